@@ -1,0 +1,148 @@
+package wexilla.app.cook;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.cook.CookViews.BatchView;
+import wexilla.app.cook.CookViews.CookInput;
+import wexilla.app.cook.CookViews.CookPlan;
+import wexilla.app.cook.CookViews.Cooked;
+import wexilla.app.cook.CookViews.GoesInView;
+import wexilla.app.cook.CookViews.TakeView;
+import wexilla.app.household.Household;
+import wexilla.app.onhand.Lots;
+import wexilla.app.platform.Acts;
+import wexilla.app.platform.Problem;
+import wexilla.app.recipes.Costing;
+import wexilla.app.recipes.Recipes;
+import wexilla.core.money.Money;
+import wexilla.core.packing.Label;
+import wexilla.core.pricing.CostSheet;
+import wexilla.core.pricing.LineCost;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
+import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.RecipeStep;
+import wexilla.core.recipe.Style;
+import wexilla.core.stock.StockUse.Take;
+
+/** Cook. */
+@RestController
+class CookController {
+
+    private static final int SHOWN = 20;
+
+    private final Cooking cooking;
+    private final Recipes recipes;
+    private final Costing costing;
+    private final Lots lots;
+    private final Acts acts;
+    private final JdbcClient db;
+
+    CookController(Cooking cooking, Recipes recipes, Costing costing, Lots lots, Acts acts, JdbcClient db) {
+        this.cooking = cooking;
+        this.recipes = recipes;
+        this.costing = costing;
+        this.lots = lots;
+        this.acts = acts;
+        this.db = db;
+    }
+
+    /** What would be taken from where, if it were cooked now. */
+    @GetMapping("/api/cook/{recipe}")
+    CookPlan plan(Household household, @PathVariable UUID recipe, @RequestParam(defaultValue = "COOKED") Style style) {
+        Recipes.Stored stored = recipes.current(household, recipe);
+        Recipe cooked = stored.recipe();
+        if (!cooked.styles().contains(style)) {
+            throw Problem.at("/style", "This recipe has no stop “" + style.words() + "”.");
+        }
+        List<Cooking.GoesIn> goesIn = Cooking.goesIn(cooked, style, List.of());
+        CostSheet sheet = costing.sheet(
+                household, goesIn.stream().map(Cooking.GoesIn::wanted).toList());
+        List<GoesInView> views = new ArrayList<>();
+        for (int i = 0; i < goesIn.size(); i++) {
+            views.add(view(household, goesIn.get(i), sheet.lines().get(i)));
+        }
+        List<String> later = Label.toFinish(cooked, style);
+        List<String> steps = cooked.steps().stream().map(RecipeStep::text).toList();
+        return new CookPlan(
+                recipe.toString(),
+                stored.n(),
+                cooked.title(),
+                cooked.portions(),
+                style,
+                List.copyOf(cooked.styles()),
+                views,
+                Label.toAdd(cooked, style, Rational.ONE),
+                steps.subList(0, steps.size() - later.size()),
+                later,
+                sheet.total().known().decimal(),
+                sheet.flat().decimal(),
+                sheet.perPortion(cooked.portions()).decimal(),
+                sheet.total().complete());
+    }
+
+    private GoesInView view(Household household, Cooking.GoesIn line, LineCost cost) {
+        Amount lacking = cost.notInStock();
+        return new GoesInView(
+                line.pos(),
+                line.line().read().text(),
+                line.wanted().name(),
+                cost.need() == null ? null : cost.need().toString(),
+                cost.takes().stream().map(take -> view(household, take)).toList(),
+                lacking == null ? null : lacking.toString(),
+                cost.cost().known().decimal(),
+                cost.cost().complete(),
+                cost.basis(),
+                cost.why());
+    }
+
+    private TakeView view(Household household, Take take) {
+        Lots.Lot lot = lots.byId(household, UUID.fromString(take.lot().id())).orElseThrow();
+        Rational left = take.lot().amount().value().minus(take.amount().value());
+        return new TakeView(
+                lot.id().toString(),
+                lot.placeName(),
+                take.amount().toString(),
+                Amount.of(left, take.amount().unit()).toString(),
+                take.lot().keepBy() == null ? null : take.lot().keepBy().toString());
+    }
+
+    @PostMapping("/api/cook")
+    Cooked cook(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody CookInput input) {
+        return acts.perform(household, key, "cook", input, Cooked.class, act -> cooking.cook(act, input));
+    }
+
+    /** What was cooked, newest first; what was undone is not among it. */
+    @GetMapping("/api/batches")
+    List<BatchView> batches(Household household) {
+        return db.sql("""
+                        select b.id, b.name, b.portions, b.style, b.cook_on,
+                            coalesce(sum(m.cost), 0)::bigint as cost, coalesce(bool_and(l.cost_complete), false) as complete
+                        from batch b
+                        join act a on a.household_id = b.household_id and a.id = b.act
+                        left join lot l on l.household_id = b.household_id and l.batch = b.id and l.made_by = b.act
+                        left join movement m on m.household_id = l.household_id and m.lot = l.id and m.act = b.act
+                        where b.household_id = ? and b.state = 'done' and b.recipe is not null
+                        group by b.household_id, b.id, a.seq order by b.cook_on desc, a.seq desc limit ?""")
+                .params(household.id(), SHOWN)
+                .query((row, n) -> new BatchView(
+                        row.getString("id"),
+                        row.getString("name"),
+                        row.getInt("portions"),
+                        Style.valueOf(row.getString("style")),
+                        Objects.requireNonNull(row.getString("cook_on")),
+                        Money.of(row.getLong("cost"), household.currency()).decimal(),
+                        row.getBoolean("complete")))
+                .list();
+    }
+}

@@ -1,0 +1,89 @@
+package wexilla.app.cook;
+
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.pricing.Basis;
+import wexilla.core.recipe.Style;
+
+/** What the Cook station is asked and answered. */
+public final class CookViews {
+
+    private CookViews() {}
+
+    /** So much out of one lot. */
+    record TakeView(
+            String lot,
+            String placeName,
+            String amount,
+            String left,
+            @Nullable String until) {}
+
+    /**
+     * A line that goes into the pot.
+     *
+     * @param pos its place in the recipe
+     * @param need as bought, in the unit its stock is counted in; null when it is not known
+     * @param notInStock what the record lacks of it; it is noted as "used, not from stock"
+     */
+    record GoesInView(
+            int pos,
+            String text,
+            String food,
+            @Nullable String need,
+            List<TakeView> takes,
+            @Nullable String notInStock,
+            String cost,
+            boolean costComplete,
+            Basis from,
+            String why) {}
+
+    /**
+     * A recipe about to be cooked as written, up to the chosen stop.
+     *
+     * @param n the version of the recipe this plan is made from
+     * @param addOnNight held back, not taken now
+     * @param now steps until the stop, {@code later} those left for the evening
+     */
+    record CookPlan(
+            String recipe,
+            int n,
+            String title,
+            int portions,
+            Style style,
+            List<Style> styles,
+            List<GoesInView> goesIn,
+            List<String> addOnNight,
+            List<String> now,
+            List<String> later,
+            String total,
+            String flat,
+            String perPortion,
+            boolean costComplete) {}
+
+    /** What really went in of one line, as typed: "450 g". */
+    public record Correction(int pos, String used) {}
+
+    /**
+     * Marks a recipe cooked.
+     *
+     * @param n the version cooked by
+     * @param portions what came out
+     */
+    public record CookInput(
+            UUID recipe, int n, Style style, @Nullable Integer portions, List<Correction> corrections) {}
+
+    /** @param lot the dish, waiting on the counter to be packed */
+    public record Cooked(
+            String act,
+            String subject,
+            String lot,
+            int portions,
+            String cost,
+            boolean costComplete,
+            String perPortion) {}
+
+    /** A batch that was cooked. */
+    record BatchView(
+            String id, String name, int portions, Style style, String cookedOn, String cost, boolean costComplete) {}
+}

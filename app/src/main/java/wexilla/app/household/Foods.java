@@ -1,0 +1,94 @@
+package wexilla.app.household;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import wexilla.core.food.Food;
+import wexilla.core.food.FoodBook;
+import wexilla.core.quantity.Unit;
+
+/** The foods a household knows: the reference foods, and those it named itself. */
+@Component
+public class Foods {
+
+    private record Row(UUID id, @Nullable String refSlug, String name, String baseUnit, String keepingClass) {
+
+        String key() {
+            return refSlug == null ? id.toString() : refSlug;
+        }
+    }
+
+    private final JdbcClient db;
+    private final Reference reference;
+
+    Foods(JdbcClient db, Reference reference) {
+        this.db = db;
+        this.reference = reference;
+    }
+
+    /** Reference foods first, then the household's own. */
+    public FoodBook book(Household household) {
+        Stream<Food> own = rows(household).stream()
+                .filter(row -> row.refSlug() == null)
+                .map(row -> new Food(
+                        row.key(),
+                        row.name(),
+                        List.of(),
+                        Unit.ofSymbol(row.baseUnit()),
+                        row.keepingClass(),
+                        false,
+                        List.of()));
+        return new FoodBook(Stream.concat(reference.foods().stream(), own).toList());
+    }
+
+    /** The key of each food row: its reference slug, or its own id. */
+    public Map<UUID, String> keys(Household household) {
+        return rows(household).stream().collect(Collectors.toMap(Row::id, Row::key));
+    }
+
+    /** The row of this food, made when there is none yet. */
+    public UUID row(Household household, Food food) {
+        Optional<UUID> known = rows(household).stream()
+                .filter(row -> row.key().equals(food.key()))
+                .map(Row::id)
+                .findFirst();
+        return known.orElseGet(() -> insert(household, food, food.key()));
+    }
+
+    /** A food of the household's own, made when it has none of this name. */
+    public Food own(Household household, String name, Unit base) {
+        String short80 = name.length() > 80 ? name.substring(0, 80).strip() : name;
+        return book(household).named(short80).orElseGet(() -> {
+            UUID id = insert(household, Food.unknown("", short80, base), null);
+            return Food.unknown(id.toString(), short80, base);
+        });
+    }
+
+    private UUID insert(Household household, Food food, @Nullable String slug) {
+        UUID id = UUID.randomUUID();
+        db.sql("""
+                        insert into food (household_id, id, ref_slug, name, base_unit, keeping_class)
+                        values (?, ?, ?, ?, ?, ?) on conflict do nothing""")
+                .params(Arrays.asList(
+                        household.id(), id, slug, food.name(), food.base().symbol(), food.keepingClass()))
+                .update();
+        return db.sql("select id from food where household_id = ? and lower(name) = lower(?)")
+                .params(household.id(), food.name())
+                .query(UUID.class)
+                .single();
+    }
+
+    private List<Row> rows(Household household) {
+        return db.sql("select id, ref_slug, name, base_unit, keeping_class from food where household_id = ?")
+                .params(household.id())
+                .query(Row.class)
+                .list();
+    }
+}

@@ -1,0 +1,28 @@
+package wexilla.app.household;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.Currency;
+import java.util.Locale;
+import java.util.UUID;
+import wexilla.core.money.Money;
+import wexilla.core.pricing.Seasoning;
+import wexilla.core.quantity.Measures;
+
+/** The household a request belongs to. */
+public record Household(
+        UUID id, String name, ZoneId zone, Currency currency, Measures measures, Seasoning seasoning, Money flat) {
+
+    private static final DateTimeFormatter MINUTES = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm", Locale.ROOT);
+
+    public LocalDate dayOf(Instant instant) {
+        return instant.atZone(zone).toLocalDate();
+    }
+
+    /** ISO date and time in this household's zone, to the minute. */
+    public String timeOf(Instant instant) {
+        return MINUTES.format(instant.atZone(zone));
+    }
+}

@@ -1,0 +1,112 @@
+package wexilla.app.household;
+
+import java.time.ZoneId;
+import java.util.Currency;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import wexilla.core.keeping.Storage;
+import wexilla.core.money.Money;
+import wexilla.core.pricing.Seasoning;
+import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Rational;
+
+/** Households with their places and containers. */
+@Component
+public class Households {
+
+    /** A cupboard shelf, the fridge, a drawer of a freezer. */
+    public record Place(UUID id, String name, Storage kind) {}
+
+    /** What a packet is made of. */
+    public record Container(UUID id, String name, String kind, int volumeMl) {}
+
+    private final JdbcClient db;
+
+    Households(JdbcClient db) {
+        this.db = db;
+    }
+
+    /** The household with this id, or the oldest one when none is asked for. */
+    public Optional<Household> find(Optional<UUID> id) {
+        return db.sql("""
+                        select id, name, zone, currency, cup_ml, tbsp_ml, seasoning, flat_minor from household
+                        where :id::uuid is null or id = :id::uuid order by id limit 1""")
+                .param("id", id.orElse(null))
+                .query((row, n) -> {
+                    Currency currency = Currency.getInstance(row.getString("currency"));
+                    return new Household(
+                            row.getObject("id", UUID.class),
+                            row.getString("name"),
+                            ZoneId.of(row.getString("zone")),
+                            currency,
+                            new Measures(
+                                    Rational.of(row.getBigDecimal("cup_ml")),
+                                    Rational.of(row.getBigDecimal("tbsp_ml"))),
+                            Seasoning.valueOf(row.getString("seasoning")),
+                            Money.of(row.getLong("flat_minor"), currency));
+                })
+                .optional();
+    }
+
+    /** Sets up a metric household in euro with the given places; containers are the usual four. */
+    public Household create(UUID id, String name, ZoneId zone, List<Place> places) {
+        db.sql("""
+                        insert into household (id, name, zone, currency, measures, cup_ml, tbsp_ml)
+                        values (?, ?, ?, 'EUR', 'metric', ?, ?)""")
+                .params(
+                        id,
+                        name,
+                        zone.getId(),
+                        Measures.METRIC.cupMl().toDecimal(7),
+                        Measures.METRIC.tbspMl().toDecimal(7))
+                .update();
+        for (int i = 0; i < places.size(); i++) {
+            Place place = places.get(i);
+            db.sql("insert into place (household_id, id, name, kind, sort) values (?, ?, ?, ?, ?)")
+                    .params(id, place.id(), place.name(), place.kind().name(), i)
+                    .update();
+        }
+        container(id, "zip bag, 1 l", "bag", 1000, "plastic");
+        container(id, "box, 1 l", "box", 1000, "plastic");
+        container(id, "jar, 0.5 l", "jar", 500, "glass");
+        container(id, "baking tray, 3 l", "tray", 3000, "foil");
+        return find(Optional.of(id)).orElseThrow();
+    }
+
+    private void container(UUID household, String name, String kind, int volumeMl, String material) {
+        db.sql("""
+                        insert into container (household_id, id, name, kind, volume_ml, material)
+                        values (?, ?, ?, ?, ?, ?)""")
+                .params(household, UUID.randomUUID(), name, kind, volumeMl, material)
+                .update();
+    }
+
+    /** In the order the household put them. */
+    public List<Place> places(Household household) {
+        return db.sql("select id, name, kind from place where household_id = ? order by sort, name")
+                .params(household.id())
+                .query((row, n) -> new Place(
+                        row.getObject("id", UUID.class), row.getString("name"), Storage.valueOf(row.getString("kind"))))
+                .list();
+    }
+
+    /** The first place of this kind, else the first of all. */
+    public Place usualPlace(Household household, Storage kind) {
+        List<Place> places = places(household);
+        return places.stream().filter(p -> p.kind() == kind).findFirst().orElseGet(() -> places.get(0));
+    }
+
+    public List<Container> containers(Household household) {
+        return db.sql("select id, name, kind, volume_ml from container where household_id = ? order by kind, name")
+                .params(household.id())
+                .query((row, n) -> new Container(
+                        row.getObject("id", UUID.class),
+                        row.getString("name"),
+                        row.getString("kind"),
+                        row.getInt("volume_ml")))
+                .list();
+    }
+}

@@ -1,0 +1,118 @@
+package wexilla.app.household;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import wexilla.core.food.Food;
+import wexilla.core.food.FoodFact;
+import wexilla.core.keeping.KeepingGuide;
+import wexilla.core.keeping.KeepingRule;
+import wexilla.core.keeping.KeepingRule.Span;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.AmountReader;
+import wexilla.core.quantity.Unit;
+
+/** The reference files that ship with the application, read once into core types. A broken row stops the start. */
+@Component
+public class Reference {
+
+    private static final CSVFormat FORMAT = CSVFormat.RFC4180
+            .builder()
+            .setHeader()
+            .setSkipHeaderRecord(true)
+            .setIgnoreSurroundingSpaces(true)
+            .setCommentMarker('#')
+            .get();
+
+    private final List<Food> foods;
+    private final KeepingGuide keeping;
+
+    Reference() {
+        Map<String, List<FoodFact>> facts = rows("food_facts.csv").stream()
+                .collect(Collectors.groupingBy(
+                        row -> row.get("slug"), Collectors.mapping(Reference::fact, Collectors.toList())));
+        foods = rows("foods.csv").stream().map(row -> food(row, facts)).toList();
+        keeping = new KeepingGuide(
+                rows("keeping.csv").stream().map(Reference::rule).toList());
+    }
+
+    public List<Food> foods() {
+        return foods;
+    }
+
+    public KeepingGuide keeping() {
+        return keeping;
+    }
+
+    private static Food food(CSVRecord row, Map<String, List<FoodFact>> facts) {
+        List<String> aliases = Arrays.stream(row.get("also").split(";"))
+                .map(String::strip)
+                .filter(a -> !a.isEmpty())
+                .toList();
+        String slug = row.get("slug");
+        return new Food(
+                slug,
+                row.get("name"),
+                aliases,
+                Unit.ofSymbol(row.get("base")),
+                row.get("keeping"),
+                row.get("seasoning").equals("yes"),
+                facts.getOrDefault(slug, List.of()));
+    }
+
+    private static FoodFact fact(CSVRecord row) {
+        return new FoodFact(amount(row.get("from")), amount(row.get("to")), source(row));
+    }
+
+    private static Amount amount(String text) {
+        return AmountReader.read(text).orElseThrow().quantity().max();
+    }
+
+    private static KeepingRule rule(CSVRecord row) {
+        return new KeepingRule(
+                row.get("class"),
+                row.get("name"),
+                span(row.get("fridge_days")),
+                span(row.get("freezer_months")),
+                span(row.get("cupboard_months")),
+                source(row));
+    }
+
+    private static @Nullable Span span(String text) {
+        if (text.isEmpty()) {
+            return null;
+        }
+        String[] ends = text.split("-");
+        return new Span(Integer.parseInt(ends[0]), Integer.parseInt(ends[ends.length - 1]));
+    }
+
+    /** [M]: a published value written down from memory; [P]: practice; [S]: published; [D]: our definition. */
+    private static String source(CSVRecord row) {
+        return switch (row.get("mark")) {
+            case "M" -> row.get("source") + " (from memory)";
+            case "P" -> "common practice, no source";
+            case "D" -> "own definition";
+            default -> row.get("source");
+        };
+    }
+
+    private static List<CSVRecord> rows(String file) {
+        InputStream stream = Objects.requireNonNull(Reference.class.getResourceAsStream("/reference/" + file), file);
+        try (InputStreamReader reader = new InputStreamReader(stream, StandardCharsets.UTF_8)) {
+            return FORMAT.parse(reader).getRecords();
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+}

@@ -1,0 +1,159 @@
+package wexilla.app.onhand;
+
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Problem.Blocker;
+import wexilla.app.platform.Undoable;
+import wexilla.core.stock.StockUse.Take;
+
+/**
+ * The one class that writes lots and movements. Every change of a lot is a movement of an act; amounts never go below
+ * zero; the sum of a lot's movements is its amount and its cost.
+ */
+@Component
+public class Ledger implements Undoable {
+
+    private final JdbcClient db;
+
+    Ledger(JdbcClient db) {
+        this.db = db;
+    }
+
+    /** Writes a lot with its first movement. */
+    public void create(Act act, NewLot lot, String kind, String reason) {
+        db.sql("""
+                        insert into lot (household_id, id, food, batch, unit, amount, grade, cost, cost_complete, about,
+                            place, state, keeping_class, clock_from, used_days, frozen_on, use_from, eat_by,
+                            best_before, container, code, made_by)
+                        values (?, ?, ?, ?, ?, 0, ?, 0, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
+                .params(Arrays.asList(
+                        act.household().id(),
+                        lot.id(),
+                        lot.food(),
+                        lot.batch(),
+                        lot.amount().unit().symbol(),
+                        lot.have() ? "have" : "counted",
+                        lot.cost().complete(),
+                        lot.about(),
+                        lot.place(),
+                        lot.state().name().toLowerCase(Locale.ROOT),
+                        lot.keepingClass(),
+                        lot.clockFrom(),
+                        lot.usedDays(),
+                        lot.frozenOn(),
+                        lot.dates().useFrom(),
+                        lot.dates().eatBy(),
+                        lot.dates().bestBefore(),
+                        lot.container(),
+                        lot.code(),
+                        act.id()))
+                .update();
+        move(
+                act,
+                lot.id(),
+                kind,
+                lot.amount().value().toDecimal(6),
+                lot.cost().known().minor(),
+                reason);
+    }
+
+    /**
+     * Locks lots until the end of the transaction, in the order of their ids, so that two acts never wait for each
+     * other in a circle. Called before what is left in them is read.
+     */
+    public void lock(UUID household, Collection<UUID> lots) {
+        db.sql("select id from lot where household_id = ? and id = any (?) order by id for update")
+                .params(household, lots.toArray(UUID[]::new))
+                .query(UUID.class)
+                .list();
+    }
+
+    /** The same for every open lot of these foods. */
+    public void lockFoods(UUID household, Collection<UUID> foods) {
+        db.sql("select id from lot where household_id = ? and food = any (?) and amount > 0 order by id for update")
+                .params(household, foods.toArray(UUID[]::new))
+                .query(UUID.class)
+                .list();
+    }
+
+    /** Takes out of a locked lot, and writes down where it went when it went into another lot. */
+    public void take(Act act, Take take, @Nullable UUID into, String kind, String reason) {
+        UUID lot = UUID.fromString(take.lot().id());
+        java.math.BigDecimal amount = take.amount().value().toDecimal(6);
+        move(act, lot, kind, amount.negate(), -take.cost().known().minor(), reason);
+        if (into != null) {
+            db.sql("""
+                            insert into lot_source (household_id, child, parent, amount, cost) values (?, ?, ?, ?, ?)
+                            on conflict (household_id, child, parent) do update
+                            set amount = lot_source.amount + excluded.amount, cost = lot_source.cost + excluded.cost""")
+                    .params(
+                            act.household().id(),
+                            into,
+                            lot,
+                            amount,
+                            take.cost().known().minor())
+                    .update();
+        }
+    }
+
+    private void move(Act act, UUID lot, String kind, java.math.BigDecimal amount, long cost, String reason) {
+        db.sql("update lot set amount = amount + ?, cost = cost + ? where household_id = ? and id = ?")
+                .params(amount, cost, act.household().id(), lot)
+                .update();
+        db.sql("""
+                        insert into movement (household_id, act, seq, lot, kind, amount, cost, reason)
+                        values (?, ?, ?, ?, ?, ?, ?, ?)""")
+                .params(act.household().id(), act.id(), act.nextMovement(), lot, kind, amount, cost, reason)
+                .update();
+    }
+
+    @Override
+    public List<Blocker> blockers(UUID household, UUID act) {
+        return db.sql("""
+                        select a.id, a.subject from act a
+                        where a.household_id = ? and a.id <> ? and a.kind <> 'undo' and exists (
+                            select 1 from movement m
+                            join lot l on l.household_id = m.household_id and l.id = m.lot
+                            where m.household_id = a.household_id and m.act = a.id and l.made_by = ?)
+                        and not exists (select 1 from act u where u.household_id = a.household_id and u.reverses = a.id)
+                        order by a.seq desc""")
+                .params(household, act, act)
+                .query((row, n) -> new Blocker(row.getString("id"), row.getString("subject")))
+                .list();
+    }
+
+    /** Writes the opposite of every movement; staples that were only "have" become "out". */
+    @Override
+    public void undo(Act undo, UUID undone) {
+        record Moved(UUID lot, java.math.BigDecimal amount, long cost) {}
+        UUID household = undo.household().id();
+        List<Moved> moved =
+                db.sql("""
+                        select lot, sum(amount) as amount, sum(cost)::bigint as cost from movement
+                        where household_id = ? and act = ? group by lot order by lot""").params(household, undone).query(Moved.class).list();
+        lock(household, moved.stream().map(Moved::lot).toList());
+        moved.forEach(m -> move(undo, m.lot(), "undone", m.amount().negate(), -m.cost(), ""));
+        db.sql("update lot set grade = 'out' where household_id = ? and made_by = ? and grade = 'have'")
+                .params(household, undone)
+                .update();
+    }
+
+    /** A lot whose movements do not sum to what it holds. */
+    public record Mismatch(UUID household, UUID lot) {}
+
+    /** The check an operator can run: empty when the books are right. */
+    public List<Mismatch> mismatches() {
+        return db.sql("""
+                        select l.household_id as household, l.id as lot from lot l
+                        left join movement m on m.household_id = l.household_id and m.lot = l.id
+                        group by l.household_id, l.id, l.amount, l.cost
+                        having l.amount <> coalesce(sum(m.amount), 0) or l.cost <> coalesce(sum(m.cost), 0)""").query(Mismatch.class).list();
+    }
+}

@@ -1,0 +1,70 @@
+package wexilla.app.onhand;
+
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.keeping.KeepDates.Urgency;
+
+/**
+ * A lot as the screens show it.
+ *
+ * @param amount as a cook writes it; "have" for a staple that is not counted
+ * @param portions whole portions left, for a dish
+ * @param cost decimal money of what is left, basis "used"; with {@code costComplete} false it is "at least"
+ * @param since ISO day its clock began
+ * @param until its date with the words in front of it, null when no keeping time is known
+ * @param rule the keeping rule its date comes from, and {@code source} of that
+ */
+public record LotView(
+        String id,
+        String name,
+        String about,
+        String amount,
+        @Nullable Integer portions,
+        String cost,
+        boolean costComplete,
+        String place,
+        String placeName,
+        String state,
+        String since,
+        @Nullable UntilView until,
+        Urgency urgency,
+        @Nullable String container,
+        @Nullable String code,
+        @Nullable String batch,
+        String rule,
+        String source) {
+
+    /** "eat by" is a limit, "best before" a matter of taste. */
+    public record UntilView(String words, String date) {}
+
+    /** How this lot stands on this day. */
+    public static LotView of(Lots.Lot lot, LocalDate today) {
+        return new LotView(
+                lot.id().toString(),
+                lot.name(),
+                lot.about(),
+                lot.have() ? "have" : lot.amount().toString(),
+                lot.batch() == null ? null : lot.amount().value().toDecimal(0).intValueExact(),
+                lot.cost().known().decimal(),
+                lot.cost().complete(),
+                lot.place().toString(),
+                lot.placeName(),
+                lot.state(),
+                lot.clockFrom().toString(),
+                until(lot),
+                lot.dates().urgency(today),
+                lot.container(),
+                lot.code(),
+                lot.batch() == null ? null : lot.batch().toString(),
+                lot.dates().rule(),
+                lot.dates().source());
+    }
+
+    private static @Nullable UntilView until(Lots.Lot lot) {
+        String words = lot.dates().eatBy() != null ? "eat by" : "best before";
+        return lot.dates()
+                .last()
+                .map(date -> new UntilView(words, date.toString()))
+                .orElse(null);
+    }
+}

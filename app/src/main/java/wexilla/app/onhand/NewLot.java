@@ -1,0 +1,44 @@
+package wexilla.app.onhand;
+
+import java.time.LocalDate;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.keeping.KeepDates;
+import wexilla.core.money.Cost;
+import wexilla.core.quantity.Amount;
+
+/**
+ * A lot about to be written.
+ *
+ * @param food or {@code batch}, exactly one of them
+ * @param amount what is in it; nothing for a staple that is only "have"
+ * @param have a staple without a counted amount
+ * @param code the packet's code, null for what is no packet
+ */
+public record NewLot(
+        UUID id,
+        @Nullable UUID food,
+        @Nullable UUID batch,
+        Amount amount,
+        boolean have,
+        Cost cost,
+        String about,
+        UUID place,
+        State state,
+        String keepingClass,
+        LocalDate clockFrom,
+        @Nullable LocalDate frozenOn,
+        int usedDays,
+        KeepDates dates,
+        @Nullable UUID container,
+        @Nullable String code) {
+
+    /** The state a lot is in; each state is a lot of its own. */
+    public enum State {
+        RAW,
+        OPENED,
+        COOKED,
+        FROZEN,
+        THAWED
+    }
+}

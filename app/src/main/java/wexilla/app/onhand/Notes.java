@@ -1,0 +1,230 @@
+package wexilla.app.onhand;
+
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import wexilla.app.household.Foods;
+import wexilla.app.household.Household;
+import wexilla.app.household.Households;
+import wexilla.app.household.Households.Place;
+import wexilla.app.household.Reference;
+import wexilla.app.onhand.NewLot.State;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Acts.Done;
+import wexilla.app.platform.Problem;
+import wexilla.core.food.Conversion;
+import wexilla.core.food.Food;
+import wexilla.core.keeping.KeepDates;
+import wexilla.core.keeping.KeepingGuide;
+import wexilla.core.keeping.Storage;
+import wexilla.core.money.Cost;
+import wexilla.core.money.Money;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
+import wexilla.core.stock.NoteLine;
+import wexilla.core.stock.NoteReader;
+
+/** Stock notes: read line by line while they are typed, then stored whole or not at all. */
+@Component
+public class Notes {
+
+    static final int MOST_LINES = 200;
+
+    /** A line of a note, understood or with the reason why not. */
+    record Read(int number, String text, Optional<NoteLine> line, String problem) {}
+
+    private final Foods foods;
+    private final Households households;
+    private final Reference reference;
+    private final Ledger ledger;
+    private final Offers offers;
+    private final JdbcClient db;
+
+    Notes(Foods foods, Households households, Reference reference, Ledger ledger, Offers offers, JdbcClient db) {
+        this.foods = foods;
+        this.households = households;
+        this.reference = reference;
+        this.ledger = ledger;
+        this.offers = offers;
+        this.db = db;
+    }
+
+    /** Reads every line that is not blank; a problem stays with its line. */
+    List<Read> read(Household household, String text, LocalDate today) {
+        List<String> lines = text.lines().toList();
+        if (lines.size() > MOST_LINES) {
+            throw Problem.at(
+                    "/text", "This note has " + lines.size() + " lines; " + MOST_LINES + " is the most at once.");
+        }
+        NoteReader reader = new NoteReader(foods.book(household), household.currency(), household.measures(), today);
+        List<Read> read = new ArrayList<>();
+        for (int i = 0; i < lines.size(); i++) {
+            String line = lines.get(i).strip();
+            if (line.isEmpty()) {
+                continue;
+            }
+            try {
+                read.add(new Read(i + 1, line, Optional.of(reader.read(line)), ""));
+            } catch (IllegalArgumentException problem) {
+                read.add(new Read(i + 1, line, Optional.empty(), String.valueOf(problem.getMessage())));
+            }
+        }
+        return read;
+    }
+
+    /** Where a line would go, when no place is chosen. */
+    Place place(Household household, NoteLine line, @Nullable UUID chosen) {
+        if (chosen != null) {
+            return households.places(household).stream()
+                    .filter(p -> p.id().equals(chosen))
+                    .findFirst()
+                    .orElseThrow(() -> Problem.at("/place", "There is no such place in this household."));
+        }
+        Storage usual = line.dish()
+                ? Storage.FRIDGE
+                : line.food() == null
+                        ? Storage.CUPBOARD
+                        : reference.keeping().rule(line.food().keepingClass()).usualStorage();
+        return households.usualPlace(household, usual);
+    }
+
+    /** The dates a line would have there. */
+    KeepDates dates(NoteLine line, Storage storage, LocalDate today) {
+        LocalDate from = line.date() == null ? today : line.date();
+        return reference.keeping().dates(keepingClass(line), storage, from, from);
+    }
+
+    private static String keepingClass(NoteLine line) {
+        return line.dish()
+                ? KeepingGuide.COOKED_DISH
+                : line.food() == null ? "unclassified" : line.food().keepingClass();
+    }
+
+    /**
+     * Stores a note: every container becomes a lot.
+     *
+     * @throws Problem if a line is not understood, or there is none
+     */
+    public Done<List<UUID>> store(Act act, String text, @Nullable UUID place) {
+        List<Read> read = read(act.household(), text, act.day());
+        if (read.isEmpty()) {
+            throw Problem.at("/text", "The note is empty; write a line such as 3 x 500 g mince, 8.40.");
+        }
+        read.stream().filter(r -> r.line().isEmpty()).findFirst().ifPresent(bad -> {
+            throw Problem.at("/text", "Line " + bad.number() + ": " + bad.problem());
+        });
+        List<UUID> lots = new ArrayList<>();
+        read.forEach(r -> lots.addAll(store(act, r.line().orElseThrow(), place)));
+        String first = read.get(0).line().orElseThrow().foodName();
+        String more = read.size() == 1 ? "" : " and " + (read.size() - 1) + " more";
+        return new Done<>("On hand: " + first + more, lots);
+    }
+
+    private List<UUID> store(Act act, NoteLine line, @Nullable UUID chosen) {
+        Household household = act.household();
+        Place place = place(household, line, chosen);
+        Amount each = line.each() == null ? Amount.of(0, Unit.PIECE) : line.each();
+        UUID food = null;
+        UUID batch = null;
+        if (line.dish()) {
+            batch = noted(act, line);
+        } else {
+            Food known = line.food() != null
+                    ? line.food()
+                    : foods.own(
+                            household,
+                            line.foodName(),
+                            household.measures().toBase(each).unit().equals(Unit.G)
+                                    ? Unit.G
+                                    : household.measures().toBase(each).unit().equals(Unit.ML) ? Unit.ML : Unit.PIECE);
+            each = counted(household, known, each);
+            food = foods.row(household, known);
+            if (line.price() != null && line.each() != null) {
+                offers.record(act, food, each.times(Rational.of(line.count())), line.price(), act.day());
+            }
+        }
+        List<Cost> costs = costs(household, line);
+        LocalDate from = line.date() == null ? act.day() : line.date();
+        boolean frozen = place.kind() == Storage.FREEZER;
+        List<UUID> lots = new ArrayList<>();
+        for (Cost cost : costs) {
+            NewLot lot = new NewLot(
+                    UUID.randomUUID(),
+                    food,
+                    batch,
+                    each,
+                    line.each() == null,
+                    cost,
+                    line.about(),
+                    place.id(),
+                    frozen ? State.FROZEN : line.dish() ? State.COOKED : State.RAW,
+                    keepingClass(line),
+                    from,
+                    frozen ? from : null,
+                    0,
+                    dates(line, place.kind(), act.day()),
+                    null,
+                    null);
+            ledger.create(act, lot, line.price() == null ? "counted" : "bought", line.text());
+            lots.add(lot.id());
+        }
+        return lots;
+    }
+
+    /** In the food's base unit where its facts lead there, else as written. */
+    private static Amount counted(Household household, Food food, Amount each) {
+        Conversion.Answer answer = Conversion.convert(food, each, food.base(), household.measures());
+        Amount base = answer instanceof Conversion.Converted converted
+                ? converted.amount()
+                : household.measures().toBase(each);
+        Unit unit = base.unit().equals(Unit.G) || base.unit().equals(Unit.ML) ? base.unit() : Unit.PIECE;
+        Amount rounded = Amount.of(Rational.of(base.value().toDecimal(6)), unit);
+        if (rounded.value().isZero() && !each.value().isZero()) {
+            throw Problem.at("/text", each + " of " + food.name() + " is too little to keep a record of.");
+        }
+        return rounded;
+    }
+
+    /** The price in equal parts, one for each container; a staple that is not counted carries none. */
+    private static List<Cost> costs(Household household, NoteLine line) {
+        Money price = line.price();
+        if (price == null || line.each() == null) {
+            return Collections.nCopies(line.count(), Cost.unknown(household.currency()));
+        }
+        return price.split(Collections.nCopies(line.count(), Rational.ONE)).stream()
+                .map(Cost::of)
+                .toList();
+    }
+
+    /** A dish that was there before Wexilla is a batch with a name and no recipe. */
+    private UUID noted(Act act, NoteLine line) {
+        UUID id = UUID.randomUUID();
+        LocalDate on = line.date() == null ? act.day() : line.date();
+        int portions = line.count()
+                * java.util.Objects.requireNonNull(line.each())
+                        .value()
+                        .numerator()
+                        .intValueExact();
+        db.sql("""
+                        insert into batch (household_id, id, name, portions, style, state, cook_on, done_at, act)
+                        values (?, ?, ?, ?, 'COOKED', 'done', ?, ?, ?)""")
+                .params(
+                        act.household().id(),
+                        id,
+                        line.foodName(),
+                        portions,
+                        on,
+                        act.happenedAt().atOffset(ZoneOffset.UTC),
+                        act.id())
+                .update();
+        return id;
+    }
+}

@@ -1,0 +1,196 @@
+package wexilla.app.pack;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.cook.Cooking;
+import wexilla.app.files.LabelSheet;
+import wexilla.app.household.Household;
+import wexilla.app.household.Households;
+import wexilla.app.onhand.LotView;
+import wexilla.app.onhand.Lots;
+import wexilla.app.pack.PackViews.ContainerView;
+import wexilla.app.pack.PackViews.EvenInput;
+import wexilla.app.pack.PackViews.LabelView;
+import wexilla.app.pack.PackViews.PackDraft;
+import wexilla.app.pack.PackViews.PackInput;
+import wexilla.app.pack.PackViews.PackView;
+import wexilla.app.pack.PackViews.Packed;
+import wexilla.app.pack.PackViews.PackedView;
+import wexilla.app.pack.PackViews.PlaceChoice;
+import wexilla.app.pack.PackViews.UntilView;
+import wexilla.app.platform.Acts;
+import wexilla.app.platform.Problem;
+import wexilla.core.keeping.KeepDates;
+import wexilla.core.keeping.Storage;
+import wexilla.core.money.Money;
+import wexilla.core.packing.Label;
+import wexilla.core.packing.Portioning;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Unit;
+import wexilla.core.stock.OpenLot;
+import wexilla.core.stock.StockUse;
+
+/** Pack. */
+@RestController
+class PackController {
+
+    private static final int SHOWN = 8;
+
+    private final Packing packing;
+    private final Cooking cooking;
+    private final Lots lots;
+    private final Households households;
+    private final LabelSheet sheet;
+    private final Acts acts;
+    private final Clock clock;
+
+    PackController(
+            Packing packing,
+            Cooking cooking,
+            Lots lots,
+            Households households,
+            LabelSheet sheet,
+            Acts acts,
+            Clock clock) {
+        this.packing = packing;
+        this.cooking = cooking;
+        this.lots = lots;
+        this.households = households;
+        this.sheet = sheet;
+        this.acts = acts;
+        this.clock = clock;
+    }
+
+    @GetMapping("/api/pack")
+    PackView pack(Household household) {
+        LocalDate today = household.dayOf(clock.instant());
+        List<PackedView> packed = acts.newest(household, 200).stream()
+                .filter(entry -> entry.kind().equals("pack") && entry.undoneBy() == null)
+                .limit(SHOWN)
+                .map(entry -> new PackedView(
+                        entry.id().toString(),
+                        entry.subject(),
+                        household.dayOf(entry.happenedAt()).toString(),
+                        views(lots.packetsOf(household, entry.id()), today),
+                        sheetOf(entry.id())))
+                .toList();
+        return new PackView(
+                views(lots.waiting(household), today),
+                households.places(household).stream()
+                        .filter(place -> place.kind() != Storage.COUNTER && place.kind() != Storage.CUPBOARD)
+                        .map(place ->
+                                new PlaceChoice(place.id().toString(), place.name(), place.kind() == Storage.FREEZER))
+                        .toList(),
+                households.containers(household).stream()
+                        .map(c -> new ContainerView(c.id().toString(), c.name()))
+                        .toList(),
+                packed);
+    }
+
+    private static List<LotView> views(List<Lots.Lot> lots, LocalDate today) {
+        return lots.stream().map(lot -> LotView.of(lot, today)).toList();
+    }
+
+    private static String sheetOf(UUID act) {
+        return "/api/pack/" + act + "/labels.pdf";
+    }
+
+    /** How many packets of one size a dish makes. */
+    @PostMapping("/api/pack/even")
+    List<Integer> even(Household household, @RequestBody EvenInput input) {
+        Lots.Lot dish = packing.dish(household, input.lot());
+        if (input.each() < 1) {
+            throw Problem.at("/each", "A packet holds at least one portion, not " + input.each() + ".");
+        }
+        return Portioning.inPacketsOf(Packing.portions(dish), input.each());
+    }
+
+    /** The labels these packets would get; stores nothing. */
+    @PostMapping("/api/pack/draft")
+    PackDraft draft(Household household, @RequestBody PackInput input) {
+        LocalDate today = household.dayOf(clock.instant());
+        Lots.Lot dish = packing.dish(household, input.lot());
+        int there = Packing.portions(dish);
+        Portioning.Check check = Portioning.check(input.packets(), there);
+        if (!check.holds()) {
+            return new PackDraft(input.packets(), List.of(), there, check.problem());
+        }
+        Cooking.Batch batch = batch(household, dish);
+        KeepDates dates =
+                packing.dates(dish, packing.place(household, input.place()).kind(), today);
+        List<LabelView> labels = new ArrayList<>();
+        OpenLot left = dish.open();
+        for (int portions : input.packets()) {
+            StockUse use = StockUse.of(List.of(left), Amount.of(portions, Unit.PORTION));
+            left = use.after(List.of(left)).stream().findFirst().orElse(left);
+            Label label = packing.label(dish, batch, portions, dates, today, "");
+            labels.add(view(label, null, use.takes().get(0).cost().known()));
+        }
+        return new PackDraft(input.packets(), labels, there - check.wanted(), "");
+    }
+
+    private Cooking.Batch batch(Household household, Lots.Lot dish) {
+        UUID id = Objects.requireNonNull(dish.batch());
+        return Objects.requireNonNull(cooking.batches(household, List.of(id)).get(id));
+    }
+
+    private static LabelView view(Label label, @Nullable String code, Money cost) {
+        Label.Until until = label.until();
+        return new LabelView(
+                label.name(),
+                code,
+                label.portions(),
+                label.style(),
+                label.packedOn().toString(),
+                until == null ? null : new UntilView(until.words(), until.date().toString()),
+                label.add(),
+                label.finish(),
+                cost.decimal());
+    }
+
+    @PostMapping("/api/pack")
+    Packed pack(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody PackInput input) {
+        return acts.perform(household, key, "pack", input, Packed.class, act -> {
+            Acts.Done<List<UUID>> done = packing.pack(act, input);
+            List<LotView> packets = views(lots.packetsOf(household, act.id()), act.day());
+            Packed packed = new Packed(act.id().toString(), done.subject(), packets, sheetOf(act.id()));
+            return new Acts.Done<>(done.subject(), packed);
+        });
+    }
+
+    /** The label sheet of one packing, to print on paper or on labels. */
+    @GetMapping(path = "/api/pack/{act}/labels.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> labels(Household household, @PathVariable UUID act) {
+        List<Lots.Lot> packets = lots.packetsOf(household, act).stream()
+                .filter(packet -> !packet.amount().value().isZero())
+                .toList();
+        if (packets.isEmpty()) {
+            throw Problem.missing("There are no packets of this packing any more.");
+        }
+        byte[] pdf = sheet.pdf(packing.labels(household, packets));
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.inline()
+                                .filename("labels.pdf")
+                                .build()
+                                .toString())
+                .contentType(MediaType.APPLICATION_PDF)
+                .body(pdf);
+    }
+}

@@ -1,0 +1,63 @@
+package wexilla.app.pack;
+
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import wexilla.app.onhand.LotView;
+
+/** What the Pack station is asked and answered. */
+public final class PackViews {
+
+    private PackViews() {}
+
+    record ContainerView(String id, String name) {}
+
+    record PlaceChoice(String id, String name, boolean freezer) {}
+
+    /** Cooked dishes that wait on the counter, and where and in what they can go. */
+    record PackView(
+            List<LotView> waiting, List<PlaceChoice> places, List<ContainerView> containers, List<PackedView> packed) {}
+
+    /** One act of packing, for printing its labels again. */
+    record PackedView(String act, String subject, String on, List<LotView> packets, String labels) {}
+
+    /**
+     * Packets as planned.
+     *
+     * @param packets portions of each, in the order they are filled
+     */
+    public record PackInput(
+            UUID lot,
+            List<Integer> packets,
+            UUID place,
+            @Nullable UUID container) {}
+
+    /** @param each portions of each packet; the last one holds the rest */
+    record EvenInput(UUID lot, int each) {}
+
+    /** @param words "eat by" or "best before" */
+    record UntilView(String words, String date) {}
+
+    /** What stands on a label. The code is given when the packets are stored; null before. */
+    record LabelView(
+            String name,
+            @Nullable String code,
+            int portions,
+            String style,
+            String packedOn,
+            @Nullable UntilView until,
+            List<String> add,
+            List<String> finish,
+            String cost) {}
+
+    /**
+     * Labels before filling.
+     *
+     * @param left portions that stay on the counter
+     * @param problem why these packets cannot be filled; empty when they can
+     */
+    record PackDraft(List<Integer> packets, List<LabelView> labels, int left, String problem) {}
+
+    /** @param labels where the label sheet is */
+    record Packed(String act, String subject, List<LotView> packets, String labels) {}
+}

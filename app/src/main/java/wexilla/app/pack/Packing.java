@@ -1,0 +1,207 @@
+package wexilla.app.pack;
+
+import java.security.SecureRandom;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import wexilla.app.cook.Cooking;
+import wexilla.app.household.Household;
+import wexilla.app.household.Households;
+import wexilla.app.household.Households.Place;
+import wexilla.app.household.Reference;
+import wexilla.app.onhand.Ledger;
+import wexilla.app.onhand.Lots;
+import wexilla.app.onhand.NewLot;
+import wexilla.app.onhand.NewLot.State;
+import wexilla.app.pack.PackViews.PackInput;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Acts.Done;
+import wexilla.app.platform.Problem;
+import wexilla.core.keeping.KeepDates;
+import wexilla.core.keeping.KeepingGuide;
+import wexilla.core.keeping.Storage;
+import wexilla.core.money.Cost;
+import wexilla.core.packing.Label;
+import wexilla.core.packing.PacketCode;
+import wexilla.core.packing.Portioning;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.Recipe;
+import wexilla.core.stock.OpenLot;
+import wexilla.core.stock.StockUse;
+import wexilla.core.stock.StockUse.Take;
+
+/** Turns a cooked dish into packets, each a lot with a code, a place and its own dates. */
+@Component
+public class Packing {
+
+    private final Lots lots;
+    private final Ledger ledger;
+    private final Households households;
+    private final Reference reference;
+    private final Cooking cooking;
+    private final JdbcClient db;
+    private final SecureRandom random = new SecureRandom();
+
+    Packing(Lots lots, Ledger ledger, Households households, Reference reference, Cooking cooking, JdbcClient db) {
+        this.lots = lots;
+        this.ledger = ledger;
+        this.households = households;
+        this.reference = reference;
+        this.cooking = cooking;
+        this.db = db;
+    }
+
+    /** The dish, as long as some of it waits on the counter. */
+    Lots.Lot dish(Household household, UUID id) {
+        return lots.byId(household, id)
+                .filter(lot -> lot.batch() != null && lot.storage() == Storage.COUNTER)
+                .filter(lot -> !lot.amount().value().isZero())
+                .orElseThrow(() -> Problem.at("/lot", "This dish does not wait on the counter any more."));
+    }
+
+    static int portions(Lots.Lot dish) {
+        return dish.amount().value().rounded().intValueExact();
+    }
+
+    Place place(Household household, UUID id) {
+        return households.places(household).stream()
+                .filter(place -> place.id().equals(id) && place.kind() != Storage.COUNTER)
+                .findFirst()
+                .orElseThrow(() -> Problem.at("/place", "Choose a drawer, the fridge or a shelf of this household."));
+    }
+
+    /** The dates of a packet of this dish that goes there today. */
+    KeepDates dates(Lots.Lot dish, Storage storage, LocalDate today) {
+        return reference.keeping().dates(dish.keepingClass(), storage, dish.clockFrom(), today);
+    }
+
+    /** Fills the packets. */
+    public Done<List<UUID>> pack(Act act, PackInput input) {
+        Household household = act.household();
+        ledger.lock(household.id(), List.of(input.lot()));
+        Lots.Lot dish = dish(household, input.lot());
+        Portioning.Check check = Portioning.check(input.packets(), portions(dish));
+        if (!check.holds()) {
+            throw Problem.at("/packets", check.problem());
+        }
+        Place place = place(household, input.place());
+        UUID container = container(household, input.container());
+        Set<String> used = usedCodes(household);
+        OpenLot left = dish.open();
+        List<UUID> packets = new ArrayList<>();
+        for (int portions : input.packets()) {
+            Amount amount = Amount.of(portions, Unit.PORTION);
+            StockUse use = StockUse.of(List.of(left), amount);
+            Take take = use.takes().get(0);
+            UUID packet = UUID.randomUUID();
+            ledger.create(
+                    act,
+                    packet(act, packet, dish, amount, take.cost(), place, container, freshCode(used)),
+                    place.kind() == Storage.FREEZER ? "frozen" : "packed",
+                    "");
+            ledger.take(act, take, packet, "packed", "");
+            packets.add(packet);
+            left = use.after(List.of(left)).stream().findFirst().orElse(left);
+        }
+        String subject = "Packed: " + dish.name() + ", "
+                + (packets.size() == 1 ? "1 packet" : packets.size() + " packets") + " in " + place.name();
+        return new Done<>(subject, packets);
+    }
+
+    private NewLot packet(
+            Act act,
+            UUID id,
+            Lots.Lot dish,
+            Amount amount,
+            Cost cost,
+            Place place,
+            @Nullable UUID container,
+            String code) {
+        boolean frozen = place.kind() == Storage.FREEZER;
+        return new NewLot(
+                id,
+                null,
+                dish.batch(),
+                amount,
+                false,
+                cost,
+                dish.about(),
+                place.id(),
+                frozen ? State.FROZEN : dish.state().equals("raw") ? State.RAW : State.COOKED,
+                dish.keepingClass(),
+                dish.clockFrom(),
+                frozen ? act.day() : null,
+                frozen ? KeepingGuide.usedDays(dish.clockFrom(), act.day()) : 0,
+                dates(dish, place.kind(), act.day()),
+                container,
+                code);
+    }
+
+    private @Nullable UUID container(Household household, @Nullable UUID container) {
+        if (container == null || households.containers(household).stream().anyMatch(c -> c.id().equals(container))) {
+            return container;
+        }
+        throw Problem.at("/container", "There is no such container in this household.");
+    }
+
+    private Set<String> usedCodes(Household household) {
+        return new HashSet<>(db.sql("select code from lot where household_id = ? and code is not null")
+                .params(household.id())
+                .query(String.class)
+                .list());
+    }
+
+    private String freshCode(Set<String> used) {
+        if (used.size() >= PacketCode.COUNT) {
+            throw Problem.at("/packets", "Every packet code of this household is taken.");
+        }
+        while (true) {
+            String code = PacketCode.ofNumber(random.nextInt(PacketCode.COUNT)).text();
+            if (used.add(code)) {
+                return code;
+            }
+        }
+    }
+
+    /** What stands on a packet of this dish with so many portions, before or after it is filled. */
+    Label label(Lots.Lot dish, Cooking.Batch batch, int portions, KeepDates dates, LocalDate packedOn, String code) {
+        Recipe recipe = batch.recipe();
+        Rational share = Rational.of(portions, batch.portions());
+        return new Label(
+                batch.name(),
+                code,
+                portions,
+                batch.style().words(),
+                packedOn,
+                dates.last()
+                        .map(date -> new Label.Until(dates.eatBy() != null ? "eat by" : "best before", date))
+                        .orElse(null),
+                1,
+                1,
+                recipe == null ? List.of() : Label.toAdd(recipe, batch.style(), share),
+                recipe == null ? List.of() : Label.toFinish(recipe, batch.style()));
+    }
+
+    /** The labels of these packets, in the order given. */
+    List<Label> labels(Household household, List<Lots.Lot> packets) {
+        var batches = cooking.batches(
+                household, packets.stream().map(Lots.Lot::batch).distinct().toList());
+        return packets.stream()
+                .map(packet -> {
+                    Cooking.Batch batch = Objects.requireNonNull(batches.get(packet.batch()));
+                    LocalDate on = packet.frozenOn() == null ? packet.clockFrom() : packet.frozenOn();
+                    return label(
+                            packet, batch, portions(packet), packet.dates(), on, Objects.requireNonNull(packet.code()));
+                })
+                .toList();
+    }
+}

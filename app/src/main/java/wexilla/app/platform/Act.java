@@ -1,0 +1,43 @@
+package wexilla.app.platform;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.UUID;
+import wexilla.app.household.Household;
+
+/** One thing a person does, while it is being done. Hands out the order of its movements. */
+public final class Act {
+
+    private final UUID id;
+    private final Household household;
+    private final Instant happenedAt;
+    private int movements;
+
+    Act(UUID id, Household household, Instant happenedAt) {
+        this.id = id;
+        this.household = household;
+        this.happenedAt = happenedAt;
+    }
+
+    public UUID id() {
+        return id;
+    }
+
+    public Household household() {
+        return household;
+    }
+
+    public Instant happenedAt() {
+        return happenedAt;
+    }
+
+    /** The day it happened on, in the household's zone. */
+    public LocalDate day() {
+        return household.dayOf(happenedAt);
+    }
+
+    /** The number of the next movement of this act, from 1. */
+    public int nextMovement() {
+        return ++movements;
+    }
+}

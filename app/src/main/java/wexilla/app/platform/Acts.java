@@ -1,0 +1,193 @@
+package wexilla.app.platform;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Objects;
+import java.util.UUID;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.databind.json.JsonMapper;
+import wexilla.app.household.Household;
+import wexilla.app.platform.Problem.Blocker;
+
+/**
+ * Writes down what a person did, once: an act's id is the key its creator made, so that a request repeated by a phone
+ * or a second click is answered with the stored answer. One act is one transaction and the unit of undo.
+ */
+@Component
+public class Acts {
+
+    /** What came of an act: its line in the history, and the answer. */
+    public record Done<T>(String subject, T answer) {}
+
+    private final JdbcClient db;
+    private final TransactionTemplate transaction;
+    private final JsonMapper json;
+    private final Clock clock;
+    private final List<Undoable> undoables;
+
+    Acts(JdbcClient db, TransactionTemplate transaction, JsonMapper json, Clock clock, List<Undoable> undoables) {
+        this.db = db;
+        this.transaction = transaction;
+        this.json = json;
+        this.clock = clock;
+        this.undoables = List.copyOf(undoables);
+    }
+
+    /**
+     * Does the work as an act that happens now.
+     *
+     * @param key the act's id, a UUID made by the caller
+     * @param request what was asked, to tell a repetition from another use of the same key
+     * @throws Problem if the key is no UUID or was used for something else
+     */
+    public <T> T perform(
+            Household household,
+            String key,
+            String kind,
+            Object request,
+            Class<T> answer,
+            Function<Act, Done<T>> work) {
+        return perform(household, key, kind, request, answer, clock.instant(), work);
+    }
+
+    /** The same for something that happened earlier. */
+    public <T> T perform(
+            Household household,
+            String key,
+            String kind,
+            Object request,
+            Class<T> answer,
+            Instant happenedAt,
+            Function<Act, Done<T>> work) {
+        UUID id = id(key);
+        String hash = hash(kind + json.writeValueAsString(request));
+        return Objects.requireNonNull(transaction.execute(status -> {
+            if (!begin(household, id, kind, hash, happenedAt)) {
+                return json.readValue(storedAnswer(household, id, hash), answer);
+            }
+            Done<T> done = work.apply(new Act(id, household, happenedAt));
+            db.sql("update act set subject = ?, response = ? where household_id = ? and id = ?")
+                    .params(done.subject(), json.writeValueAsString(done.answer()), household.id(), id)
+                    .update();
+            return done.answer();
+        }));
+    }
+
+    private boolean begin(Household household, UUID id, String kind, String hash, Instant happenedAt) {
+        return db.sql("""
+                        insert into act (household_id, id, kind, subject, happened_at, recorded_at, request_hash)
+                        values (?, ?, ?, '', ?, ?, ?) on conflict do nothing""")
+                        .params(
+                                household.id(),
+                                id,
+                                kind,
+                                happenedAt.atOffset(ZoneOffset.UTC),
+                                clock.instant().atOffset(ZoneOffset.UTC),
+                                hash)
+                        .update()
+                == 1;
+    }
+
+    private String storedAnswer(Household household, UUID id, String hash) {
+        record Stored(String requestHash, String response) {}
+        Stored stored = db.sql("select request_hash, response from act where household_id = ? and id = ?")
+                .params(household.id(), id)
+                .query(Stored.class)
+                .single();
+        if (!stored.requestHash().equals(hash)) {
+            throw Problem.at("/Idempotency-Key", "This key was used for another act; make a new one for each.");
+        }
+        return stored.response();
+    }
+
+    /** One act in the history. */
+    public record Entry(
+            UUID id,
+            String kind,
+            String subject,
+            Instant happenedAt,
+            @Nullable UUID undoneBy) {}
+
+    /** The newest acts, newest first; undoings are shown with what they undid, not as lines of their own. */
+    public List<Entry> newest(Household household, int most) {
+        return db.sql("""
+                        select a.id, a.kind, a.subject, a.happened_at, u.id as undone_by
+                        from act a left join act u on u.household_id = a.household_id and u.reverses = a.id
+                        where a.household_id = ? and a.kind <> 'undo' order by a.seq desc limit ?""")
+                .params(household.id(), most)
+                .query((row, n) -> new Entry(
+                        row.getObject("id", UUID.class),
+                        row.getString("kind"),
+                        row.getString("subject"),
+                        row.getTimestamp("happened_at").toInstant(),
+                        row.getObject("undone_by", UUID.class)))
+                .list();
+    }
+
+    /** What was undone. */
+    public record Undone(String act, String subject) {}
+
+    /**
+     * Takes an act back, whole.
+     *
+     * @throws Problem if there is no such act, it is undone already, or something later stands on it
+     */
+    public Undone undo(Household household, String key, UUID undone) {
+        return perform(household, key, "undo", undone, Undone.class, act -> {
+            record Target(String kind, String subject, boolean reversed) {}
+            Target target = db.sql("""
+                            select kind, subject, exists (select 1 from act u
+                                where u.household_id = a.household_id and u.reverses = a.id) as reversed
+                            from act a where household_id = ? and id = ? for update""")
+                    .params(household.id(), undone)
+                    .query(Target.class)
+                    .optional()
+                    .orElseThrow(() -> Problem.missing("There is no such act to undo."));
+            if (target.reversed() || target.kind().equals("undo")) {
+                throw Problem.at("/act", "“" + target.subject() + "” is undone already.");
+            }
+            List<Blocker> blockers = undoables.stream()
+                    .flatMap(u -> u.blockers(household.id(), undone).stream())
+                    .distinct()
+                    .toList();
+            if (!blockers.isEmpty()) {
+                throw Problem.blocked(
+                        "“" + target.subject() + "” was built on later: undo “"
+                                + blockers.get(0).subject() + "” first.",
+                        blockers);
+            }
+            db.sql("update act set reverses = ? where household_id = ? and id = ?")
+                    .params(undone, household.id(), act.id())
+                    .update();
+            undoables.forEach(u -> u.undo(act, undone));
+            return new Done<>("Undone: " + target.subject(), new Undone(undone.toString(), target.subject()));
+        });
+    }
+
+    private static UUID id(String key) {
+        try {
+            return UUID.fromString(key);
+        } catch (IllegalArgumentException notOne) {
+            throw Problem.at("/Idempotency-Key", "“" + key + "” is no UUID; make one for each act.");
+        }
+    }
+
+    private static String hash(String text) {
+        try {
+            byte[] digest = MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8));
+            return HexFormat.of().formatHex(digest);
+        } catch (NoSuchAlgorithmException missing) {
+            throw new IllegalStateException(missing);
+        }
+    }
+}

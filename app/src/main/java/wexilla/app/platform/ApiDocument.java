@@ -1,0 +1,62 @@
+package wexilla.app.platform;
+
+import com.fasterxml.jackson.databind.JavaType;
+import com.fasterxml.jackson.databind.type.TypeFactory;
+import io.swagger.v3.core.converter.AnnotatedType;
+import io.swagger.v3.core.converter.ModelConverter;
+import io.swagger.v3.core.converter.ModelConverterContext;
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Schema;
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.Iterator;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** The OpenAPI document at /api/openapi.json. A record component is required unless it is marked nullable. */
+@Configuration(proxyBeanMethods = false)
+class ApiDocument {
+
+    @Bean
+    OpenAPI document() {
+        return new OpenAPI().info(new Info().title("Wexilla").version("1"));
+    }
+
+    @Bean
+    ModelConverter requiredUnlessNullable() {
+        return new RequiredUnlessNullable();
+    }
+
+    private static final class RequiredUnlessNullable implements ModelConverter {
+
+        @Override
+        public @Nullable Schema<?> resolve(
+                AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
+            if (!chain.hasNext()) {
+                return null;
+            }
+            Schema<?> schema = chain.next().resolve(type, context, chain);
+            JavaType javaType = TypeFactory.defaultInstance().constructType(type.getType());
+            Class<?> raw = javaType.getRawClass();
+            if (schema != null && raw.isRecord() && raw.getName().startsWith("wexilla.")) {
+                Schema<?> defined = schema.get$ref() == null
+                        ? schema
+                        : context.getDefinedModels().get(raw.getSimpleName());
+                if (defined != null) {
+                    defined.setRequired(required(raw));
+                }
+            }
+            return schema;
+        }
+
+        private static List<String> required(Class<?> record) {
+            return Arrays.stream(record.getRecordComponents())
+                    .filter(component -> !component.getAnnotatedType().isAnnotationPresent(Nullable.class))
+                    .map(RecordComponent::getName)
+                    .toList();
+        }
+    }
+}

@@ -1,0 +1,100 @@
+package wexilla.app.platform;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.net.URI;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * The border to the outside. Loopback is no protection from a web page in the same browser, so a request must name
+ * this machine as its host, come from no other origin, and write JSON of a known and bounded length.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class Border extends OncePerRequestFilter {
+
+    /** A long recipe is a few kB; a whole freezer as a note less than a hundred. */
+    static final long MOST_BYTES = 512 * 1024;
+
+    private static final Set<String> HOSTS = Set.of("127.0.0.1", "localhost", "[::1]");
+    private static final Set<String> READS = Set.of("GET", "HEAD", "OPTIONS");
+
+    private final JsonMapper json;
+
+    Border(JsonMapper json) {
+        this.json = json;
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        Refusal refusal = refusal(request);
+        if (refusal == null) {
+            chain.doFilter(request, response);
+            return;
+        }
+        response.setStatus(refusal.status().value());
+        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        json.writeValue(
+                response.getOutputStream(), ProblemDetail.forStatusAndDetail(refusal.status(), refusal.words()));
+    }
+
+    private record Refusal(HttpStatus status, String words) {}
+
+    private static @Nullable Refusal refusal(HttpServletRequest request) {
+        if (!HOSTS.contains(hostName(request.getHeader(HttpHeaders.HOST)))) {
+            return new Refusal(HttpStatus.MISDIRECTED_REQUEST, "This kitchen answers to 127.0.0.1 and localhost only.");
+        }
+        String origin = request.getHeader(HttpHeaders.ORIGIN);
+        if (origin != null && !sameOrigin(origin, request)) {
+            return new Refusal(HttpStatus.FORBIDDEN, "A page from another origin may not ask this kitchen.");
+        }
+        if (READS.contains(request.getMethod())) {
+            return null;
+        }
+        if (!isJson(request.getContentType())) {
+            return new Refusal(HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Writes are application/json.");
+        }
+        if (request.getContentLengthLong() < 0) {
+            return new Refusal(HttpStatus.LENGTH_REQUIRED, "Say how long the request is (Content-Length).");
+        }
+        if (request.getContentLengthLong() > MOST_BYTES) {
+            return new Refusal(
+                    HttpStatus.CONTENT_TOO_LARGE,
+                    "The request has " + request.getContentLengthLong() + " bytes; " + MOST_BYTES + " is the most.");
+        }
+        return null;
+    }
+
+    private static String hostName(@Nullable String host) {
+        return host == null ? "" : host.replaceFirst(":\\d+$", "");
+    }
+
+    private static boolean sameOrigin(String origin, HttpServletRequest request) {
+        try {
+            URI uri = URI.create(origin);
+            return ("http".equals(uri.getScheme()) || "https".equals(uri.getScheme()))
+                    && String.valueOf(uri.getRawAuthority()).equals(request.getHeader(HttpHeaders.HOST));
+        } catch (IllegalArgumentException unreadable) {
+            return false;
+        }
+    }
+
+    private static boolean isJson(@Nullable String contentType) {
+        return contentType != null
+                && contentType.split(";")[0].strip().equalsIgnoreCase(MediaType.APPLICATION_JSON_VALUE);
+    }
+}

@@ -1,0 +1,84 @@
+package wexilla.app.platform;
+
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.MismatchedInputException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
+
+/** Turns everything that goes wrong into a problem with the field at fault and words a cook can use. */
+@RestControllerAdvice
+class Problems extends ResponseEntityExceptionHandler {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> problem(Problem problem) {
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(problem.status(), String.valueOf(problem.getMessage()));
+        if (problem.field() != null) {
+            detail.setProperty("field", problem.field());
+        }
+        problem.more().forEach(detail::setProperty);
+        return ResponseEntity.status(problem.status()).body(detail);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> wrongParameter(MethodArgumentTypeMismatchException wrong) {
+        return problem(Problem.at("/" + wrong.getName(), "“" + wrong.getValue() + "” is no " + wrong.getName()));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> unexpected(Exception unexpected) {
+        LOG.error("not foreseen", unexpected);
+        return problem(Problem.refused(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Something went wrong inside Wexilla. Nothing was stored; try again."));
+    }
+
+    @Override
+    protected @Nullable ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException unreadable,
+            HttpHeaders headers,
+            HttpStatusCode status,
+            WebRequest request) {
+        ProblemDetail detail = ProblemDetail.forStatus(HttpStatus.BAD_REQUEST);
+        detail.setDetail("The request is no JSON this call understands.");
+        if (unreadable.getCause() instanceof MismatchedInputException mismatch) {
+            detail.setProperty("field", pointer(mismatch));
+            detail.setDetail(words(mismatch));
+        }
+        return ResponseEntity.badRequest().body(detail);
+    }
+
+    private static String words(MismatchedInputException mismatch) {
+        String field = pointer(mismatch);
+        if (mismatch instanceof UnrecognizedPropertyException) {
+            return "“" + field + "” is no field of this call.";
+        }
+        if (mismatch instanceof InvalidFormatException invalid) {
+            return "“" + invalid.getValue() + "” does not fit " + field + ": a "
+                    + invalid.getTargetType().getSimpleName().toLowerCase(java.util.Locale.ROOT) + " is needed.";
+        }
+        return field + " is missing or not of the right kind.";
+    }
+
+    private static String pointer(JacksonException problem) {
+        return problem.getPath().stream()
+                .map(part -> part.getPropertyName() != null ? part.getPropertyName() : String.valueOf(part.getIndex()))
+                .collect(Collectors.joining("/", "/", ""));
+    }
+}

@@ -1,0 +1,47 @@
+package wexilla.app.recipes;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import wexilla.app.household.Household;
+import wexilla.app.onhand.Lots;
+import wexilla.app.onhand.Offers;
+import wexilla.core.pricing.CostSheet;
+import wexilla.core.pricing.CostSheet.Wanted;
+import wexilla.core.quantity.Quantity;
+import wexilla.core.recipe.ReadLine;
+
+/** Costs lines from what is on hand and the newest prices. */
+@Component
+public class Costing {
+
+    private final Lots lots;
+    private final Offers offers;
+
+    Costing(Lots lots, Offers offers) {
+        this.lots = lots;
+        this.offers = offers;
+    }
+
+    /** A line as written, at its middle where it is a range. */
+    public static Wanted wanted(ReadLine line) {
+        return new Wanted(
+                line.food(),
+                line.foodName(),
+                Optional.ofNullable(line.quantity()).map(Quantity::middle).orElse(null));
+    }
+
+    /** What these lines take and cost, basis "used". */
+    public CostSheet sheet(Household household, List<Wanted> wanted) {
+        return CostSheet.of(wanted, known(household));
+    }
+
+    private CostSheet.Known known(Household household) {
+        return new CostSheet.Known(
+                lots.openByFood(household),
+                offers.newestFirst(household),
+                household.seasoning(),
+                household.flat(),
+                household.measures());
+    }
+}

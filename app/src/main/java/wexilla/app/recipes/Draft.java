@@ -1,0 +1,96 @@
+package wexilla.app.recipes;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
+import wexilla.app.platform.Problem;
+import wexilla.core.food.FoodBook;
+import wexilla.core.recipe.LineReader;
+import wexilla.core.recipe.ReadLine;
+import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.RecipeStep;
+import wexilla.core.recipe.Style;
+
+/** A recipe being typed: every line understood, or with its problem. */
+public record Draft(List<Line> lines) {
+
+    /** @param problem empty when the line is understood */
+    public record Line(String text, Optional<ReadLine> read, String problem) {}
+
+    /** Reads every line; a problem stays with its line. */
+    public static Draft read(RecipeInput input, FoodBook book) {
+        if (input.lines().size() > Recipe.MOST_LINES) {
+            throw Problem.at(
+                    "/lines",
+                    "This recipe has " + input.lines().size() + " lines; " + Recipe.MOST_LINES + " is the most.");
+        }
+        LineReader reader = new LineReader(book);
+        List<Line> lines = new ArrayList<>();
+        for (RecipeInput.LineInput line : input.lines()) {
+            try {
+                lines.add(new Line(line.text(), Optional.of(reader.read(line.text())), ""));
+            } catch (IllegalArgumentException problem) {
+                lines.add(new Line(line.text(), Optional.empty(), String.valueOf(problem.getMessage())));
+            }
+        }
+        return new Draft(lines);
+    }
+
+    /**
+     * The finished recipe.
+     *
+     * @throws Problem at the first field that is not right
+     */
+    public Recipe finished(RecipeInput input) {
+        for (int i = 0; i < lines.size(); i++) {
+            if (lines.get(i).read().isEmpty()) {
+                throw Problem.at("/lines/" + i + "/text", lines.get(i).problem());
+            }
+        }
+        List<RecipeLine> recipeLines = new ArrayList<>();
+        for (int i = 0; i < lines.size(); i++) {
+            recipeLines.add(new RecipeLine(
+                    lines.get(i).read().orElseThrow(), input.lines().get(i).heldBackIn()));
+        }
+        if (input.portions() == null) {
+            throw Problem.at("/portions", "Say how many portions it makes, a whole number from 1 to 500.");
+        }
+        int portions = input.portions();
+        require("/title", () -> new Recipe(input.title().strip(), 1, List.of(), List.of()));
+        require("/portions", () -> new Recipe("x", portions, List.of(), List.of()));
+        List<RecipeStep> steps = steps(input);
+        return require("/steps", () -> new Recipe(input.title().strip(), portions, recipeLines, steps));
+    }
+
+    private static List<RecipeStep> steps(RecipeInput input) {
+        List<RecipeStep> steps = new ArrayList<>();
+        Set<Style> stops = EnumSet.noneOf(Style.class);
+        for (int i = 0; i < input.steps().size(); i++) {
+            RecipeInput.StepInput step = input.steps().get(i);
+            String text = step.text().strip();
+            if (text.isEmpty() || text.length() > 1000) {
+                throw Problem.at(
+                        "/steps/" + i + "/text", "A step has 1 to 1000 characters, this one " + text.length() + ".");
+            }
+            if (step.stop() != null && !stops.add(step.stop())) {
+                throw Problem.at(
+                        "/steps/" + i + "/stop",
+                        "“" + step.stop().words() + "” is a stop already; a batch can stop there once only.");
+            }
+            steps.add(new RecipeStep(text, step.stop()));
+        }
+        return steps;
+    }
+
+    private static Recipe require(String field, Supplier<Recipe> recipe) {
+        try {
+            return recipe.get();
+        } catch (IllegalArgumentException problem) {
+            throw Problem.at(field, String.valueOf(problem.getMessage()));
+        }
+    }
+}

@@ -1,0 +1,259 @@
+package wexilla.app.recipes;
+
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import wexilla.app.household.Foods;
+import wexilla.app.household.Household;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Problem;
+import wexilla.app.platform.Problem.Blocker;
+import wexilla.app.platform.Undoable;
+import wexilla.core.food.Food;
+import wexilla.core.food.FoodBook;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Quantity;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.LineReader;
+import wexilla.core.recipe.ReadLine;
+import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.RecipeStep;
+import wexilla.core.recipe.Style;
+
+/** The book: recipes and their versions. A version is written once; editing writes the next one. */
+@Component
+public class Recipes implements Undoable {
+
+    /**
+     * A recipe as stored.
+     *
+     * @param n the number of this version
+     * @param version for If-Match
+     */
+    public record Stored(UUID id, int n, int version, String note, Recipe recipe) {}
+
+    private final JdbcClient db;
+    private final Foods foods;
+
+    Recipes(JdbcClient db, Foods foods) {
+        this.db = db;
+        this.foods = foods;
+    }
+
+    /** All recipes of the book by name; a recipe whose first saving was undone is not in it. */
+    List<Stored> all(Household household) {
+        record Head(UUID id, int n) {}
+        FoodBook book = foods.book(household);
+        return db.sql("""
+                        select r.id, v.n from recipe r
+                        join recipe_version v on v.household_id = r.household_id and v.recipe = r.id
+                            and v.n = r.current_version
+                        where r.household_id = ? order by lower(v.title), r.id""").params(household.id()).query(Head.class).list().stream()
+                .map(head -> version(household, book, head.id(), head.n()))
+                .toList();
+    }
+
+    /** The current version of a recipe. */
+    public Stored current(Household household, UUID id) {
+        Integer n = db.sql("select current_version from recipe where household_id = ? and id = ?")
+                .params(household.id(), id)
+                .query(Integer.class)
+                .optional()
+                .orElseThrow(() -> Problem.missing("There is no such recipe in the book."));
+        return version(household, foods.book(household), id, n);
+    }
+
+    /** One version of a recipe, current or not: what was cooked keeps the version it was cooked by. */
+    public Recipe version(Household household, UUID id, int n) {
+        return version(household, foods.book(household), id, n).recipe();
+    }
+
+    private Stored version(Household household, FoodBook book, UUID id, int n) {
+        Map<UUID, String> keys = foods.keys(household);
+        List<RecipeLine> lines = db.sql(
+                        "select * from recipe_line where household_id = ? and recipe = ? and n = ? order by pos")
+                .params(household.id(), id, n)
+                .query((row, i) -> line(row, book, keys))
+                .list();
+        List<RecipeStep> steps = db.sql(
+                        "select * from recipe_step where household_id = ? and recipe = ? and n = ? order by pos")
+                .params(household.id(), id, n)
+                .query((row, i) -> new RecipeStep(row.getString("text"), style(row.getString("can_stop"))))
+                .list();
+        return db.sql("""
+                        select v.title, v.portions, v.note, r.version from recipe_version v
+                        join recipe r on r.household_id = v.household_id and r.id = v.recipe
+                        where v.household_id = ? and v.recipe = ? and v.n = ?""")
+                .params(household.id(), id, n)
+                .query((row, i) -> new Stored(
+                        id,
+                        n,
+                        row.getInt("version"),
+                        row.getString("note"),
+                        new Recipe(row.getString("title"), row.getInt("portions"), lines, steps)))
+                .single();
+    }
+
+    private static @Nullable Style style(@Nullable String name) {
+        return name == null ? null : Style.valueOf(name);
+    }
+
+    private static RecipeLine line(ResultSet row, FoodBook book, Map<UUID, String> keys) throws SQLException {
+        UUID foodRow = row.getObject("food", UUID.class);
+        String text = row.getString("text");
+        Optional<Food> food = foodRow == null
+                ? new LineReader(book).read(text).knownFood()
+                : book.get(java.util.Objects.requireNonNull(keys.get(foodRow)));
+        Set<Style> held = Arrays.stream((String[]) row.getArray("held_back_in").getArray())
+                .map(Style::valueOf)
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(Style.class)));
+        String name = food.map(Food::name)
+                .orElseGet(() -> new LineReader(book).read(text).foodName());
+        return new RecipeLine(
+                new ReadLine(
+                        text, quantity(row), null, name, food.orElse(null), row.getString("prep"), false, List.of()),
+                held);
+    }
+
+    private static @Nullable Quantity quantity(ResultSet row) throws SQLException {
+        if (row.getString("unit") == null) {
+            return null;
+        }
+        Unit unit = Unit.ofSymbol(row.getString("unit"));
+        return new Quantity(
+                Amount.of(rational(row.getBigDecimal("min_num"), row.getBigDecimal("min_den")), unit),
+                Amount.of(rational(row.getBigDecimal("max_num"), row.getBigDecimal("max_den")), unit));
+    }
+
+    private static Rational rational(BigDecimal numerator, BigDecimal denominator) {
+        return new Rational(numerator.toBigIntegerExact(), denominator.toBigIntegerExact());
+    }
+
+    /** Writes a recipe's first version. */
+    public UUID add(Act act, Recipe recipe, String source, String note) {
+        UUID id = UUID.randomUUID();
+        db.sql("insert into recipe (household_id, id, current_version) values (?, ?, 1)")
+                .params(act.household().id(), id)
+                .update();
+        write(act, id, 1, null, recipe, source, note);
+        return id;
+    }
+
+    /**
+     * Writes the next version.
+     *
+     * @param expected the version the cook had before her
+     * @throws Problem if somebody has changed it since
+     */
+    int change(Act act, UUID id, int expected, Recipe recipe, String source, String note) {
+        UUID household = act.household().id();
+        record Locked(Integer currentVersion, int version, int next) {}
+        Locked locked = db.sql("""
+                        select current_version, version, (select max(n) + 1 from recipe_version v
+                            where v.household_id = r.household_id and v.recipe = r.id) as next
+                        from recipe r where household_id = ? and id = ? and current_version is not null for update""")
+                .params(household, id)
+                .query(Locked.class)
+                .optional()
+                .orElseThrow(() -> Problem.missing("There is no such recipe in the book."));
+        if (locked.version() != expected) {
+            throw Problem.changed("This recipe was changed in another window; open it again and add your change.");
+        }
+        write(act, id, locked.next(), locked.currentVersion(), recipe, source, note);
+        db.sql("update recipe set current_version = ?, version = version + 1 where household_id = ? and id = ?")
+                .params(locked.next(), household, id)
+                .update();
+        return locked.version() + 1;
+    }
+
+    private void write(Act act, UUID id, int n, @Nullable Integer replaced, Recipe recipe, String source, String note) {
+        Household household = act.household();
+        db.sql("""
+                        insert into recipe_version
+                            (household_id, recipe, n, title, portions, source_text, note, replaced, act)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?)""")
+                .params(Arrays.asList(
+                        household.id(), id, n, recipe.title(), recipe.portions(), source, note, replaced, act.id()))
+                .update();
+        for (int pos = 0; pos < recipe.lines().size(); pos++) {
+            write(household, id, n, pos, recipe.lines().get(pos));
+        }
+        for (int pos = 0; pos < recipe.steps().size(); pos++) {
+            RecipeStep step = recipe.steps().get(pos);
+            Style stop = step.stop();
+            db.sql("insert into recipe_step (household_id, recipe, n, pos, text, can_stop) values (?, ?, ?, ?, ?, ?)")
+                    .params(Arrays.asList(household.id(), id, n, pos, step.text(), stop == null ? null : stop.name()))
+                    .update();
+        }
+    }
+
+    private void write(Household household, UUID id, int n, int pos, RecipeLine line) {
+        ReadLine read = line.read();
+        Quantity quantity = read.quantity();
+        UUID food = read.knownFood().map(known -> foods.row(household, known)).orElse(null);
+        db.sql("""
+                        insert into recipe_line (household_id, recipe, n, pos, text, min_num, min_den, max_num, max_den,
+                            unit, food, prep, held_back_in)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
+                .params(Arrays.asList(
+                        household.id(),
+                        id,
+                        n,
+                        pos,
+                        read.text(),
+                        quantity == null ? null : decimal(quantity.min().value().numerator()),
+                        quantity == null ? null : decimal(quantity.min().value().denominator()),
+                        quantity == null ? null : decimal(quantity.max().value().numerator()),
+                        quantity == null ? null : decimal(quantity.max().value().denominator()),
+                        quantity == null ? null : quantity.unit().symbol(),
+                        food,
+                        read.preparation(),
+                        line.heldBackIn().stream().map(Enum::name).toArray(String[]::new)))
+                .update();
+    }
+
+    private static BigDecimal decimal(BigInteger whole) {
+        return new BigDecimal(whole);
+    }
+
+    /** A batch cooked by a version this act wrote, or a later version, stands on it. */
+    @Override
+    public List<Blocker> blockers(UUID household, UUID act) {
+        return db.sql("""
+                        select a.id, a.subject from recipe_version v
+                        join act a on a.household_id = v.household_id and (
+                            a.id in (select b.act from batch b where b.household_id = v.household_id
+                                and b.recipe = v.recipe and b.n = v.n and b.state <> 'dropped')
+                            or a.id in (select w.act from recipe_version w where w.household_id = v.household_id
+                                and w.recipe = v.recipe and w.n > v.n))
+                        where v.household_id = ? and v.act = ?
+                        and not exists (select 1 from act u where u.household_id = a.household_id and u.reverses = a.id)
+                        order by a.seq desc""")
+                .params(household, act)
+                .query((row, n) -> new Blocker(row.getString("id"), row.getString("subject")))
+                .list();
+    }
+
+    /** Goes back to the version before; a recipe that had none leaves the book. */
+    @Override
+    public void undo(Act undo, UUID undone) {
+        db.sql("""
+                        update recipe r set current_version = v.replaced, version = r.version + 1 from recipe_version v
+                        where v.household_id = ? and v.act = ?
+                        and r.household_id = v.household_id and r.id = v.recipe""").params(undo.household().id(), undone).update();
+    }
+}

@@ -1,0 +1,150 @@
+package wexilla.app.recipes;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.household.Foods;
+import wexilla.app.household.Household;
+import wexilla.app.platform.Acts;
+import wexilla.app.platform.Acts.Done;
+import wexilla.app.platform.Problem;
+import wexilla.app.recipes.RecipeViews.DraftView;
+import wexilla.app.recipes.RecipeViews.LineView;
+import wexilla.app.recipes.RecipeViews.RecipeCard;
+import wexilla.app.recipes.RecipeViews.RecipeSaved;
+import wexilla.app.recipes.RecipeViews.RecipeView;
+import wexilla.app.recipes.RecipeViews.StepView;
+import wexilla.core.pricing.CostSheet;
+import wexilla.core.recipe.ReadLine;
+import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.Style;
+
+/** The book. */
+@RestController
+class RecipesController {
+
+    private final Recipes recipes;
+    private final Foods foods;
+    private final Costing costing;
+    private final Acts acts;
+
+    RecipesController(Recipes recipes, Foods foods, Costing costing, Acts acts) {
+        this.recipes = recipes;
+        this.foods = foods;
+        this.costing = costing;
+        this.acts = acts;
+    }
+
+    @GetMapping("/api/recipes")
+    List<RecipeCard> all(Household household) {
+        return recipes.all(household).stream()
+                .map(stored -> {
+                    Recipe recipe = stored.recipe();
+                    return new RecipeCard(
+                            stored.id().toString(),
+                            recipe.title(),
+                            recipe.portions(),
+                            recipe.lines().size(),
+                            recipe.steps().size(),
+                            RecipeViews.cost(sheet(household, recipe), recipe.portions()));
+                })
+                .toList();
+    }
+
+    @GetMapping("/api/recipes/{id}")
+    ResponseEntity<RecipeView> one(Household household, @PathVariable UUID id) {
+        Recipes.Stored stored = recipes.current(household, id);
+        Recipe recipe = stored.recipe();
+        CostSheet sheet = sheet(household, recipe);
+        List<LineView> lines = new java.util.ArrayList<>();
+        for (int i = 0; i < recipe.lines().size(); i++) {
+            RecipeLine line = recipe.lines().get(i);
+            lines.add(RecipeViews.line(
+                    line.read(), line.heldBackIn(), sheet.lines().get(i)));
+        }
+        return ResponseEntity.ok()
+                .eTag(String.valueOf(stored.version()))
+                .body(new RecipeView(
+                        id.toString(),
+                        recipe.title(),
+                        recipe.portions(),
+                        stored.note(),
+                        lines,
+                        recipe.steps().stream()
+                                .map(s -> new StepView(s.text(), s.stop()))
+                                .toList(),
+                        List.copyOf(recipe.styles()),
+                        RecipeViews.cost(sheet, recipe.portions())));
+    }
+
+    private CostSheet sheet(Household household, Recipe recipe) {
+        return costing.sheet(
+                household,
+                recipe.lines().stream().map(line -> Costing.wanted(line.read())).toList());
+    }
+
+    /** Understands and costs a recipe while it is typed; stores nothing. */
+    @PostMapping("/api/recipes/draft")
+    DraftView draft(Household household, @RequestBody RecipeInput input) {
+        Draft draft = Draft.read(input, foods.book(household));
+        List<ReadLine> read = draft.lines().stream()
+                .map(Draft.Line::read)
+                .flatMap(Optional::stream)
+                .toList();
+        CostSheet sheet =
+                costing.sheet(household, read.stream().map(Costing::wanted).toList());
+        List<Set<Style>> held =
+                input.lines().stream().map(RecipeInput.LineInput::heldBackIn).toList();
+        return new DraftView(RecipeViews.lines(draft.lines(), held, sheet), RecipeViews.cost(sheet, input.portions()));
+    }
+
+    @PostMapping("/api/recipes")
+    RecipeSaved add(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody RecipeInput input) {
+        return acts.perform(household, key, "recipe", input, RecipeSaved.class, act -> {
+            Recipe recipe = Draft.read(input, foods.book(household)).finished(input);
+            UUID id = recipes.add(act, recipe, source(input), input.note());
+            String subject = "Recipe: " + recipe.title();
+            return new Done<>(subject, new RecipeSaved(act.id().toString(), subject, id.toString()));
+        });
+    }
+
+    @PutMapping("/api/recipes/{id}")
+    RecipeSaved change(
+            Household household,
+            @PathVariable UUID id,
+            @RequestHeader("Idempotency-Key") String key,
+            @RequestHeader("If-Match") String ifMatch,
+            @RequestBody RecipeInput input) {
+        return acts.perform(household, key, "recipe", List.of(id, input), RecipeSaved.class, act -> {
+            Recipe recipe = Draft.read(input, foods.book(household)).finished(input);
+            recipes.change(act, id, version(ifMatch), recipe, source(input), input.note());
+            String subject = "Recipe changed: " + recipe.title();
+            return new Done<>(subject, new RecipeSaved(act.id().toString(), subject, id.toString()));
+        });
+    }
+
+    private static int version(String ifMatch) {
+        String bare = ifMatch.replaceAll("^W/|\"", "");
+        if (!bare.matches("\\d{1,9}")) {
+            throw Problem.at("/If-Match", "“" + ifMatch + "” is no version; send the ETag you were given.");
+        }
+        return Integer.parseInt(bare);
+    }
+
+    private static String source(RecipeInput input) {
+        return input.lines().stream().map(RecipeInput.LineInput::text).collect(Collectors.joining("\n"))
+                + "\n\n"
+                + input.steps().stream().map(RecipeInput.StepInput::text).collect(Collectors.joining("\n"));
+    }
+}

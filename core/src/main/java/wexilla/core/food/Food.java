@@ -1,0 +1,50 @@
+package wexilla.core.food;
+
+import java.util.List;
+import java.util.stream.Stream;
+import wexilla.core.quantity.Dimension;
+import wexilla.core.quantity.Unit;
+
+/**
+ * Something bought or kept.
+ *
+ * @param key the reference slug, or the household's own key for a food it named itself
+ * @param name as shown
+ * @param aliases other names it is written by
+ * @param base the unit its stock is counted in: g, ml or piece
+ * @param keepingClass a class of the keeping guide
+ * @param seasoning true when the flat sum for seasoning and oil covers it
+ * @param facts equivalences known about it
+ */
+public record Food(
+        String key,
+        String name,
+        List<String> aliases,
+        Unit base,
+        String keepingClass,
+        boolean seasoning,
+        List<FoodFact> facts) {
+
+    /** @throws IllegalArgumentException if the name is blank or the base is not g, ml or piece */
+    public Food {
+        aliases = List.copyOf(aliases);
+        facts = List.copyOf(facts);
+        if (name.isBlank()) {
+            throw new IllegalArgumentException("a food needs a name");
+        }
+        if (!base.equals(base.base()) || (base.dimension() == Dimension.COUNT && !base.equals(Unit.PIECE))) {
+            throw new IllegalArgumentException(
+                    "stock of " + name + " is counted in g, ml or piece, not " + base.symbol());
+        }
+    }
+
+    /** A food nobody has described yet: its own name, no facts, stock kept in the unit it came in. */
+    public static Food unknown(String key, String name, Unit base) {
+        return new Food(key, name, List.of(), base, "unclassified", false, List.of());
+    }
+
+    /** The name and all aliases. */
+    public Stream<String> names() {
+        return Stream.concat(Stream.of(name), aliases.stream());
+    }
+}

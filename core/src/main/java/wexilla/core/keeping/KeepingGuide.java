@@ -1,0 +1,120 @@
+package wexilla.core.keeping;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import wexilla.core.keeping.KeepingRule.Span;
+import wexilla.core.recipe.Style;
+
+/** The keeping table and the rules that use it. */
+public final class KeepingGuide {
+
+    /** The class of a cooked dish; must be in the table. */
+    public static final String COOKED_DISH = "cooked-dish";
+
+    private static final String NONE = "no keeping time is recorded for this";
+
+    private final Map<String, KeepingRule> rules;
+
+    /** @throws IllegalArgumentException if the class of cooked dishes is missing */
+    public KeepingGuide(Collection<KeepingRule> rules) {
+        this.rules = rules.stream().collect(Collectors.toUnmodifiableMap(KeepingRule::key, Function.identity()));
+        if (!this.rules.containsKey(COOKED_DISH)) {
+            throw new IllegalArgumentException("the keeping table lacks " + COOKED_DISH);
+        }
+    }
+
+    /** The rule of this class, or one without any time when the table has none. */
+    public KeepingRule rule(String keepingClass) {
+        KeepingRule rule = rules.get(keepingClass);
+        return rule != null ? rule : new KeepingRule(keepingClass, "not classified", null, null, null, "none");
+    }
+
+    /**
+     * The dates of food of this class.
+     *
+     * @param clockFrom day 0: bought, opened or cooked
+     * @param frozenOn the day it went into the freezer; asked for only there
+     */
+    public KeepDates dates(String keepingClass, Storage storage, LocalDate clockFrom, LocalDate frozenOn) {
+        KeepingRule rule = rule(keepingClass);
+        Span fridge = rule.fridge();
+        Span cupboard = rule.cupboard();
+        Span freezer = rule.freezer();
+        if (storage == Storage.FREEZER && freezer != null) {
+            return taste(rule, "freezer", freezer, frozenOn);
+        }
+        if (storage == Storage.FREEZER && rule.fridge() != null) {
+            return new KeepDates(null, null, null, rule.name() + ": not usually frozen", rule.source());
+        }
+        if (storage == Storage.CUPBOARD && cupboard != null) {
+            return taste(rule, "cupboard", cupboard, clockFrom);
+        }
+        if (fridge != null && storage != Storage.FREEZER) {
+            return new KeepDates(
+                    clockFrom.plusDays(fridge.from()),
+                    clockFrom.plusDays(fridge.to()),
+                    null,
+                    rule.name() + ": fridge " + fridge + " days",
+                    rule.source());
+        }
+        if (cupboard != null) {
+            return taste(rule, "cupboard", cupboard, clockFrom);
+        }
+        return new KeepDates(null, null, null, rule.name() + ": " + NONE, rule.source());
+    }
+
+    private static KeepDates taste(KeepingRule rule, String where, Span months, LocalDate from) {
+        return new KeepDates(
+                from.plusMonths(months.from()),
+                null,
+                from.plusMonths(months.to()),
+                rule.name() + ": " + where + " " + months + " months",
+                rule.source());
+    }
+
+    /** Days of its fridge time that are gone when it is frozen; a started day counts as used. */
+    public static int usedDays(LocalDate clockFrom, LocalDate frozenOn) {
+        return Math.toIntExact(Math.max(0, ChronoUnit.DAYS.between(clockFrom, frozenOn)));
+    }
+
+    /** Something that goes into a dish, with its own clock. */
+    public record Ingredient(String keepingClass, LocalDate clockFrom, boolean cooked) {}
+
+    /** The class and day 0 of what comes out. */
+    public record Clock(String keepingClass, LocalDate clockFrom) {}
+
+    /**
+     * Age is inherited: a cooked dish is as old as the oldest cooked thing in it; a raw bag keeps like that raw thing
+     * in it which spoils first, counted from that thing's own day 0.
+     *
+     * <p>Source: FDA Food Code 3-501.17, combined foods take the earliest date (from memory).
+     */
+    public Clock ofDish(Style style, List<Ingredient> ingredients, LocalDate madeOn) {
+        if (style == Style.RAW_BAG) {
+            return ingredients.stream()
+                    .filter(i -> rule(i.keepingClass()).fridge() != null
+                            && rule(i.keepingClass()).cupboard() == null)
+                    .min(Comparator.comparing(i -> fridgeEnd(i.keepingClass(), i.clockFrom())))
+                    .map(i -> new Clock(i.keepingClass(), i.clockFrom()))
+                    .orElse(new Clock(COOKED_DISH, madeOn));
+        }
+        LocalDate oldest = ingredients.stream()
+                .filter(Ingredient::cooked)
+                .map(Ingredient::clockFrom)
+                .min(Comparator.naturalOrder())
+                .orElse(madeOn);
+        return new Clock(COOKED_DISH, oldest.isBefore(madeOn) ? oldest : madeOn);
+    }
+
+    private LocalDate fridgeEnd(String keepingClass, LocalDate clockFrom) {
+        return clockFrom.plusDays(
+                Objects.requireNonNull(rule(keepingClass).fridge()).to());
+    }
+}

@@ -1,0 +1,41 @@
+package wexilla.core.keeping;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * How long one class of food keeps. "3–4 d" is warned from day 3 and eaten by the end of day 4; day 0 is the day of
+ * buying or cooking.
+ *
+ * @param key for instance {@code raw-mince}
+ * @param fridge days in the fridge, null when it is not kept there
+ * @param freezer months in the freezer, null when it is not frozen
+ * @param cupboard months in the cupboard, null when it is not kept there
+ * @param source published source or practice, with its mark
+ */
+public record KeepingRule(
+        String key,
+        String name,
+        @Nullable Span fridge,
+        @Nullable Span freezer,
+        @Nullable Span cupboard,
+        String source) {
+
+    /** @throws IllegalArgumentException if the span runs backwards or is negative */
+    public record Span(int from, int to) {
+        public Span {
+            if (from < 0 || to < from) {
+                throw new IllegalArgumentException("a keeping time runs from less to more: " + from + "–" + to);
+            }
+        }
+
+        @Override
+        public String toString() {
+            return from == to ? String.valueOf(to) : from + "–" + to;
+        }
+    }
+
+    /** Where it usually goes after shopping. */
+    public Storage usualStorage() {
+        return cupboard != null ? Storage.CUPBOARD : fridge != null ? Storage.FRIDGE : Storage.FREEZER;
+    }
+}

@@ -1,0 +1,70 @@
+package wexilla.core.packing;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.KitchenRounding;
+import wexilla.core.quantity.Quantity;
+import wexilla.core.quantity.Rational;
+import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.RecipeStep;
+import wexilla.core.recipe.Style;
+
+/**
+ * What stands on a packet.
+ *
+ * @param style how far it was taken, in words
+ * @param until "eat by" or "best before", with the date; null when no keeping time is known
+ * @param part which of {@code parts} packets that make one meal; 1 of 1 when it is one alone
+ * @param add what is added on the night, at the size of this packet
+ * @param finish what is left to do
+ */
+public record Label(
+        String name,
+        String code,
+        int portions,
+        String style,
+        LocalDate packedOn,
+        @Nullable Until until,
+        int part,
+        int parts,
+        List<String> add,
+        List<String> finish) {
+
+    /** A date with the words in front of it. */
+    public record Until(String words, LocalDate date) {}
+
+    public Label {
+        add = List.copyOf(add);
+        finish = List.copyOf(finish);
+    }
+
+    /**
+     * What is added on the night to a packet of a recipe that stops in this style, in kitchen measures.
+     *
+     * @param share how much of the recipe as written is in the packet: factor of the batch × portions of the packet /
+     *     portions of the batch
+     */
+    public static List<String> toAdd(Recipe recipe, Style style, Rational share) {
+        return recipe.heldBack(style).stream().map(line -> toAdd(line, share)).toList();
+    }
+
+    private static String toAdd(RecipeLine line, Rational share) {
+        Quantity quantity = line.read().quantity();
+        String name = line.read().foodName();
+        if (quantity == null) {
+            return name;
+        }
+        Amount amount = KitchenRounding.nearest(quantity.middle().times(share));
+        boolean bare = amount.unit().equals(wexilla.core.quantity.Unit.PIECE);
+        String written = bare ? amount.toString().replaceFirst(" pieces?$", "") : amount.toString();
+        return written + " " + name;
+    }
+
+    /** The steps left for the evening. */
+    public static List<String> toFinish(Recipe recipe, Style style) {
+        return recipe.stepsAfter(style).stream().map(RecipeStep::text).toList();
+    }
+}

@@ -1,0 +1,54 @@
+package wexilla.core.packing;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** How a cooked dish is shared out into packets of whole portions. */
+public final class Portioning {
+
+    /** More packets than this from one dish is a slip of the finger. */
+    public static final int MOST_PACKETS = 60;
+
+    private Portioning() {}
+
+    /**
+     * Packets of one size, the rest in a smaller last one: 14 in sixes are 6 + 6 + 2.
+     *
+     * @throws IllegalArgumentException if either number is below one
+     */
+    public static List<Integer> inPacketsOf(int portions, int each) {
+        if (portions < 1 || each < 1) {
+            throw new IllegalArgumentException("a packet holds at least one portion");
+        }
+        List<Integer> packets = new ArrayList<>();
+        for (int left = portions; left > 0; left -= each) {
+            packets.add(Math.min(left, each));
+        }
+        return packets;
+    }
+
+    /** What is asked for and what is there. */
+    public record Check(int wanted, int there, String problem) {
+        public boolean holds() {
+            return problem.isEmpty();
+        }
+    }
+
+    /** Whether these packets can be filled from what is there; says by how much they cannot. */
+    public static Check check(List<Integer> packets, int there) {
+        int wanted = packets.stream().mapToInt(Integer::intValue).sum();
+        if (packets.isEmpty()) {
+            return new Check(0, there, "no packet yet; say how many portions go into each");
+        }
+        if (packets.size() > MOST_PACKETS) {
+            return new Check(wanted, there, packets.size() + " packets; " + MOST_PACKETS + " is the most at once");
+        }
+        if (packets.stream().anyMatch(p -> p < 1)) {
+            return new Check(wanted, there, "a packet holds at least one portion");
+        }
+        String problem = wanted > there
+                ? wanted + " portions in packets, " + there + " there: " + (wanted - there) + " too many"
+                : "";
+        return new Check(wanted, there, problem);
+    }
+}

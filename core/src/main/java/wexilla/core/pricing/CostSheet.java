@@ -1,0 +1,139 @@
+package wexilla.core.pricing;
+
+import java.util.ArrayList;
+import java.util.Currency;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Conversion;
+import wexilla.core.food.Food;
+import wexilla.core.money.Cost;
+import wexilla.core.money.Money;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Rational;
+import wexilla.core.stock.OpenLot;
+import wexilla.core.stock.StockUse;
+
+/**
+ * What goes into a batch and what it costs, basis "used": actual cost of the lots, first to expire first out, else the
+ * newest price. Two lines of one food do not take the same gram twice.
+ *
+ * @param lines in the order asked
+ * @param flat the flat sum for seasoning and oil; zero when it is not counted so
+ * @param total of all lines and the flat sum
+ */
+public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
+
+    /**
+     * One line to be costed.
+     *
+     * @param food null when the book does not know it
+     * @param amount null when none was written
+     */
+    public record Wanted(
+            @Nullable Food food, String name, @Nullable Amount amount) {}
+
+    /**
+     * What is known about stock and prices, by food key; offers newest first.
+     *
+     * @param flat the household's flat sum per dish
+     */
+    public record Known(
+            Map<String, List<OpenLot>> lots,
+            Map<String, List<Offer>> offers,
+            Seasoning seasoning,
+            Money flat,
+            Measures measures) {
+
+        Currency currency() {
+            return flat.currency();
+        }
+    }
+
+    public CostSheet {
+        lines = List.copyOf(lines);
+    }
+
+    /** The sheet of these lines. */
+    public static CostSheet of(List<Wanted> wanted, Known known) {
+        Map<String, List<OpenLot>> left = new HashMap<>(known.lots());
+        List<LineCost> lines = new ArrayList<>();
+        boolean seasoned = false;
+        for (Wanted line : wanted) {
+            boolean seasoning = line.food() != null && line.food().seasoning() && known.seasoning() != Seasoning.EXACT;
+            seasoned |= seasoning;
+            lines.add(seasoning ? covered(known) : line(line, known, left));
+        }
+        Money flat = seasoned && known.seasoning() == Seasoning.FLAT ? known.flat() : Money.zero(known.currency());
+        Cost total = lines.stream().map(LineCost::cost).reduce(Cost.of(flat), Cost::plus);
+        return new CostSheet(lines, flat, total);
+    }
+
+    /** The known cost of one of so many portions, rounded half up. */
+    public Money perPortion(int portions) {
+        return Money.rounded(total.known().exact().dividedBy(Rational.of(portions)), flat.currency());
+    }
+
+    private static LineCost covered(Known known) {
+        Cost none = Cost.of(Money.zero(known.currency()));
+        return new LineCost(null, List.of(), null, none, none, Basis.FLAT, "");
+    }
+
+    private static LineCost line(Wanted line, Known known, Map<String, List<OpenLot>> left) {
+        Amount amount = line.amount();
+        if (amount == null) {
+            return unknown(known, null, "no amount of " + line.name());
+        }
+        Food food = line.food();
+        if (food == null) {
+            return unknown(known, known.measures().toBase(amount), "no price for " + line.name());
+        }
+        Conversion.Answer answer = Conversion.convert(food, amount, food.base(), known.measures());
+        if (answer instanceof Conversion.Converted converted) {
+            return costed(food, converted.amount(), known, left);
+        }
+        Amount asWritten = known.measures().toBase(amount);
+        if (left.getOrDefault(food.key(), List.of()).stream()
+                .anyMatch(l -> l.amount().unit().equals(asWritten.unit()))) {
+            return costed(food, asWritten, known, left);
+        }
+        return unknown(known, null, "the " + ((Conversion.Missing) answer).fact());
+    }
+
+    /** The ledger keeps six decimals; the need is rounded to them once, before anything is taken. */
+    private static LineCost costed(Food food, Amount exact, Known known, Map<String, List<OpenLot>> left) {
+        Amount need = Amount.of(Rational.of(exact.value().toDecimal(6)), exact.unit());
+        List<OpenLot> lots = left.getOrDefault(food.key(), List.of());
+        StockUse use = StockUse.of(lots, need);
+        left.put(food.key(), use.after(lots));
+        Cost taken =
+                use.takes().stream().map(StockUse.Take::cost).reduce(Cost.of(Money.zero(known.currency())), Cost::plus);
+        if (use.lacking().value().isZero()) {
+            String why = taken.complete() ? "" : "what is in stock of " + food.name() + " has no price";
+            return new LineCost(
+                    need, use.takes(), null, Cost.of(Money.zero(known.currency())), taken, Basis.STOCK, why);
+        }
+        Cost lacking = atNewestPrice(food, use.lacking(), known);
+        Basis basis = !lacking.complete() && use.takes().isEmpty()
+                ? Basis.UNKNOWN
+                : use.takes().isEmpty() ? Basis.PRICE : Basis.STOCK_AND_PRICE;
+        Cost cost = taken.plus(lacking);
+        String why = cost.complete() ? "" : "no price for " + food.name();
+        return new LineCost(need, use.takes(), use.lacking(), lacking, cost, basis, why);
+    }
+
+    private static Cost atNewestPrice(Food food, Amount lacking, Known known) {
+        return known.offers().getOrDefault(food.key(), List.of()).stream()
+                .filter(offer -> offer.pack().unit().equals(lacking.unit()))
+                .findFirst()
+                .map(offer -> Cost.of(offer.unitPrice().of(lacking.value())))
+                .orElse(Cost.unknown(known.currency()));
+    }
+
+    private static LineCost unknown(Known known, @Nullable Amount need, String why) {
+        Cost none = Cost.unknown(known.currency());
+        return new LineCost(need, List.of(), need, none, none, Basis.UNKNOWN, why);
+    }
+}

@@ -1,0 +1,31 @@
+package wexilla.core.pricing;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.money.Cost;
+import wexilla.core.quantity.Amount;
+import wexilla.core.stock.StockUse.Take;
+
+/**
+ * What one line needs, takes and costs.
+ *
+ * @param need as bought, in the unit its stock or price is counted in; null when it is not known
+ * @param takes out of which lots
+ * @param notInStock what the record lacks of it, null when nothing
+ * @param notInStockCost that part at the newest price
+ * @param cost all together
+ * @param why what is unknown, in the cook's words; empty when nothing is
+ */
+public record LineCost(
+        @Nullable Amount need,
+        List<Take> takes,
+        @Nullable Amount notInStock,
+        Cost notInStockCost,
+        Cost cost,
+        Basis basis,
+        String why) {
+
+    public LineCost {
+        takes = List.copyOf(takes);
+    }
+}

@@ -1,0 +1,111 @@
+package wexilla.core.quantity;
+
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.math.RoundingMode;
+
+/**
+ * An exact fraction in lowest terms; the denominator is positive. Sums, products and quotients are exact, so that
+ * a third taken three times is one.
+ */
+public record Rational(BigInteger numerator, BigInteger denominator) implements Comparable<Rational> {
+
+    public static final Rational ZERO = of(0);
+    public static final Rational ONE = of(1);
+
+    /** @throws ArithmeticException if the denominator is zero */
+    public Rational {
+        if (denominator.signum() == 0) {
+            throw new ArithmeticException("a fraction cannot be divided by zero");
+        }
+        if (denominator.signum() < 0) {
+            numerator = numerator.negate();
+            denominator = denominator.negate();
+        }
+        BigInteger common = numerator.gcd(denominator);
+        if (!common.equals(BigInteger.ONE) && common.signum() != 0) {
+            numerator = numerator.divide(common);
+            denominator = denominator.divide(common);
+        }
+    }
+
+    public static Rational of(long whole) {
+        return new Rational(BigInteger.valueOf(whole), BigInteger.ONE);
+    }
+
+    public static Rational of(long numerator, long denominator) {
+        return new Rational(BigInteger.valueOf(numerator), BigInteger.valueOf(denominator));
+    }
+
+    /** The exact value of a decimal, for instance 0.25 as 1/4. */
+    public static Rational of(BigDecimal decimal) {
+        return decimal.scale() <= 0
+                ? new Rational(decimal.toBigIntegerExact(), BigInteger.ONE)
+                : new Rational(decimal.unscaledValue(), BigInteger.TEN.pow(decimal.scale()));
+    }
+
+    public Rational plus(Rational other) {
+        return new Rational(
+                numerator.multiply(other.denominator).add(other.numerator.multiply(denominator)),
+                denominator.multiply(other.denominator));
+    }
+
+    public Rational minus(Rational other) {
+        return plus(other.negated());
+    }
+
+    public Rational times(Rational other) {
+        return new Rational(numerator.multiply(other.numerator), denominator.multiply(other.denominator));
+    }
+
+    /** @throws ArithmeticException if the divisor is zero */
+    public Rational dividedBy(Rational divisor) {
+        return new Rational(numerator.multiply(divisor.denominator), denominator.multiply(divisor.numerator));
+    }
+
+    public Rational negated() {
+        return new Rational(numerator.negate(), denominator);
+    }
+
+    public int signum() {
+        return numerator.signum();
+    }
+
+    public boolean isZero() {
+        return signum() == 0;
+    }
+
+    public boolean isWhole() {
+        return denominator.equals(BigInteger.ONE);
+    }
+
+    public static Rational min(Rational a, Rational b) {
+        return a.compareTo(b) <= 0 ? a : b;
+    }
+
+    /** The value with so many decimals, half up. */
+    public BigDecimal toDecimal(int decimals) {
+        return new BigDecimal(numerator).divide(new BigDecimal(denominator), decimals, RoundingMode.HALF_UP);
+    }
+
+    /** The nearest whole number, half up (away from zero). */
+    public BigInteger rounded() {
+        return toDecimal(0).toBigIntegerExact();
+    }
+
+    /** Plain decimal notation without trailing zeros; six decimals, half up, when it does not end sooner. */
+    public String plain() {
+        BigDecimal six = toDecimal(6).stripTrailingZeros();
+        return (six.scale() < 0 ? six.setScale(0) : six).toPlainString();
+    }
+
+    @Override
+    public int compareTo(Rational other) {
+        return numerator.multiply(other.denominator).compareTo(other.numerator.multiply(denominator));
+    }
+
+    @Override
+    public String toString() {
+        return isWhole() ? numerator.toString() : numerator + "/" + denominator;
+    }
+}

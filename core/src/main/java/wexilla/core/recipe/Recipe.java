@@ -1,0 +1,57 @@
+package wexilla.core.recipe;
+
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * A recipe: a name and portions are enough; lines make it costed, steps make it cookable on a cook day.
+ *
+ * @param portions how many adult portions it makes, 1 to 500
+ */
+public record Recipe(String title, int portions, List<RecipeLine> lines, List<RecipeStep> steps) {
+
+    public static final int MOST_LINES = 200;
+    public static final int MOST_STEPS = 100;
+    public static final int MOST_PORTIONS = 500;
+
+    /** @throws IllegalArgumentException if the title is blank or a count is out of its range */
+    public Recipe {
+        lines = List.copyOf(lines);
+        steps = List.copyOf(steps);
+        if (title.isBlank() || title.length() > 120) {
+            throw new IllegalArgumentException("a recipe needs a name of at most 120 characters");
+        }
+        if (portions < 1 || portions > MOST_PORTIONS) {
+            throw new IllegalArgumentException(
+                    "portions are a whole number from 1 to " + MOST_PORTIONS + ", not " + portions);
+        }
+        if (lines.size() > MOST_LINES || steps.size() > MOST_STEPS) {
+            throw new IllegalArgumentException(
+                    "a recipe has at most " + MOST_LINES + " lines and " + MOST_STEPS + " steps");
+        }
+    }
+
+    /** The styles this recipe can stop in; cooked is always one, at the latest after the last step. */
+    public Set<Style> styles() {
+        Set<Style> styles = new LinkedHashSet<>();
+        steps.stream().map(RecipeStep::stop).filter(java.util.Objects::nonNull).forEach(styles::add);
+        styles.add(Style.COOKED);
+        return styles;
+    }
+
+    /** The steps that are left for the evening when a batch stops in this style; none when nothing is marked. */
+    public List<RecipeStep> stepsAfter(Style style) {
+        for (int i = 0; i < steps.size(); i++) {
+            if (steps.get(i).stop() == style) {
+                return steps.subList(i + 1, steps.size());
+            }
+        }
+        return List.of();
+    }
+
+    /** The lines added on the night when a batch stops in this style. */
+    public List<RecipeLine> heldBack(Style style) {
+        return lines.stream().filter(line -> !line.goesIn(style)).toList();
+    }
+}

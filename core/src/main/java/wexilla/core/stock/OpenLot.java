@@ -1,0 +1,24 @@
+package wexilla.core.stock;
+
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.money.Cost;
+import wexilla.core.quantity.Amount;
+
+/**
+ * One quantity of one food in one place, with something left in it.
+ *
+ * @param amount what is left, in the lot's base unit
+ * @param cost what that is worth
+ * @param keepBy the date that counts for "first to expire", null when none is known
+ * @param clockFrom day 0 of its clock
+ * @param cooked true when it is a cooked thing, whose age a dish inherits
+ */
+public record OpenLot(
+        String id,
+        Amount amount,
+        Cost cost,
+        @Nullable LocalDate keepBy,
+        LocalDate clockFrom,
+        String keepingClass,
+        boolean cooked) {}
