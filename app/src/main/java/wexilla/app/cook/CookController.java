@@ -1,5 +1,6 @@
 package wexilla.app.cook;
 
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -47,14 +48,17 @@ class CookController {
     private final Lots lots;
     private final Acts acts;
     private final JdbcClient db;
+    private final Clock clock;
 
-    CookController(Cooking cooking, Recipes recipes, Costing costing, Lots lots, Acts acts, JdbcClient db) {
+    CookController(
+            Cooking cooking, Recipes recipes, Costing costing, Lots lots, Acts acts, JdbcClient db, Clock clock) {
         this.cooking = cooking;
         this.recipes = recipes;
         this.costing = costing;
         this.lots = lots;
         this.acts = acts;
         this.db = db;
+        this.clock = clock;
     }
 
     /** What would be taken from where, if it were cooked now. */
@@ -67,7 +71,7 @@ class CookController {
         }
         List<Cooking.GoesIn> goesIn = Cooking.goesIn(cooked, style, List.of());
         CostSheet sheet = costing.sheet(
-                household, goesIn.stream().map(Cooking.GoesIn::wanted).toList());
+                household, goesIn.stream().map(Cooking.GoesIn::wanted).toList(), household.dayOf(clock.instant()));
         List<GoesInView> views = new ArrayList<>();
         for (int i = 0; i < goesIn.size(); i++) {
             views.add(view(household, goesIn.get(i), sheet.lines().get(i)));

@@ -154,7 +154,7 @@ public class Cooking implements Undoable {
                 .collect(Collectors.toMap(Food::key, food -> foods.row(household, food)));
         ledger.lockFoods(household.id(), rows.values());
         CostSheet sheet =
-                costing.sheet(household, goesIn.stream().map(GoesIn::wanted).toList());
+                costing.sheet(household, goesIn.stream().map(GoesIn::wanted).toList(), act.day());
         UUID batch = batch(act, current, input.style(), portions, sheet.flat());
         UUID dish = UUID.randomUUID();
         List<Take> takes = new ArrayList<>();
@@ -245,7 +245,8 @@ public class Cooking implements Undoable {
                 null,
                 null);
         ledger.create(act, lot, "counted", "used, not from stock");
-        OpenLot open = new OpenLot(lot.id().toString(), lacking, cost, null, act.day(), food.keepingClass(), false);
+        OpenLot open =
+                new OpenLot(lot.id().toString(), lacking, cost, null, null, act.day(), food.keepingClass(), false);
         return new Take(open, lacking, cost);
     }
 

@@ -27,7 +27,8 @@ final class LabelDrawing {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK);
     private static final float PAD = 12;
     private static final float QR = 58;
-    private static final float LINE = 11.5f;
+    private static final float SMALL = 10;
+    private static final float LINE = 12.5f;
 
     private final PDPageContentStream out;
     private final LabelFonts fonts;
@@ -47,23 +48,23 @@ final class LabelDrawing {
         float width = box.getWidth() - 3 * PAD - QR;
         PDFont hand = fonts.forName(label.name());
         y -= 20;
-        for (String line : wrap(hand, 22, label.name(), width, 2)) {
-            text(hand, 22, line);
-            y -= 21;
+        for (String line : wrap(hand, 25, label.name(), width, 2)) {
+            text(hand, 25, line);
+            y -= 23;
         }
         y += 5;
         String parts = label.parts() > 1 ? " · part " + label.part() + " of " + label.parts() : "";
-        text(fonts.bold(), 10, label.portions() + (label.portions() == 1 ? " portion" : " portions") + parts);
+        text(fonts.bold(), 11, label.portions() + (label.portions() == 1 ? " portion" : " portions") + parts);
         y -= LINE + 1;
-        text(fonts.plain(), 9, label.style() + " · packed " + DAY.format(label.packedOn()));
+        text(fonts.plain(), SMALL, label.style() + " · packed " + DAY.format(label.packedOn()));
         y -= LINE + 1;
         Label.Until until = label.until();
         if (until != null) {
-            text(fonts.bold(), 10, until.words() + " " + day(until.date()));
+            text(fonts.bold(), 11, until.words() + " " + day(until.date()));
             y -= LINE;
         }
         y = Math.min(y, box.getUpperRightY() - PAD - QR - 30);
-        section("Add", String.join(", ", label.add()), 2);
+        section("Add", String.join(" · ", label.add()), 2);
         section("Finish", String.join(" ", label.finish()), 20);
     }
 
@@ -94,7 +95,7 @@ final class LabelDrawing {
         }
         out.fill();
         float width = fonts.bold().getStringWidth(label.code()) / 1000 * 22;
-        at(fonts.bold(), 22, label.code(), left + (QR - width) / 2, top - QR - 18);
+        at(fonts.bold(), 22, label.code(), left + (QR - width) / 2, top - QR - 21);
     }
 
     /** Without a quiet zone: the label's own white is around it. */
@@ -117,15 +118,15 @@ final class LabelDrawing {
         if (text.isEmpty()) {
             return;
         }
-        float indent = 36;
+        float indent = 40;
         int room = (int) ((y - box.getLowerLeftY() - PAD / 2) / LINE) + 1;
-        List<String> lines = wrap(fonts.plain(), 9, text, box.getWidth() - 2 * PAD - indent, Math.min(most, room));
+        List<String> lines = wrap(fonts.plain(), SMALL, text, box.getWidth() - 2 * PAD - indent, Math.min(most, room));
         if (lines.isEmpty()) {
             return;
         }
-        text(fonts.bold(), 9, heading);
+        text(fonts.bold(), SMALL, heading);
         for (String line : lines) {
-            at(fonts.plain(), 9, line, box.getLowerLeftX() + PAD + indent, y);
+            at(fonts.plain(), SMALL, line, box.getLowerLeftX() + PAD + indent, y);
             y -= LINE;
         }
         y -= 2;

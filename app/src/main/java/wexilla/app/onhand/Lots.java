@@ -52,7 +52,15 @@ public class Lots {
 
         public OpenLot open() {
             boolean cooked = batch != null && !state.equals("raw");
-            return new OpenLot(id.toString(), amount, cost, dates.last().orElse(null), clockFrom, keepingClass, cooked);
+            return new OpenLot(
+                    id.toString(),
+                    amount,
+                    cost,
+                    dates.last().orElse(null),
+                    dates.eatBy(),
+                    clockFrom,
+                    keepingClass,
+                    cooked);
         }
     }
 

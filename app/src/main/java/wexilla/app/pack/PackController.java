@@ -32,7 +32,6 @@ import wexilla.app.pack.PackViews.PackView;
 import wexilla.app.pack.PackViews.Packed;
 import wexilla.app.pack.PackViews.PackedView;
 import wexilla.app.pack.PackViews.PlaceChoice;
-import wexilla.app.pack.PackViews.UntilView;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Problem;
 import wexilla.core.keeping.KeepDates;
@@ -127,8 +126,11 @@ class PackController {
         Lots.Lot dish = packing.dish(household, input.lot());
         int there = Packing.portions(dish);
         Portioning.Check check = Portioning.check(input.packets(), there);
-        if (!check.holds()) {
-            return new PackDraft(input.packets(), List.of(), there, check.problem());
+        if (!check.holds() || dish.open().pastLimit(today)) {
+            String problem = check.holds()
+                    ? dish.name() + " is past its eat-by day; it is not packed any more."
+                    : check.problem();
+            return new PackDraft(input.packets(), List.of(), there, problem);
         }
         Cooking.Batch batch = batch(household, dish);
         KeepDates dates =
@@ -136,7 +138,7 @@ class PackController {
         List<LabelView> labels = new ArrayList<>();
         OpenLot left = dish.open();
         for (int portions : input.packets()) {
-            StockUse use = StockUse.of(List.of(left), Amount.of(portions, Unit.PORTION));
+            StockUse use = StockUse.of(List.of(left), Amount.of(portions, Unit.PORTION), today);
             left = use.after(List.of(left)).stream().findFirst().orElse(left);
             Label label = packing.label(dish, batch, portions, dates, today, "");
             labels.add(view(label, null, use.takes().get(0).cost().known()));
@@ -157,7 +159,7 @@ class PackController {
                 label.portions(),
                 label.style(),
                 label.packedOn().toString(),
-                until == null ? null : new UntilView(until.words(), until.date().toString()),
+                until == null ? null : new LotView.UntilView(until.words(), until.date().toString()),
                 label.add(),
                 label.finish(),
                 cost.decimal());

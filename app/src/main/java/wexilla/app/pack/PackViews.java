@@ -35,9 +35,6 @@ public final class PackViews {
     /** @param each portions of each packet; the last one holds the rest */
     record EvenInput(UUID lot, int each) {}
 
-    /** @param words "eat by" or "best before" */
-    record UntilView(String words, String date) {}
-
     /** What stands on a label. The code is given when the packets are stored; null before. */
     record LabelView(
             String name,
@@ -45,7 +42,7 @@ public final class PackViews {
             int portions,
             String style,
             String packedOn,
-            @Nullable UntilView until,
+            LotView.@Nullable UntilView until,
             List<String> add,
             List<String> finish,
             String cost) {}

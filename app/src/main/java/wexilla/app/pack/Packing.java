@@ -100,7 +100,10 @@ public class Packing {
         List<UUID> packets = new ArrayList<>();
         for (int portions : input.packets()) {
             Amount amount = Amount.of(portions, Unit.PORTION);
-            StockUse use = StockUse.of(List.of(left), amount);
+            StockUse use = StockUse.of(List.of(left), amount, act.day());
+            if (use.takes().isEmpty()) {
+                throw Problem.at("/lot", dish.name() + " is past its eat-by day; it is not packed any more.");
+            }
             Take take = use.takes().get(0);
             UUID packet = UUID.randomUUID();
             ledger.create(

@@ -8,13 +8,16 @@ import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.servers.Server;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import wexilla.app.household.Household;
 
 /** The OpenAPI document at /api/openapi.json. A record component is required unless it is marked nullable. */
 @Configuration(proxyBeanMethods = false)
@@ -22,7 +25,10 @@ class ApiDocument {
 
     @Bean
     OpenAPI document() {
-        return new OpenAPI().info(new Info().title("Wexilla").version("1"));
+        SpringDocUtils.getConfig().addRequestWrapperToIgnore(Household.class);
+        return new OpenAPI()
+                .servers(List.of(new Server().url("/")))
+                .info(new Info().title("Wexilla").version("1"));
     }
 
     @Bean

@@ -1,5 +1,6 @@
 package wexilla.app.recipes;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -31,17 +32,18 @@ public class Costing {
                 Optional.ofNullable(line.quantity()).map(Quantity::middle).orElse(null));
     }
 
-    /** What these lines take and cost, basis "used". */
-    public CostSheet sheet(Household household, List<Wanted> wanted) {
-        return CostSheet.of(wanted, known(household));
+    /** What these lines take and cost on this day, basis "used". */
+    public CostSheet sheet(Household household, List<Wanted> wanted, LocalDate day) {
+        return CostSheet.of(wanted, known(household, day));
     }
 
-    private CostSheet.Known known(Household household) {
+    private CostSheet.Known known(Household household, LocalDate day) {
         return new CostSheet.Known(
                 lots.openByFood(household),
                 offers.newestFirst(household),
                 household.seasoning(),
                 household.flat(),
-                household.measures());
+                household.measures(),
+                day);
     }
 }

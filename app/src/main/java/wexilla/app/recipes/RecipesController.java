@@ -1,5 +1,6 @@
 package wexilla.app.recipes;
 
+import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -38,12 +39,14 @@ class RecipesController {
     private final Foods foods;
     private final Costing costing;
     private final Acts acts;
+    private final Clock clock;
 
-    RecipesController(Recipes recipes, Foods foods, Costing costing, Acts acts) {
+    RecipesController(Recipes recipes, Foods foods, Costing costing, Acts acts, Clock clock) {
         this.recipes = recipes;
         this.foods = foods;
         this.costing = costing;
         this.acts = acts;
+        this.clock = clock;
     }
 
     @GetMapping("/api/recipes")
@@ -91,7 +94,8 @@ class RecipesController {
     private CostSheet sheet(Household household, Recipe recipe) {
         return costing.sheet(
                 household,
-                recipe.lines().stream().map(line -> Costing.wanted(line.read())).toList());
+                recipe.lines().stream().map(line -> Costing.wanted(line.read())).toList(),
+                household.dayOf(clock.instant()));
     }
 
     /** Understands and costs a recipe while it is typed; stores nothing. */
@@ -103,7 +107,7 @@ class RecipesController {
                 .flatMap(Optional::stream)
                 .toList();
         CostSheet sheet =
-                costing.sheet(household, read.stream().map(Costing::wanted).toList());
+                costing.sheet(household, read.stream().map(Costing::wanted).toList(), household.dayOf(clock.instant()));
         List<Set<Style>> held =
                 input.lines().stream().map(RecipeInput.LineInput::heldBackIn).toList();
         return new DraftView(RecipeViews.lines(draft.lines(), held, sheet), RecipeViews.cost(sheet, input.portions()));

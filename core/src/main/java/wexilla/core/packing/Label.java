@@ -7,6 +7,7 @@ import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.KitchenRounding;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
@@ -53,13 +54,15 @@ public record Label(
 
     private static String toAdd(RecipeLine line, Rational share) {
         Quantity quantity = line.read().quantity();
-        String name = line.read().foodName();
+        String preparation = line.read().preparation();
+        String name = line.read().foodName() + (preparation.isEmpty() ? "" : ", " + preparation);
         if (quantity == null) {
             return name;
         }
         Amount amount = KitchenRounding.nearest(quantity.middle().times(share));
-        boolean bare = amount.unit().equals(wexilla.core.quantity.Unit.PIECE);
-        String written = bare ? amount.toString().replaceFirst(" pieces?$", "") : amount.toString();
+        String written = amount.unit().equals(Unit.PIECE)
+                ? amount.toString().replaceFirst(" pieces?$", " ×")
+                : amount.toString();
         return written + " " + name;
     }
 

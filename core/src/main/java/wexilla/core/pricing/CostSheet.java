@@ -1,5 +1,6 @@
 package wexilla.core.pricing;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Currency;
 import java.util.HashMap;
@@ -39,13 +40,15 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
      * What is known about stock and prices, by food key; offers newest first.
      *
      * @param flat the household's flat sum per dish
+     * @param day the day of cooking: what is past its limit by then is not used
      */
     public record Known(
             Map<String, List<OpenLot>> lots,
             Map<String, List<Offer>> offers,
             Seasoning seasoning,
             Money flat,
-            Measures measures) {
+            Measures measures,
+            LocalDate day) {
 
         Currency currency() {
             return flat.currency();
@@ -106,7 +109,7 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
     private static LineCost costed(Food food, Amount exact, Known known, Map<String, List<OpenLot>> left) {
         Amount need = Amount.of(Rational.of(exact.value().toDecimal(6)), exact.unit());
         List<OpenLot> lots = left.getOrDefault(food.key(), List.of());
-        StockUse use = StockUse.of(lots, need);
+        StockUse use = StockUse.of(lots, need, known.day());
         left.put(food.key(), use.after(lots));
         Cost taken =
                 use.takes().stream().map(StockUse.Take::cost).reduce(Cost.of(Money.zero(known.currency())), Cost::plus);
@@ -120,7 +123,10 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
                 ? Basis.UNKNOWN
                 : use.takes().isEmpty() ? Basis.PRICE : Basis.STOCK_AND_PRICE;
         Cost cost = taken.plus(lacking);
-        String why = cost.complete() ? "" : "no price for " + food.name();
+        boolean past = lots.stream().anyMatch(lot -> lot.pastLimit(known.day()));
+        String why = !cost.complete()
+                ? "no price for " + food.name()
+                : past ? "what is left of " + food.name() + " is past its eat-by day and not counted" : "";
         return new LineCost(need, use.takes(), use.lacking(), lacking, cost, basis, why);
     }
 

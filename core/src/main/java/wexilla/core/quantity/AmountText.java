@@ -14,6 +14,10 @@ final class AmountText {
     static String of(Amount amount) {
         Rational value = amount.value();
         Unit unit = amount.unit();
+        if (value.compareTo(Rational.ONE) < 0 && (unit.equals(Unit.KG) || unit.equals(Unit.L))) {
+            value = value.times(THOUSAND);
+            unit = unit.base();
+        }
         if (value.compareTo(THOUSAND) >= 0 && (unit.equals(Unit.G) || unit.equals(Unit.ML))) {
             value = value.dividedBy(THOUSAND);
             unit = unit.equals(Unit.G) ? Unit.KG : Unit.L;

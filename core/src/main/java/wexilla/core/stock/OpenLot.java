@@ -11,6 +11,7 @@ import wexilla.core.quantity.Amount;
  * @param amount what is left, in the lot's base unit
  * @param cost what that is worth
  * @param keepBy the date that counts for "first to expire", null when none is known
+ * @param limit last day it may be eaten, where its date is a limit and not a matter of taste
  * @param clockFrom day 0 of its clock
  * @param cooked true when it is a cooked thing, whose age a dish inherits
  */
@@ -19,6 +20,13 @@ public record OpenLot(
         Amount amount,
         Cost cost,
         @Nullable LocalDate keepBy,
+        @Nullable LocalDate limit,
         LocalDate clockFrom,
         String keepingClass,
-        boolean cooked) {}
+        boolean cooked) {
+
+    /** Whether its limit has passed on this day; such a lot is never taken by itself. */
+    public boolean pastLimit(LocalDate day) {
+        return limit != null && limit.isBefore(day);
+    }
+}

@@ -21,11 +21,12 @@ public record StockUse(List<Take> takes, Amount lacking) {
             .thenComparing(OpenLot::id);
 
     /**
-     * Takes an amount out of the lots that are counted in its unit.
+     * Takes an amount out of the lots that are counted in its unit; a lot past its limit is left where it is.
      *
-     * @param need in g, ml or pieces
+     * @param need in g, ml, pieces or portions
+     * @param day the day it is used
      */
-    public static StockUse of(List<OpenLot> lots, Amount need) {
+    public static StockUse of(List<OpenLot> lots, Amount need, LocalDate day) {
         Rational open = need.value();
         List<Take> takes = new ArrayList<>();
         for (OpenLot lot : lots.stream().sorted(FIRST_TO_EXPIRE).toList()) {
@@ -78,6 +79,7 @@ public record StockUse(List<Take> takes, Amount lacking) {
                                 lot.cost().known().minus(take.cost().known()),
                                 lot.cost().complete()),
                         lot.keepBy(),
+                        lot.limit(),
                         lot.clockFrom(),
                         lot.keepingClass(),
                         lot.cooked()));

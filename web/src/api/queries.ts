@@ -1,0 +1,78 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { answer, api, type Schema } from './client';
+
+/** The value as it was when the cook paused typing. */
+export function useSettled<T>(value: T, milliseconds = 180): T {
+  const [settled, setSettled] = useState(value);
+  useEffect(() => {
+    const timer = setTimeout(() => setSettled(value), milliseconds);
+    return () => clearTimeout(timer);
+  }, [value, milliseconds]);
+  return settled;
+}
+
+export const useHousehold = () =>
+  useQuery({ queryKey: ['household'], queryFn: () => answer(api.GET('/api/household')) });
+
+export const useRibbon = () => useQuery({ queryKey: ['ribbon'], queryFn: () => answer(api.GET('/api/ribbon')) });
+
+export const useOnHand = () => useQuery({ queryKey: ['onhand'], queryFn: () => answer(api.GET('/api/onhand')) });
+
+export const useHistory = () => useQuery({ queryKey: ['acts'], queryFn: () => answer(api.GET('/api/acts')) });
+
+/** A stock note understood while it is typed. */
+export function useNoteRead(text: string, place: string | undefined) {
+  const note = useSettled(text);
+  return useQuery({
+    queryKey: ['note', note, place],
+    enabled: note.trim() !== '',
+    placeholderData: keepPreviousData,
+    queryFn: () => answer(api.POST('/api/onhand/note/read', { body: { text: note, place } })),
+  });
+}
+
+export const useBook = () => useQuery({ queryKey: ['recipes'], queryFn: () => answer(api.GET('/api/recipes')) });
+
+/** A recipe with its ETag, to be sent back when it is changed. */
+export const useRecipe = (id: string | undefined) =>
+  useQuery({
+    queryKey: ['recipe', id],
+    enabled: id !== undefined,
+    queryFn: async () => {
+      const asked = await api.GET('/api/recipes/{id}', { params: { path: { id: id ?? '' } } });
+      return { recipe: await answer(Promise.resolve(asked)), etag: asked.response.headers.get('ETag') ?? '' };
+    },
+  });
+
+/** A recipe understood and costed while it is typed. */
+export function useDraft(input: Schema['RecipeInput']) {
+  const settled = useSettled(JSON.stringify(input));
+  return useQuery({
+    queryKey: ['draft', settled],
+    placeholderData: keepPreviousData,
+    queryFn: () => answer(api.POST('/api/recipes/draft', { body: JSON.parse(settled) as Schema['RecipeInput'] })),
+  });
+}
+
+export type Style = Schema['CookPlan']['style'];
+
+export const useCookPlan = (recipe: string, style: Style) =>
+  useQuery({
+    queryKey: ['cook', recipe, style],
+    queryFn: () => answer(api.GET('/api/cook/{recipe}', { params: { path: { recipe }, query: { style } } })),
+  });
+
+export const useBatches = () => useQuery({ queryKey: ['batches'], queryFn: () => answer(api.GET('/api/batches')) });
+
+export const usePack = () => useQuery({ queryKey: ['pack'], queryFn: () => answer(api.GET('/api/pack')) });
+
+/** The labels these packets would get. */
+export function usePackDraft(input: Schema['PackInput']) {
+  const settled = useSettled(JSON.stringify(input), 120);
+  return useQuery({
+    queryKey: ['packdraft', settled],
+    placeholderData: keepPreviousData,
+    queryFn: () => answer(api.POST('/api/pack/draft', { body: JSON.parse(settled) as Schema['PackInput'] })),
+  });
+}

@@ -1,0 +1,80 @@
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+import type { Problem } from '../api/client';
+import { useHousehold } from '../api/queries';
+import { tapeColour } from './words';
+
+/** The sign for one packed thing: a strip of tape in the colour of its batch, its name in a marker hand. */
+export function Tape({ name, of, children }: { name: string; of: string; children?: ReactNode }) {
+  return (
+    <span className="tape" style={{ background: tapeColour(of) }}>
+      <span className="tape-name">{name}</span>
+      <span className="figure shrink-0 text-sm font-semibold">{children}</span>
+    </span>
+  );
+}
+
+/** Money in the household's currency; an incomplete sum is "at least". */
+export function Money({ amount, complete = true, big = false }: { amount: string; complete?: boolean; big?: boolean }) {
+  const household = useHousehold();
+  const currency = household.data?.currency ?? 'EUR';
+  const sign = new Intl.NumberFormat('en', { style: 'currency', currency, currencyDisplay: 'narrowSymbol' })
+    .formatToParts(0)
+    .find((part) => part.type === 'currency')?.value;
+  return (
+    <span className={`money whitespace-nowrap ${big ? 'text-4xl' : ''}`}>
+      {!complete && <span className="text-sm font-semibold">at least </span>}
+      {amount} {sign}
+    </span>
+  );
+}
+
+/** Title on the left, the number that matters on the right. */
+export function Heading({ title, below, children }: { title: string; below?: ReactNode; children?: ReactNode }) {
+  return (
+    <header className="mb-6 flex flex-wrap items-start justify-between gap-x-8 gap-y-2">
+      <div>
+        <h1 className="text-4xl">{title}</h1>
+        {below && <p className="quiet mt-1">{below}</p>}
+      </div>
+      {children && <div className="text-right">{children}</div>}
+    </header>
+  );
+}
+
+/** What is wrong, at the field it is wrong with. */
+export function FieldProblem({ at, problem, id }: { at: string; problem: Problem | undefined; id?: string }) {
+  return problem?.field === at ? (
+    <p id={id} role="alert" className="fieldproblem mt-1">
+      {problem.detail}
+    </p>
+  ) : null;
+}
+
+/** What is wrong with no field of its own. */
+export function OtherProblem({ problem, fields }: { problem: Problem | undefined; fields: string[] }) {
+  const atField = problem?.field !== undefined && fields.some((field) => problem.field?.startsWith(field));
+  return problem && !atField ? (
+    <p role="alert" className="fieldproblem my-2">
+      {problem.detail}
+    </p>
+  ) : null;
+}
+
+/** An empty list says what to do first. */
+export function Empty({ children, to, go }: { children: ReactNode; to?: string; go?: string }) {
+  return (
+    <div className="rounded-lg border-2 border-dashed border-[var(--line)] p-6 text-center">
+      <p className="quiet">{children}</p>
+      {to && (
+        <Link to={to} className="btn btn-primary mt-3">
+          {go}
+        </Link>
+      )}
+    </div>
+  );
+}
+
+export function Waiting() {
+  return <p className="quiet">Looking …</p>;
+}

@@ -1,0 +1,34 @@
+import type { Style } from '../api/queries';
+
+const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' });
+const year = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
+const month = new Intl.DateTimeFormat('en-GB', { month: 'short', year: 'numeric', timeZone: 'UTC' });
+
+const at = (iso: string) => new Date(`${iso.slice(0, 10)}T00:00:00Z`);
+
+/** "Thu 26 Nov"; the locale's comma is left out. */
+export const shortDay = (iso: string) => day.format(at(iso)).replace(',', '');
+
+export const fullDay = (iso: string) => year.format(at(iso));
+
+/** A limit is told by its day, a matter of taste by its month. */
+export const until = (words: string, date: string) =>
+  words === 'eat by' ? `eat by ${shortDay(date)}` : `best before ${month.format(at(date))}`;
+
+/** The core's words for a style. */
+export const styleWords: Record<Style, string> = {
+  COOKED: 'cooked',
+  READY_TO_BAKE: 'ready to bake',
+  RAW_BAG: 'raw bag',
+  PLAIN_PART: 'plain part',
+  SINGLE_BOXES: 'single boxes',
+};
+
+/** The same tape colour for the same batch, everywhere. */
+export function tapeColour(of: string): string {
+  let sum = 0;
+  for (const letter of of) {
+    sum = (sum * 31 + (letter.codePointAt(0) ?? 0)) % 9973;
+  }
+  return `var(--tape-${sum % 8})`;
+}

@@ -1,0 +1,109 @@
+import { useState } from 'react';
+import { answer, api, type Schema } from '../../api/client';
+import { useNoteRead } from '../../api/queries';
+import { useAct } from '../../api/useAct';
+import { FieldProblem, Money, OtherProblem } from '../../kit/kit';
+import { shortDay, until } from '../../kit/words';
+
+/** A stock note: typed as on paper, understood line by line, stored whole or not at all. */
+export function NoteBox({ places }: { places: Schema['PlaceView'][] }) {
+  const [text, setText] = useState('');
+  const [place, setPlace] = useState<string>();
+  const read = useNoteRead(text, place);
+  const lines = text.trim() === '' ? [] : (read.data ?? []);
+  const store = useAct(
+    (key, body: Schema['NoteInput']) =>
+      answer(api.POST('/api/onhand/note', { params: { header: { 'Idempotency-Key': key } }, body })),
+    () => setText(''),
+  );
+  return (
+    <section aria-labelledby="note">
+      <h2 id="note" className="mb-3 text-2xl">
+        <label htmlFor="note-text">Write down what is there, or what came in</label>
+      </h2>
+      <textarea
+        id="note-text"
+        className="textarea textarea-lg w-full"
+        rows={4}
+        value={text}
+        aria-invalid={store.problem?.field === '/text'}
+        aria-describedby="note-problem"
+        placeholder={'3.2 kg pork shoulder, bone in, 17.57\n3 x 500 g mince Oct\n2 bolognese for 6'}
+        onChange={(event) => {
+          setText(event.target.value);
+          store.forget();
+        }}
+      />
+      <FieldProblem id="note-problem" at="/text" problem={store.problem} />
+      {lines.length > 0 && (
+        <ol className="enamel mt-2 px-4 py-1" aria-label="As understood">
+          {lines.map((line) => (
+            <li key={line.number} className="row grid-cols-[minmax(0,1fr)_auto] last:border-0">
+              {line.problem ? <NotUnderstood line={line} /> : <Understood line={line} />}
+            </li>
+          ))}
+        </ol>
+      )}
+      <div className="mt-3 flex flex-wrap items-center gap-3">
+        <label className="flex items-center gap-2">
+          Where
+          <select
+            className="select"
+            value={place ?? ''}
+            onChange={(event) => setPlace(event.target.value || undefined)}
+          >
+            <option value="">each to its usual place</option>
+            {places.map((choice) => (
+              <option key={choice.id} value={choice.id}>
+                {choice.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <button
+          type="button"
+          className="btn btn-primary"
+          disabled={store.busy}
+          onClick={() => store.act({ text, place })}
+        >
+          Put it away
+        </button>
+      </div>
+      <OtherProblem problem={store.problem} fields={['/text']} />
+    </section>
+  );
+}
+
+function NotUnderstood({ line }: { line: Schema['NoteLineView'] }) {
+  return (
+    <>
+      <span className="fieldproblem">
+        line {line.number}: {line.problem}
+      </span>
+      <span />
+    </>
+  );
+}
+
+function Understood({ line }: { line: Schema['NoteLineView'] }) {
+  const portions = line.dish ? 'a dish' : line.known ? '' : 'new: becomes a food of your own';
+  return (
+    <>
+      <span>
+        <span className="figure font-bold">
+          {line.count > 1 && `${line.count} × `}
+          {line.amount ?? 'have'}
+        </span>{' '}
+        <span className="font-semibold">{line.food}</span>
+        {line.about && <span className="quiet">, {line.about}</span>}
+        {portions && <span className="quiet"> · {portions}</span>}
+        <span className="quiet block text-sm" title={line.rule}>
+          {line.placeName}
+          {line.eatBy && ` · eat by ${shortDay(line.eatBy)}`}
+          {line.bestBefore && ` · ${until('best before', line.bestBefore)}`}
+        </span>
+      </span>
+      {line.price ? <Money amount={line.price} /> : <span className="quiet text-sm">no price</span>}
+    </>
+  );
+}

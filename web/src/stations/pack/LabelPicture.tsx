@@ -1,0 +1,33 @@
+import type { Schema } from '../../api/client';
+import { Money } from '../../kit/kit';
+import { fullDay } from '../../kit/words';
+
+/** The label as it will be printed; its code is given when the packet is stored. */
+export function LabelPicture({ label }: { label: Schema['LabelView'] }) {
+  return (
+    <div className="label h-full">
+      <p className="tape-name text-2xl">{label.name}</p>
+      <p className="font-bold">
+        {label.portions} {label.portions === 1 ? 'portion' : 'portions'} · <Money amount={label.cost} />
+      </p>
+      <p className="text-sm">
+        {label.style} · packed {fullDay(label.packedOn)}
+      </p>
+      {label.until && (
+        <p className="font-bold">
+          {label.until.words} {fullDay(label.until.date)}
+        </p>
+      )}
+      {label.add.length > 0 && (
+        <p className="mt-2 text-sm">
+          <strong>Add</strong> {label.add.join(' · ')}
+        </p>
+      )}
+      {label.finish.length > 0 && (
+        <p className="mt-1 text-sm">
+          <strong>Finish</strong> {label.finish.join(' ')}
+        </p>
+      )}
+    </div>
+  );
+}

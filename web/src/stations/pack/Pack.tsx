@@ -1,0 +1,78 @@
+import { useState } from 'react';
+import type { Schema } from '../../api/client';
+import { usePack } from '../../api/queries';
+import { Empty, Heading, Tape, Waiting } from '../../kit/kit';
+import { shortDay } from '../../kit/words';
+import { PackDish } from './PackDish';
+
+/** What waits on the counter becomes packets with labels; what was packed keeps its label sheet. */
+export function Pack() {
+  const pack = usePack();
+  const [chosen, setChosen] = useState<string>();
+  if (!pack.data) {
+    return <Waiting />;
+  }
+  const { waiting, places, containers, packed } = pack.data;
+  const dish = waiting.find((lot) => lot.id === chosen) ?? waiting[0];
+  const portions = waiting.reduce((sum, lot) => sum + (lot.portions ?? 0), 0);
+  return (
+    <>
+      <Heading
+        title={portions > 0 ? `${portions} portions to pack` : 'Pack'}
+        below="labels first, then fill; cool before closing"
+      />
+      {waiting.length === 0 && (
+        <Empty to="/cook" go="Cook something">
+          Nothing waits on the counter. What is marked cooked comes here.
+        </Empty>
+      )}
+      {waiting.length > 1 && (
+        <div className="mb-6 flex flex-wrap gap-3">
+          {waiting.map((lot) => (
+            <button
+              key={lot.id}
+              type="button"
+              aria-pressed={lot.id === dish?.id}
+              className={`min-h-11 rounded-md border-2 p-1 ${lot.id === dish?.id ? 'border-base-content' : 'border-transparent'}`}
+              onClick={() => setChosen(lot.id)}
+            >
+              <Tape name={lot.name} of={lot.batch ?? lot.id}>
+                {lot.portions}
+              </Tape>
+            </button>
+          ))}
+        </div>
+      )}
+      {dish && <PackDish key={dish.id} dish={dish} places={places} containers={containers} />}
+      <Packed packed={packed} />
+    </>
+  );
+}
+
+function Packed({ packed }: { packed: Schema['PackedView'][] }) {
+  return (
+    <section aria-labelledby="packed" className="mt-10">
+      <h2 id="packed" className="mb-2 text-2xl">
+        Packed lately
+      </h2>
+      {packed.length === 0 && <p className="quiet">Nothing yet.</p>}
+      <ul>
+        {packed.map((one) => (
+          <li key={one.act} className="row md:grid-cols-[minmax(0,18rem)_7rem_1fr_auto]">
+            <Tape name={one.packets[0]?.name ?? ''} of={one.packets[0]?.batch ?? one.act}>
+              {one.packets.map((packet) => packet.portions).join(' + ')}
+            </Tape>
+            <span>{shortDay(one.on)}</span>
+            <span>
+              {one.packets[0]?.placeName} ·{' '}
+              <span className="figure font-bold">{one.packets.map((packet) => packet.code).join(' ')}</span>
+            </span>
+            <a className="btn btn-outline btn-sm min-h-11" href={one.labels} target="_blank" rel="noreferrer">
+              Label sheet
+            </a>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,36 @@
+import type { Schema } from '../../api/client';
+import { Money } from '../../kit/kit';
+
+const from: Record<string, string> = {
+  STOCK: 'on hand',
+  STOCK_AND_PRICE: 'partly on hand, rest at the newest price',
+  PRICE: 'newest price',
+  FLAT: 'in the flat sum',
+};
+
+/** A line as understood: amount, food, preparation, and what it costs on which basis. */
+export function LineUnderstood({ line }: { line: Schema['LineView'] }) {
+  if (line.problem) {
+    return <span className="fieldproblem">{line.problem}</span>;
+  }
+  return (
+    <span className="flex flex-wrap items-baseline justify-between gap-x-4">
+      <span>
+        <span className="figure font-bold">{line.amount ?? 'no amount'}</span>{' '}
+        <span className="font-semibold">{line.food}</span>
+        {line.preparation && <span className="quiet">, {line.preparation}</span>}
+        {!line.known && <span className="quiet"> · not in the food book</span>}
+      </span>
+      <span className="text-right text-sm">
+        {line.from === 'UNKNOWN' || (line.why && !line.costComplete) ? (
+          <span className="text-accent">{line.why}</span>
+        ) : (
+          <>
+            {line.from !== 'FLAT' && line.cost && <Money amount={line.cost} />}{' '}
+            <span className="quiet">{from[line.from ?? '']}</span>
+          </>
+        )}
+      </span>
+    </span>
+  );
+}

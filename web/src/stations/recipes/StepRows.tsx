@@ -1,0 +1,64 @@
+import type { Problem } from '../../api/client';
+import type { Style } from '../../api/queries';
+import { FieldProblem } from '../../kit/kit';
+import { styleWords } from '../../kit/words';
+import { emptyStep, type Form } from './form';
+
+type Props = { form: Form; change: (part: Partial<Form>) => void; problem: Problem | undefined };
+
+/** The steps, each with the stop it may end in. */
+export function StepRows({ form, change, problem }: Props) {
+  const filled = form.steps.filter((step) => step.text.trim());
+  const put = (at: number, step: Form['steps'][number]) =>
+    change({ steps: form.steps.map((old, i) => (i === at ? step : old)) });
+  return (
+    <section aria-labelledby="steps">
+      <h2 id="steps" className="mb-2 text-2xl">
+        Steps
+      </h2>
+      <ol>
+        {form.steps.map((step, at) => (
+          <li key={step.key} className="row md:grid-cols-[minmax(0,1fr)_15rem]">
+            <div>
+              <textarea
+                className="textarea w-full"
+                rows={2}
+                aria-label={`Step ${at + 1}`}
+                value={step.text}
+                onChange={(event) => put(at, { ...step, text: event.target.value })}
+              />
+              <FieldProblem at={`/steps/${filled.indexOf(step)}/text`} problem={problem} />
+            </div>
+            <div>
+              <label className="block text-sm">
+                After this step
+                <select
+                  className="select w-full"
+                  value={step.stop ?? ''}
+                  onChange={(event) =>
+                    put(at, { ...step, stop: (event.target.value || undefined) as Style | undefined })
+                  }
+                >
+                  <option value="">it goes on</option>
+                  {Object.entries(styleWords).map(([style, words]) => (
+                    <option key={style} value={style}>
+                      can stop here: {words}
+                    </option>
+                  ))}
+                </select>
+              </label>
+              <FieldProblem at={`/steps/${filled.indexOf(step)}/stop`} problem={problem} />
+            </div>
+          </li>
+        ))}
+      </ol>
+      <button
+        type="button"
+        className="btn btn-sm mt-3 min-h-11"
+        onClick={() => change({ steps: [...form.steps, emptyStep()] })}
+      >
+        Another step
+      </button>
+    </section>
+  );
+}
