@@ -4,7 +4,7 @@ import type { components, paths } from './schema';
 export type Schema = components['schemas'];
 
 /** The one client; its types come from the OpenAPI document. */
-export const api = createClient<paths>({ baseUrl: '/' });
+export const api = createClient<paths>({ baseUrl: '/', headers: { 'Content-Type': 'application/json' } });
 
 /** An RFC 9457 problem as the server tells it. */
 export type Problem = {

@@ -590,7 +590,7 @@ export interface components {
             left: string;
             lot: string;
             placeName: string;
-            until?: string;
+            until?: components["schemas"]["UntilView"];
         };
         Undone: {
             act: string;

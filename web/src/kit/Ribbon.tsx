@@ -1,5 +1,5 @@
 import { useRibbon } from '../api/queries';
-import { shortDay, tapeColour } from './words';
+import { ribbonDay, shortDay, tapeColour } from './words';
 
 /** The two weeks on top: what ends its time on which day. */
 export function Ribbon() {
@@ -11,7 +11,7 @@ export function Ribbon() {
       {(ribbon.data?.days ?? []).map((day, i) => (
         <div key={day.date}>
           <div className={`figure text-sm whitespace-nowrap ${i === 0 ? 'font-bold' : 'quiet'}`}>
-            {shortDay(day.date)}
+            {ribbonDay(day.date, i === 0)}
           </div>
           {day.ends.slice(0, 2).map((lot) => (
             <span

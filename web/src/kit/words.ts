@@ -9,6 +9,10 @@ const at = (iso: string) => new Date(`${iso.slice(0, 10)}T00:00:00Z`);
 /** "Thu 26 Nov"; the locale's comma is left out. */
 export const shortDay = (iso: string) => day.format(at(iso)).replace(',', '');
 
+/** "Tue 24"; the month only where it begins. */
+export const ribbonDay = (iso: string, first: boolean) =>
+  first || iso.endsWith('-01') ? shortDay(iso) : shortDay(iso).replace(/ \p{L}+$/u, '');
+
 export const fullDay = (iso: string) => year.format(at(iso));
 
 /** A limit is told by its day, a matter of taste by its month. */

@@ -4,7 +4,7 @@ import { answer, api, Refused, type Schema } from '../../api/client';
 import { type Style, useCookPlan, useRecipe } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Empty, FieldProblem, Heading, Money, OtherProblem, Waiting } from '../../kit/kit';
-import { shortDay, styleWords } from '../../kit/words';
+import { styleWords, until } from '../../kit/words';
 
 /** One dish on the counter: what goes in and from where, confirmed or corrected, then marked cooked. */
 export function CookRecipe() {
@@ -167,7 +167,7 @@ function GoesIn({ line, used, setUsed, problem }: Line) {
           {line.takes.map((take) => (
             <span key={take.lot} className="block">
               {take.amount} from {take.placeName}, leaves {take.left}
-              {take.until && ` · to ${shortDay(take.until)}`}
+              {take.until && ` · ${until(take.until.words, take.until.date)}`}
             </span>
           ))}
           {line.notInStock && <span className="block text-accent">{line.notInStock} used, not from stock</span>}

@@ -17,8 +17,8 @@ export function NoteBox({ places }: { places: Schema['PlaceView'][] }) {
     () => setText(''),
   );
   return (
-    <section aria-labelledby="note">
-      <h2 id="note" className="mb-3 text-2xl">
+    <section aria-label="Stock note">
+      <h2 className="mb-3 text-2xl">
         <label htmlFor="note-text">Write down what is there, or what came in</label>
       </h2>
       <textarea

@@ -25,7 +25,7 @@ export function OnHand() {
         below="everything there is, with its date and what it cost"
       >
         <Money amount={worth} complete={worthComplete} big />
-        <p className="quiet">on hand, as used</p>
+        <p className="quiet">is what all of it cost</p>
       </Heading>
       <div className="mb-8 grid gap-6 lg:grid-cols-[3fr_2fr]">
         <NoteBox places={places} />
@@ -59,7 +59,7 @@ function UseFirst({ lots, empty }: { lots: Lot[]; empty: boolean }) {
       )}
       <ul>
         {lots.slice(0, 6).map((lot) => (
-          <li key={lot.id} className="row grid-cols-[minmax(0,1fr)_auto]">
+          <li key={lot.id} className="row grid-cols-[minmax(0,1fr)_11.5rem]">
             <Tape name={lot.name} of={lot.batch ?? lot.name}>
               {lot.amount}
             </Tape>

@@ -13,7 +13,7 @@ export function Pack() {
     return <Waiting />;
   }
   const { waiting, places, containers, packed } = pack.data;
-  const dish = waiting.find((lot) => lot.id === chosen) ?? waiting[0];
+  const dish = waiting.find((lot) => lot.id === chosen) ?? waiting.find((lot) => lot.urgency !== 'PAST') ?? waiting[0];
   const portions = waiting.reduce((sum, lot) => sum + (lot.portions ?? 0), 0);
   return (
     <>

@@ -54,7 +54,7 @@ export function PackDish({ dish, places, containers }: Props) {
       <section aria-label="Packets">
         <h2 className="text-2xl">{dish.name}</h2>
         <p className="quiet mb-4">
-          {dish.portions} portions on the counter · <Money amount={dish.cost} complete={dish.costComplete} /> used
+          {dish.amount} on the counter · <Money amount={dish.cost} complete={dish.costComplete} /> used
         </p>
         <label className="mb-3 flex items-center gap-3">
           <span className="font-semibold">Portions a packet</span>
@@ -113,7 +113,9 @@ export function PackDish({ dish, places, containers }: Props) {
         <div aria-live="polite">
           {problem && <p className="fieldproblem mb-3">{problem}</p>}
           {!problem && draft.data && draft.data.left > 0 && (
-            <p className="mb-3">{draft.data.left} portions stay on the counter.</p>
+            <p className="mb-3">
+              {draft.data.left === 1 ? '1 portion stays' : `${draft.data.left} portions stay`} on the counter.
+            </p>
           )}
         </div>
         <label className="mb-3 block">

@@ -20,6 +20,7 @@ import wexilla.app.cook.CookViews.Cooked;
 import wexilla.app.cook.CookViews.GoesInView;
 import wexilla.app.cook.CookViews.TakeView;
 import wexilla.app.household.Household;
+import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Lots;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Problem;
@@ -118,7 +119,7 @@ class CookController {
                 lot.placeName(),
                 take.amount().toString(),
                 Amount.of(left, take.amount().unit()).toString(),
-                take.lot().keepBy() == null ? null : take.lot().keepBy().toString());
+                LotView.until(lot));
     }
 
     @PostMapping("/api/cook")

@@ -3,6 +3,7 @@ package wexilla.app.cook;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import wexilla.app.onhand.LotView;
 import wexilla.core.pricing.Basis;
 import wexilla.core.recipe.Style;
 
@@ -12,12 +13,7 @@ public final class CookViews {
     private CookViews() {}
 
     /** So much out of one lot. */
-    record TakeView(
-            String lot,
-            String placeName,
-            String amount,
-            String left,
-            @Nullable String until) {}
+    record TakeView(String lot, String placeName, String amount, String left, LotView.@Nullable UntilView until) {}
 
     /**
      * A line that goes into the pot.

@@ -27,6 +27,9 @@ final class LabelDrawing {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK);
     private static final float PAD = 12;
     private static final float QR = 58;
+    /** Four modules of 21 are white around a QR code: ISO/IEC 18004. */
+    private static final float QUIET = QR * 4 / 21;
+
     private static final float SMALL = 10;
     private static final float LINE = 12.5f;
 
@@ -63,7 +66,7 @@ final class LabelDrawing {
             text(fonts.bold(), 11, until.words() + " " + day(until.date()));
             y -= LINE;
         }
-        y = Math.min(y, box.getUpperRightY() - PAD - QR - 30);
+        y = Math.min(y, box.getUpperRightY() - PAD - QR - 34);
         section("Add", String.join(" · ", label.add()), 2);
         section("Finish", String.join(" ", label.finish()), 20);
     }
@@ -95,7 +98,7 @@ final class LabelDrawing {
         }
         out.fill();
         float width = fonts.bold().getStringWidth(label.code()) / 1000 * 22;
-        at(fonts.bold(), 22, label.code(), left + (QR - width) / 2, top - QR - 21);
+        at(fonts.bold(), 22, label.code(), left + (QR - width) / 2, top - QR - QUIET - 16);
     }
 
     /** Without a quiet zone: the label's own white is around it. */

@@ -60,7 +60,8 @@ public record LotView(
                 lot.dates().source());
     }
 
-    private static @Nullable UntilView until(Lots.Lot lot) {
+    /** The date of a lot with its words, where one is known. */
+    public static @Nullable UntilView until(Lots.Lot lot) {
         String words = lot.dates().eatBy() != null ? "eat by" : "best before";
         return lot.dates()
                 .last()

@@ -159,7 +159,9 @@ class PackController {
                 label.portions(),
                 label.style(),
                 label.packedOn().toString(),
-                until == null ? null : new LotView.UntilView(until.words(), until.date().toString()),
+                until == null
+                        ? null
+                        : new LotView.UntilView(until.words(), until.date().toString()),
                 label.add(),
                 label.finish(),
                 cost.decimal());

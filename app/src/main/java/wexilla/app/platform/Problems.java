@@ -17,7 +17,6 @@ import org.springframework.web.method.annotation.MethodArgumentTypeMismatchExcep
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.InvalidFormatException;
-import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /** Turns everything that goes wrong into a problem with the field at fault and words a cook can use. */
@@ -57,14 +56,15 @@ class Problems extends ResponseEntityExceptionHandler {
             WebRequest request) {
         ProblemDetail detail = ProblemDetail.forStatus(HttpStatus.BAD_REQUEST);
         detail.setDetail("The request is no JSON this call understands.");
-        if (unreadable.getCause() instanceof MismatchedInputException mismatch) {
-            detail.setProperty("field", pointer(mismatch));
-            detail.setDetail(words(mismatch));
+        if (unreadable.getCause() instanceof JacksonException problem
+                && !problem.getPath().isEmpty()) {
+            detail.setProperty("field", pointer(problem));
+            detail.setDetail(words(problem));
         }
         return ResponseEntity.badRequest().body(detail);
     }
 
-    private static String words(MismatchedInputException mismatch) {
+    private static String words(JacksonException mismatch) {
         String field = pointer(mismatch);
         if (mismatch instanceof UnrecognizedPropertyException) {
             return "“" + field + "” is no field of this call.";
@@ -73,7 +73,7 @@ class Problems extends ResponseEntityExceptionHandler {
             return "“" + invalid.getValue() + "” does not fit " + field + ": a "
                     + invalid.getTargetType().getSimpleName().toLowerCase(java.util.Locale.ROOT) + " is needed.";
         }
-        return field + " is missing or not of the right kind.";
+        return field + " is missing, too large, or not of the right kind.";
     }
 
     private static String pointer(JacksonException problem) {

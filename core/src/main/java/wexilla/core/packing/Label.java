@@ -60,10 +60,7 @@ public record Label(
             return name;
         }
         Amount amount = KitchenRounding.nearest(quantity.middle().times(share));
-        String written = amount.unit().equals(Unit.PIECE)
-                ? amount.toString().replaceFirst(" pieces?$", " ×")
-                : amount.toString();
-        return written + " " + name;
+        return amount + (amount.unit().equals(Unit.PIECE) ? " × " : " ") + name;
     }
 
     /** The steps left for the evening. */

@@ -114,7 +114,7 @@ public final class AmountReader {
     private Reading packs(Number count) {
         Number size = number();
         Unit unit = unit();
-        if (size == null || unit == null) {
+        if (size == null || unit == null || unit.dimension() == Dimension.COUNT) {
             throw new NotAnAmount("“" + firstWords() + "” needs a unit after the size of one, such as 2 x 400 g");
         }
         int before = at;

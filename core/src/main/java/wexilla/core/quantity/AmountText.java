@@ -3,7 +3,8 @@ package wexilla.core.quantity;
 import java.math.BigInteger;
 import java.util.Set;
 
-/** How an amount is written for a cook: large grams as kg, spoons and pieces as fractions. Exact where it can be. */
+/** How an amount is written for a cook: large grams as kg, spoons and pieces as fractions,
+ * plain pieces without a word. Exact where it can be. */
 final class AmountText {
 
     private static final Set<Unit> DECIMAL = Set.of(Unit.G, Unit.KG, Unit.MG, Unit.ML, Unit.CL, Unit.DL, Unit.L);
@@ -23,12 +24,12 @@ final class AmountText {
             unit = unit.equals(Unit.G) ? Unit.KG : Unit.L;
         }
         String number = DECIMAL.contains(unit) ? decimal(value, unit) : fraction(value);
-        return number + " " + unit.after(value);
+        return unit.equals(Unit.PIECE) ? number : number + " " + unit.after(value);
     }
 
     private static String decimal(Rational value, Unit unit) {
         boolean small = unit.equals(Unit.G) || unit.equals(Unit.ML);
-        int decimals = small && value.compareTo(Rational.of(5)) >= 0 ? 0 : 2;
+        int decimals = !small ? 3 : value.compareTo(Rational.of(5)) >= 0 ? 0 : 2;
         return Rational.of(value.toDecimal(decimals)).plain();
     }
 

@@ -25,8 +25,9 @@ public final class LineReader {
 
     private static final Pattern BRACKETS = Pattern.compile("\\(([^()]*)\\)");
     private static final Pattern OPTIONAL = Pattern.compile("\\boptional(ly)?\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern LEADING = Pattern.compile("^(of|the|some|a|an|fresh)\\s+", Pattern.CASE_INSENSITIVE);
-    private static final Pattern BULLET = Pattern.compile("^[\\s•*·]+(?=\\S)|^[-–]\\s+(?=\\D)");
+    private static final Pattern LEADING =
+            Pattern.compile("^(of|the|some|a|an|fresh)(\\s+|$)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BULLET = Pattern.compile("^[\\s•*·]+(?=\\S)|^[-–]\\s+");
     private static final Unit TIN = Unit.named("tin");
 
     private final FoodBook foods;

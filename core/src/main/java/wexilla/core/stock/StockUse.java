@@ -31,6 +31,7 @@ public record StockUse(List<Take> takes, Amount lacking) {
         List<Take> takes = new ArrayList<>();
         for (OpenLot lot : lots.stream().sorted(FIRST_TO_EXPIRE).toList()) {
             if (open.isZero()
+                    || lot.pastLimit(day)
                     || !lot.amount().unit().equals(need.unit())
                     || lot.amount().value().isZero()) {
                 continue;

@@ -1,0 +1,85 @@
+package wexilla.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.SpringApplication;
+import wexilla.app.support.Cluster;
+
+/** The script's backup and restore, on a cluster named as the running application's, in the tests' own state folder. */
+class BackupTest {
+
+    private static final Path FOLDER = Cluster.ROOT.resolve("app/target/backup");
+
+    private static Cluster cluster;
+
+    @BeforeAll
+    static void fill() throws Exception {
+        Files.createDirectories(FOLDER);
+        cluster = Cluster.up("main", "fast");
+        String[] arguments = java.util.stream.Stream.concat(
+                        cluster.arguments().stream(),
+                        java.util.stream.Stream.of("--server.port=0", "--wexilla.first-household=demo"))
+                .toArray(String[]::new);
+        SpringApplication.run(App.class, arguments).close();
+    }
+
+    @AfterAll
+    static void destroy() {
+        cluster.destroy();
+    }
+
+    private static String one(String sql) throws SQLException {
+        try (Connection connection = DriverManager.getConnection(cluster.url(), "wexilla_app", cluster.appPassword());
+                ResultSet rows = connection.createStatement().executeQuery(sql)) {
+            rows.next();
+            return rows.getString(1);
+        }
+    }
+
+    private static void rename(String name) throws SQLException {
+        try (Connection connection = DriverManager.getConnection(cluster.url(), "wexilla_app", cluster.appPassword())) {
+            connection.createStatement().execute("update household set name = '" + name + "'");
+        }
+    }
+
+    @Test
+    void whatWasBackedUpComesBackWholeAndDamageIsRefused() throws Exception {
+        Path file = FOLDER.resolve("house.wexilla");
+        Files.deleteIfExists(file);
+        String movements = one("select count(*) || ' ' || sum(cost) || ' ' || sum(amount) from movement");
+        Cluster.script("backup", file.toString());
+        assertThatThrownBy(() -> Cluster.script("backup", file.toString())).hasMessageContaining("is there already");
+        rename("changed since");
+
+        byte[] whole = Files.readAllBytes(file);
+        Path damaged = FOLDER.resolve("damaged.wexilla");
+        byte[] flipped = whole.clone();
+        flipped[flipped.length / 2] ^= 1;
+        Files.write(damaged, flipped);
+        assertThatThrownBy(() -> Cluster.script("restore", damaged.toString())).hasMessageContaining("damaged");
+        Files.write(damaged, java.util.Arrays.copyOf(whole, whole.length / 2));
+        assertThatThrownBy(() -> Cluster.script("restore", damaged.toString())).hasMessageContaining("untouched");
+        Files.writeString(damaged, "a letter to the harbour master");
+        assertThatThrownBy(() -> Cluster.script("restore", damaged.toString()))
+                .hasMessageContaining("no Wexilla backup");
+        assertThat(one("select name from household")).isEqualTo("changed since");
+
+        Cluster.script("restore", file.toString());
+        assertThat(one("select name from household")).isEqualTo("The terrace above the harbour");
+        assertThat(one("select count(*) || ' ' || sum(cost) || ' ' || sum(amount) from movement"))
+                .isEqualTo(movements);
+        // what the application may do came back too
+        assertThatThrownBy(() -> one("delete from movement returning 1")).hasMessageContaining("permission denied");
+        Files.delete(file);
+    }
+}

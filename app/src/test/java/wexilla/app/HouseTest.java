@@ -1,0 +1,81 @@
+package wexilla.app;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import wexilla.app.support.Cluster;
+
+/** The rules of docs/architecture.md that a machine can hold. */
+class HouseTest {
+
+    private static final JavaClasses APP = new ClassFileImporter().importPackages("wexilla.app");
+
+    @Test
+    void namesSayWhatAClassDoes() {
+        noClasses()
+                .should()
+                .haveSimpleNameEndingWith("Service")
+                .orShould()
+                .haveSimpleNameEndingWith("Manager")
+                .orShould()
+                .haveSimpleNameEndingWith("Helper")
+                .orShould()
+                .haveSimpleNameEndingWith("Util")
+                .check(APP);
+    }
+
+    @Test
+    void noTestContextOfTheFramework() {
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("org.springframework.test..")
+                .check(APP);
+    }
+
+    @Test
+    void stationsHaveNoCycles() {
+        JavaClasses stations = new ClassFileImporter()
+                .withImportOption(new com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests())
+                .importPackages(
+                        "wexilla.app.onhand",
+                        "wexilla.app.recipes",
+                        "wexilla.app.cook",
+                        "wexilla.app.pack",
+                        "wexilla.app.files",
+                        "wexilla.app.today",
+                        "wexilla.app.demo");
+        slices().matching("wexilla.app.(*)..").should().beFreeOfCycles().check(stations);
+    }
+
+    /** One class writes lots and movements. */
+    @Test
+    void onlyTheLedgerWritesLotsAndMovements() throws IOException {
+        try (Stream<Path> files = Files.walk(Cluster.ROOT.resolve("app/src/main/java"))) {
+            List<String> writers = files.filter(file -> file.toString().endsWith(".java"))
+                    .filter(HouseTest::writesStock)
+                    .map(file -> file.getFileName().toString())
+                    .toList();
+            assertThat(writers).containsExactly("Ledger.java");
+        }
+    }
+
+    private static boolean writesStock(Path file) {
+        try {
+            return java.util.regex.Pattern.compile("(insert into|update|delete from) +(lot|movement|lot_source)\\b")
+                    .matcher(Files.readString(file))
+                    .find();
+        } catch (IOException unreadable) {
+            throw new java.io.UncheckedIOException(unreadable);
+        }
+    }
+}

@@ -1,0 +1,84 @@
+package wexilla.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import wexilla.app.onhand.Ledger;
+import wexilla.app.support.Http;
+import wexilla.app.support.Kitchen;
+import wexilla.app.support.Sample;
+
+class LedgerTest {
+
+    /** The application's own role may not rewrite history, whatever the application does. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "delete from movement",
+                "update movement set amount = 0",
+                "delete from act",
+                "update recipe_version set title = ''",
+                "delete from lot",
+                "drop table movement",
+                "update flyway_schema_history set success = false"
+            })
+    void historyCannotBeRewritten(String sql) throws SQLException {
+        Kitchen.emptyHousehold();
+        try (Connection connection = DriverManager.getConnection(
+                Kitchen.cluster().url(), "wexilla_app", Kitchen.cluster().appPassword())) {
+            assertThatThrownBy(() -> connection.createStatement().execute(sql))
+                    .isInstanceOf(SQLException.class)
+                    .hasMessageMatching("(?s).*(permission denied|must be owner).*");
+        }
+    }
+
+    /** Eight cooks at once want 300 g each of 1 kg: three get it from stock, nothing goes below zero or twice. */
+    @Test
+    void cooksAtTheSameTimeDoNotTakeTheSameGramTwice() throws Exception {
+        Http http = Kitchen.emptyHousehold();
+        http.note("1 kg minced beef 7.80");
+        String recipe = http.act("/api/recipes", Sample.recipe("Mince", 2, List.of("300 g minced beef"), List.of()))
+                .ok()
+                .path("id")
+                .asString();
+        ExecutorService cooks = Executors.newFixedThreadPool(8);
+        List<Future<Integer>> answers = new ArrayList<>();
+        for (int i = 0; i < 8; i++) {
+            answers.add(cooks.submit(
+                    () -> http.act("/api/cook", Sample.cook(recipe, 2)).status()));
+        }
+        for (Future<Integer> answer : answers) {
+            assertThat(answer.get()).isEqualTo(200);
+        }
+        cooks.shutdown();
+        assertThat(Sample.amounts(http, "minced beef")).isEmpty();
+        assertThat(http.get("/api/batches").ok()).hasSize(8);
+        long total = 0;
+        for (var batch : http.get("/api/batches").ok()) {
+            total += Math.round(Double.parseDouble(batch.path("cost").asString()) * 100);
+        }
+        // 2.4 kg at 7.80 the kilo: 1 kg from the lot, the rest at the price; each act rounds at most twice
+        assertThat(total).isBetween(1872L - 8, 1872L + 8);
+        assertThat(Kitchen.bean(Ledger.class).mismatches()).isEmpty();
+    }
+
+    @Test
+    void theDemoHouseholdsBooksAreRight() {
+        Http demo = Kitchen.demoHousehold();
+        assertThat(demo.get("/api/onhand").ok().path("frozenPortions").asInt()).isGreaterThan(30);
+        assertThat(demo.get("/api/ribbon").ok().path("past").asInt()).isZero();
+        assertThat(demo.get("/api/pack").ok().path("waiting")).hasSize(1);
+        assertThat(Kitchen.bean(Ledger.class).mismatches()).isEmpty();
+    }
+}

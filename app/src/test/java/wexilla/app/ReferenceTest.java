@@ -1,0 +1,62 @@
+package wexilla.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Set;
+import java.util.TreeSet;
+import org.junit.jupiter.api.Test;
+import wexilla.app.household.Reference;
+import wexilla.app.support.Kitchen;
+import wexilla.core.food.Food;
+import wexilla.core.food.FoodFact;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Dimension;
+import wexilla.core.quantity.Measures;
+
+/** Every row of the reference files names its source and lies in plausible bounds. */
+class ReferenceTest {
+
+    private final Reference reference = Kitchen.bean(Reference.class);
+
+    @Test
+    void everyFoodKeepsByAKnownRule() {
+        for (Food food : reference.foods()) {
+            boolean known = reference.keeping().rule(food.keepingClass()).usualStorage() != null
+                    && !reference.keeping().rule(food.keepingClass()).source().equals("none");
+            assertThat(known).as(food.name() + ": " + food.keepingClass()).isTrue();
+            assertThat(reference.keeping().rule(food.keepingClass()).source()).isNotBlank();
+        }
+    }
+
+    @Test
+    void noTwoFoodsShareAName() {
+        Set<String> names = new TreeSet<>(String.CASE_INSENSITIVE_ORDER);
+        reference
+                .foods()
+                .forEach(food -> food.names()
+                        .distinct()
+                        .forEach(name -> assertThat(names.add(name)).as(name).isTrue()));
+    }
+
+    /** Nothing eaten is lighter than puffed grain or denser than honey; a piece weighs from a gram to ten kilos. */
+    @Test
+    void factsAreInBounds() {
+        for (Food food : reference.foods()) {
+            for (FoodFact fact : food.facts()) {
+                assertThat(fact.source()).as(food.name()).isNotBlank();
+                Amount from = Measures.US.toBase(fact.from());
+                double ratio = Measures.US
+                        .toBase(fact.to())
+                        .value()
+                        .dividedBy(from.value())
+                        .toDecimal(6)
+                        .doubleValue();
+                if (from.unit().dimension() == Dimension.VOLUME) {
+                    assertThat(ratio).as(food.name() + " " + fact).isBetween(0.05, 1.5);
+                } else {
+                    assertThat(ratio).as(food.name() + " " + fact).isBetween(1.0, 10_000.0);
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,69 @@
+package wexilla.app;
+
+import com.microsoft.playwright.Page;
+import java.nio.file.Path;
+import java.time.Instant;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import wexilla.app.support.Browser;
+import wexilla.app.support.Cluster;
+import wexilla.app.support.Http;
+import wexilla.app.support.Kitchen;
+
+/** Makes docs/screenshots from the demo household at a fixed clock; run by {@code ./wexilla shots}, no test by itself. */
+class Shots {
+
+    private static final Path FOLDER = Cluster.ROOT.resolve("docs/screenshots");
+
+    @Test
+    void pictures() {
+        Kitchen.clock().moveTo(Instant.parse("2026-11-23T16:30:00Z"));
+        Http demo = Kitchen.demoHousehold();
+        String pot = recipe(demo, "Pork, bean and barley pot");
+        try (Browser browser = new Browser(demo, 1280, 800)) {
+            Page page = browser.page();
+            page.navigate("/onhand");
+            shot(page, "onhand");
+            page.getByLabel("Write down what is there")
+                    .fill("3.2 kg pork shoulder, bone in, 17.57\n3 x 500 g mince Oct\n2 bolognese for 6\n-2 kg onions");
+            page.getByText("line 4").waitFor();
+            shot(page, "note");
+            page.navigate("/recipes");
+            shot(page, "recipes");
+            page.navigate("/recipes/" + pot);
+            shot(page, "recipe");
+            page.navigate("/recipes/" + pot + "/edit");
+            page.getByText("on hand").first().waitFor();
+            shot(page, "editor");
+            page.navigate("/cook/" + pot);
+            shot(page, "cook");
+            page.navigate("/pack");
+            page.locator(".label").first().waitFor();
+            shot(page, "pack");
+            page.navigate("/history");
+            shot(page, "history");
+        }
+        try (Browser browser = new Browser(demo, 390, 844)) {
+            browser.page().navigate("/onhand");
+            shot(browser.page(), "onhand-phone");
+            browser.page().navigate("/cook/" + pot);
+            shot(browser.page(), "cook-phone");
+        }
+    }
+
+    private static String recipe(Http demo, String title) {
+        for (JsonNode recipe : demo.get("/api/recipes").ok()) {
+            if (recipe.path("title").asString().equals(title)) {
+                return recipe.path("id").asString();
+            }
+        }
+        throw new AssertionError(title);
+    }
+
+    private static void shot(Page page, String name) {
+        page.locator("h1").waitFor();
+        page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+        page.evaluate("document.fonts.ready");
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
+    }
+}

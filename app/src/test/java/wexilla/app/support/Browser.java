@@ -1,0 +1,89 @@
+package wexilla.app.support;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.AxeResults;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Debian's Chromium, headless, seen by one household. What the page complains about is kept for the test to read. */
+public final class Browser implements AutoCloseable {
+
+    private static final List<String> ARGUMENTS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
+    private final Playwright playwright;
+    private final com.microsoft.playwright.Browser browser;
+    private final BrowserContext context;
+    private final List<String> complaints = new ArrayList<>();
+    private final Page page;
+
+    public Browser(Http http, int width, int height) {
+        playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(ARGUMENTS));
+        context = browser.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setLocale("en-GB")
+                .setTimezoneId("Europe/Paris")
+                .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE)
+                .setBaseURL("http://127.0.0.1:" + http.port())
+                .setExtraHTTPHeaders(Map.of("X-Test-Household", http.household().toString())));
+        page = newPage();
+    }
+
+    /** Another tab of the same cook. */
+    public Page newPage() {
+        Page tab = context.newPage();
+        tab.setDefaultTimeout(15_000);
+        // an answer that refuses nonsense shows up as a failed resource; everything else is a complaint
+        tab.onConsoleMessage(message -> {
+            if (List.of("error", "warning").contains(message.type())
+                    && !message.text().contains("status of 4")) {
+                complaints.add(message.text());
+            }
+        });
+        tab.onPageError(complaints::add);
+        return tab;
+    }
+
+    public Page page() {
+        return page;
+    }
+
+    public List<String> complaints() {
+        return complaints;
+    }
+
+    /** What axe finds wrong with the page as it stands: WCAG 2.2 AA and best practice. */
+    public List<String> axe() {
+        AxeResults results = new AxeBuilder(page).analyze();
+        return results.getViolations().stream()
+                .map(v -> v.getId() + ": " + v.getHelp() + " "
+                        + v.getNodes().stream()
+                                .map(n -> String.valueOf(n.getTarget()))
+                                .limit(3)
+                                .toList())
+                .toList();
+    }
+
+    @Override
+    public void close() {
+        playwright.close();
+    }
+}

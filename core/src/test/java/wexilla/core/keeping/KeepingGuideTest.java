@@ -1,0 +1,77 @@
+package wexilla.core.keeping;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import wexilla.core.keeping.KeepDates.Urgency;
+import wexilla.core.keeping.KeepingGuide.Ingredient;
+import wexilla.core.keeping.KeepingRule.Span;
+import wexilla.core.recipe.Style;
+
+/** Times: FoodSafety.gov, Cold Food Storage Chart (from memory); the meaning of "3–4 d" is the handbook's. */
+class KeepingGuideTest {
+
+    private static final LocalDate SUNDAY = LocalDate.of(2026, 11, 22);
+
+    private final KeepingGuide guide = new KeepingGuide(List.of(
+            new KeepingRule("cooked-dish", "dishes", new Span(3, 4), new Span(2, 6), null, "chart"),
+            new KeepingRule("raw-mince", "mince", new Span(1, 2), new Span(3, 4), null, "chart"),
+            new KeepingRule("raw-roast", "roasts", new Span(3, 5), new Span(4, 12), null, "chart"),
+            new KeepingRule("eggs", "eggs", new Span(21, 35), null, null, "chart"),
+            new KeepingRule("dry", "dry goods", null, null, new Span(12, 24), "practice")));
+
+    @Test
+    void threeToFourDaysIsWarnedFromDayThreeAndEatenByTheEndOfDayFour() {
+        KeepDates dates = guide.dates("cooked-dish", Storage.FRIDGE, SUNDAY, SUNDAY);
+        assertThat(dates.useFrom()).isEqualTo("2026-11-25");
+        assertThat(dates.eatBy()).isEqualTo("2026-11-26");
+        assertThat(dates.urgency(SUNDAY.plusDays(2))).isEqualTo(Urgency.FINE);
+        assertThat(dates.urgency(SUNDAY.plusDays(3))).isEqualTo(Urgency.SOON);
+        assertThat(dates.urgency(SUNDAY.plusDays(4))).isEqualTo(Urgency.SOON);
+        assertThat(dates.urgency(SUNDAY.plusDays(5))).isEqualTo(Urgency.PAST);
+    }
+
+    @Test
+    void theFreezerCountsFromFreezingAndIsAMatterOfTaste() {
+        KeepDates dates = guide.dates("raw-mince", Storage.FREEZER, SUNDAY.minusDays(1), SUNDAY);
+        assertThat(dates.eatBy()).isNull();
+        assertThat(dates.bestBefore()).isEqualTo("2027-03-22");
+        assertThat(guide.dates("eggs", Storage.FREEZER, SUNDAY, SUNDAY).rule()).contains("not usually frozen");
+    }
+
+    @Test
+    void withoutARuleNothingIsInvented() {
+        KeepDates dates = guide.dates("moon dust", Storage.FRIDGE, SUNDAY, SUNDAY);
+        assertThat(dates.last()).isEmpty();
+        assertThat(dates.urgency(SUNDAY)).isEqualTo(Urgency.UNKNOWN);
+    }
+
+    /** Combined foods take the earliest date: FDA Food Code 3-501.17 (from memory). */
+    @Test
+    void aDishIsAsOldAsTheOldestCookedThingInIt() {
+        List<Ingredient> in = List.of(
+                new Ingredient("cooked-dish", SUNDAY.minusDays(2), true),
+                new Ingredient("raw-mince", SUNDAY.minusDays(1), false));
+        assertThat(guide.ofDish(Style.COOKED, in, SUNDAY).clockFrom()).isEqualTo(SUNDAY.minusDays(2));
+        assertThat(guide.ofDish(Style.COOKED, in.subList(1, 2), SUNDAY).clockFrom())
+                .isEqualTo(SUNDAY);
+    }
+
+    @Test
+    void aRawBagKeepsLikeWhatSpoilsFirstInIt() {
+        List<Ingredient> in = List.of(
+                new Ingredient("raw-roast", SUNDAY.minusDays(4), false),
+                new Ingredient("raw-mince", SUNDAY, false),
+                new Ingredient("dry", SUNDAY.minusDays(90), false));
+        assertThat(guide.ofDish(Style.RAW_BAG, in, SUNDAY))
+                .isEqualTo(new KeepingGuide.Clock("raw-roast", SUNDAY.minusDays(4)));
+    }
+
+    @Test
+    void aStartedDayBeforeFreezingCounts() {
+        assertThat(KeepingGuide.usedDays(SUNDAY, SUNDAY.plusDays(2))).isEqualTo(2);
+        assertThat(KeepingGuide.usedDays(SUNDAY, SUNDAY)).isZero();
+    }
+}

@@ -1,0 +1,66 @@
+package wexilla.core.packing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import wexilla.core.Samples;
+import wexilla.core.quantity.Rational;
+import wexilla.core.recipe.LineReader;
+import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.RecipeStep;
+import wexilla.core.recipe.Style;
+
+class PackingTest {
+
+    @Test
+    void fourteenInSixesAreSixSixTwo() {
+        assertThat(Portioning.inPacketsOf(14, 6)).containsExactly(6, 6, 2);
+        assertThat(Portioning.inPacketsOf(3, 6)).containsExactly(3);
+        assertThatThrownBy(() -> Portioning.inPacketsOf(3, 0)).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void theShortfallIsNamedInPortions() {
+        assertThat(Portioning.check(List.of(6, 6), 14).holds()).isTrue();
+        assertThat(Portioning.check(List.of(6, 6, 4), 14).problem())
+                .contains("16")
+                .contains("14")
+                .contains("2 too many");
+        assertThat(Portioning.check(List.of(6, -1), 14).holds()).isFalse();
+        assertThat(Portioning.check(List.of(), 14).holds()).isFalse();
+    }
+
+    @Test
+    void everyNumberHasItsOwnCode() {
+        Set<String> codes = new HashSet<>();
+        for (int i = 0; i < PacketCode.COUNT; i++) {
+            codes.add(PacketCode.ofNumber(i).text());
+        }
+        assertThat(codes).hasSize(PacketCode.COUNT).allMatch(code -> code.matches("[2-9A-Z]{3}"));
+        assertThat(String.join("", codes)).doesNotContain("0", "O", "1", "I", "L", "B", "S");
+        assertThatThrownBy(() -> new PacketCode("O0I")).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void theLabelSaysWhatToAddAtItsOwnSize() {
+        LineReader reader = new LineReader(Samples.BOOK);
+        Recipe recipe = new Recipe(
+                "bolognese",
+                12,
+                List.of(
+                        new RecipeLine(reader.read("1 kg minced beef"), Set.of()),
+                        new RecipeLine(reader.read("1 kg plain flour, sifted"), Set.of(Style.COOKED)),
+                        new RecipeLine(reader.read("3 onions"), Set.of(Style.COOKED)),
+                        new RecipeLine(reader.read("salt"), Set.of(Style.COOKED))),
+                List.of(new RecipeStep("simmer", Style.COOKED), new RecipeStep("heat", null)));
+        assertThat(Label.toAdd(recipe, Style.COOKED, Rational.of(6, 13)))
+                .containsExactly("460 g plain flour, sifted", "1 1/2 × onion", "salt");
+        assertThat(Label.toFinish(recipe, Style.COOKED)).containsExactly("heat");
+        assertThat(Label.toAdd(recipe, Style.RAW_BAG, Rational.ONE)).isEmpty();
+    }
+}

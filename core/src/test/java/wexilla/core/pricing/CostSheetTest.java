@@ -1,0 +1,91 @@
+package wexilla.core.pricing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static wexilla.core.Samples.MINCE;
+import static wexilla.core.Samples.ONION;
+import static wexilla.core.Samples.SALT;
+import static wexilla.core.Samples.amount;
+import static wexilla.core.Samples.euro;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import wexilla.core.food.Food;
+import wexilla.core.money.Cost;
+import wexilla.core.pricing.CostSheet.Known;
+import wexilla.core.pricing.CostSheet.Wanted;
+import wexilla.core.quantity.Measures;
+import wexilla.core.stock.OpenLot;
+
+class CostSheetTest {
+
+    private static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
+
+    private static Wanted wanted(Food food, String amount) {
+        return new Wanted(food, food.name(), amount == null ? null : amount(amount));
+    }
+
+    private static Known known(List<OpenLot> mince, List<Offer> offers, Seasoning seasoning) {
+        return new Known(
+                Map.of("mince", mince), Map.of("mince", offers), seasoning, euro("0.15"), Measures.METRIC, TODAY);
+    }
+
+    private static OpenLot mince(String grams, String cost) {
+        return new OpenLot("m", amount(grams), Cost.of(euro(cost)), null, null, TODAY, "raw-mince", false);
+    }
+
+    private static Offer offer(String price, String pack) {
+        return new Offer("mince", euro(price), amount(pack), TODAY);
+    }
+
+    /** preview.md: 500 g minced beef at 7.80 the kilo and an onion without a price, four portions. */
+    @Test
+    void unknownStaysUnknown() {
+        CostSheet sheet = CostSheet.of(
+                List.of(wanted(MINCE, "500 g"), wanted(ONION, "1")),
+                known(List.of(), List.of(offer("7.80", "1000 g")), Seasoning.EXACT));
+        assertThat(sheet.total()).hasToString("at least 3.90 EUR");
+        assertThat(sheet.perPortion(4)).hasToString("0.98 EUR");
+        assertThat(sheet.lines().get(1).why()).isEqualTo("no price for onion");
+        assertThat(sheet.lines().get(1).basis()).isEqualTo(Basis.UNKNOWN);
+    }
+
+    @Test
+    void stockFirstThenTheNewestPrice() {
+        CostSheet sheet = CostSheet.of(
+                List.of(wanted(MINCE, "500 g"), wanted(MINCE, "300 g")),
+                known(List.of(mince("600 g", "6.00")), List.of(offer("9.00", "1000 g")), Seasoning.EXACT));
+        assertThat(sheet.lines()).extracting(LineCost::basis).containsExactly(Basis.STOCK, Basis.STOCK_AND_PRICE);
+        assertThat(sheet.lines()).extracting(l -> l.cost().known().decimal()).containsExactly("5.00", "2.80");
+        assertThat(sheet.lines().get(1).notInStock()).hasToString("200 g");
+    }
+
+    @Test
+    void seasoningIsAFlatSumOnceOrExactOrOut() {
+        List<Wanted> lines = List.of(wanted(SALT, "1 tsp"), wanted(SALT, null));
+        assertThat(CostSheet.of(lines, known(List.of(), List.of(), Seasoning.FLAT))
+                        .total())
+                .hasToString("0.15 EUR");
+        assertThat(CostSheet.of(lines, known(List.of(), List.of(), Seasoning.OUT))
+                        .total())
+                .hasToString("0.00 EUR");
+        assertThat(CostSheet.of(lines, known(List.of(), List.of(), Seasoning.EXACT))
+                        .total()
+                        .complete())
+                .isFalse();
+        assertThat(CostSheet.of(
+                                List.of(wanted(MINCE, "1 g")),
+                                known(List.of(mince("1 g", "0.01")), List.of(), Seasoning.FLAT))
+                        .flat())
+                .hasToString("0.00 EUR");
+    }
+
+    @Test
+    void aMissingFactIsSaid() {
+        CostSheet sheet = CostSheet.of(
+                List.of(wanted(MINCE, "2 cups")), known(List.of(mince("1000 g", "5")), List.of(), Seasoning.FLAT));
+        assertThat(sheet.lines().get(0).why()).isEqualTo("the density of minced beef");
+        assertThat(sheet.total().complete()).isFalse();
+    }
+}

@@ -1,0 +1,102 @@
+package wexilla.core.quantity;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class AmountReaderTest {
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            1 1/2 cups flour      | 3/2  | cup   | flour
+            1½ cups               | 3/2  | cup   | ''
+            1/3 cup               | 1/3  | cup   | ''
+            500g mince            | 500  | g     | mince
+            2 x 400 g tins beans  | 800  | g     | beans
+            1 tin (400 g) beans   | 400  | g     | beans
+            1 lb 6 oz pork        | 22   | oz    | pork
+            a pinch of salt       | 1    | pinch | of salt
+            half a cabbage        | 1/2  | piece | cabbage
+            0,5 l water           | 1/2  | l     | water
+            1,250 kg pork         | 5/4  | kg    | pork
+            1,500 g pork          | 1500 | g     | pork
+            3 T oil               | 3    | tbsp  | oil
+            8 fl oz milk          | 8    | fl oz | milk
+            6 eggs                | 6    | piece | eggs
+            """)
+    void readsWhatPeopleWrite(String text, String value, String unit, String rest) {
+        AmountReader.Reading read = AmountReader.read(text).orElseThrow();
+        assertThat(read.quantity().max().value()).hasToString(value);
+        assertThat(read.quantity().unit().symbol()).isEqualTo(unit);
+        assertThat(read.rest()).isEqualTo(rest);
+    }
+
+    @Test
+    void aRangeKeepsBothEnds() {
+        Quantity range = AmountReader.read("2-3 tbsp oil").orElseThrow().quantity();
+        assertThat(range.min()).hasToString("2 tbsp");
+        assertThat(range.max()).hasToString("3 tbsp");
+        assertThat(range.middle()).hasToString("2 1/2 tbsp");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"-3 g salt", "1e308 g salt", "99999999999 g", "1/0 cup", "3-2 cups", "2 x 400 tins", "1.2.3 kg"})
+    void refusesWhatCannotBeAnAmount(String text) {
+        assertThatThrownBy(() -> AmountReader.read(text))
+                .isInstanceOf(NotAnAmount.class)
+                .hasMessageMatching(".{10,}");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"salt to taste", "", "some parsley", "juice of 2 lemons"})
+    void findsNoAmountWhereNoneIsWritten(String text) {
+        assertThat(AmountReader.read(text)).isEmpty();
+    }
+
+    /** Property: what is written is read again as the same amount, for every eighth and every whole gram. */
+    @Test
+    void writtenAmountsAreReadAgain() {
+        Random seeded = new Random(7);
+        for (int i = 0; i < 500; i++) {
+            Amount spoon = Amount.of(Rational.of(1 + seeded.nextInt(80), 8), i % 2 == 0 ? Unit.TSP : Unit.CUP);
+            Amount grams = Amount.of(1 + seeded.nextInt(999), Unit.G);
+            for (Amount amount : new Amount[] {spoon, grams}) {
+                assertThat(AmountReader.read(amount.toString())
+                                .orElseThrow()
+                                .quantity()
+                                .max())
+                        .isEqualTo(amount);
+            }
+        }
+    }
+
+    /** Kitchen rounding of the handbook, own definition. */
+    @ParameterizedTest
+    @CsvSource({
+        "461.5 g,460 g",
+        "69.2 g,69 g",
+        "3.14 g,3.1 g",
+        "1013 g,1.025 kg",
+        "0.001 g,0.1 g",
+        "203 ml,200 ml",
+        "0.4615 kg,460 g"
+    })
+    void roundsToWhatAScaleShows(String exact, String shown) {
+        assertThat(KitchenRounding.nearest(
+                        AmountReader.read(exact).orElseThrow().quantity().max()))
+                .hasToString(shown);
+    }
+
+    @Test
+    void aThirdTakenThreeTimesIsOne() {
+        Rational third = Rational.of(1, 3);
+        assertThat(third.plus(third).plus(third)).isEqualTo(Rational.ONE);
+        assertThat(third.plain()).isEqualTo("0.333333");
+    }
+}
