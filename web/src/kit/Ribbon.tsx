@@ -11,7 +11,7 @@ export function Ribbon() {
       {(ribbon.data?.days ?? []).map((day, i) => (
         <div key={day.date}>
           <div className={`figure text-sm whitespace-nowrap ${i === 0 ? 'font-bold' : 'quiet'}`}>
-            {ribbonDay(day.date, i === 0)}
+            {ribbonDay(day.date)}
           </div>
           {day.ends.slice(0, 2).map((lot) => (
             <span

@@ -37,7 +37,7 @@ export function Heading({ title, below, children }: { title: string; below?: Rea
         <h1 className="text-4xl">{title}</h1>
         {below && <p className="quiet mt-1">{below}</p>}
       </div>
-      {children && <div className="text-right">{children}</div>}
+      {children && <div className="sm:text-right">{children}</div>}
     </header>
   );
 }

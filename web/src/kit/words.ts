@@ -10,8 +10,8 @@ const at = (iso: string) => new Date(`${iso.slice(0, 10)}T00:00:00Z`);
 export const shortDay = (iso: string) => day.format(at(iso)).replace(',', '');
 
 /** "Tue 24"; the month only where it begins. */
-export const ribbonDay = (iso: string, first: boolean) =>
-  first || iso.endsWith('-01') ? shortDay(iso) : shortDay(iso).replace(/ \p{L}+$/u, '');
+export const ribbonDay = (iso: string) =>
+  iso.endsWith('-01') ? shortDay(iso) : shortDay(iso).replace(/ \p{L}+$/u, '');
 
 export const fullDay = (iso: string) => year.format(at(iso));
 

@@ -160,8 +160,8 @@ type Line = { line: Schema['GoesInView']; used: string; setUsed: (text: string) 
 
 function GoesIn({ line, used, setUsed, problem }: Line) {
   return (
-    <li className="row grid-cols-[minmax(0,1fr)_8.5rem_4.5rem]">
-      <span>
+    <li className="row grid-cols-[minmax(0,1fr)_4.5rem] sm:grid-cols-[minmax(0,1fr)_8.5rem_4.5rem]">
+      <span className="col-span-2 sm:col-span-1">
         <span className="text-lg font-semibold">{line.text}</span>
         <span className="quiet block text-sm">
           {line.takes.map((take) => (

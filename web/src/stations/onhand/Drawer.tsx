@@ -6,7 +6,7 @@ import { until } from '../../kit/words';
 export function Drawer({ place }: { place: Schema['PlaceView'] }) {
   return (
     <section aria-label={place.name}>
-      <ul className="drawer">
+      <ul className="freezer-drawer">
         {place.lots.length === 0 && <li className="quiet p-2 text-center">empty</li>}
         {place.lots.map((lot) => (
           <li

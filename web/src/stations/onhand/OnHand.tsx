@@ -59,13 +59,16 @@ function UseFirst({ lots, empty }: { lots: Lot[]; empty: boolean }) {
       )}
       <ul>
         {lots.slice(0, 6).map((lot) => (
-          <li key={lot.id} className="row grid-cols-[minmax(0,1fr)_11.5rem]">
+          <li key={lot.id} className="row grid-cols-[minmax(0,1fr)_12rem]">
             <Tape name={lot.name} of={lot.batch ?? lot.name}>
               {lot.amount}
             </Tape>
             <span className="text-right">
               <Urgent lot={lot} />
-              <span className="quiet block text-sm">{lot.placeName}</span>
+              <span className="quiet block text-sm">
+                {lot.urgency === 'SOON' && 'soon · '}
+                {lot.placeName}
+              </span>
             </span>
           </li>
         ))}
@@ -91,7 +94,6 @@ export function Urgent({ lot }: { lot: Lot }) {
   }
   return (
     <span className={lot.urgency === 'SOON' ? 'font-bold' : ''} title={hint}>
-      {lot.urgency === 'SOON' && 'soon: '}
       {words}
     </span>
   );

@@ -5,7 +5,7 @@ import { fullDay } from '../../kit/words';
 /** The label as it will be printed; its code is given when the packet is stored. */
 export function LabelPicture({ label }: { label: Schema['LabelView'] }) {
   return (
-    <div className="label h-full">
+    <div className="packet-label h-full">
       <p className="tape-name text-2xl">{label.name}</p>
       <p className="font-bold">
         {label.portions} {label.portions === 1 ? 'portion' : 'portions'} · <Money amount={label.cost} />

@@ -39,8 +39,8 @@ class BrowserTest {
             look(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("8 portions to pack")))
                     .isVisible();
             page.getByLabel("Portions a packet").fill("4");
-            look(page.locator(".label")).hasCount(2);
-            look(page.locator(".label").first()).containsText("100 ml cream");
+            look(page.locator(".packet-label")).hasCount(2);
+            look(page.locator(".packet-label").first()).containsText("100 ml cream");
             assertThat(browser.axe()).isEmpty();
             button(page, "Pack 2 packets").click();
             look(page.getByText("Nothing waits on the counter")).isVisible();
@@ -51,7 +51,7 @@ class BrowserTest {
             page.keyboard().press("o");
             look(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("8 plates in the freezer")))
                     .isVisible();
-            look(page.locator(".drawer .packet")).hasCount(2);
+            look(page.locator(".freezer-drawer .packet")).hasCount(2);
             assertThat(Sample.amounts(http, "pork shoulder, bone in")).containsExactly("1.6 kg");
 
             undoEverything(page);
@@ -102,6 +102,7 @@ class BrowserTest {
         look(page.getByText("no price for cream").first()).isVisible();
         look(page.getByText("8.79 €")).isVisible();
         button(page, "Put it in the book").click();
+        look(page.getByRole(AriaRole.LINK, link("Cook this"))).isVisible();
         look(page.getByText("can stop here: cooked")).isVisible();
         look(page.getByText("on the night when cooked")).isVisible();
     }

@@ -38,7 +38,7 @@ class Shots {
             page.navigate("/cook/" + pot);
             shot(page, "cook");
             page.navigate("/pack");
-            page.locator(".label").first().waitFor();
+            page.locator(".packet-label").first().waitFor();
             shot(page, "pack");
             page.navigate("/history");
             shot(page, "history");

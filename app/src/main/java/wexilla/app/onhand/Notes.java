@@ -81,19 +81,18 @@ public class Notes {
     }
 
     /** Where a line would go, when no place is chosen. */
-    Place place(Household household, NoteLine line, @Nullable UUID chosen) {
+    Place place(Household household, NoteLine line, @Nullable UUID chosen, LocalDate today) {
         if (chosen != null) {
             return households.places(household).stream()
                     .filter(p -> p.id().equals(chosen))
                     .findFirst()
                     .orElseThrow(() -> Problem.at("/place", "There is no such place in this household."));
         }
-        Storage usual = line.dish()
-                ? Storage.FRIDGE
-                : line.food() == null
-                        ? Storage.CUPBOARD
-                        : reference.keeping().rule(line.food().keepingClass()).usualStorage();
-        return households.usualPlace(household, usual);
+        if (line.food() == null && !line.dish()) {
+            return households.usualPlace(household, Storage.CUPBOARD);
+        }
+        LocalDate since = line.date() == null ? today : line.date();
+        return households.usualPlace(household, reference.keeping().likelyStorage(keepingClass(line), since, today));
     }
 
     /** The dates a line would have there. */
@@ -130,7 +129,7 @@ public class Notes {
 
     private List<UUID> store(Act act, NoteLine line, @Nullable UUID chosen) {
         Household household = act.household();
-        Place place = place(household, line, chosen);
+        Place place = place(household, line, chosen, act.day());
         Amount each = line.each() == null ? Amount.of(0, Unit.PIECE) : line.each();
         UUID food = null;
         UUID batch = null;

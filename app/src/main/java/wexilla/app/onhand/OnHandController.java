@@ -128,7 +128,7 @@ class OnHandController {
 
     private NoteLineView understood(
             Household household, Notes.Read read, NoteLine line, @Nullable UUID place, LocalDate today) {
-        Households.Place where = notes.place(household, line, place);
+        Households.Place where = notes.place(household, line, place, today);
         KeepDates dates = notes.dates(line, where.kind(), today);
         return new NoteLineView(
                 read.number(),

@@ -9,6 +9,7 @@ import wexilla.core.pricing.Basis;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.LineCost;
 import wexilla.core.quantity.Quantity;
+import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Style;
 
@@ -96,7 +97,7 @@ final class RecipeViews {
         return new LineView(
                 line.text(),
                 "",
-                Optional.ofNullable(line.quantity()).map(Quantity::toString).orElse(null),
+                Optional.ofNullable(line.quantity()).map(RecipeViews::amount).orElse(null),
                 line.foodName(),
                 line.food() != null,
                 line.preparation(),
@@ -105,6 +106,11 @@ final class RecipeViews {
                 cost.basis(),
                 cost.why(),
                 held);
+    }
+
+    /** "3 ×" where only a number was written. */
+    private static String amount(Quantity quantity) {
+        return quantity.unit().equals(Unit.PIECE) ? quantity + " ×" : quantity.toString();
     }
 
     static CostView cost(CostSheet sheet, @Nullable Integer portions) {

@@ -70,6 +70,20 @@ public final class KeepingGuide {
         return new KeepDates(null, null, null, rule.name() + ": " + NONE, rule.source());
     }
 
+    /**
+     * Where food of this class is likely kept: its usual storage, but in the freezer when its fridge time is over and it
+     * can be frozen.
+     *
+     * @param since the day its clock began
+     */
+    public Storage likelyStorage(String keepingClass, LocalDate since, LocalDate today) {
+        KeepingRule rule = rule(keepingClass);
+        Storage usual = rule.usualStorage();
+        LocalDate eatBy = dates(keepingClass, Storage.FRIDGE, since, since).eatBy();
+        boolean over = usual == Storage.FRIDGE && eatBy != null && eatBy.isBefore(today);
+        return over && rule.freezer() != null ? Storage.FREEZER : usual;
+    }
+
     private static KeepDates taste(KeepingRule rule, String where, Span months, LocalDate from) {
         return new KeepDates(
                 from.plusMonths(months.from()),

@@ -42,6 +42,16 @@ class KeepingGuideTest {
     }
 
     @Test
+    void whatIsTooOldForTheFridgeIsLikelyInTheFreezer() {
+        assertThat(guide.likelyStorage("raw-mince", SUNDAY.minusDays(2), SUNDAY))
+                .isEqualTo(Storage.FRIDGE);
+        assertThat(guide.likelyStorage("raw-mince", SUNDAY.minusDays(3), SUNDAY))
+                .isEqualTo(Storage.FREEZER);
+        assertThat(guide.likelyStorage("eggs", SUNDAY.minusDays(99), SUNDAY)).isEqualTo(Storage.FRIDGE);
+        assertThat(guide.likelyStorage("dry", SUNDAY.minusDays(999), SUNDAY)).isEqualTo(Storage.CUPBOARD);
+    }
+
+    @Test
     void withoutARuleNothingIsInvented() {
         KeepDates dates = guide.dates("moon dust", Storage.FRIDGE, SUNDAY, SUNDAY);
         assertThat(dates.last()).isEmpty();
