@@ -3,9 +3,7 @@ package wexilla.app.cook;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.UUID;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -26,7 +24,6 @@ import wexilla.app.platform.Acts;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Costing;
 import wexilla.app.recipes.Recipes;
-import wexilla.core.money.Money;
 import wexilla.core.packing.Label;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.LineCost;
@@ -48,17 +45,17 @@ class CookController {
     private final Costing costing;
     private final Lots lots;
     private final Acts acts;
-    private final JdbcClient db;
+    private final Batches batches;
     private final Clock clock;
 
     CookController(
-            Cooking cooking, Recipes recipes, Costing costing, Lots lots, Acts acts, JdbcClient db, Clock clock) {
+            Cooking cooking, Recipes recipes, Costing costing, Lots lots, Acts acts, Batches batches, Clock clock) {
         this.cooking = cooking;
         this.recipes = recipes;
         this.costing = costing;
         this.lots = lots;
         this.acts = acts;
-        this.db = db;
+        this.batches = batches;
         this.clock = clock;
     }
 
@@ -70,9 +67,9 @@ class CookController {
         if (!cooked.styles().contains(style)) {
             throw Problem.at("/style", "This recipe has no stop “" + style.words() + "”.");
         }
-        List<Cooking.GoesIn> goesIn = Cooking.goesIn(cooked, style, List.of());
+        List<GoesIn> goesIn = GoesIn.of(cooked, style, List.of());
         CostSheet sheet = costing.sheet(
-                household, goesIn.stream().map(Cooking.GoesIn::wanted).toList(), household.dayOf(clock.instant()));
+                household, goesIn.stream().map(GoesIn::wanted).toList(), household.dayOf(clock.instant()));
         List<GoesInView> views = new ArrayList<>();
         for (int i = 0; i < goesIn.size(); i++) {
             views.add(view(household, goesIn.get(i), sheet.lines().get(i)));
@@ -96,7 +93,7 @@ class CookController {
                 sheet.total().complete());
     }
 
-    private GoesInView view(Household household, Cooking.GoesIn line, LineCost cost) {
+    private GoesInView view(Household household, GoesIn line, LineCost cost) {
         Amount lacking = cost.notInStock();
         return new GoesInView(
                 line.pos(),
@@ -130,24 +127,6 @@ class CookController {
     /** What was cooked, newest first; what was undone is not among it. */
     @GetMapping("/api/batches")
     List<BatchView> batches(Household household) {
-        return db.sql("""
-                        select b.id, b.name, b.portions, b.style, b.cook_on,
-                            coalesce(sum(m.cost), 0)::bigint as cost, coalesce(bool_and(l.cost_complete), false) as complete
-                        from batch b
-                        join act a on a.household_id = b.household_id and a.id = b.act
-                        left join lot l on l.household_id = b.household_id and l.batch = b.id and l.made_by = b.act
-                        left join movement m on m.household_id = l.household_id and m.lot = l.id and m.act = b.act
-                        where b.household_id = ? and b.state = 'done' and b.recipe is not null
-                        group by b.household_id, b.id, a.seq order by b.cook_on desc, a.seq desc limit ?""")
-                .params(household.id(), SHOWN)
-                .query((row, n) -> new BatchView(
-                        row.getString("id"),
-                        row.getString("name"),
-                        row.getInt("portions"),
-                        Style.valueOf(row.getString("style")),
-                        Objects.requireNonNull(row.getString("cook_on")),
-                        Money.of(row.getLong("cost"), household.currency()).decimal(),
-                        row.getBoolean("complete")))
-                .list();
+        return batches.newest(household, SHOWN);
     }
 }

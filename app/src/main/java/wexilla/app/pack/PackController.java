@@ -17,7 +17,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
-import wexilla.app.cook.Cooking;
+import wexilla.app.cook.Batches;
 import wexilla.app.files.LabelSheet;
 import wexilla.app.household.Household;
 import wexilla.app.household.Households;
@@ -51,7 +51,7 @@ class PackController {
     private static final int SHOWN = 8;
 
     private final Packing packing;
-    private final Cooking cooking;
+    private final Batches batches;
     private final Lots lots;
     private final Households households;
     private final LabelSheet sheet;
@@ -60,14 +60,14 @@ class PackController {
 
     PackController(
             Packing packing,
-            Cooking cooking,
+            Batches batches,
             Lots lots,
             Households households,
             LabelSheet sheet,
             Acts acts,
             Clock clock) {
         this.packing = packing;
-        this.cooking = cooking;
+        this.batches = batches;
         this.lots = lots;
         this.households = households;
         this.sheet = sheet;
@@ -132,7 +132,7 @@ class PackController {
                     : check.problem();
             return new PackDraft(input.packets(), List.of(), there, problem);
         }
-        Cooking.Batch batch = batch(household, dish);
+        Batches.Batch batch = batch(household, dish);
         KeepDates dates =
                 packing.dates(dish, packing.place(household, input.place()).kind(), today);
         List<LabelView> labels = new ArrayList<>();
@@ -146,9 +146,9 @@ class PackController {
         return new PackDraft(input.packets(), labels, there - check.wanted(), "");
     }
 
-    private Cooking.Batch batch(Household household, Lots.Lot dish) {
+    private Batches.Batch batch(Household household, Lots.Lot dish) {
         UUID id = Objects.requireNonNull(dish.batch());
-        return Objects.requireNonNull(cooking.batches(household, List.of(id)).get(id));
+        return Objects.requireNonNull(batches.byId(household, List.of(id)).get(id));
     }
 
     private static LabelView view(Label label, @Nullable String code, Money cost) {

@@ -11,7 +11,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
-import wexilla.app.cook.Cooking;
+import wexilla.app.cook.Batches;
 import wexilla.app.household.Household;
 import wexilla.app.household.Households;
 import wexilla.app.household.Households.Place;
@@ -47,16 +47,16 @@ public class Packing {
     private final Ledger ledger;
     private final Households households;
     private final Reference reference;
-    private final Cooking cooking;
+    private final Batches batches;
     private final JdbcClient db;
     private final SecureRandom random = new SecureRandom();
 
-    Packing(Lots lots, Ledger ledger, Households households, Reference reference, Cooking cooking, JdbcClient db) {
+    Packing(Lots lots, Ledger ledger, Households households, Reference reference, Batches batches, JdbcClient db) {
         this.lots = lots;
         this.ledger = ledger;
         this.households = households;
         this.reference = reference;
-        this.cooking = cooking;
+        this.batches = batches;
         this.db = db;
     }
 
@@ -176,7 +176,7 @@ public class Packing {
     }
 
     /** What stands on a packet of this dish with so many portions, before or after it is filled. */
-    Label label(Lots.Lot dish, Cooking.Batch batch, int portions, KeepDates dates, LocalDate packedOn, String code) {
+    Label label(Lots.Lot dish, Batches.Batch batch, int portions, KeepDates dates, LocalDate packedOn, String code) {
         Recipe recipe = batch.recipe();
         Rational share = Rational.of(portions, batch.portions());
         return new Label(
@@ -196,11 +196,11 @@ public class Packing {
 
     /** The labels of these packets, in the order given. */
     List<Label> labels(Household household, List<Lots.Lot> packets) {
-        var batches = cooking.batches(
+        var made = batches.byId(
                 household, packets.stream().map(Lots.Lot::batch).distinct().toList());
         return packets.stream()
                 .map(packet -> {
-                    Cooking.Batch batch = Objects.requireNonNull(batches.get(packet.batch()));
+                    Batches.Batch batch = Objects.requireNonNull(made.get(packet.batch()));
                     LocalDate on = packet.frozenOn() == null ? packet.clockFrom() : packet.frozenOn();
                     return label(
                             packet, batch, portions(packet), packet.dates(), on, Objects.requireNonNull(packet.code()));

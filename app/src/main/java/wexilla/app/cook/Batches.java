@@ -1,0 +1,143 @@
+package wexilla.app.cook;
+
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import wexilla.app.cook.CookViews.BatchView;
+import wexilla.app.household.Household;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Problem;
+import wexilla.app.platform.Undoable;
+import wexilla.app.recipes.Recipes;
+import wexilla.core.money.Money;
+import wexilla.core.pricing.LineCost;
+import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.Style;
+
+/** Batches: what was cooked, by which version of which recipe, and what went in. */
+@Component
+public class Batches implements Undoable {
+
+    private final JdbcClient db;
+    private final Recipes recipes;
+
+    Batches(JdbcClient db, Recipes recipes) {
+        this.db = db;
+        this.recipes = recipes;
+    }
+
+    /** Writes a batch that is done. */
+    UUID add(Act act, Recipes.Stored recipe, Style style, int portions, Money flat) {
+        UUID id = UUID.randomUUID();
+        db.sql("""
+                        insert into batch (household_id, id, recipe, n, name, portions, style, state, cook_on, done_at,
+                            flat_cost, act)
+                        values (?, ?, ?, ?, ?, ?, ?, 'done', ?, ?, ?, ?)""")
+                .params(
+                        act.household().id(),
+                        id,
+                        recipe.id(),
+                        recipe.n(),
+                        recipe.recipe().title(),
+                        portions,
+                        style.name(),
+                        act.day(),
+                        act.happenedAt().atOffset(ZoneOffset.UTC),
+                        flat.minor(),
+                        act.id())
+                .update();
+        return id;
+    }
+
+    /** Writes what went in of one line. */
+    void addLine(Act act, UUID batch, GoesIn line, LineCost cost, @Nullable UUID row) {
+        db.sql("""
+                        insert into batch_line (household_id, batch, pos, text, food, amount, unit, used, why)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?)""")
+                .params(Arrays.asList(
+                        act.household().id(),
+                        batch,
+                        line.pos(),
+                        line.line().read().text(),
+                        row,
+                        cost.need() == null ? null : cost.need().value().toDecimal(6),
+                        cost.need() == null ? null : cost.need().unit().symbol(),
+                        cost.need() == null ? null : cost.need().value().toDecimal(6),
+                        cost.why()))
+                .update();
+    }
+
+    /** What was cooked, newest first; what was undone is not among it. */
+    List<BatchView> newest(Household household, int most) {
+        return db.sql("""
+                        select b.id, b.name, b.portions, b.style, b.cook_on,
+                            coalesce(sum(m.cost), 0)::bigint as cost, coalesce(bool_and(l.cost_complete), false) as complete
+                        from batch b
+                        join act a on a.household_id = b.household_id and a.id = b.act
+                        left join lot l on l.household_id = b.household_id and l.batch = b.id and l.made_by = b.act
+                        left join movement m on m.household_id = l.household_id and m.lot = l.id and m.act = b.act
+                        where b.household_id = ? and b.state = 'done' and b.recipe is not null
+                        group by b.household_id, b.id, a.seq order by b.cook_on desc, a.seq desc limit ?""")
+                .params(household.id(), most)
+                .query((row, n) -> new BatchView(
+                        row.getString("id"),
+                        row.getString("name"),
+                        row.getInt("portions"),
+                        Style.valueOf(row.getString("style")),
+                        Objects.requireNonNull(row.getString("cook_on")),
+                        Money.of(row.getLong("cost"), household.currency()).decimal(),
+                        row.getBoolean("complete")))
+                .list();
+    }
+
+    /** A batch with what it takes to write its labels. */
+    public record Batch(
+            UUID id,
+            String name,
+            int portions,
+            Style style,
+            LocalDate cookedOn,
+            @Nullable Recipe recipe) {}
+
+    /** These batches of this household, by id. */
+    public Map<UUID, Batch> byId(Household household, List<UUID> ids) {
+        return db
+                .sql("select * from batch where household_id = ? and id = any (?)")
+                .params(household.id(), ids.toArray(UUID[]::new))
+                .query((row, n) -> {
+                    UUID recipe = row.getObject("recipe", UUID.class);
+                    return new Batch(
+                            row.getObject("id", UUID.class),
+                            row.getString("name"),
+                            row.getInt("portions"),
+                            Style.valueOf(row.getString("style")),
+                            row.getObject("cook_on", LocalDate.class),
+                            recipe == null ? null : recipes.version(household, recipe, row.getInt("n")));
+                })
+                .list()
+                .stream()
+                .collect(Collectors.toMap(Batch::id, Function.identity()));
+    }
+
+    /** The ledger knows what stands on a batch; here is nothing more. */
+    @Override
+    public List<Problem.Blocker> blockers(UUID household, UUID act) {
+        return List.of();
+    }
+
+    @Override
+    public void undo(Act undo, UUID undone) {
+        db.sql("update batch set state = 'dropped' where household_id = ? and act = ?")
+                .params(undo.household().id(), undone)
+                .update();
+    }
+}

@@ -1,0 +1,61 @@
+# shellcheck shell=bash
+# --- backup and restore ----------------------------------------------------------------------------------------------
+
+FORMAT=wexilla-backup-1
+
+as_owner() { PGPASSWORD=$OWNER_PW "$@"; }
+schema_of() { as_owner psql -X -At -h 127.0.0.1 -p "$DB_PORT" -U wexilla_owner "$1" -c \
+  "select coalesce(max(version::int), 0) from flyway_schema_history where success"; }
+schema_known() { find "$ROOT/app/src/main/resources/db/migration" -name 'V*__*.sql' | sed 's|.*/V\([0-9]*\)__.*|\1|' | sort -n | tail -n 1; }
+
+backup() {
+  [ -n "${1:-}" ] || die "say where to: ./wexilla backup FILE"
+  [ ! -e "$1" ] || die "$1 is there already; choose another name"
+  [ -d "$(dirname "$1")" ] || die "there is no folder $(dirname "$1")"
+  install_missing postgresql
+  pg_up main
+  [ "$(schema_of wexilla 2>/dev/null || echo 0)" -gt 0 ] || die "there is nothing to back up yet; ./wexilla start makes the database"
+  local work
+  work=$(mktemp -d)
+  as_owner pg_dump -h 127.0.0.1 -p "$DB_PORT" -U wexilla_owner --format=custom --file="$work/data.dump" wexilla
+  printf '{"format":"%s","schema":%s,"made":"%s","sha256":"%s"}\n' "$FORMAT" "$(schema_of wexilla)" \
+    "$(date -u +%Y-%m-%dT%H:%M:%SZ)" "$(sha256sum "$work/data.dump" | cut -d' ' -f1)" >"$work/manifest.json"
+  tar -C "$work" -cf "$1.part" manifest.json data.dump
+  sync "$1.part"
+  mv "$1.part" "$1"
+  rm -rf "$work"
+  say "backed up into $1"
+}
+
+manifest() { sed -n "s/.*\"$1\":\"\{0,1\}\([^\",}]*\).*/\1/p" "$2/manifest.json"; }
+
+restore() {
+  [ -s "${1:-}" ] || die "there is no such backup: ${1:-say which FILE}"
+  install_missing postgresql
+  local work kept="what was there is untouched"
+  work=$(mktemp -d)
+  # shellcheck disable=SC2064
+  trap "rm -rf '$work'" EXIT
+  [ "$(tar -tf "$1" 2>/dev/null | sort | tr '\n' ' ')" = "data.dump manifest.json " ] || die "$1 is no Wexilla backup; $kept"
+  tar -C "$work" -xf "$1" || die "$1 is damaged; $kept"
+  [ "$(manifest format "$work")" = "$FORMAT" ] || die "$1 is no Wexilla backup; $kept"
+  [ "$(manifest sha256 "$work")" = "$(sha256sum "$work/data.dump" | cut -d' ' -f1)" ] || die "$1 is damaged; $kept"
+  [ "$(manifest schema "$work")" -le "$(schema_known)" ] || die "$1 was made by a newer Wexilla; $kept"
+  pg_up main
+  admin postgres -c 'drop database if exists wexilla_restoring' -c 'create database wexilla_restoring owner wexilla_owner'
+  as_owner pg_restore -h 127.0.0.1 -p "$DB_PORT" -U wexilla_owner -d wexilla_restoring --no-owner --exit-on-error \
+    --single-transaction "$work/data.dump" 2>"$STATE/restore.log" || die "$1 could not be read (see $STATE/restore.log); $kept"
+  [ "$(schema_of wexilla_restoring)" = "$(manifest schema "$work")" ] || die "$1 does not hold what it says; $kept"
+  local running=''
+  app_pid >/dev/null && running=yes
+  stop_app
+  admin postgres -c "select pg_terminate_backend(pid) from pg_stat_activity where datname = 'wexilla'" >/dev/null
+  admin postgres -c 'drop database if exists wexilla_before' -c 'alter database wexilla rename to wexilla_before' \
+    -c 'alter database wexilla_restoring rename to wexilla'
+  say "restored from $1; what was there before is kept as database wexilla_before until the next restore"
+  if [ -n "$running" ]; then
+    local port now
+    read -r port now <<<"$(cut -d' ' -f1,2 "$STATE/app.options")"
+    start --port="$port" ${now:+--now="$now"}
+  fi
+}
