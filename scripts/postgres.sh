@@ -88,7 +88,7 @@ pg_up() { # NAME [fast] -> sets DB_PORT
 }
 
 admin() { # DATABASE psql-arguments…
-  PGPASSWORD=$ADMIN_PW psql -X -q -v ON_ERROR_STOP=1 -h 127.0.0.1 -p "$DB_PORT" -U wexilla_admin "$@"
+  PGOPTIONS=--client-min-messages=warning PGPASSWORD=$ADMIN_PW psql -X -q -v ON_ERROR_STOP=1 -h 127.0.0.1 -p "$DB_PORT" -U wexilla_admin "$@"
 }
 
 pg_roles() {

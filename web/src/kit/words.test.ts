@@ -1,0 +1,28 @@
+import { describe, expect, it } from 'vitest';
+import { fullDay, ribbonDay, shortDay, tapeColour, until } from './words';
+
+describe('dates on screens', () => {
+  it('names the day in the cook’s words, whatever the zone of the browser', () => {
+    expect(shortDay('2026-11-23')).toBe('Mon 23 Nov');
+    expect(shortDay('2026-11-23T23:59')).toBe('Mon 23 Nov');
+    expect(fullDay('2027-05-01')).toBe('1 May 2027');
+  });
+
+  it('writes the month on the ribbon only where it begins', () => {
+    expect(ribbonDay('2026-11-24')).toBe('Tue 24');
+    expect(ribbonDay('2026-12-01')).toBe('Tue 1 Dec');
+  });
+
+  it('tells a limit by its day and a matter of taste by its month', () => {
+    expect(until('eat by', '2026-11-26')).toBe('eat by Thu 26 Nov');
+    expect(until('best before', '2027-05-23')).toBe('best before May 2027');
+  });
+});
+
+describe('tape', () => {
+  it('has the same colour for the same batch and uses all eight', () => {
+    expect(tapeColour('bolognese')).toBe(tapeColour('bolognese'));
+    const colours = new Set(Array.from({ length: 200 }, (_, i) => tapeColour(`batch ${i}`)));
+    expect(colours.size).toBe(8);
+  });
+});

@@ -1,0 +1,51 @@
+import { describe, expect, it } from 'vitest';
+import { emptyForm, emptyLine, formOf, inputOf } from './form';
+
+const typed = (portions: string) => ({ ...emptyForm(), title: 'Pot', portions });
+
+describe('the recipe form', () => {
+  it('leaves empty rows out and keeps the order of the others', () => {
+    const form = { ...typed('4'), lines: [emptyLine('1 onion'), emptyLine('  '), emptyLine('salt')] };
+    expect(inputOf(form).lines.map((line) => line.text)).toEqual(['1 onion', 'salt']);
+    expect(inputOf(form).steps).toEqual([]);
+  });
+
+  it.each([
+    ['8', 8],
+    [' 12 ', 12],
+    ['-4', -4],
+  ])('sends %s as a number for the kitchen to judge', (text, number) => {
+    expect(inputOf(typed(text)).portions).toBe(number);
+  });
+
+  it.each(['', 'many', '1e308', '4.5', '99999999999'])('sends “%s” as missing, to be refused at its field', (text) => {
+    expect(inputOf(typed(text)).portions).toBeUndefined();
+  });
+
+  it('brings a stored recipe back as it was, with a row to go on typing', () => {
+    const cost = { total: '1', flat: '0', complete: true, unknown: [] };
+    const line = { text: '200 ml cream', heldBackIn: ['COOKED' as const], problem: '', food: 'cream', known: true };
+    const form = formOf({
+      id: 'x',
+      title: 'Pot',
+      portions: 8,
+      note: '',
+      cost,
+      styles: ['COOKED'],
+      lines: [{ ...line, preparation: '', costComplete: true, why: '' }],
+      steps: [{ text: 'Simmer.', stop: 'COOKED' }, { text: 'Heat.' }],
+    });
+    expect(form.lines).toHaveLength(2);
+    const again = inputOf(form);
+    expect(again.lines).toEqual([{ text: '200 ml cream', heldBackIn: ['COOKED'] }]);
+    expect(again.steps).toEqual([
+      { text: 'Simmer.', stop: 'COOKED' },
+      { text: 'Heat.', stop: undefined },
+    ]);
+  });
+
+  it('gives every row a key of its own', () => {
+    const keys = Array.from({ length: 500 }, () => emptyLine().key);
+    expect(new Set(keys).size).toBe(500);
+  });
+});
