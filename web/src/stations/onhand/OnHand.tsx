@@ -24,8 +24,12 @@ export function OnHand() {
         title={frozenPortions > 0 ? `${frozenPortions} plates in the freezer` : 'On hand'}
         below="everything there is, with its date and what it cost"
       >
-        <Money amount={worth} complete={worthComplete} big />
-        <p className="quiet">is what all of it cost</p>
+        {!empty && (
+          <>
+            <Money amount={worth} complete={worthComplete} big />
+            <p className="quiet">is what all of it cost</p>
+          </>
+        )}
       </Heading>
       <div className="mb-8 grid gap-6 lg:grid-cols-[3fr_2fr]">
         <NoteBox places={places} />

@@ -73,9 +73,9 @@ describe('recipe rows', () => {
 
   it('offers one choice for each stop, since a line can be held back at one and not at another', () => {
     render(<Rows stops={['COOKED', 'RAW_BAG']} />);
-    const raw = screen.getByLabelText('on the night (raw bag)') as HTMLInputElement;
+    const raw = screen.getByLabelText('add on the night (raw bag)') as HTMLInputElement;
     fireEvent.click(raw);
     expect(raw.checked).toBe(true);
-    expect((screen.getByLabelText('on the night (cooked)') as HTMLInputElement).checked).toBe(false);
+    expect((screen.getByLabelText('add on the night (cooked)') as HTMLInputElement).checked).toBe(false);
   });
 });

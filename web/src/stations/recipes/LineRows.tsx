@@ -74,7 +74,7 @@ export function LineRows({ form, change, read, stops, problem }: Props) {
       </ol>
       <button
         type="button"
-        className="btn btn-sm mt-3 min-h-11"
+        className="btn btn-outline btn-sm mt-3 min-h-11"
         onClick={() => change({ lines: [...form.lines, emptyLine()] })}
       >
         Another line
@@ -99,7 +99,7 @@ function HeldBack(props: { line: Form['lines'][number]; stops: Style[]; set: (st
               set(event.target.checked ? [...line.heldBackIn, style] : line.heldBackIn.filter((held) => held !== style))
             }
           />
-          on the night{choices.length > 1 && ` (${styleWords[style]})`}
+          add on the night{choices.length > 1 && ` (${styleWords[style]})`}
         </label>
       ))}
     </div>

@@ -58,7 +58,7 @@ function Editing({ id, etag, form, setForm }: Props) {
         title={id ? 'Change a recipe' : 'Write a recipe'}
         below="type as on a card; each line is understood beside it"
       >
-        {draft.data && <Cost cost={draft.data.cost} />}
+        {draft.data && input.lines.length > 0 && <Cost cost={draft.data.cost} />}
       </Heading>
       <div className="mb-6 grid gap-4 sm:grid-cols-[minmax(0,1fr)_10rem]">
         <label className="block">

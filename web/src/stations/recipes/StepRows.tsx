@@ -24,6 +24,7 @@ export function StepRows({ form, change, problem }: Props) {
                 className="textarea w-full"
                 rows={2}
                 aria-label={`Step ${at + 1}`}
+                placeholder={at === 0 ? 'Brown the mince in two loads, 8 minutes each.' : ''}
                 value={step.text}
                 onChange={(event) => put(at, { ...step, text: event.target.value })}
               />
@@ -54,7 +55,7 @@ export function StepRows({ form, change, problem }: Props) {
       </ol>
       <button
         type="button"
-        className="btn btn-sm mt-3 min-h-11"
+        className="btn btn-outline btn-sm mt-3 min-h-11"
         onClick={() => change({ steps: [...form.steps, emptyStep()] })}
       >
         Another step

@@ -42,6 +42,15 @@ class Shots {
             shot(page, "pack");
             page.navigate("/history");
             shot(page, "history");
+            page.navigate("/pack");
+            page.getByLabel("Portions a packet").fill("4");
+            page.locator(".packet-label").nth(1).waitFor();
+            page.getByRole(
+                            com.microsoft.playwright.options.AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName("Pack 2 packets"))
+                    .click();
+            page.getByText("Nothing waits").waitFor();
+            shot(page, "packed");
         }
         try (Browser browser = new Browser(demo, 390, 844)) {
             browser.page().navigate("/onhand");

@@ -29,7 +29,7 @@ public class Households {
         this.db = db;
     }
 
-    /** The household with this id, or the oldest one when none is asked for. */
+    /** The household with this id; when none is asked for, the one there is. */
     public Optional<Household> find(Optional<UUID> id) {
         return db.sql("""
                         select id, name, zone, currency, cup_ml, tbsp_ml, seasoning, flat_minor from household

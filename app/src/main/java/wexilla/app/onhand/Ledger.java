@@ -114,8 +114,15 @@ public class Ledger implements Undoable {
                 .update();
     }
 
+    /** Locks what the act moved, so that the answer stays true until it has been undone. */
     @Override
     public List<Blocker> blockers(UUID household, UUID act) {
+        lock(
+                household,
+                db.sql("select distinct lot from movement where household_id = ? and act = ?")
+                        .params(household, act)
+                        .query(UUID.class)
+                        .list());
         return db.sql("""
                         select a.id, a.subject from act a
                         where a.household_id = ? and a.id <> ? and a.kind <> 'undo' and exists (

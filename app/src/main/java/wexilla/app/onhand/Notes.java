@@ -146,8 +146,9 @@ public class Notes {
                                     : household.measures().toBase(each).unit().equals(Unit.ML) ? Unit.ML : Unit.PIECE);
             each = counted(household, known, each);
             food = foods.row(household, known);
-            if (line.price() != null && line.each() != null) {
-                offers.record(act, food, each.times(Rational.of(line.count())), line.price(), act.day());
+            if (line.price() != null) {
+                Amount pack = line.each() == null ? null : each.times(Rational.of(line.count()));
+                offers.record(act, food, pack, line.price(), act.day());
             }
         }
         List<Cost> costs = costs(household, line);

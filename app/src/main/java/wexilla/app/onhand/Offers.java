@@ -1,11 +1,13 @@
 package wexilla.app.onhand;
 
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Foods;
@@ -29,20 +31,21 @@ public class Offers {
         this.foods = foods;
     }
 
-    public void record(Act act, UUID food, Amount pack, Money price, LocalDate seenOn) {
+    /** @param pack what it was for; null when nobody said, so that it is kept and cannot be counted with yet */
+    public void record(Act act, UUID food, @Nullable Amount pack, Money price, LocalDate seenOn) {
         db.sql("""
                         insert into offer (household_id, id, food, pack, base_amount, base_unit, price, seen_on, act)
                         values (?, ?, ?, ?, ?, ?, ?, ?, ?)""")
-                .params(
+                .params(Arrays.asList(
                         act.household().id(),
                         UUID.randomUUID(),
                         food,
-                        pack.toString(),
-                        pack.value().toDecimal(6),
-                        pack.unit().symbol(),
+                        pack == null ? "not said" : pack.toString(),
+                        pack == null ? null : pack.value().toDecimal(6),
+                        pack == null ? null : pack.unit().symbol(),
                         price.minor(),
                         seenOn,
-                        act.id())
+                        act.id()))
                 .update();
     }
 
