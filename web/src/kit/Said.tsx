@@ -41,17 +41,13 @@ export function SaidProvider({ children }: { children: ReactNode }) {
           <div className="flex items-center gap-4 rounded-md bg-neutral px-5 py-2 text-neutral-content">
             <span>{line.words}</span>
             {line.act && (
-              <button
-                type="button"
-                className="btn btn-ghost btn-sm min-h-11 underline"
-                onClick={() => undo(line.act ?? '')}
-              >
+              <button type="button" className="min-h-11 px-3 font-bold underline" onClick={() => undo(line.act ?? '')}>
                 Undo
               </button>
             )}
             <button
               type="button"
-              className="btn btn-ghost btn-sm min-h-11"
+              className="min-h-11 min-w-11 text-xl"
               aria-label="Close this message"
               onClick={() => setLine(undefined)}
             >

@@ -73,6 +73,27 @@ class LedgerTest {
         assertThat(Kitchen.bean(Ledger.class).mismatches()).isEmpty();
     }
 
+    /** What a dish cost is what went in, to the cent: its sources and the flat sum. */
+    @Test
+    void aDishCostsWhatWentIn() throws SQLException {
+        Kitchen.demoHousehold();
+        String unequal = """
+                select count(*), count(*) filter (where made.cost <> b.flat_cost + went_in.cost) from batch b
+                join lot l on l.household_id = b.household_id and l.batch = b.id and l.made_by = b.act
+                join movement made on made.household_id = l.household_id and made.lot = l.id and made.kind = 'made'
+                cross join lateral (select coalesce(sum(s.cost), 0) as cost from lot_source s
+                    where s.household_id = l.household_id and s.child = l.id) went_in""";
+        try (Connection connection = DriverManager.getConnection(
+                        Kitchen.cluster().url(),
+                        "wexilla_app",
+                        Kitchen.cluster().appPassword());
+                java.sql.ResultSet rows = connection.createStatement().executeQuery(unequal)) {
+            rows.next();
+            assertThat(rows.getInt(1)).isGreaterThanOrEqualTo(6);
+            assertThat(rows.getInt(2)).isZero();
+        }
+    }
+
     @Test
     void theDemoHouseholdsBooksAreRight() {
         Http demo = Kitchen.demoHousehold();

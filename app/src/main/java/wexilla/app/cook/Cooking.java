@@ -102,7 +102,7 @@ public class Cooking {
         }
         create(act, dish, batch, input.style(), portions, sheet.total(), takes);
         takes.forEach(take -> ledger.take(act, take, dish, "used", recipe.title()));
-        String subject = "Cooked: " + recipe.title() + ", " + portions + " portions";
+        String subject = "Cooked: " + recipe.title() + ", " + Amount.of(portions, Unit.PORTION);
         Cooked cooked = new Cooked(
                 act.id().toString(),
                 subject,
