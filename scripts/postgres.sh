@@ -23,15 +23,18 @@ pg_data() {
 
 port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
-pg_secrets() { # NAME -> sets ADMIN_PW OWNER_PW APP_PW, made once
-  local file=$STATE/$1.secrets
-  if [ ! -s "$file" ]; then
-    (umask 077
-      for role in ADMIN OWNER APP; do printf '%s_PW=%s\n' "$role" "$(od -An -N18 -tx1 /dev/urandom | tr -d ' \n')"; done >"$file.part"
-      mv "$file.part" "$file")
+# The passwords stand beside the data they open, so that a lost state folder does not lock the data away.
+pg_secrets() { # DATA -> sets ADMIN_PW OWNER_PW APP_PW, made once
+  if ! server test -s "$1.secrets"; then
+    ! server test -s "$1/PG_VERSION" || die "the database in $1 is there, but not its passwords in $1.secrets"
+    local role
+    for role in ADMIN OWNER APP; do
+      printf '%s_PW=%s\n' "$role" "$(od -An -N18 -tx1 /dev/urandom | tr -d ' \n')"
+    done | server sh -c 'umask 077; cat >"$1.part" && mv "$1.part" "$1"' - "$1.secrets"
   fi
-  # shellcheck disable=SC1090
-  . "$file"
+  local secrets
+  secrets=$(server cat "$1.secrets")
+  eval "$secrets"
 }
 
 pg_init() { # NAME DATA FAST
@@ -78,9 +81,9 @@ pg_start() { # DATA
 
 pg_up() { # NAME [fast] -> sets DB_PORT
   mkdir -p "$STATE"
-  pg_secrets "$1"
   local data
   data=$(pg_data "$1")
+  pg_secrets "$data"
   server test -s "$data/PG_VERSION" || pg_init "$1" "$data" "${2:-safe}"
   pg_running "$data" || pg_start "$data"
   DB_PORT=$(pg_port "$data")
@@ -110,12 +113,25 @@ pg_down() { # NAME
   server "$(pg_bin)/pg_ctl" -D "$data" -m fast -w stop >/dev/null 2>&1 || true
 }
 
-# for tests: a cluster of their own
-cluster() {
+pg_destroy() { # NAME
+  local data
+  data=$(pg_data "$1")
+  pg_down "$1"
+  server rm -rf "$data" "$data.secrets"
+  rm -f "$STATE/$1-initdb.log"
+}
+
+# for tests: clusters of their own. `new` begins without what a run that was killed may have left
+cluster() { # new|up|kill|destroy NAME [fast|safe]
   case "${1:-}" in
-    up) install_missing postgresql; pg_up "$2" "${3:-safe}" && printf 'port=%s\nowner=%s\napp=%s\n' "$DB_PORT" "$OWNER_PW" "$APP_PW" ;;
+    new | up)
+      install_missing postgresql
+      [ "$1" = up ] || pg_destroy "$2"
+      pg_up "$2" "${3:-safe}"
+      printf 'port=%s\nowner=%s\napp=%s\n' "$DB_PORT" "$OWNER_PW" "$APP_PW"
+      ;;
     kill) server sh -c 'kill -9 "$(head -n 1 "$1/postmaster.pid")"' - "$(pg_data "$2")" ;;
-    destroy) pg_down "$2"; server rm -rf "$(pg_data "$2")"; rm -f "$STATE/$2.secrets" "$STATE/$2-initdb.log" ;;
-    *) die "cluster up|kill|destroy NAME" ;;
+    destroy) pg_destroy "$2" ;;
+    *) die "cluster new|up|kill|destroy NAME" ;;
   esac
 }

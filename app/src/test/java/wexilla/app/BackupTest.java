@@ -25,7 +25,7 @@ class BackupTest {
     @BeforeAll
     static void fill() throws Exception {
         Files.createDirectories(FOLDER);
-        cluster = Cluster.up("main", "fast");
+        cluster = Cluster.fresh("main", "fast");
         String[] arguments = java.util.stream.Stream.concat(
                         cluster.arguments().stream(),
                         java.util.stream.Stream.of("--server.port=0", "--wexilla.first-household=demo"))

@@ -18,7 +18,7 @@ class KillTest {
 
     @Test
     void whatWasAnsweredSurvivesKillNine() throws Exception {
-        Cluster cluster = Cluster.up("kill", "safe");
+        Cluster cluster = Cluster.fresh("kill", "safe");
         try {
             Process application = start(cluster, cluster.arguments());
             Http http = new Http(port, UUID.randomUUID());
@@ -44,7 +44,7 @@ class KillTest {
             writer.join();
             assertThat(answered).hasSizeBetween(20, 499);
 
-            Cluster again = Cluster.up("kill", "safe");
+            Cluster again = cluster.again();
             Process second = start(again, again.arguments());
             Http after = new Http(port, UUID.randomUUID());
             List<String> kept = new ArrayList<>();

@@ -27,9 +27,17 @@ public final class Cluster {
         return Files.exists(here.resolve("wexilla")) ? here : here.getParent();
     }
 
-    /** @param kind {@code fast} without fsync, {@code safe} as in use */
-    public static Cluster up(String name, String kind) {
-        String output = script("cluster", "up", name, kind);
+    /** A new and empty one. @param kind {@code fast} without fsync, {@code safe} as in use */
+    public static Cluster fresh(String name, String kind) {
+        return told(name, script("cluster", "new", name, kind));
+    }
+
+    /** Starts it again after it was killed. */
+    public Cluster again() {
+        return told(name, script("cluster", "up", name));
+    }
+
+    private static Cluster told(String name, String output) {
         Map<String, String> told = new java.util.HashMap<>();
         output.lines().filter(line -> line.matches("[a-z]+=.*")).forEach(line -> {
             String[] pair = line.split("=", 2);

@@ -13,7 +13,7 @@ import wexilla.app.demo.FirstHousehold;
 /** The one application of all tests, started on first use over a cluster of its own; gone when the JVM ends. */
 public final class Kitchen {
 
-    private static final Cluster CLUSTER = Cluster.up("tests", "fast");
+    private static final Cluster CLUSTER = Cluster.fresh("tests", "fast");
     private static final MovableClock CLOCK = new MovableClock();
     private static final ConfigurableApplicationContext CONTEXT = start();
 
