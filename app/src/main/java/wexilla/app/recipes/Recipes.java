@@ -125,7 +125,15 @@ public class Recipes implements Undoable {
                 .orElseGet(() -> new LineReader(book).read(text).foodName());
         return new RecipeLine(
                 new ReadLine(
-                        text, quantity(row), null, name, food.orElse(null), row.getString("prep"), false, List.of()),
+                        text,
+                        quantity(row),
+                        null,
+                        name,
+                        food.orElse(null),
+                        row.getString("prep"),
+                        List.of(),
+                        false,
+                        List.of()),
                 held);
     }
 

@@ -39,7 +39,7 @@ public final class Conversion {
     public static Answer convert(Food food, Amount amount, Unit wanted, Measures measures) {
         Deque<Stop> open = new ArrayDeque<>();
         Set<Unit> seen = new HashSet<>();
-        Stop start = step(new Stop(amount, List.of(amount.toString()), List.of()), measures.toBase(amount), null);
+        Stop start = step(new Stop(amount, List.of(amount.precise()), List.of()), measures.toBase(amount), null);
         open.add(start);
         seen.add(start.amount().unit());
         while (!open.isEmpty()) {
@@ -68,8 +68,8 @@ public final class Conversion {
 
     private static Stop step(Stop before, Amount to, @org.jspecify.annotations.Nullable FoodFact fact) {
         List<String> path = new ArrayList<>(before.path());
-        if (!Objects.equals(path.get(path.size() - 1), to.toString())) {
-            path.add(to.toString());
+        if (!Objects.equals(path.get(path.size() - 1), to.precise())) {
+            path.add(to.precise());
         }
         List<String> sources = new ArrayList<>(before.sources());
         if (fact != null && !sources.contains(fact.source())) {

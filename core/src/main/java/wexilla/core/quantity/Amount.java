@@ -41,6 +41,13 @@ public record Amount(Rational value, Unit unit) {
         }
     }
 
+    /** With up to two decimals and its own unit: "473.18 ml". */
+    public String precise() {
+        return unit.dimension() == Dimension.COUNT || unit.equals(Unit.CUP)
+                ? toString()
+                : Rational.of(value.toDecimal(2)).plain() + " " + unit.symbol();
+    }
+
     /** As a cook writes it: "3.2 kg", "1 1/2 tsp", "2 tins". */
     @Override
     public String toString() {

@@ -2,7 +2,9 @@ package wexilla.core.recipe;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -28,6 +30,7 @@ public final class LineReader {
     private static final Pattern LEADING =
             Pattern.compile("^(of|the|some|a|an|fresh)(\\s+|$)", Pattern.CASE_INSENSITIVE);
     private static final Pattern BULLET = Pattern.compile("^[\\s•*·]+(?=\\S)|^[-–]\\s+");
+    private static final Pattern OR = Pattern.compile("(\\S.*?)\\s+or\\s+([^,]+)(,.*)?", Pattern.CASE_INSENSITIVE);
     private static final Unit TIN = Unit.named("tin");
 
     private final FoodBook foods;
@@ -61,11 +64,19 @@ public final class LineReader {
         if (words.isBlank()) {
             throw new NotAnAmount("“" + text + "” names no food; write what it is, such as 500 g minced beef");
         }
-        return understood(text, reading.orElse(null), words, notes, optional);
+        Matcher either = OR.matcher(words);
+        List<String> alternatives = either.matches() ? List.of(either.group(2).strip()) : List.of();
+        String first = either.matches() ? either.group(1) + Objects.requireNonNullElse(either.group(3), "") : words;
+        return understood(text, reading.orElse(null), first, notes, alternatives, optional);
     }
 
     private ReadLine understood(
-            String text, @Nullable Reading reading, String words, List<String> notes, boolean optional) {
+            String text,
+            @Nullable Reading reading,
+            String words,
+            List<String> notes,
+            List<String> alternatives,
+            boolean optional) {
         Packs packs = reading == null ? null : reading.packs();
         Optional<FoodBook.Match> match = find(words, reading);
         if (match.isPresent()) {
@@ -81,6 +92,7 @@ public final class LineReader {
                     met.food().name(),
                     met.food(),
                     preparation,
+                    alternatives,
                     optional,
                     List.of());
         }
@@ -97,6 +109,7 @@ public final class LineReader {
                 name.isEmpty() ? words : name,
                 null,
                 preparation,
+                alternatives,
                 optional,
                 List.of(name.isEmpty() ? words : name));
     }

@@ -16,6 +16,7 @@ import wexilla.core.quantity.Quantity;
  * @param foodName the food as shown; the typed words when the book does not know it
  * @param food the food of the book, or null
  * @param preparation "finely diced, drained"; empty when there is none
+ * @param alternatives what may be taken instead: "beef or lamb"
  * @param optional "optional" was written
  * @param notUnderstood pieces of the text that led to nothing
  */
@@ -26,10 +27,12 @@ public record ReadLine(
         String foodName,
         @Nullable Food food,
         String preparation,
+        List<String> alternatives,
         boolean optional,
         List<String> notUnderstood) {
 
     public ReadLine {
+        alternatives = List.copyOf(alternatives);
         notUnderstood = List.copyOf(notUnderstood);
     }
 

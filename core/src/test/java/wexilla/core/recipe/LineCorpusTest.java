@@ -110,6 +110,14 @@ class LineCorpusTest {
     }
 
     @Test
+    void whatMayBeTakenInsteadIsKeptApart() {
+        ReadLine line = new LineReader(Samples.BOOK).read("500 g minced beef or lamb, browned");
+        assertThat(line.foodName()).isEqualTo("minced beef");
+        assertThat(line.alternatives()).containsExactly("lamb");
+        assertThat(line.preparation()).isEqualTo("browned");
+    }
+
+    @Test
     void optionalIsSeenAnywhere() {
         LineReader reader = new LineReader(Samples.BOOK);
         assertThat(reader.read("1 onion, optional").optional()).isTrue();
