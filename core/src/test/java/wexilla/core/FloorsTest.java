@@ -31,7 +31,7 @@ class FloorsTest {
                 .layer("pricing")
                 .definedBy("..core.pricing..")
                 .layer("packing")
-                .definedBy("..core.packing..")
+                .definedBy("..core.packing..", "..core.stretch..")
                 .whereLayer("packing")
                 .mayNotBeAccessedByAnyLayer()
                 .whereLayer("pricing")

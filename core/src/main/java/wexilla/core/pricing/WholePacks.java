@@ -1,0 +1,51 @@
+package wexilla.core.pricing;
+
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.money.Money;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
+
+/**
+ * What whole packs of one kind cost at the till, basis "bought".
+ *
+ * @param multi n for a price, for whole multiples of n only; the rest at the single price
+ */
+public record WholePacks(Amount pack, Money price, @Nullable MultiBuy multi) {
+
+    /** "3 for 10.00". */
+    public record MultiBuy(int count, Money price) {
+        public MultiBuy {
+            if (count < 2) {
+                throw new IllegalArgumentException("a multi-buy is for two or more, not " + count);
+            }
+        }
+    }
+
+    /** So many packs and what they cost. */
+    public record Buy(WholePacks kind, long packs, Money cost) {}
+
+    /** As many as cover the need. */
+    public Buy covering(Amount need) {
+        Rational exact = need.value().dividedBy(pack.value());
+        long packs =
+                exact.toDecimal(6).setScale(0, java.math.RoundingMode.CEILING).longValueExact();
+        long sets = multi == null ? 0 : packs / multi.count();
+        long single = multi == null ? packs : packs % multi.count();
+        Money offer = multi == null ? Money.zero(price.currency()) : times(multi.price(), sets);
+        return new Buy(this, packs, offer.plus(times(price, single)));
+    }
+
+    private static Money times(Money money, long count) {
+        return Money.of(Math.multiplyExact(money.minor(), count), money.currency());
+    }
+
+    /** The cheapest of these kinds, one kind only; ties go to the first. Empty when none is in the need's unit. */
+    public static Optional<Buy> cheapest(List<WholePacks> kinds, Amount need) {
+        return kinds.stream()
+                .filter(kind -> kind.pack().unit().equals(need.unit()))
+                .map(kind -> kind.covering(need))
+                .min(java.util.Comparator.comparing(Buy::cost));
+    }
+}

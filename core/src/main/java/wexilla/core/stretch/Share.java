@@ -1,0 +1,78 @@
+package wexilla.core.stretch;
+
+import org.jspecify.annotations.Nullable;
+import wexilla.core.quantity.Rational;
+
+/**
+ * One part of a big buy, as asked for.
+ *
+ * @param size how much meat; null for a by-product
+ * @param costPercent share of the price, 0 to 100; for a by-product it comes off first
+ * @param valuePerKg what a kilo of it would cost bought alone, in any one currency unit
+ */
+public record Share(
+        String name,
+        @Nullable Size size,
+        @Nullable Rational costPercent,
+        @Nullable Rational valuePerKg) {
+
+    /** How much of the cooked meat. */
+    public sealed interface Size permits Percent, Grams, Portions {}
+
+    /** @param percent of the cooked meat, 0 to 100 */
+    public record Percent(Rational percent) implements Size {
+        public Percent {
+            requirePercent(percent);
+        }
+    }
+
+    public record Grams(Rational grams) implements Size {
+        public Grams {
+            requirePositive(grams, "grams");
+        }
+    }
+
+    public record Portions(Rational portions, Rational gramsEach) implements Size {
+        public Portions {
+            requirePositive(portions, "portions");
+            requirePositive(gramsEach, "grams a portion");
+        }
+    }
+
+    /** @throws IllegalArgumentException if a per cent is not from 0 to 100, or a by-product has a value but no meat */
+    public Share {
+        if (costPercent != null) {
+            requirePercent(costPercent);
+        }
+        if (valuePerKg != null) {
+            requirePositive(valuePerKg, "value a kilo");
+        }
+    }
+
+    /** Bones, fat, juices: no meat, and no cost unless one is given. */
+    public boolean byProduct() {
+        return size == null;
+    }
+
+    Rational grams(Rational cooked) {
+        if (size instanceof Percent part) {
+            return cooked.times(part.percent()).dividedBy(Rational.of(100));
+        }
+        if (size instanceof Grams part) {
+            return part.grams();
+        }
+        return size instanceof Portions part ? part.portions().times(part.gramsEach()) : Rational.ZERO;
+    }
+
+    private static void requirePercent(Rational percent) {
+        if (percent.signum() < 0 || percent.compareTo(Rational.of(100)) > 0) {
+            throw new IllegalArgumentException("a part is from 0 to 100 per cent, not " + percent.plain());
+        }
+    }
+
+    private static void requirePositive(Rational value, String what) {
+        if (value.signum() <= 0) {
+            throw new IllegalArgumentException(what + " must be more than nothing, not " + value.plain());
+        }
+    }
+}
