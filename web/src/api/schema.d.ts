@@ -212,6 +212,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/preview/convert": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["convert"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/preview/cost": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cost"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/preview/line": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["line"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/preview/measure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/preview/split": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["split"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/preview/stretch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stretch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes": {
         parameters: {
             query?: never;
@@ -302,6 +398,19 @@ export interface components {
             id: string;
             name: string;
         };
+        ConvertAsked: {
+            amount: string;
+            cup?: string;
+            food?: string;
+            tbsp?: number;
+            to: string;
+        };
+        Converted: {
+            path: string[];
+            source: string;
+            unit: string;
+            value: string;
+        };
         CookInput: {
             corrections: components["schemas"]["Correction"][];
             /** Format: int32 */
@@ -347,10 +456,26 @@ export interface components {
             pos: number;
             used: string;
         };
+        CostAsked: {
+            basis?: string;
+            cup?: string;
+            lines: string[];
+            offers: components["schemas"]["OfferAsked"][];
+            portions: string;
+            seasoning?: string;
+            tbsp?: number;
+        };
         CostView: {
             complete: boolean;
             flat: string;
             perPortion?: string;
+            total: string;
+            unknown: string[];
+        };
+        Costed: {
+            complete: boolean;
+            lines: components["schemas"]["LineCosted"][];
+            perPortion: string;
             total: string;
             unknown: string[];
         };
@@ -367,6 +492,9 @@ export interface components {
             each: number;
             /** Format: uuid */
             lot: string;
+        };
+        FoodView: {
+            name: string;
         };
         GoesInView: {
             cost: string;
@@ -401,9 +529,31 @@ export interface components {
             style: string;
             until?: components["schemas"]["UntilView"];
         };
+        LineAsked: {
+            cup?: string;
+            tbsp?: number;
+            text: string;
+        };
+        LineCosted: {
+            complete: boolean;
+            cost: string;
+            food: string;
+            /** Format: int64 */
+            packs?: number;
+            text: string;
+        };
         LineInput: {
             heldBackIn: ("COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES")[];
             text: string;
+        };
+        LineRead: {
+            alternatives: string[];
+            food: components["schemas"]["FoodView"];
+            notUnderstood: string[];
+            optional: boolean;
+            packs?: components["schemas"]["PacksView"];
+            preparation: string;
+            quantity?: components["schemas"]["QuantityView"];
         };
         LineView: {
             amount?: string;
@@ -441,6 +591,24 @@ export interface components {
             /** @enum {string} */
             urgency: "PAST" | "SOON" | "FINE" | "UNKNOWN";
         };
+        MeasureAsked: {
+            amount: string;
+            cup?: string;
+            system?: string;
+            tbsp?: number;
+        };
+        Measured: {
+            errorPercent: string;
+            scoops: string[];
+            text: string;
+            unit: string;
+            value: string;
+        };
+        MultiBuyAsked: {
+            /** Format: int32 */
+            count: number;
+            price: string;
+        };
         NoteInput: {
             /** Format: uuid */
             place?: string;
@@ -468,6 +636,12 @@ export interface components {
             act: string;
             lots: string[];
             subject: string;
+        };
+        OfferAsked: {
+            food: string;
+            multiBuy?: components["schemas"]["MultiBuyAsked"];
+            pack: string;
+            price: string;
         };
         OnHandView: {
             /** Format: int32 */
@@ -512,6 +686,10 @@ export interface components {
             packets: components["schemas"]["LotView"][];
             subject: string;
         };
+        PacksView: {
+            count: string;
+            each: string;
+        };
         PlaceChoice: {
             freezer: boolean;
             id: string;
@@ -529,6 +707,11 @@ export interface components {
             kind: "CUPBOARD" | "COUNTER" | "FRIDGE" | "FREEZER";
             lots: components["schemas"]["LotView"][];
             name: string;
+        };
+        QuantityView: {
+            max: string;
+            min: string;
+            unit: string;
         };
         RecipeCard: {
             cost: components["schemas"]["CostView"];
@@ -565,6 +748,10 @@ export interface components {
             styles: ("COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES")[];
             title: string;
         };
+        RemainderView: {
+            cost: string;
+            grams: string;
+        };
         RibbonView: {
             days: components["schemas"]["DayView"][];
             /** Format: int32 */
@@ -575,6 +762,28 @@ export interface components {
             toPack: number;
             today: string;
         };
+        ShareAsked: {
+            costPercent?: string;
+            grams?: string;
+            name: string;
+            part?: string;
+            percent?: string;
+            portionGrams?: string;
+            portions?: string;
+            valuePerKg?: string;
+        };
+        ShareView: {
+            cost: string;
+            grams: string;
+            name: string;
+        };
+        Split: {
+            parts: string[];
+        };
+        SplitAsked: {
+            total: string;
+            weights: string[];
+        };
         StepInput: {
             /** @enum {string} */
             stop?: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
@@ -584,6 +793,20 @@ export interface components {
             /** @enum {string} */
             stop?: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
             text: string;
+        };
+        StretchAsked: {
+            cookedYield?: string;
+            food: string;
+            method?: string;
+            price: string;
+            shares: components["schemas"]["ShareAsked"][];
+            weight: string;
+        };
+        Stretched: {
+            cookedGrams: string;
+            remainder: components["schemas"]["RemainderView"];
+            shares: components["schemas"]["ShareView"][];
+            warnings: string[];
         };
         TakeView: {
             amount: string;
@@ -925,6 +1148,150 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+        };
+    };
+    convert: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ConvertAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Converted"];
+                };
+            };
+        };
+    };
+    cost: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CostAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Costed"];
+                };
+            };
+        };
+    };
+    line: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LineAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LineRead"];
+                };
+            };
+        };
+    };
+    measure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeasureAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Measured"];
+                };
+            };
+        };
+    };
+    split: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SplitAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Split"];
+                };
+            };
+        };
+    };
+    stretch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StretchAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stretched"];
                 };
             };
         };

@@ -29,6 +29,17 @@ public final class Problem extends RuntimeException {
         return new Problem(HttpStatus.UNPROCESSABLE_CONTENT, field, detail, Map.of());
     }
 
+    /** @param fact what would be needed to answer: "density of rolled oats" */
+    public static Problem missingFact(String field, String detail, String fact) {
+        return new Problem(HttpStatus.UNPROCESSABLE_CONTENT, field, detail, Map.of("missing", fact));
+    }
+
+    /** @param grams how many grams too few there are, exact */
+    public static Problem shortfall(String field, @Nullable String detail, String grams) {
+        return new Problem(
+                HttpStatus.UNPROCESSABLE_CONTENT, field, String.valueOf(detail), Map.of("shortfallGrams", grams));
+    }
+
     public static Problem missing(String what) {
         return new Problem(HttpStatus.NOT_FOUND, null, what, Map.of());
     }

@@ -1,0 +1,70 @@
+package wexilla.app.preview;
+
+import java.math.BigDecimal;
+import java.util.Currency;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import wexilla.app.platform.Problem;
+import wexilla.core.money.Money;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.AmountReader;
+import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Rational;
+
+/** Reads the fields of a preview request; what is wrong is told at its field. */
+final class Asked {
+
+    /** Previews know no household; their money has two decimals. */
+    static final Currency CURRENCY = Currency.getInstance("EUR");
+
+    private static final int MOST_DIGITS = 15;
+
+    private Asked() {}
+
+    /** @param cup {@code us} or {@code metric}; @param tbsp ml. US when nothing is said */
+    static Measures measures(@Nullable String cup, @Nullable BigDecimal tbsp) {
+        if (cup != null && !cup.equals("us") && !cup.equals("metric")) {
+            throw Problem.at("/cup", "“" + cup + "” is no cup; say us or metric.");
+        }
+        Measures base = "metric".equals(cup) ? Measures.METRIC : Measures.US;
+        if (tbsp == null) {
+            return cup == null ? Measures.US : new Measures(base.cupMl(), base.tbspMl());
+        }
+        return at("/tbsp", () -> new Measures(base.cupMl(), Rational.of(tbsp)));
+    }
+
+    /** A whole amount such as "2 cups", with nothing behind it. */
+    static Amount amount(String field, String text) {
+        AmountReader.Reading reading = at(
+                field,
+                () -> AmountReader.read(text)
+                        .orElseThrow(() ->
+                                new IllegalArgumentException("“" + text + "” is no amount; write it like 500 g")));
+        if (!reading.rest().isEmpty()) {
+            throw Problem.at(field, "“" + reading.rest() + "” is not understood; write only the amount, like 500 g.");
+        }
+        return reading.quantity().max();
+    }
+
+    /** A plain decimal number. */
+    static Rational number(String field, String text) {
+        String plain = text.strip();
+        if (!plain.matches("-?\\d{1," + MOST_DIGITS + "}(\\.\\d{1," + MOST_DIGITS + "})?")) {
+            throw Problem.at(field, "“" + text + "” is no number; write it like 12.5.");
+        }
+        return Rational.of(new BigDecimal(plain));
+    }
+
+    static Money money(String field, String text) {
+        return at(field, () -> Money.parse(text, CURRENCY));
+    }
+
+    /** What the core refuses is told at this field. */
+    static <T> T at(String field, Supplier<T> core) {
+        try {
+            return core.get();
+        } catch (IllegalArgumentException problem) {
+            throw Problem.at(field, String.valueOf(problem.getMessage()));
+        }
+    }
+}

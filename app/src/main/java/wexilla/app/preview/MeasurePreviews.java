@@ -1,0 +1,150 @@
+package wexilla.app.preview;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.household.Reference;
+import wexilla.app.platform.Problem;
+import wexilla.core.food.Conversion;
+import wexilla.core.food.Food;
+import wexilla.core.food.FoodBook;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.AmountReader.Packs;
+import wexilla.core.quantity.Dimension;
+import wexilla.core.quantity.KitchenMeasure;
+import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Quantity;
+import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.LineReader;
+import wexilla.core.recipe.ReadLine;
+
+/** Lines, conversions and kitchen measures. */
+@RestController
+class MeasurePreviews {
+
+    private final FoodBook foods;
+
+    MeasurePreviews(Reference reference) {
+        this.foods = new FoodBook(reference.foods());
+    }
+
+    record LineAsked(
+            String text, @Nullable String cup, @Nullable BigDecimal tbsp) {}
+
+    record QuantityView(String min, String max, String unit) {}
+
+    record PacksView(String count, String each) {}
+
+    record FoodView(String name) {}
+
+    /** @param quantity masses in g, volumes in the unit written, pieces by their name; null when there is none */
+    @JsonInclude(JsonInclude.Include.ALWAYS)
+    record LineRead(
+            @Nullable QuantityView quantity,
+            @Nullable PacksView packs,
+            FoodView food,
+            String preparation,
+            List<String> alternatives,
+            boolean optional,
+            List<String> notUnderstood) {}
+
+    @PostMapping("/api/preview/line")
+    LineRead line(@RequestBody LineAsked asked) {
+        Measures measures = Asked.measures(asked.cup(), asked.tbsp());
+        ReadLine line = Asked.at("/text", () -> new LineReader(foods).read(asked.text()));
+        Packs packs = line.packs();
+        return new LineRead(
+                line.quantity() == null ? null : view(line.quantity(), measures),
+                packs == null
+                        ? null
+                        : new PacksView(packs.count().plain(), packs.each().toString()),
+                new FoodView(line.foodName()),
+                line.preparation(),
+                line.alternatives(),
+                line.optional(),
+                line.notUnderstood());
+    }
+
+    private static QuantityView view(Quantity quantity, Measures measures) {
+        boolean mass = quantity.unit().dimension() == Dimension.MASS;
+        Amount min = mass ? measures.toBase(quantity.min()) : quantity.min();
+        Amount max = mass ? measures.toBase(quantity.max()) : quantity.max();
+        return new QuantityView(
+                min.value().plain(), max.value().plain(), min.unit().symbol());
+    }
+
+    record ConvertAsked(
+            String amount,
+            @Nullable String food,
+            String to,
+            @Nullable String cup,
+            @Nullable BigDecimal tbsp) {}
+
+    /** @param path the amounts passed through; @param source where the facts on it come from */
+    record Converted(String value, String unit, List<String> path, String source) {}
+
+    @PostMapping("/api/preview/convert")
+    Converted convert(@RequestBody ConvertAsked asked) {
+        Measures measures = Asked.measures(asked.cup(), asked.tbsp());
+        Amount amount = Asked.amount("/amount", asked.amount());
+        Unit to = Unit.parse(asked.to().strip())
+                .orElseThrow(
+                        () -> Problem.at("/to", "“" + asked.to() + "” is no unit Wexilla knows; say g, ml or cup."));
+        Food food = food(asked.food());
+        Conversion.Answer answer = Asked.at("/amount", () -> Conversion.convert(food, amount, to, measures));
+        if (answer instanceof Conversion.Missing missing) {
+            throw Problem.missingFact(
+                    "/food", "The " + missing.fact() + " is not known, so this cannot be converted.", missing.fact());
+        }
+        Conversion.Converted converted = (Conversion.Converted) answer;
+        return new Converted(
+                converted.amount().value().plain(),
+                to.symbol(),
+                converted.path(),
+                converted.sources().isEmpty()
+                        ? "NIST Handbook 44, Appendix C"
+                        : String.join("; ", converted.sources()));
+    }
+
+    private Food food(@Nullable String text) {
+        String name = text == null || text.isBlank() ? "this food" : text.strip();
+        Optional<Food> known = foods.named(name).or(() -> foods.find(name).map(FoodBook.Match::food));
+        return known.orElseGet(() -> Food.unknown("asked", name, Unit.G));
+    }
+
+    record MeasureAsked(
+            String amount,
+            @Nullable String system,
+            @Nullable String cup,
+            @Nullable BigDecimal tbsp) {}
+
+    /** @param value what the scoops make, in {@code unit}; @param errorPercent how far that is from what was asked */
+    record Measured(String text, List<String> scoops, String value, String unit, String errorPercent) {}
+
+    @PostMapping("/api/preview/measure")
+    Measured measure(@RequestBody MeasureAsked asked) {
+        Measures measures = Asked.measures(asked.cup(), asked.tbsp());
+        Amount amount = Asked.amount("/amount", asked.amount());
+        KitchenMeasure measure = KitchenMeasure.of(amount, system(asked.system()), measures);
+        return new Measured(
+                measure.text(),
+                measure.scoops(),
+                measure.measured().value().plain(),
+                measure.measured().unit().symbol(),
+                measure.errorPercent().plain());
+    }
+
+    private static KitchenMeasure.System system(@Nullable String system) {
+        String named = system == null ? "us" : system;
+        if (!named.equals("us") && !named.equals("metric")) {
+            throw Problem.at("/system", "“" + system + "” is no system of measures; say us or metric.");
+        }
+        return KitchenMeasure.System.valueOf(named.toUpperCase(Locale.ROOT));
+    }
+}

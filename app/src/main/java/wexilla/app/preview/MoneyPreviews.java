@@ -1,0 +1,253 @@
+package wexilla.app.preview;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.household.Reference;
+import wexilla.app.platform.Problem;
+import wexilla.core.food.Conversion;
+import wexilla.core.food.Food;
+import wexilla.core.food.FoodBook;
+import wexilla.core.money.Cost;
+import wexilla.core.money.Money;
+import wexilla.core.pricing.CostSheet;
+import wexilla.core.pricing.CostSheet.Known;
+import wexilla.core.pricing.CostSheet.Wanted;
+import wexilla.core.pricing.Offer;
+import wexilla.core.pricing.Seasoning;
+import wexilla.core.pricing.WholePacks;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Quantity;
+import wexilla.core.quantity.Rational;
+import wexilla.core.recipe.LineReader;
+import wexilla.core.recipe.ReadLine;
+import wexilla.core.recipe.Recipe;
+
+/** Splitting money, and the cost of typed lines from typed offers. */
+@RestController
+class MoneyPreviews {
+
+    private static final int MOST = 1000;
+    private static final Money FLAT = Money.of(15, Asked.CURRENCY);
+
+    private final List<Food> reference;
+
+    MoneyPreviews(Reference reference) {
+        this.reference = reference.foods();
+    }
+
+    record SplitAsked(String total, List<String> weights) {}
+
+    record Split(List<String> parts) {}
+
+    @PostMapping("/api/preview/split")
+    Split split(@RequestBody SplitAsked asked) {
+        if (asked.weights().size() > MOST) {
+            throw Problem.at("/weights", asked.weights().size() + " parts; " + MOST + " is the most.");
+        }
+        List<Rational> weights = new ArrayList<>();
+        for (int i = 0; i < asked.weights().size(); i++) {
+            weights.add(Asked.number("/weights/" + i, asked.weights().get(i)));
+        }
+        Money total = Asked.money("/total", asked.total());
+        List<Money> parts = Asked.at("/weights", () -> total.split(weights));
+        return new Split(parts.stream().map(Money::decimal).toList());
+    }
+
+    record MultiBuyAsked(int count, String price) {}
+
+    record OfferAsked(
+            String food,
+            String pack,
+            String price,
+            @Nullable MultiBuyAsked multiBuy) {}
+
+    /** @param basis {@code used} or {@code bought}; @param seasoning {@code exact}, {@code flat} or {@code out} */
+    record CostAsked(
+            String portions,
+            List<String> lines,
+            List<OfferAsked> offers,
+            @Nullable String basis,
+            @Nullable String seasoning,
+            @Nullable String cup,
+            @Nullable BigDecimal tbsp) {}
+
+    /** @param packs whole packs of it, basis "bought" only */
+    record LineCosted(
+            String text,
+            String food,
+            String cost,
+            boolean complete,
+            @Nullable Long packs) {}
+
+    record Costed(String total, boolean complete, List<String> unknown, String perPortion, List<LineCosted> lines) {}
+
+    private record Stall(FoodBook book, Map<String, List<Offer>> offers, Map<String, List<WholePacks>> packs) {}
+
+    @PostMapping("/api/preview/cost")
+    Costed cost(@RequestBody CostAsked asked) {
+        Measures measures = Asked.measures(asked.cup(), asked.tbsp());
+        int portions = portions(asked.portions());
+        Seasoning seasoning =
+                choice("/seasoning", asked.seasoning(), "flat", Set.of("exact", "flat", "out"), Seasoning::valueOf);
+        boolean bought = choice("/basis", asked.basis(), "used", Set.of("used", "bought"), "BOUGHT"::equals);
+        if (asked.lines().size() > Recipe.MOST_LINES) {
+            throw Problem.at("/lines", asked.lines().size() + " lines; " + Recipe.MOST_LINES + " is the most.");
+        }
+        Stall stall = stall(asked.offers(), measures);
+        List<ReadLine> lines = new ArrayList<>();
+        for (int i = 0; i < asked.lines().size(); i++) {
+            String text = asked.lines().get(i);
+            lines.add(Asked.at("/lines/" + i, () -> new LineReader(stall.book()).read(text)));
+        }
+        List<Wanted> wanted = lines.stream().map(line -> wanted(line, bought)).toList();
+        CostSheet sheet =
+                CostSheet.of(wanted, new Known(Map.of(), stall.offers(), seasoning, FLAT, measures, LocalDate.EPOCH));
+        List<LineCosted> costed = bought ? bought(lines, sheet, stall) : used(lines, sheet);
+        Cost total = Cost.of(sheet.flat());
+        for (LineCosted line : costed) {
+            total = total.plus(new Cost(Money.parse(line.cost(), Asked.CURRENCY), line.complete()));
+        }
+        Money perPortion = Money.rounded(total.known().exact().dividedBy(Rational.of(portions)), Asked.CURRENCY);
+        List<String> unknown = costed.stream()
+                .filter(line -> !line.complete())
+                .map(LineCosted::food)
+                .distinct()
+                .toList();
+        return new Costed(total.known().decimal(), total.complete(), unknown, perPortion.decimal(), costed);
+    }
+
+    /** Cost uses the middle of a range, shopping its upper end. */
+    private static Wanted wanted(ReadLine line, boolean bought) {
+        Quantity quantity = line.quantity();
+        Amount amount = quantity == null ? null : bought ? quantity.max() : quantity.middle();
+        return new Wanted(line.food(), line.foodName(), amount);
+    }
+
+    private static List<LineCosted> used(List<ReadLine> lines, CostSheet sheet) {
+        List<LineCosted> costed = new ArrayList<>();
+        for (int i = 0; i < lines.size(); i++) {
+            Cost cost = sheet.lines().get(i).cost();
+            costed.add(new LineCosted(
+                    lines.get(i).text(), lines.get(i).foodName(), cost.known().decimal(), cost.complete(), null));
+        }
+        return costed;
+    }
+
+    /** Whole packs for the sum of a food's lines; they stand at its first line, its others cost nothing more. */
+    private static List<LineCosted> bought(List<ReadLine> lines, CostSheet sheet, Stall stall) {
+        Map<String, Amount> needs = new LinkedHashMap<>();
+        for (int i = 0; i < lines.size(); i++) {
+            Food food = lines.get(i).food();
+            Amount need = sheet.lines().get(i).need();
+            if (food != null && need != null) {
+                needs.merge(food.key() + need.unit().symbol(), need, Amount::plus);
+            }
+        }
+        List<LineCosted> costed = new ArrayList<>();
+        for (int i = 0; i < lines.size(); i++) {
+            ReadLine line = lines.get(i);
+            Food food = line.food();
+            Amount need = sheet.lines().get(i).need();
+            Amount all = food == null || need == null
+                    ? null
+                    : needs.remove(food.key() + need.unit().symbol());
+            boolean complete = sheet.lines().get(i).cost().complete();
+            if (food == null || all == null || !complete) {
+                costed.add(new LineCosted(line.text(), line.foodName(), "0.00", complete, null));
+            } else {
+                WholePacks.Buy buy = WholePacks.cheapest(stall.packs().getOrDefault(food.key(), List.of()), all)
+                        .orElseThrow();
+                costed.add(new LineCosted(line.text(), food.name(), buy.cost().decimal(), true, buy.packs()));
+            }
+        }
+        return costed;
+    }
+
+    /** The offers, with the foods they name that the reference lacks. */
+    private Stall stall(List<OfferAsked> asked, Measures measures) {
+        if (asked.size() > MOST) {
+            throw Problem.at("/offers", asked.size() + " offers; " + MOST + " is the most.");
+        }
+        List<Food> foods = new ArrayList<>(reference);
+        FoodBook known = new FoodBook(reference);
+        Map<String, List<Offer>> offers = new LinkedHashMap<>();
+        Map<String, List<WholePacks>> packs = new LinkedHashMap<>();
+        for (int i = 0; i < asked.size(); i++) {
+            OfferAsked offer = asked.get(i);
+            String at = "/offers/" + i;
+            Amount pack = measures.toBase(Asked.amount(at + "/pack", offer.pack()));
+            Food food = known.named(offer.food()).orElseGet(() -> {
+                Food own = Asked.at(
+                        at + "/food",
+                        () -> Food.unknown(
+                                offer.food().strip(),
+                                offer.food().strip(),
+                                pack.unit().base()));
+                foods.add(own);
+                return own;
+            });
+            Amount base = base(at + "/pack", food, pack, measures);
+            Money price = Asked.money(at + "/price", offer.price());
+            if (base.value().isZero()) {
+                throw Problem.at(at + "/pack", "A pack of nothing has no price.");
+            }
+            offers.computeIfAbsent(food.key(), key -> new ArrayList<>())
+                    .add(new Offer(food.key(), price, base, LocalDate.EPOCH));
+            packs.computeIfAbsent(food.key(), key -> new ArrayList<>())
+                    .add(new WholePacks(base, price, multi(at + "/multiBuy", offer.multiBuy())));
+        }
+        return new Stall(new FoodBook(foods), offers, packs);
+    }
+
+    private static Amount base(String field, Food food, Amount pack, Measures measures) {
+        Conversion.Answer answer = Asked.at(field, () -> Conversion.convert(food, pack, food.base(), measures));
+        if (answer instanceof Conversion.Missing missing) {
+            throw Problem.missingFact(field, "The " + missing.fact() + " is not known.", missing.fact());
+        }
+        return ((Conversion.Converted) answer).amount();
+    }
+
+    private static WholePacks.@Nullable MultiBuy multi(String at, @Nullable MultiBuyAsked asked) {
+        return asked == null
+                ? null
+                : Asked.at(
+                        at + "/count",
+                        () -> new WholePacks.MultiBuy(asked.count(), Asked.money(at + "/price", asked.price())));
+    }
+
+    private static int portions(String text) {
+        Rational portions = Asked.number("/portions", text);
+        if (!portions.isWhole()
+                || portions.signum() <= 0
+                || portions.compareTo(Rational.of(Recipe.MOST_PORTIONS)) > 0) {
+            throw Problem.at(
+                    "/portions",
+                    "Portions are a whole number from 1 to " + Recipe.MOST_PORTIONS + ", not " + text + ".");
+        }
+        return portions.numerator().intValueExact();
+    }
+
+    private static <T> T choice(
+            String field,
+            @Nullable String asked,
+            String usual,
+            Set<String> allowed,
+            java.util.function.Function<String, T> chosen) {
+        String said = asked == null ? usual : asked;
+        if (!allowed.contains(said)) {
+            throw Problem.at(
+                    field, "“" + said + "” is none of " + String.join(", ", new java.util.TreeSet<>(allowed)) + ".");
+        }
+        return chosen.apply(said.toUpperCase(java.util.Locale.ROOT));
+    }
+}
