@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.CopyOnWriteArrayList;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import wexilla.app.support.Cluster;
@@ -22,7 +23,7 @@ class KillTest {
         try {
             Process application = start(cluster, cluster.arguments());
             Http http = new Http(port, UUID.randomUUID());
-            List<String> answered = new ArrayList<>();
+            List<String> answered = new CopyOnWriteArrayList<>();
             for (int i = 0; i < 12; i++) {
                 answered.add(http.note(note(i)).path("act").asString());
             }
