@@ -64,9 +64,9 @@ final class LabelDrawing {
         Label.Until until = label.until();
         if (until != null) {
             text(fonts.bold(), 11, until.words() + " " + day(until.date()));
-            y -= LINE;
+            y -= LINE + 3;
         }
-        y = Math.min(y, box.getUpperRightY() - PAD - QR - 34);
+        y = Math.min(y, box.getUpperRightY() - PAD - QR - 44);
         section("Add", String.join(" · ", label.add()), 2);
         section("Finish", String.join(" ", label.finish()), 20);
     }

@@ -30,7 +30,8 @@ public final class LineReader {
     private static final Pattern LEADING =
             Pattern.compile("^(of|the|some|a|an|fresh)(\\s+|$)", Pattern.CASE_INSENSITIVE);
     private static final Pattern BULLET = Pattern.compile("^[\\s•*·]+(?=\\S)|^[-–]\\s+");
-    private static final Pattern OR = Pattern.compile("(\\S.*?)\\s+or\\s+([^,]+)(,.*)?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern OR = Pattern.compile(
+            "(\\S.*?)\\s+or\\s+(?!to taste|more|less|so\\b|as )([^,]+)(,.*)?", Pattern.CASE_INSENSITIVE);
     private static final Unit TIN = Unit.named("tin");
 
     private final FoodBook foods;

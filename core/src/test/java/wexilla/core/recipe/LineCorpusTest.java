@@ -115,6 +115,8 @@ class LineCorpusTest {
         assertThat(line.foodName()).isEqualTo("minced beef");
         assertThat(line.alternatives()).containsExactly("lamb");
         assertThat(line.preparation()).isEqualTo("browned");
+        assertThat(new LineReader(Samples.BOOK).read("1 tsp salt or to taste").alternatives())
+                .isEmpty();
     }
 
     @Test
