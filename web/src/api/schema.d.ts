@@ -276,6 +276,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/preview/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["scale"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/preview/split": {
         parameters: {
             query?: never;
@@ -393,6 +409,12 @@ export interface components {
             portions: number;
             /** @enum {string} */
             style: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
+        };
+        BatchesAsked: {
+            /** Format: int32 */
+            eat: number;
+            /** Format: int32 */
+            freeze: number;
         };
         ContainerView: {
             id: string;
@@ -690,6 +712,9 @@ export interface components {
             count: string;
             each: string;
         };
+        PersonAsked: {
+            age: string;
+        };
         PlaceChoice: {
             freezer: boolean;
             id: string;
@@ -762,6 +787,30 @@ export interface components {
             toPack: number;
             today: string;
         };
+        ScaleAsked: {
+            cup?: string;
+            lines: string[];
+            offers?: components["schemas"]["OfferAsked"][];
+            /** Format: int32 */
+            pots?: number;
+            servings: string;
+            system?: string;
+            tbsp?: number;
+            to: components["schemas"]["To"];
+        };
+        Scaled: {
+            factor: string;
+            lines: components["schemas"]["ScaledView"][];
+            warnings: components["schemas"]["Warning"][];
+        };
+        ScaledView: {
+            exact?: string;
+            rule: string;
+            startWith?: string;
+            text: string;
+            unit?: string;
+            whole?: string;
+        };
         ShareAsked: {
             costPercent?: string;
             grams?: string;
@@ -815,6 +864,15 @@ export interface components {
             placeName: string;
             until?: components["schemas"]["UntilView"];
         };
+        To: {
+            amount?: string;
+            batches?: components["schemas"]["BatchesAsked"];
+            factor?: string;
+            food?: string;
+            money?: string;
+            people?: components["schemas"]["PersonAsked"][];
+            servings?: string;
+        };
         Undone: {
             act: string;
             subject: string;
@@ -822,6 +880,11 @@ export interface components {
         UntilView: {
             date: string;
             words: string;
+        };
+        Warning: {
+            source: string;
+            what: string;
+            why: string;
         };
     };
     responses: never;
@@ -1244,6 +1307,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Measured"];
+                };
+            };
+        };
+    };
+    scale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScaleAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Scaled"];
                 };
             };
         };

@@ -33,6 +33,33 @@ class PreviewTest {
         assertThat(ask(call, asked)).isEqualTo(JSON.readTree(answered));
     }
 
+    /** The example of the design, and every way to say the new size. */
+    @Test
+    void linesAtAnotherSize() {
+        String four = "\"servings\":\"4\",\"lines\":[\"3/4 tsp salt\",\"2 cups long-grain rice\"]";
+        JsonNode twelve = ask("scale", "{" + four + ",\"to\":{\"servings\":\"12\"},\"pots\":1,\"system\":\"us\"}");
+        assertThat(twelve)
+                .isEqualTo(
+                        JSON.readTree(
+                                "{\"factor\":\"3\",\"lines\":[{\"text\":\"2 1/4 tsp salt\",\"exact\":\"2.25\",\"unit\":\"tsp\",\"rule\":\"seasoning\",\"startWith\":\"2 tsp\"},{\"text\":\"6 cups long-grain rice\",\"exact\":\"6\",\"unit\":\"cup\",\"rule\":\"linear\"}],\"warnings\":[]}"));
+        assertThat(factor(four, "\"batches\":{\"eat\":1,\"freeze\":2}")).isEqualTo("3");
+        assertThat(
+                        factor(
+                                four,
+                                "\"people\":[{\"age\":\"adult\"},{\"age\":\"teenager\"},{\"age\":\"7\"},{\"age\":\"under 4\"}]"))
+                .isEqualTo("0.75");
+        assertThat(factor(four, "\"food\":\"long-grain rice\",\"amount\":\"1 kg\""))
+                .isEqualTo("2.702703");
+        String priced = four + ",\"offers\":[{\"food\":\"rice\",\"pack\":\"1 kg\",\"price\":\"2.00\"}]";
+        assertThat(factor(priced, "\"money\":\"7.40\"")).isEqualTo("10");
+    }
+
+    private String factor(String recipe, String to) {
+        return ask("scale", "{" + recipe + ",\"to\":{" + to + "}}")
+                .path("factor")
+                .asString();
+    }
+
     @Test
     void conversionShowsItsPathAndSource() {
         JsonNode answer = ask("convert", "{\"amount\":\"2 cups\",\"food\":\"plain flour\",\"to\":\"g\"}");
@@ -84,6 +111,12 @@ class PreviewTest {
             cost    | {"portions":"2","lines":["500 g"],"offers":[]}                  | /lines/0  | names no food
             stretch | {"food":"x","weight":"1 kg","price":"5","cookedYield":"0.5","shares":[{"name":"a","percent":"120"}]} | /shares/0/percent | 0 to 100
             stretch | {"food":"x","weight":"1 kg","price":"5","shares":[]}            | /cookedYield | cooked yield of x
+            scale   | {"servings":"4","lines":["1 egg"],"to":{}}                      | /to       | Say one of
+            scale   | {"servings":"4","lines":["1 egg"],"to":{"factor":"-2"}}         | /to       | more than 0
+            scale   | {"servings":"0","lines":["1 egg"],"to":{"servings":"2"}}        | /servings | more than nothing
+            scale   | {"servings":"4","lines":["1 egg"],"to":{"money":"15.00"}}       | /offers   | price of egg
+            scale   | {"servings":"4","lines":["1 egg"],"to":{"food":"rice","amount":"1 kg"}} | /to/food | No line asks
+            scale   | {"servings":"4","lines":["1 egg"],"to":{"people":[{"age":"old"}]}} | /to/people/0/age | no age
             stretch | {"food":"x","weight":"2 cups","price":"5","cookedYield":"1","shares":[]} | /weight | no weight
             """)
     void refusesAtTheField(String call, String asked, String field, String words) {

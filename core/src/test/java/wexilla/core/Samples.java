@@ -5,6 +5,7 @@ import java.util.List;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.FoodFact;
+import wexilla.core.food.Scaling;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.AmountReader;
@@ -26,16 +27,28 @@ public final class Samples {
     public static final Food TOMATOES = food("tomatoes", "tinned tomatoes", Unit.G, "tins", fact("1 tin", "400 g"));
     public static final Food TOMATO = food("tomato", "tomatoes", Unit.G, "soft-vegetables");
     public static final Food BEANS = food("beans", "white beans", Unit.G, "dry-goods");
-    public static final Food SALT =
-            new Food("salt", "salt", List.of("sea salt"), Unit.G, "spices", true, List.of(fact("1 tsp", "6 g")));
+    public static final Food SALT = new Food(
+            "salt",
+            "salt",
+            List.of("sea salt"),
+            Unit.G,
+            "spices",
+            true,
+            Scaling.SEASONING,
+            List.of(fact("1 tsp", "6 g")));
+
+    public static final Food EGG =
+            new Food("egg", "egg", List.of(), Unit.PIECE, "eggs", false, Scaling.WHOLE, List.of());
+    public static final Food BAY =
+            new Food("bay", "bay leaf", List.of("bay leaves"), Unit.G, "spices", true, Scaling.FIXED, List.of());
 
     public static final FoodBook BOOK =
-            new FoodBook(List.of(FLOUR, MINCE, ONION, GARLIC, SHOULDER, TOMATOES, TOMATO, BEANS, SALT));
+            new FoodBook(List.of(FLOUR, MINCE, ONION, GARLIC, SHOULDER, TOMATOES, TOMATO, BEANS, SALT, EGG, BAY));
 
     private Samples() {}
 
     private static Food food(String key, String name, Unit base, String keeping, FoodFact... facts) {
-        return new Food(key, name, List.of(), base, keeping, false, List.of(facts));
+        return new Food(key, name, List.of(), base, keeping, false, Scaling.LINEAR, List.of(facts));
     }
 
     private static FoodFact fact(String from, String to) {

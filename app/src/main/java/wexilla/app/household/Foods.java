@@ -12,6 +12,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
+import wexilla.core.food.Scaling;
 import wexilla.core.quantity.Unit;
 
 /** The foods a household knows: the reference foods, and those it named itself. */
@@ -44,6 +45,7 @@ public class Foods {
                         Unit.ofSymbol(row.baseUnit()),
                         row.keepingClass(),
                         false,
+                        Scaling.LINEAR,
                         List.of()));
         return new FoodBook(Stream.concat(reference.foods().stream(), own).toList());
     }

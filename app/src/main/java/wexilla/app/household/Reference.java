@@ -7,6 +7,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Collectors;
@@ -16,6 +17,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodFact;
+import wexilla.core.food.Scaling;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.KeepingRule;
 import wexilla.core.keeping.KeepingRule.Span;
@@ -68,6 +70,7 @@ public class Reference {
                 Unit.ofSymbol(row.get("base")),
                 row.get("keeping"),
                 row.get("seasoning").equals("yes"),
+                Scaling.valueOf(row.get("scaling").toUpperCase(Locale.ROOT)),
                 facts.getOrDefault(slug, List.of()));
     }
 

@@ -140,7 +140,8 @@ class MeasurePreviews {
                 measure.errorPercent().plain());
     }
 
-    private static KitchenMeasure.System system(@Nullable String system) {
+    /** {@code us} when nothing is said. */
+    static KitchenMeasure.System system(@Nullable String system) {
         String named = system == null ? "us" : system;
         if (!named.equals("us") && !named.equals("metric")) {
             throw Problem.at("/system", "“" + system + "” is no system of measures; say us or metric.");

@@ -13,15 +13,12 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Reference;
 import wexilla.app.platform.Problem;
-import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodBook;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.CostSheet.Known;
 import wexilla.core.pricing.CostSheet.Wanted;
-import wexilla.core.pricing.Offer;
 import wexilla.core.pricing.Seasoning;
 import wexilla.core.pricing.WholePacks;
 import wexilla.core.quantity.Amount;
@@ -63,19 +60,11 @@ class MoneyPreviews {
         return new Split(parts.stream().map(Money::decimal).toList());
     }
 
-    record MultiBuyAsked(int count, String price) {}
-
-    record OfferAsked(
-            String food,
-            String pack,
-            String price,
-            @Nullable MultiBuyAsked multiBuy) {}
-
     /** @param basis {@code used} or {@code bought}; @param seasoning {@code exact}, {@code flat} or {@code out} */
     record CostAsked(
             String portions,
             List<String> lines,
-            List<OfferAsked> offers,
+            List<Stall.OfferAsked> offers,
             @Nullable String basis,
             @Nullable String seasoning,
             @Nullable String cup,
@@ -91,8 +80,6 @@ class MoneyPreviews {
 
     record Costed(String total, boolean complete, List<String> unknown, String perPortion, List<LineCosted> lines) {}
 
-    private record Stall(FoodBook book, Map<String, List<Offer>> offers, Map<String, List<WholePacks>> packs) {}
-
     @PostMapping("/api/preview/cost")
     Costed cost(@RequestBody CostAsked asked) {
         Measures measures = Asked.measures(asked.cup(), asked.tbsp());
@@ -103,7 +90,7 @@ class MoneyPreviews {
         if (asked.lines().size() > Recipe.MOST_LINES) {
             throw Problem.at("/lines", asked.lines().size() + " lines; " + Recipe.MOST_LINES + " is the most.");
         }
-        Stall stall = stall(asked.offers(), measures);
+        Stall stall = Stall.of(reference, asked.offers(), measures);
         List<ReadLine> lines = new ArrayList<>();
         for (int i = 0; i < asked.lines().size(); i++) {
             String text = asked.lines().get(i);
@@ -173,59 +160,7 @@ class MoneyPreviews {
         return costed;
     }
 
-    /** The offers, with the foods they name that the reference lacks. */
-    private Stall stall(List<OfferAsked> asked, Measures measures) {
-        if (asked.size() > MOST) {
-            throw Problem.at("/offers", asked.size() + " offers; " + MOST + " is the most.");
-        }
-        List<Food> foods = new ArrayList<>(reference);
-        FoodBook known = new FoodBook(reference);
-        Map<String, List<Offer>> offers = new LinkedHashMap<>();
-        Map<String, List<WholePacks>> packs = new LinkedHashMap<>();
-        for (int i = 0; i < asked.size(); i++) {
-            OfferAsked offer = asked.get(i);
-            String at = "/offers/" + i;
-            Amount pack = measures.toBase(Asked.amount(at + "/pack", offer.pack()));
-            Food food = known.named(offer.food()).orElseGet(() -> {
-                Food own = Asked.at(
-                        at + "/food",
-                        () -> Food.unknown(
-                                offer.food().strip(),
-                                offer.food().strip(),
-                                pack.unit().base()));
-                foods.add(own);
-                return own;
-            });
-            Amount base = base(at + "/pack", food, pack, measures);
-            Money price = Asked.money(at + "/price", offer.price());
-            if (base.value().isZero()) {
-                throw Problem.at(at + "/pack", "A pack of nothing has no price.");
-            }
-            offers.computeIfAbsent(food.key(), key -> new ArrayList<>())
-                    .add(new Offer(food.key(), price, base, LocalDate.EPOCH));
-            packs.computeIfAbsent(food.key(), key -> new ArrayList<>())
-                    .add(new WholePacks(base, price, multi(at + "/multiBuy", offer.multiBuy())));
-        }
-        return new Stall(new FoodBook(foods), offers, packs);
-    }
-
-    private static Amount base(String field, Food food, Amount pack, Measures measures) {
-        Conversion.Answer answer = Asked.at(field, () -> Conversion.convert(food, pack, food.base(), measures));
-        if (answer instanceof Conversion.Missing missing) {
-            throw Problem.missingFact(field, "The " + missing.fact() + " is not known.", missing.fact());
-        }
-        return ((Conversion.Converted) answer).amount();
-    }
-
-    private static WholePacks.@Nullable MultiBuy multi(String at, @Nullable MultiBuyAsked asked) {
-        return asked == null
-                ? null
-                : Asked.at(
-                        at + "/count",
-                        () -> new WholePacks.MultiBuy(asked.count(), Asked.money(at + "/price", asked.price())));
-    }
-
-    private static int portions(String text) {
+    static int portions(String text) {
         Rational portions = Asked.number("/portions", text);
         if (!portions.isWhole()
                 || portions.signum() <= 0

@@ -14,6 +14,7 @@ import wexilla.core.quantity.Unit;
  * @param base the unit its stock is counted in: g, ml or piece
  * @param keepingClass a class of the keeping guide
  * @param seasoning true when the flat sum for seasoning and oil covers it
+ * @param scaling how its amount follows the size of a batch, unless a line says otherwise
  * @param facts equivalences known about it
  */
 public record Food(
@@ -23,6 +24,7 @@ public record Food(
         Unit base,
         String keepingClass,
         boolean seasoning,
+        Scaling scaling,
         List<FoodFact> facts) {
 
     /** @throws IllegalArgumentException if the name is blank or the base is not g, ml or piece */
@@ -40,7 +42,7 @@ public record Food(
 
     /** A food nobody has described yet: its own name, no facts, stock kept in the unit it came in. */
     public static Food unknown(String key, String name, Unit base) {
-        return new Food(key, name, List.of(), base, "unclassified", false, List.of());
+        return new Food(key, name, List.of(), base, "unclassified", false, Scaling.LINEAR, List.of());
     }
 
     /** The name and all aliases. */

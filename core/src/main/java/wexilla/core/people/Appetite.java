@@ -1,0 +1,55 @@
+package wexilla.core.people;
+
+import java.util.Locale;
+import wexilla.core.quantity.Rational;
+
+/** How much of an adult's portion somebody eats. Own definition: handbook, section 2. */
+public enum Appetite {
+    ADULT(Rational.ONE),
+    TEENAGER(Rational.of(6, 5)),
+    CHILD_9_TO_13(Rational.of(3, 4)),
+    CHILD_4_TO_8(Rational.of(1, 2)),
+    UNDER_4(Rational.of(3, 10));
+
+    private final Rational portions;
+
+    Appetite(Rational portions) {
+        this.portions = portions;
+    }
+
+    /** In adult portions. */
+    public Rational portions() {
+        return portions;
+    }
+
+    /**
+     * By word or by years: "adult", "teenager", "child 9-13", "9–13", "under 4", "11".
+     *
+     * @throws IllegalArgumentException if it is none of these
+     */
+    public static Appetite of(String age) {
+        String plain = age.strip().toLowerCase(Locale.ROOT).replace('–', '-').replaceFirst("^(child|years?) *", "");
+        if (plain.matches("\\d{1,3}")) {
+            return ofYears(Integer.parseInt(plain));
+        }
+        return switch (plain) {
+            case "adult" -> ADULT;
+            case "teenager", "teen" -> TEENAGER;
+            case "9-13" -> CHILD_9_TO_13;
+            case "4-8" -> CHILD_4_TO_8;
+            case "under 4", "0-3" -> UNDER_4;
+            default ->
+                throw new IllegalArgumentException(
+                        "“" + age + "” is no age; say adult, teenager, 9-13, 4-8, under 4, or years");
+        };
+    }
+
+    private static Appetite ofYears(int years) {
+        if (years > 120) {
+            throw new IllegalArgumentException("nobody is " + years + " years old");
+        }
+        return years >= 18
+                ? ADULT
+                : years >= 14 ? TEENAGER : years >= 9 ? CHILD_9_TO_13 : years >= 4 ? CHILD_4_TO_8 : UNDER_4;
+    }
+}
