@@ -120,6 +120,29 @@ class BrowserTest {
         }
     }
 
+    /** The answer is lost on the way; what was typed stays, and trying again makes it one act, not two. */
+    @Test
+    void withoutANetworkNothingTypedIsLost() {
+        try (Browser browser = new Browser(http, 390, 844)) {
+            Page page = browser.page();
+            page.navigate("/onhand");
+            Locator note = page.getByLabel("Write down what is there, or what came in");
+            note.fill("2 kg onions 1.78");
+            browser.offline(true);
+            button(page, "Put it away").click();
+            look(page.getByRole(AriaRole.ALERT)).containsText("does not answer");
+            look(note).hasValue("2 kg onions 1.78");
+            browser.offline(false);
+            button(page, "Put it away").click();
+            look(page.getByRole(AriaRole.STATUS)).containsText("On hand: onion");
+            assertThat(Sample.amounts(http, "onion")).containsExactly("2 kg");
+            page.navigate("/recipes");
+            page.goBack();
+            look(note).hasValue("");
+            assertThat(Sample.amounts(http, "onion")).containsExactly("2 kg");
+        }
+    }
+
     /** Two tabs: the one that saves second is told, and keeps what was typed. */
     @Test
     void twoTabsDoNotOverwriteEachOther() {

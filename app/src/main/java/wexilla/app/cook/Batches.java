@@ -1,6 +1,5 @@
 package wexilla.app.cook;
 
-import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.List;
@@ -105,7 +104,6 @@ public class Batches implements Undoable {
             String name,
             int portions,
             Style style,
-            LocalDate cookedOn,
             @Nullable Recipe recipe) {}
 
     /** These batches of this household, by id. */
@@ -120,7 +118,6 @@ public class Batches implements Undoable {
                             row.getString("name"),
                             row.getInt("portions"),
                             Style.valueOf(row.getString("style")),
-                            row.getObject("cook_on", LocalDate.class),
                             recipe == null ? null : recipes.version(household, recipe, row.getInt("n")));
                 })
                 .list()

@@ -65,6 +65,11 @@ public final class Browser implements AutoCloseable {
         return tab;
     }
 
+    /** Takes the network away, or gives it back. */
+    public void offline(boolean gone) {
+        context.setOffline(gone);
+    }
+
     public Page page() {
         return page;
     }

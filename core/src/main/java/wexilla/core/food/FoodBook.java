@@ -40,10 +40,6 @@ public final class FoodBook {
         return Optional.ofNullable(byKey.get(key));
     }
 
-    public Collection<Food> all() {
-        return List.copyOf(byKey.values());
-    }
-
     /** The food whose whole name this is. */
     public Optional<Food> named(String name) {
         return Optional.ofNullable(byPhrase.get(Plurals.singular(words(name))));
