@@ -4,6 +4,7 @@ import { Spine } from './kit/Spine';
 import { doors, useKeys } from './kit/useKeys';
 import { Cook } from './stations/cook/Cook';
 import { CookRecipe } from './stations/cook/CookRecipe';
+import { Household } from './stations/household/Household';
 import { OnHand } from './stations/onhand/OnHand';
 import { Pack } from './stations/pack/Pack';
 import { Book } from './stations/recipes/Book';
@@ -30,6 +31,7 @@ export function App() {
             <Route path="/cook" element={<Cook />} />
             <Route path="/cook/:recipe" element={<CookRecipe />} />
             <Route path="/pack" element={<Pack />} />
+            <Route path="/household" element={<Household />} />
             <Route path="/history" element={<History />} />
             <Route path="*" element={<Nowhere />} />
           </Routes>

@@ -100,6 +100,150 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/household/equipment": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["equipment"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/household/equipment/{id}/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["removeEquipment"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/household/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["person"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/household/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["place"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/household/places/{id}/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["removePlace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/household/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["settings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/household/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["table"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["hand"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/{id}/level": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["level"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/onhand": {
         parameters: {
             query?: never;
@@ -142,6 +286,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/onhand/places/{id}/full": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["full"];
         delete?: never;
         options?: never;
         head?: never;
@@ -509,6 +669,29 @@ export interface components {
             cost: components["schemas"]["CostView"];
             lines: components["schemas"]["LineView"][];
         };
+        EquipmentInput: {
+            capacity: string;
+            /** Format: int32 */
+            count: number;
+            /** Format: uuid */
+            id?: string;
+            /** @enum {string} */
+            kind: "POT" | "PAN" | "OVEN" | "TRAY" | "SLOW_COOKER" | "PRESSURE_COOKER" | "BURNER";
+            name: string;
+            /** Format: int32 */
+            version: number;
+        };
+        EquipmentView: {
+            capacity?: string;
+            /** Format: int32 */
+            count: number;
+            id: string;
+            /** @enum {string} */
+            kind: "POT" | "PAN" | "OVEN" | "TRAY" | "SLOW_COOKER" | "PRESSURE_COOKER" | "BURNER";
+            name: string;
+            /** Format: int32 */
+            version: number;
+        };
         EvenInput: {
             /** Format: int32 */
             each: number;
@@ -532,10 +715,28 @@ export interface components {
             text: string;
             why: string;
         };
+        HandInput: {
+            amount?: string;
+            /** @enum {string} */
+            hand: "USE" | "MOVE" | "WASTE" | "COUNT" | "OPEN";
+            /** Format: uuid */
+            place?: string;
+            reason?: string;
+        };
         HouseholdView: {
+            cup: string;
             currency: string;
+            equipment: components["schemas"]["EquipmentView"][];
+            flat: string;
+            /** @enum {string} */
+            measures: "US" | "METRIC";
             name: string;
+            people: components["schemas"]["PersonView"][];
             places: components["schemas"]["PlaceName"][];
+            plates: string;
+            /** @enum {string} */
+            seasoning: "FLAT" | "EXACT" | "OUT";
+            tbsp: string;
             today: string;
             zone: string;
         };
@@ -550,6 +751,10 @@ export interface components {
             portions: number;
             style: string;
             until?: components["schemas"]["UntilView"];
+        };
+        LevelInput: {
+            /** @enum {string} */
+            level: "HAVE" | "LOW" | "OUT";
         };
         LineAsked: {
             cup?: string;
@@ -593,6 +798,7 @@ export interface components {
         };
         LotView: {
             about: string;
+            age: string;
             amount: string;
             batch?: string;
             code?: string;
@@ -600,7 +806,9 @@ export interface components {
             cost: string;
             costComplete: boolean;
             id: string;
+            level?: string;
             name: string;
+            part?: string;
             place: string;
             placeName: string;
             /** Format: int32 */
@@ -632,9 +840,11 @@ export interface components {
             price: string;
         };
         NoteInput: {
+            bought?: boolean;
             /** Format: uuid */
             place?: string;
             text: string;
+            till?: string;
         };
         NoteLineView: {
             about: string;
@@ -667,8 +877,14 @@ export interface components {
         };
         OnHandView: {
             /** Format: int32 */
+            dinners?: number;
+            eatFirst?: string;
+            /** Format: int32 */
             frozenPortions: number;
             places: components["schemas"]["PlaceView"][];
+            /** Format: int32 */
+            plates: number;
+            staples: components["schemas"]["LotView"][];
             useFirst: components["schemas"]["LotView"][];
             worth: string;
             worthComplete: boolean;
@@ -715,16 +931,58 @@ export interface components {
         PersonAsked: {
             age: string;
         };
+        PersonInput: {
+            active: boolean;
+            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            /** @enum {string} */
+            appetite: "ADULT" | "TEENAGER" | "CHILD_9_TO_13" | "CHILD_4_TO_8" | "UNDER_4";
+            /** Format: int32 */
+            chilli: number;
+            dislikes: string[];
+            flags: ("UNDER_12_MONTHS" | "PREGNANT" | "FRAIL")[];
+            /** Format: uuid */
+            id?: string;
+            name: string;
+            /** Format: int32 */
+            version: number;
+        };
+        PersonView: {
+            active: boolean;
+            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            /** @enum {string} */
+            appetite: "ADULT" | "TEENAGER" | "CHILD_9_TO_13" | "CHILD_4_TO_8" | "UNDER_4";
+            /** Format: int32 */
+            chilli: number;
+            dislikes: string[];
+            flags: ("UNDER_12_MONTHS" | "PREGNANT" | "FRAIL")[];
+            id: string;
+            name: string;
+            portions: string;
+            /** Format: int32 */
+            version: number;
+        };
         PlaceChoice: {
             freezer: boolean;
             id: string;
             name: string;
         };
+        PlaceInput: {
+            /** Format: uuid */
+            id?: string;
+            /** @enum {string} */
+            kind: "CUPBOARD" | "COUNTER" | "FRIDGE" | "FREEZER";
+            name: string;
+            /** Format: int32 */
+            version: number;
+        };
         PlaceName: {
             id: string;
             /** @enum {string} */
             kind: "CUPBOARD" | "COUNTER" | "FRIDGE" | "FREEZER";
+            litres?: string;
             name: string;
+            /** Format: int32 */
+            version: number;
         };
         PlaceView: {
             id: string;
@@ -787,6 +1045,10 @@ export interface components {
             toPack: number;
             today: string;
         };
+        Said: {
+            act: string;
+            subject: string;
+        };
         ScaleAsked: {
             cup?: string;
             lines: string[];
@@ -810,6 +1072,18 @@ export interface components {
             text: string;
             unit?: string;
             whole?: string;
+        };
+        SettingsInput: {
+            cup: string;
+            currency: string;
+            flat: string;
+            /** @enum {string} */
+            measures: "US" | "METRIC";
+            name: string;
+            /** @enum {string} */
+            seasoning: "FLAT" | "EXACT" | "OUT";
+            tbsp: string;
+            zone: string;
         };
         ShareAsked: {
             costPercent?: string;
@@ -856,6 +1130,18 @@ export interface components {
             remainder: components["schemas"]["RemainderView"];
             shares: components["schemas"]["ShareView"][];
             warnings: string[];
+        };
+        TableInput: {
+            /** Format: int32 */
+            adults: number;
+            /** Format: int32 */
+            children4to8: number;
+            /** Format: int32 */
+            children9to13: number;
+            /** Format: int32 */
+            teenagers: number;
+            /** Format: int32 */
+            under4: number;
         };
         TakeView: {
             amount: string;
@@ -1029,6 +1315,240 @@ export interface operations {
             };
         };
     };
+    equipment: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EquipmentInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    removeEquipment: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    person: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PersonInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    place: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    removePlace: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    settings: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SettingsInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    table: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TableInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    hand: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HandInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    level: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LevelInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
     onHand: {
         parameters: {
             query?: never;
@@ -1095,6 +1615,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["NoteLineView"][];
+                };
+            };
+        };
+    };
+    full: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
                 };
             };
         };

@@ -34,6 +34,9 @@ export function Spine() {
         <NavLink to="/history" className="stop">
           History
         </NavLink>
+        <NavLink to="/household" className="stop">
+          Household
+        </NavLink>
       </div>
       <p className="spine-keys quiet mt-2 text-sm">? keys</p>
     </nav>

@@ -8,6 +8,7 @@ export const doors: Record<string, { name: string; to: string }> = {
   p: { name: 'Pack', to: '/pack' },
   r: { name: 'Recipes', to: '/recipes' },
   h: { name: 'History', to: '/history' },
+  u: { name: 'Household', to: '/household' },
 };
 
 export function useKeys() {

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { answer, api, type Schema } from '../../api/client';
 import { useNoteRead } from '../../api/queries';
 import { useAct } from '../../api/useAct';
+import { Field } from '../../kit/Field';
 import { FieldProblem, Money, OtherProblem } from '../../kit/kit';
 import { shortDay, until } from '../../kit/words';
 
@@ -9,18 +10,36 @@ import { shortDay, until } from '../../kit/words';
 export function NoteBox({ places }: { places: Schema['PlaceView'][] }) {
   const [text, setText] = useState('');
   const [place, setPlace] = useState<string>();
+  const [bought, setBought] = useState(false);
+  const [till, setTill] = useState('');
   const read = useNoteRead(text, place);
   const lines = text.trim() === '' ? [] : (read.data ?? []);
   const store = useAct(
     (key, body: Schema['NoteInput']) =>
       answer(api.POST('/api/onhand/note', { params: { header: { 'Idempotency-Key': key } }, body })),
-    () => setText(''),
+    () => {
+      setText('');
+      setTill('');
+    },
   );
   return (
     <section aria-label="Stock note">
       <h2 className="mb-3 text-2xl">
-        <label htmlFor="note-text">Write down what is there, or what came in</label>
+        <label htmlFor="note-text">{bought ? 'Just back: write down what came in' : 'Write down what is there'}</label>
       </h2>
+      <div className="join mb-2">
+        {[false, true].map((choice) => (
+          <button
+            key={String(choice)}
+            type="button"
+            aria-pressed={bought === choice}
+            className={`btn join-item ${bought === choice ? 'btn-primary' : 'btn-outline'}`}
+            onClick={() => setBought(choice)}
+          >
+            {choice ? 'just back' : 'what is there'}
+          </button>
+        ))}
+      </div>
       <textarea
         id="note-text"
         className="textarea textarea-lg w-full"
@@ -44,7 +63,7 @@ export function NoteBox({ places }: { places: Schema['PlaceView'][] }) {
           ))}
         </ol>
       )}
-      <div className="mt-3 flex flex-wrap items-center gap-3">
+      <div className="mt-3 flex flex-wrap items-end gap-3">
         <label className="flex items-center gap-2">
           Where
           <select
@@ -60,16 +79,30 @@ export function NoteBox({ places }: { places: Schema['PlaceView'][] }) {
             ))}
           </select>
         </label>
+        {bought && (
+          <Field
+            label="The till said"
+            kind="number"
+            wide="w-32"
+            value={till}
+            set={(value) => {
+              setTill(value);
+              store.forget();
+            }}
+            at="/till"
+            problem={store.problem}
+          />
+        )}
         <button
           type="button"
           className="btn btn-primary"
           disabled={store.busy}
-          onClick={() => store.act({ text, place })}
+          onClick={() => store.act({ text, place, bought, till: bought ? till : undefined })}
         >
           Put it away
         </button>
       </div>
-      <OtherProblem problem={store.problem} fields={['/text']} />
+      <OtherProblem problem={store.problem} fields={['/text', '/till']} />
     </section>
   );
 }

@@ -1,9 +1,12 @@
+import { useState } from 'react';
 import type { Schema } from '../../api/client';
-import { useOnHand } from '../../api/queries';
+import { useHousehold, useOnHand } from '../../api/queries';
 import { Empty, Heading, Money, Tape, Waiting } from '../../kit/kit';
 import { until } from '../../kit/words';
 import { Drawer } from './Drawer';
+import { LotPanel } from './LotPanel';
 import { NoteBox } from './NoteBox';
+import { Staples } from './Staples';
 
 type Place = Schema['PlaceView'];
 export type Lot = Schema['LotView'];
@@ -11,18 +14,21 @@ export type Lot = Schema['LotView'];
 /** What there is: a note to type, what to use first, the freezer as a picture, the rest by place. */
 export function OnHand() {
   const onHand = useOnHand();
+  const household = useHousehold();
+  const [opened, setOpened] = useState<Lot>();
   if (!onHand.data) {
     return <Waiting />;
   }
-  const { places, useFirst, frozenPortions, worth, worthComplete } = onHand.data;
+  const { places, useFirst, dinners, plates, eatFirst, staples, worth, worthComplete } = onHand.data;
+  const litres = (id: string) => household.data?.places.find((place) => place.id === id)?.litres;
   const freezers = places.filter((place) => place.kind === 'FREEZER');
   const others = places.filter((place) => place.kind !== 'FREEZER' && place.lots.length > 0);
-  const empty = places.every((place) => place.lots.length === 0);
+  const empty = staples.length === 0 && places.every((place) => place.lots.length === 0);
   return (
     <>
       <Heading
-        title={frozenPortions > 0 ? `${frozenPortions} plates in the freezer` : 'On hand'}
-        below="everything there is, with its date and what it cost"
+        title={headline(dinners, plates)}
+        below={eatFirst ? `eat the ${eatFirst} first` : 'everything there is, with its date and what it cost'}
       >
         {!empty && (
           <>
@@ -33,24 +39,37 @@ export function OnHand() {
       </Heading>
       <div className="mb-8 grid gap-6 lg:grid-cols-[3fr_2fr]">
         <NoteBox places={places} />
-        <UseFirst lots={useFirst} empty={empty} />
+        <UseFirst lots={useFirst} empty={empty} open={setOpened} />
       </div>
       <h2 className="mb-3 text-2xl">Freezer</h2>
       <div className="mb-8 grid gap-5 sm:grid-cols-2 xl:grid-cols-4">
         {freezers.map((place) => (
-          <Drawer key={place.id} place={place} />
+          <Drawer key={place.id} place={place} litres={litres(place.id)} open={setOpened} />
         ))}
       </div>
       <div className="grid items-start gap-6 lg:grid-cols-2">
         {others.map((place) => (
-          <Shelf key={place.id} place={place} />
+          <Shelf key={place.id} place={place} open={setOpened} />
         ))}
+        <Staples staples={staples} />
       </div>
+      {opened && <LotPanel lot={opened} close={() => setOpened(undefined)} />}
     </>
   );
 }
 
-function UseFirst({ lots, empty }: { lots: Lot[]; empty: boolean }) {
+/** What lies frozen, in dinners for this table; in plates while nobody said who eats. */
+function headline(dinners: number | undefined, plates: number): string {
+  if (plates === 0) {
+    return 'On hand';
+  }
+  if (dinners === undefined) {
+    return `${plates} plates in the freezer`;
+  }
+  return dinners === 1 ? '1 dinner in the freezer' : `${dinners} dinners in the freezer`;
+}
+
+function UseFirst({ lots, empty, open }: { lots: Lot[]; empty: boolean; open: (lot: Lot) => void }) {
   return (
     <section aria-labelledby="use-first">
       <h2 id="use-first" className="mb-3 text-2xl">
@@ -64,9 +83,11 @@ function UseFirst({ lots, empty }: { lots: Lot[]; empty: boolean }) {
       <ul>
         {lots.slice(0, 6).map((lot) => (
           <li key={lot.id} className="row grid-cols-[minmax(0,1fr)_12rem]">
-            <Tape name={lot.name} of={lot.batch ?? lot.name}>
-              {lot.amount}
-            </Tape>
+            <button type="button" className="packet-open min-h-11" onClick={() => open(lot)}>
+              <Tape name={lot.name} of={lot.batch ?? lot.name}>
+                {lot.amount}
+              </Tape>
+            </button>
             <span className="text-right">
               <Urgent lot={lot} />
               <span className="quiet block text-sm">
@@ -103,20 +124,21 @@ export function Urgent({ lot }: { lot: Lot }) {
   );
 }
 
-function Shelf({ place }: { place: Place }) {
+function Shelf({ place, open }: { place: Place; open: (lot: Lot) => void }) {
   return (
     <section className="enamel p-4" aria-label={place.name}>
       <h2 className="mb-1 text-xl">{place.name}</h2>
       <ul>
         {place.lots.map((lot) => (
           <li key={lot.id} className="row grid-cols-[minmax(0,1fr)_5.5rem_5rem] last:border-0">
-            <span>
+            <button type="button" className="packet-open min-h-11" onClick={() => open(lot)}>
               <span className="font-semibold">{lot.name}</span>
               {lot.about && <span className="quiet">, {lot.about}</span>}
               <span className="block text-sm">
                 <Urgent lot={lot} />
+                <span className="quiet"> · {lot.age === 'today' ? 'from today' : `${lot.age} old`}</span>
               </span>
-            </span>
+            </button>
             <span className="figure text-right font-semibold">{lot.amount}</span>
             <span className="text-right">
               {lot.costComplete ? <Money amount={lot.cost} /> : <span className="quiet text-sm">no price</span>}

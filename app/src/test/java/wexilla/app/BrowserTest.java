@@ -62,7 +62,7 @@ class BrowserTest {
     }
 
     private static void note(Page page) {
-        Locator note = page.getByLabel("Write down what is there, or what came in");
+        Locator note = page.getByLabel("Write down what is there");
         note.fill("3.2 kg pork shoulder, bone in, 17.57\n-1 kg onions\n1 kg dried white beans 3.29");
         look(page.getByText("line 2: an amount cannot be below zero")).isVisible();
         button(page, "Put it away").click();
@@ -126,7 +126,7 @@ class BrowserTest {
         try (Browser browser = new Browser(http, 390, 844)) {
             Page page = browser.page();
             page.navigate("/onhand");
-            Locator note = page.getByLabel("Write down what is there, or what came in");
+            Locator note = page.getByLabel("Write down what is there");
             note.fill("2 kg onions 1.78");
             browser.offline(true);
             button(page, "Put it away").click();

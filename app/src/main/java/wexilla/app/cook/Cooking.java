@@ -26,6 +26,7 @@ import wexilla.core.food.Food;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.KeepingGuide.Ingredient;
+import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Cost;
 import wexilla.core.pricing.CostSheet;
@@ -141,16 +142,12 @@ public class Cooking {
                 "used, not from stock",
                 place.id(),
                 State.RAW,
-                food.keepingClass(),
-                act.day(),
-                null,
-                0,
+                LotClock.start(food.keepingClass(), act.day()),
                 dates,
                 null,
                 null);
         ledger.create(act, lot, "counted", "used, not from stock");
-        OpenLot open =
-                new OpenLot(lot.id().toString(), lacking, cost, null, null, act.day(), food.keepingClass(), false);
+        OpenLot open = new OpenLot(lot.id().toString(), lacking, cost, null, null, lot.clock(), false);
         return new Take(open, lacking, cost);
     }
 
@@ -158,7 +155,8 @@ public class Cooking {
         Place counter = households.usualPlace(act.household(), Storage.COUNTER);
         List<Ingredient> ingredients = takes.stream()
                 .map(Take::lot)
-                .map(lot -> new Ingredient(lot.keepingClass(), lot.clockFrom(), lot.cooked()))
+                .map(lot ->
+                        new Ingredient(lot.clock().keepingClass(), lot.clock().ageFrom(act.day()), lot.cooked()))
                 .toList();
         KeepingGuide.Clock clock = reference.keeping().ofDish(style, ingredients, act.day());
         LocalDate from = clock.clockFrom();
@@ -172,10 +170,7 @@ public class Cooking {
                 style.words(),
                 counter.id(),
                 style == Style.RAW_BAG ? State.RAW : State.COOKED,
-                clock.keepingClass(),
-                from,
-                null,
-                0,
+                LotClock.start(clock.keepingClass(), from),
                 reference.keeping().dates(clock.keepingClass(), counter.kind(), from, from),
                 null,
                 null);

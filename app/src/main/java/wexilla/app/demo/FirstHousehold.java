@@ -24,10 +24,14 @@ import wexilla.app.cook.CookViews.Cooked;
 import wexilla.app.cook.Cooking;
 import wexilla.app.demo.Script.CookScript;
 import wexilla.app.demo.Script.NoteScript;
+import wexilla.app.household.Equipped;
+import wexilla.app.household.Equipped.Equipment;
 import wexilla.app.household.Foods;
 import wexilla.app.household.Household;
 import wexilla.app.household.Households;
 import wexilla.app.household.Households.Place;
+import wexilla.app.household.People;
+import wexilla.app.household.People.Person;
 import wexilla.app.onhand.Notes;
 import wexilla.app.pack.PackViews.PackInput;
 import wexilla.app.pack.Packing;
@@ -46,6 +50,8 @@ import wexilla.core.recipe.Recipe;
 public class FirstHousehold implements ApplicationRunner {
 
     private final Households households;
+    private final People people;
+    private final Equipped equipped;
     private final Notes notes;
     private final Recipes recipes;
     private final Foods foods;
@@ -59,6 +65,8 @@ public class FirstHousehold implements ApplicationRunner {
 
     FirstHousehold(
             Households households,
+            People people,
+            Equipped equipped,
             Notes notes,
             Recipes recipes,
             Foods foods,
@@ -70,6 +78,8 @@ public class FirstHousehold implements ApplicationRunner {
             Clock clock,
             @Value("${wexilla.first-household:none}") String first) {
         this.households = households;
+        this.people = people;
+        this.equipped = equipped;
         this.notes = notes;
         this.recipes = recipes;
         this.foods = foods;
@@ -127,6 +137,25 @@ public class FirstHousehold implements ApplicationRunner {
                 .minusDays(60)
                 .atStartOfDay(household.zone())
                 .toInstant();
+        acts.say(household, key(), "person", script.people(), act -> {
+            script.people()
+                    .forEach(p -> people.save(
+                            act,
+                            new Person(
+                                    UUID.randomUUID(),
+                                    p.name(),
+                                    p.appetite(),
+                                    p.allergens(),
+                                    p.flags(),
+                                    p.dislikes(),
+                                    p.chilli(),
+                                    true,
+                                    0)));
+            script.equipment()
+                    .forEach(e -> equipped.save(
+                            act, new Equipment(UUID.randomUUID(), e.name(), e.kind(), e.capacityMl(), e.count(), 0)));
+            return "Household: who eats, and what there is to cook with";
+        });
         Map<String, UUID> book = new HashMap<>();
         script.recipes().forEach(recipe -> book.put(recipe.title(), recipe(household, recipe, start)));
         script.events().forEach(event -> {
@@ -165,8 +194,11 @@ public class FirstHousehold implements ApplicationRunner {
 
     private void note(Household household, NoteScript note, Instant when) {
         acts.perform(household, key(), "note", note, List.class, when, act -> {
-            Acts.Done<List<UUID>> done =
-                    notes.store(act, String.join("\n", note.lines()), place(household, note.place()));
+            Acts.Done<List<UUID>> done = notes.store(
+                    act,
+                    String.join("\n", note.lines()),
+                    place(household, note.place()),
+                    note.bought() ? new Notes.Paid(null) : null);
             return new Acts.Done<>(done.subject(), done.answer());
         });
     }

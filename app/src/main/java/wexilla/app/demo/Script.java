@@ -2,14 +2,35 @@ package wexilla.app.demo;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import wexilla.app.household.Equipped.Kind;
 import wexilla.app.recipes.RecipeInput;
+import wexilla.core.food.Allergen;
 import wexilla.core.keeping.Storage;
+import wexilla.core.people.Appetite;
+import wexilla.core.people.Flag;
 import wexilla.core.recipe.Style;
 
 /** The demo household as written in {@code demo/harbour.json}: what is there, and what happened, oldest first. */
-record Script(String name, String zone, List<PlaceScript> places, List<RecipeInput> recipes, List<Event> events) {
+record Script(
+        String name,
+        String zone,
+        List<PlaceScript> places,
+        List<PersonScript> people,
+        List<EquipmentScript> equipment,
+        List<RecipeInput> recipes,
+        List<Event> events) {
 
     record PlaceScript(String name, Storage kind) {}
+
+    record PersonScript(
+            String name,
+            Appetite appetite,
+            List<Allergen> allergens,
+            List<Flag> flags,
+            List<String> dislikes,
+            int chilli) {}
+
+    record EquipmentScript(String name, Kind kind, @Nullable Integer capacityMl, int count) {}
 
     /**
      * One evening: a note, or a cooking with its packing.
@@ -23,7 +44,8 @@ record Script(String name, String zone, List<PlaceScript> places, List<RecipeInp
             @Nullable NoteScript note,
             @Nullable CookScript cook) {}
 
-    record NoteScript(@Nullable String place, List<String> lines) {}
+    /** @param bought a haul: its prices are what was paid that day */
+    record NoteScript(@Nullable String place, boolean bought, List<String> lines) {}
 
     /** @param packets empty when the dish still waits on the counter */
     record CookScript(

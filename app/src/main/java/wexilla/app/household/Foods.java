@@ -50,6 +50,13 @@ public class Foods {
         return new FoodBook(Stream.concat(reference.foods().stream(), own).toList());
     }
 
+    /** The food of this row. */
+    public Food of(Household household, UUID row) {
+        return book(household)
+                .get(java.util.Objects.requireNonNull(keys(household).get(row)))
+                .orElseThrow();
+    }
+
     /** The key of each food row: its reference slug, or its own id. */
     public Map<UUID, String> keys(Household household) {
         return rows(household).stream().collect(Collectors.toMap(Row::id, Row::key));

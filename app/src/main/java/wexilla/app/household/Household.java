@@ -9,11 +9,23 @@ import java.util.Locale;
 import java.util.UUID;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.Seasoning;
+import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
 
-/** The household a request belongs to. */
+/**
+ * The household a request belongs to.
+ *
+ * @param system how kitchen measures are shown: cups and spoons, or grams
+ */
 public record Household(
-        UUID id, String name, ZoneId zone, Currency currency, Measures measures, Seasoning seasoning, Money flat) {
+        UUID id,
+        String name,
+        ZoneId zone,
+        Currency currency,
+        KitchenMeasure.System system,
+        Measures measures,
+        Seasoning seasoning,
+        Money flat) {
 
     private static final DateTimeFormatter MINUTES = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm", Locale.ROOT);
 

@@ -1,15 +1,22 @@
 package wexilla.app.household;
 
+import java.math.BigDecimal;
 import java.time.ZoneId;
 import java.util.Currency;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Journal;
+import wexilla.app.platform.Journal.Thing;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.Seasoning;
+import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 
@@ -17,22 +24,34 @@ import wexilla.core.quantity.Rational;
 @Component
 public class Households {
 
-    /** A cupboard shelf, the fridge, a drawer of a freezer. */
-    public record Place(UUID id, String name, Storage kind) {}
+    /**
+     * A cupboard shelf, the fridge, a drawer of a freezer.
+     *
+     * @param litres what fits in, as learned from "it's full"; null until then
+     */
+    public record Place(
+            UUID id, String name, Storage kind, @Nullable BigDecimal litres, int version) {
+
+        public Place(UUID id, String name, Storage kind) {
+            this(id, name, kind, null, 1);
+        }
+    }
 
     /** What a packet is made of. */
     public record Container(UUID id, String name, String kind, int volumeMl) {}
 
     private final JdbcClient db;
+    private final Journal journal;
 
-    Households(JdbcClient db) {
+    Households(JdbcClient db, Journal journal) {
         this.db = db;
+        this.journal = journal;
     }
 
     /** The household with this id; when none is asked for, the one there is. */
     public Optional<Household> find(Optional<UUID> id) {
         return db.sql("""
-                        select id, name, zone, currency, cup_ml, tbsp_ml, seasoning, flat_minor from household
+                        select id, name, zone, currency, measures, cup_ml, tbsp_ml, seasoning, flat_minor from household
                         where :id::uuid is null or id = :id::uuid order by id limit 1""")
                 .param("id", id.orElse(null))
                 .query((row, n) -> {
@@ -42,6 +61,8 @@ public class Households {
                             row.getString("name"),
                             ZoneId.of(row.getString("zone")),
                             currency,
+                            KitchenMeasure.System.valueOf(
+                                    row.getString("measures").toUpperCase(Locale.ROOT)),
                             new Measures(
                                     Rational.of(row.getBigDecimal("cup_ml")),
                                     Rational.of(row.getBigDecimal("tbsp_ml"))),
@@ -86,10 +107,10 @@ public class Households {
 
     /** In the order the household put them. */
     public List<Place> places(Household household) {
-        return db.sql("select id, name, kind from place where household_id = ? order by sort, name")
+        return db.sql(
+                        "select id, name, kind, litres, version from place where household_id = ? and not gone order by sort, name")
                 .params(household.id())
-                .query((row, n) -> new Place(
-                        row.getObject("id", UUID.class), row.getString("name"), Storage.valueOf(row.getString("kind"))))
+                .query(Place.class)
                 .list();
     }
 
@@ -108,5 +129,33 @@ public class Households {
                         row.getString("kind"),
                         row.getInt("volume_ml")))
                 .list();
+    }
+
+    /** Whether any price or cost is written already: the currency stays then. */
+    boolean priced(Household household) {
+        return db.sql("select exists (select 1 from offer where household_id = :id) or exists "
+                        + "(select 1 from movement where household_id = :id and cost <> 0)")
+                .param("id", household.id())
+                .query(Boolean.class)
+                .single();
+    }
+
+    /** Writes the household's settings. */
+    void settings(Act act, Household changed) {
+        journal.before(act, Thing.HOUSEHOLD, changed.id());
+        db.sql("""
+                        update household set name = ?, zone = ?, currency = ?, measures = ?, cup_ml = ?, tbsp_ml = ?,
+                            seasoning = ?, flat_minor = ?, set_up = true, version = version + 1 where id = ?""")
+                .params(
+                        changed.name(),
+                        changed.zone().getId(),
+                        changed.currency().getCurrencyCode(),
+                        changed.system().name().toLowerCase(Locale.ROOT),
+                        changed.measures().cupMl().toDecimal(7),
+                        changed.measures().tbspMl().toDecimal(7),
+                        changed.seasoning().name(),
+                        changed.flat().minor(),
+                        changed.id())
+                .update();
     }
 }

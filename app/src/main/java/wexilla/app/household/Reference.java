@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
@@ -15,14 +16,18 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import wexilla.core.food.Allergen;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodFact;
 import wexilla.core.food.Scaling;
+import wexilla.core.food.Traits;
+import wexilla.core.food.Yield;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.KeepingRule;
 import wexilla.core.keeping.KeepingRule.Span;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.AmountReader;
+import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 
 /** The reference files that ship with the application, read once into core types. A broken row stops the start. */
@@ -44,7 +49,9 @@ public class Reference {
         Map<String, List<FoodFact>> facts = rows("food_facts.csv").stream()
                 .collect(Collectors.groupingBy(
                         row -> row.get("slug"), Collectors.mapping(Reference::fact, Collectors.toList())));
-        foods = rows("foods.csv").stream().map(row -> food(row, facts)).toList();
+        Map<String, Yield> yields = rows("yields.csv").stream()
+                .collect(Collectors.toMap(row -> row.get("slug") + " " + row.get("part"), Reference::yield));
+        foods = rows("foods.csv").stream().map(row -> food(row, facts, yields)).toList();
         keeping = new KeepingGuide(
                 rows("keeping.csv").stream().map(Reference::rule).toList());
     }
@@ -57,11 +64,15 @@ public class Reference {
         return keeping;
     }
 
-    private static Food food(CSVRecord row, Map<String, List<FoodFact>> facts) {
-        List<String> aliases = Arrays.stream(row.get("also").split(";"))
+    private static List<String> list(CSVRecord row, String column) {
+        return Arrays.stream(row.get(column).split(";"))
                 .map(String::strip)
                 .filter(a -> !a.isEmpty())
                 .toList();
+    }
+
+    private static Food food(CSVRecord row, Map<String, List<FoodFact>> facts, Map<String, Yield> yields) {
+        List<String> aliases = list(row, "also");
         String slug = row.get("slug");
         return new Food(
                 slug,
@@ -71,7 +82,19 @@ public class Reference {
                 row.get("keeping"),
                 row.get("seasoning").equals("yes"),
                 Scaling.valueOf(row.get("scaling").toUpperCase(Locale.ROOT)),
-                facts.getOrDefault(slug, List.of()));
+                facts.getOrDefault(slug, List.of()),
+                new Traits(
+                        row.get("aisle"),
+                        row.get("protein"),
+                        list(row, "allergens").stream()
+                                .map(word -> Allergen.ofWord(word).orElseThrow())
+                                .collect(Collectors.toSet()),
+                        yields.get(slug + " cooked"),
+                        yields.get(slug + " ready")));
+    }
+
+    private static Yield yield(CSVRecord row) {
+        return new Yield(Rational.of(new BigDecimal(row.get("of_one"))), source(row));
     }
 
     private static FoodFact fact(CSVRecord row) {
@@ -89,6 +112,7 @@ public class Reference {
                 span(row.get("fridge_days")),
                 span(row.get("freezer_months")),
                 span(row.get("cupboard_months")),
+                span(row.get("opened_days")),
                 source(row));
     }
 

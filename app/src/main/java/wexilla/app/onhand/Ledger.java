@@ -1,5 +1,6 @@
 package wexilla.app.onhand;
 
+import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
@@ -28,11 +29,35 @@ public class Ledger implements Undoable {
 
     /** Writes a lot with its first movement. */
     public void create(Act act, NewLot lot, String kind, String reason) {
+        insert(act, lot);
+        move(
+                act,
+                lot.id(),
+                kind,
+                lot.amount().value().toDecimal(6),
+                lot.cost().known().minor(),
+                reason);
+    }
+
+    /** What is taken out of a locked lot becomes a lot of its own: part of it, or all of it elsewhere. */
+    public void carry(Act act, Take take, NewLot child, String kind, String reason) {
+        insert(act, child);
+        take(act, take, child.id(), kind, reason);
+        move(
+                act,
+                child.id(),
+                kind,
+                child.amount().value().toDecimal(6),
+                child.cost().known().minor(),
+                reason);
+    }
+
+    private void insert(Act act, NewLot lot) {
         db.sql("""
                         insert into lot (household_id, id, food, batch, unit, amount, grade, cost, cost_complete, about,
-                            place, state, keeping_class, clock_from, used_days, frozen_on, use_from, eat_by,
-                            best_before, container, code, made_by)
-                        values (?, ?, ?, ?, ?, 0, ?, 0, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
+                            place, state, keeping_class, clock_from, used_days, frozen_on, thawed_on, use_from,
+                            eat_by, best_before, container, code, packet_group, part_no, made_by)
+                        values (?, ?, ?, ?, ?, 0, ?, 0, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
                 .params(Arrays.asList(
                         act.household().id(),
                         lot.id(),
@@ -44,24 +69,33 @@ public class Ledger implements Undoable {
                         lot.about(),
                         lot.place(),
                         lot.state().name().toLowerCase(Locale.ROOT),
-                        lot.keepingClass(),
-                        lot.clockFrom(),
-                        lot.usedDays(),
-                        lot.frozenOn(),
+                        lot.clock().keepingClass(),
+                        lot.clock().from(),
+                        lot.clock().usedDays(),
+                        lot.clock().frozenOn(),
+                        lot.clock().thawedOn(),
                         lot.dates().useFrom(),
                         lot.dates().eatBy(),
                         lot.dates().bestBefore(),
                         lot.container(),
                         lot.code(),
+                        lot.group(),
+                        lot.partNo(),
                         act.id()))
                 .update();
-        move(
-                act,
-                lot.id(),
-                kind,
-                lot.amount().value().toDecimal(6),
-                lot.cost().known().minor(),
-                reason);
+    }
+
+    /** Corrects what a locked lot holds to what was counted; cost leaves with what is missing, none comes with more. */
+    public void count(Act act, UUID lot, BigDecimal difference, long cost, String reason) {
+        move(act, lot, "counted", difference, cost, reason);
+    }
+
+    /** A staple is had, low or out. */
+    public void level(Act act, UUID lot, String level) {
+        db.sql("update lot set grade = ? where household_id = ? and id = ?")
+                .params(level, act.household().id(), lot)
+                .update();
+        move(act, lot, "level", BigDecimal.ZERO, 0, "");
     }
 
     /**
@@ -86,7 +120,7 @@ public class Ledger implements Undoable {
     /** Takes out of a locked lot, and writes down where it went when it went into another lot. */
     public void take(Act act, Take take, @Nullable UUID into, String kind, String reason) {
         UUID lot = UUID.fromString(take.lot().id());
-        java.math.BigDecimal amount = take.amount().value().toDecimal(6);
+        BigDecimal amount = take.amount().value().toDecimal(6);
         move(act, lot, kind, amount.negate(), -take.cost().known().minor(), reason);
         if (into != null) {
             db.sql("""
@@ -103,14 +137,22 @@ public class Ledger implements Undoable {
         }
     }
 
-    private void move(Act act, UUID lot, String kind, java.math.BigDecimal amount, long cost, String reason) {
+    private void move(Act act, UUID lot, String kind, BigDecimal amount, long cost, String reason) {
         db.sql("update lot set amount = amount + ?, cost = cost + ? where household_id = ? and id = ?")
                 .params(amount, cost, act.household().id(), lot)
                 .update();
         db.sql("""
-                        insert into movement (household_id, act, seq, lot, kind, amount, cost, reason)
-                        values (?, ?, ?, ?, ?, ?, ?, ?)""")
-                .params(act.household().id(), act.id(), act.nextMovement(), lot, kind, amount, cost, reason)
+                        insert into movement (household_id, act, seq, lot, kind, amount, cost, reason, grade)
+                        select household_id, ?, ?, id, ?, ?, ?, ?, grade from lot where household_id = ? and id = ?""")
+                .params(
+                        act.id(),
+                        act.nextMovement(),
+                        kind,
+                        amount,
+                        cost,
+                        reason,
+                        act.household().id(),
+                        lot)
                 .update();
     }
 
@@ -136,19 +178,30 @@ public class Ledger implements Undoable {
                 .list();
     }
 
-    /** Writes the opposite of every movement; staples that were only "have" become "out". */
+    /**
+     * Writes the opposite of every movement, what empties a lot first, since a code is on one open lot only. A staple
+     * goes back to the level of the movement before.
+     */
     @Override
     public void undo(Act undo, UUID undone) {
-        record Moved(UUID lot, java.math.BigDecimal amount, long cost) {}
+        record Moved(UUID lot, BigDecimal amount, long cost) {}
         UUID household = undo.household().id();
         List<Moved> moved =
                 db.sql("""
                         select lot, sum(amount) as amount, sum(cost)::bigint as cost from movement
-                        where household_id = ? and act = ? group by lot order by lot""").params(household, undone).query(Moved.class).list();
+                        where household_id = ? and act = ? group by lot order by sum(amount) desc, lot""").params(household, undone).query(Moved.class).list();
         lock(household, moved.stream().map(Moved::lot).toList());
         moved.forEach(m -> move(undo, m.lot(), "undone", m.amount().negate(), -m.cost(), ""));
-        db.sql("update lot set grade = 'out' where household_id = ? and made_by = ? and grade = 'have'")
-                .params(household, undone)
+        db.sql("""
+                        update lot l set grade = coalesce((
+                            select m.grade from movement m
+                            join act a on a.household_id = m.household_id and a.id = m.act
+                            where m.household_id = l.household_id and m.lot = l.id and m.kind <> 'undone'
+                            and not exists (select 1 from act u
+                                where u.household_id = a.household_id and u.reverses = a.id)
+                            order by a.seq desc, m.seq desc limit 1), 'out')
+                        where l.household_id = ? and l.grade <> 'counted' and l.id = any (?)""")
+                .params(household, moved.stream().map(Moved::lot).toArray(UUID[]::new))
                 .update();
     }
 

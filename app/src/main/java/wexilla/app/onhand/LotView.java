@@ -2,6 +2,7 @@ package wexilla.app.onhand;
 
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.keeping.Age;
 import wexilla.core.keeping.KeepDates.Urgency;
 
 /**
@@ -10,7 +11,9 @@ import wexilla.core.keeping.KeepDates.Urgency;
  * @param amount as a cook writes it; "have" for a staple that is not counted
  * @param portions whole portions left, for a dish
  * @param cost decimal money of what is left, basis "used"; with {@code costComplete} false it is "at least"
- * @param since ISO day its clock began
+ * @param level have, low or out for a staple that is not counted
+ * @param since ISO day its clock began, and {@code age} how long that is ago in words
+ * @param part "part 2" of a meal of several packets
  * @param until its date with the words in front of it, null when no keeping time is known
  * @param rule the keeping rule its date comes from, and {@code source} of that
  */
@@ -20,17 +23,20 @@ public record LotView(
         String about,
         String amount,
         @Nullable Integer portions,
+        @Nullable String level,
         String cost,
         boolean costComplete,
         String place,
         String placeName,
         String state,
         String since,
+        String age,
         @Nullable UntilView until,
         Urgency urgency,
         @Nullable String container,
         @Nullable String code,
         @Nullable String batch,
+        @Nullable String part,
         String rule,
         String source) {
 
@@ -43,19 +49,22 @@ public record LotView(
                 lot.id().toString(),
                 lot.name(),
                 lot.about(),
-                lot.have() ? "have" : lot.amount().toString(),
+                lot.staple() ? lot.level() : lot.amount().toString(),
                 lot.batch() == null ? null : lot.amount().value().toDecimal(0).intValueExact(),
+                lot.staple() ? lot.level() : null,
                 lot.cost().known().decimal(),
                 lot.cost().complete(),
                 lot.place().toString(),
                 lot.placeName(),
                 lot.state(),
-                lot.clockFrom().toString(),
+                lot.clock().from().toString(),
+                Age.words(lot.clock().from(), today),
                 until(lot),
                 lot.dates().urgency(today),
                 lot.container(),
                 lot.code(),
                 lot.batch() == null ? null : lot.batch().toString(),
+                lot.partNo() == null ? null : "part " + lot.partNo(),
                 lot.dates().rule(),
                 lot.dates().source());
     }

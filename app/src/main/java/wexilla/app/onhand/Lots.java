@@ -1,5 +1,6 @@
 package wexilla.app.onhand;
 
+import java.math.BigDecimal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
@@ -17,6 +18,7 @@ import wexilla.app.household.Foods;
 import wexilla.app.household.Household;
 import wexilla.app.household.Reference;
 import wexilla.core.keeping.KeepDates;
+import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
@@ -36,31 +38,30 @@ public class Lots {
             @Nullable UUID food,
             @Nullable UUID batch,
             Amount amount,
-            boolean have,
+            String level,
             Cost cost,
             String about,
             UUID place,
             String placeName,
             Storage storage,
             String state,
-            String keepingClass,
-            LocalDate clockFrom,
-            @Nullable LocalDate frozenOn,
+            LotClock clock,
+            @Nullable BigDecimal unitGrams,
             KeepDates dates,
+            @Nullable UUID containerId,
             @Nullable String container,
-            @Nullable String code) {
+            @Nullable String code,
+            @Nullable UUID group,
+            @Nullable Integer partNo) {
+
+        /** A staple that is only had, low or out, without an amount. */
+        public boolean staple() {
+            return !level.equals("counted");
+        }
 
         public OpenLot open() {
             boolean cooked = batch != null && !state.equals("raw");
-            return new OpenLot(
-                    id.toString(),
-                    amount,
-                    cost,
-                    dates.last().orElse(null),
-                    dates.eatBy(),
-                    clockFrom,
-                    keepingClass,
-                    cooked);
+            return new OpenLot(id.toString(), amount, cost, dates.last().orElse(null), dates.eatBy(), clock, cooked);
         }
     }
 
@@ -89,6 +90,11 @@ public class Lots {
     /** Everything there is, first to expire first. */
     public List<Lot> open(Household household) {
         return query(household, "(l.amount > 0 or l.grade in ('have', 'low'))", Map.of());
+    }
+
+    /** Staples that are not counted, at every level. */
+    public List<Lot> staples(Household household) {
+        return query(household, "l.grade <> 'counted'", Map.of());
     }
 
     /** Cooked dishes that wait on the counter to be packed. */
@@ -135,35 +141,40 @@ public class Lots {
     }
 
     private Lot lot(ResultSet row, Household household) throws SQLException {
-        String keepingClass = row.getString("keeping_class");
-        LocalDate clockFrom = row.getObject("clock_from", LocalDate.class);
-        LocalDate frozenOn = row.getObject("frozen_on", LocalDate.class);
         Storage storage = Storage.valueOf(row.getString("place_kind"));
-        KeepDates rule =
-                reference.keeping().dates(keepingClass, storage, clockFrom, frozenOn == null ? clockFrom : frozenOn);
+        LotClock clock = new LotClock(
+                row.getString("keeping_class"),
+                row.getObject("clock_from", LocalDate.class),
+                row.getInt("used_days"),
+                row.getObject("frozen_on", LocalDate.class),
+                row.getObject("thawed_on", LocalDate.class),
+                row.getString("state").equals("opened"));
+        KeepDates rule = reference.keeping().dates(clock, storage);
         return new Lot(
                 row.getObject("id", UUID.class),
                 row.getString("name"),
                 row.getObject("food", UUID.class),
                 row.getObject("batch", UUID.class),
                 Amount.of(Rational.of(row.getBigDecimal("amount")), Unit.ofSymbol(row.getString("unit"))),
-                row.getString("grade").equals("have"),
+                row.getString("grade"),
                 new Cost(Money.of(row.getLong("cost"), household.currency()), row.getBoolean("cost_complete")),
                 row.getString("about"),
                 row.getObject("place", UUID.class),
                 row.getString("place_name"),
                 storage,
                 row.getString("state"),
-                keepingClass,
-                clockFrom,
-                frozenOn,
+                clock,
+                row.getBigDecimal("unit_grams"),
                 new KeepDates(
                         row.getObject("use_from", LocalDate.class),
                         row.getObject("eat_by", LocalDate.class),
                         row.getObject("best_before", LocalDate.class),
                         rule.rule(),
                         rule.source()),
+                row.getObject("container", UUID.class),
                 row.getString("container_name"),
-                row.getString("code"));
+                row.getString("code"),
+                row.getObject("packet_group", UUID.class),
+                (Integer) row.getObject("part_no"));
     }
 }

@@ -23,6 +23,7 @@ import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.KeepingGuide;
+import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
@@ -46,14 +47,23 @@ public class Notes {
     private final Reference reference;
     private final Ledger ledger;
     private final Offers offers;
+    private final Purchases purchases;
     private final JdbcClient db;
 
-    Notes(Foods foods, Households households, Reference reference, Ledger ledger, Offers offers, JdbcClient db) {
+    Notes(
+            Foods foods,
+            Households households,
+            Reference reference,
+            Ledger ledger,
+            Offers offers,
+            Purchases purchases,
+            JdbcClient db) {
         this.foods = foods;
         this.households = households;
         this.reference = reference;
         this.ledger = ledger;
         this.offers = offers;
+        this.purchases = purchases;
         this.db = db;
     }
 
@@ -107,12 +117,17 @@ public class Notes {
                 : line.food() == null ? "unclassified" : line.food().keepingClass();
     }
 
+    /** The note is a haul: @param till what the till said, null when nobody typed it */
+    public record Paid(@Nullable Money till) {}
+
     /**
      * Stores a note: every container becomes a lot.
      *
+     * @param paid null when the note only says what is there
+     *
      * @throws Problem if a line is not understood, or there is none
      */
-    public Done<List<UUID>> store(Act act, String text, @Nullable UUID place) {
+    public Done<List<UUID>> store(Act act, String text, @Nullable UUID place, @Nullable Paid paid) {
         List<Read> read = read(act.household(), text, act.day());
         if (read.isEmpty()) {
             throw Problem.at("/text", "The note is empty; write a line such as 3 x 500 g mince, 8.40.");
@@ -122,9 +137,16 @@ public class Notes {
         });
         List<UUID> lots = new ArrayList<>();
         read.forEach(r -> lots.addAll(store(act, r.line().orElseThrow(), place)));
+        if (paid != null) {
+            Money lines = read.stream()
+                    .map(r -> r.line().orElseThrow().price())
+                    .filter(java.util.Objects::nonNull)
+                    .reduce(Money.zero(act.household().currency()), Money::plus);
+            purchases.record(act, lines, paid.till());
+        }
         String first = read.get(0).line().orElseThrow().foodName();
         String more = read.size() == 1 ? "" : " and " + (read.size() - 1) + " more";
-        return new Done<>("On hand: " + first + more, lots);
+        return new Done<>((paid == null ? "On hand: " : "Bought: ") + first + more, lots);
     }
 
     private List<UUID> store(Act act, NoteLine line, @Nullable UUID chosen) {
@@ -166,10 +188,9 @@ public class Notes {
                     line.about(),
                     place.id(),
                     frozen ? State.FROZEN : line.dish() ? State.COOKED : State.RAW,
-                    keepingClass(line),
-                    from,
-                    frozen ? from : null,
-                    0,
+                    frozen
+                            ? LotClock.start(keepingClass(line), from).frozen(from)
+                            : LotClock.start(keepingClass(line), from),
                     dates(line, place.kind(), act.day()),
                     null,
                     null);

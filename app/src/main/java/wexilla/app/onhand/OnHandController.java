@@ -3,57 +3,72 @@ package wexilla.app.onhand;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.TreeMap;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.household.Foods;
 import wexilla.app.household.Household;
 import wexilla.app.household.Households;
-import wexilla.app.platform.Acts;
-import wexilla.core.keeping.KeepDates;
+import wexilla.app.household.People;
+import wexilla.core.food.FoodBook;
 import wexilla.core.keeping.KeepDates.Urgency;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
-import wexilla.core.stock.NoteLine;
+import wexilla.core.people.Appetite;
+import wexilla.core.quantity.Rational;
+import wexilla.core.stock.Dinners;
 
-/** On hand: what there is, and stock notes. */
+/** On hand: what there is. */
 @RestController
 class OnHandController {
 
-    private final Notes notes;
     private final Lots lots;
     private final Households households;
-    private final Acts acts;
+    private final Foods foods;
+    private final People people;
     private final Clock clock;
 
-    OnHandController(Notes notes, Lots lots, Households households, Acts acts, Clock clock) {
-        this.notes = notes;
+    OnHandController(Lots lots, Households households, Foods foods, People people, Clock clock) {
         this.lots = lots;
         this.households = households;
-        this.acts = acts;
+        this.foods = foods;
+        this.people = people;
         this.clock = clock;
     }
 
     record PlaceView(String id, String name, Storage kind, List<LotView> lots) {}
 
     /**
+     * @param dinners whole dinners in the freezer for the whole table; null while nobody is written down
+     * @param plates whole adult portions in the freezer
+     * @param eatFirst what of those to eat first
+     * @param staples what is only had, low or out, by name
      * @param worth what all of it cost, as far as known
      * @param frozenPortions portions of cooked dishes in the freezer
      * @param useFirst what is past its date or in its warning, first to expire first
      */
     record OnHandView(
-            List<PlaceView> places, String worth, boolean worthComplete, int frozenPortions, List<LotView> useFirst) {}
+            List<PlaceView> places,
+            String worth,
+            boolean worthComplete,
+            int frozenPortions,
+            @Nullable Integer dinners,
+            int plates,
+            @Nullable String eatFirst,
+            List<LotView> staples,
+            List<LotView> useFirst) {}
 
     @GetMapping("/api/onhand")
     OnHandView onHand(Household household) {
         LocalDate today = household.dayOf(clock.instant());
         List<Lots.Lot> open = lots.open(household);
         Cost worth = open.stream()
-                .filter(lot -> !lot.have())
+                .filter(lot -> !lot.staple())
                 .map(Lots.Lot::cost)
                 .reduce(Cost.of(Money.zero(household.currency())), Cost::plus);
         int frozen = open.stream()
@@ -66,7 +81,7 @@ class OnHandController {
                         place.name(),
                         place.kind(),
                         open.stream()
-                                .filter(lot -> lot.place().equals(place.id()))
+                                .filter(lot -> lot.place().equals(place.id()) && !lot.staple())
                                 .map(lot -> LotView.of(lot, today))
                                 .toList()))
                 .toList();
@@ -74,88 +89,49 @@ class OnHandController {
                 .map(lot -> LotView.of(lot, today))
                 .filter(lot -> lot.urgency() == Urgency.PAST || lot.urgency() == Urgency.SOON)
                 .toList();
-        return new OnHandView(places, worth.known().decimal(), worth.complete(), frozen, useFirst);
+        Dinners dinners = dinners(household, open);
+        return new OnHandView(
+                places,
+                worth.known().decimal(),
+                worth.complete(),
+                frozen,
+                dinners.dinners(),
+                dinners.plates().toDecimal(6).intValue(),
+                dinners.first(),
+                staples(household, today),
+                useFirst);
     }
 
-    /** @param place null lets each food go to its usual place */
-    record NoteInput(String text, @Nullable UUID place) {}
-
-    /**
-     * A line as understood, or its problem.
-     *
-     * @param amount of one container; null when none was written
-     * @param known whether the food book knows the food; otherwise it becomes the household's own
-     */
-    record NoteLineView(
-            int number,
-            String text,
-            String problem,
-            int count,
-            @Nullable String amount,
-            String food,
-            boolean known,
-            boolean dish,
-            String about,
-            @Nullable String price,
-            String placeName,
-            @Nullable String eatBy,
-            @Nullable String bestBefore,
-            String rule) {}
-
-    @PostMapping("/api/onhand/note/read")
-    List<NoteLineView> read(Household household, @RequestBody NoteInput input) {
-        LocalDate today = household.dayOf(clock.instant());
-        return notes.read(household, input.text(), today).stream()
-                .map(read -> read.line()
-                        .map(line -> understood(household, read, line, input.place(), today))
-                        .orElseGet(() -> new NoteLineView(
-                                read.number(),
-                                read.text(),
-                                read.problem(),
-                                0,
-                                null,
-                                "",
-                                false,
-                                false,
-                                "",
-                                null,
-                                "",
-                                null,
-                                null,
-                                "")))
+    private Dinners dinners(Household household, List<Lots.Lot> open) {
+        FoodBook book = foods.book(household);
+        Map<UUID, String> keys = foods.keys(household);
+        List<Dinners.Candidate> frozen = open.stream()
+                .filter(lot -> lot.storage() == Storage.FREEZER)
+                .map(lot -> new Dinners.Candidate(
+                        lot.name(),
+                        lot.food() == null
+                                ? null
+                                : book.get(Objects.requireNonNull(keys.get(lot.food())))
+                                        .orElseThrow(),
+                        lot.amount(),
+                        lot.dates().last().orElse(null)))
                 .toList();
+        Rational table = Appetite.sum(
+                people.active(household).stream().map(People.Person::appetite).toList());
+        return Dinners.of(frozen, table, household.measures());
     }
 
-    private NoteLineView understood(
-            Household household, Notes.Read read, NoteLine line, @Nullable UUID place, LocalDate today) {
-        Households.Place where = notes.place(household, line, place, today);
-        KeepDates dates = notes.dates(line, where.kind(), today);
-        return new NoteLineView(
-                read.number(),
-                read.text(),
-                "",
-                line.count(),
-                line.each() == null ? null : line.each().toString(),
-                line.foodName(),
-                line.food() != null,
-                line.dish(),
-                line.about(),
-                line.price() == null ? null : line.price().decimal(),
-                where.name(),
-                dates.eatBy() == null ? null : dates.eatBy().toString(),
-                dates.bestBefore() == null ? null : dates.bestBefore().toString(),
-                dates.rule());
-    }
-
-    /** What was written down, and the act to undo it by. */
-    record NoteStored(String act, String subject, List<String> lots) {}
-
-    @PostMapping("/api/onhand/note")
-    NoteStored store(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody NoteInput input) {
-        return acts.perform(household, key, "note", input, NoteStored.class, act -> {
-            Acts.Done<List<UUID>> done = notes.store(act, input.text(), input.place());
-            List<String> ids = done.answer().stream().map(UUID::toString).toList();
-            return new Acts.Done<>(done.subject(), new NoteStored(act.id().toString(), done.subject(), ids));
-        });
+    /** One line a food: the newest lot tells how it stands. */
+    private List<LotView> staples(Household household, LocalDate today) {
+        Map<String, Lots.Lot> newest = new TreeMap<>();
+        lots.staples(household)
+                .forEach(lot -> newest.merge(
+                        lot.name(),
+                        lot,
+                        (a, b) -> b.level().equals("out")
+                                        || b.clock().from().isBefore(a.clock().from())
+                                ? a
+                                : b));
+        return newest.values().stream().map(lot -> LotView.of(lot, today)).toList();
     }
 }

@@ -25,7 +25,7 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Acts.Done;
 import wexilla.app.platform.Problem;
 import wexilla.core.keeping.KeepDates;
-import wexilla.core.keeping.KeepingGuide;
+import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Cost;
 import wexilla.core.packing.Label;
@@ -81,7 +81,12 @@ public class Packing {
 
     /** The dates of a packet of this dish that goes there today. */
     KeepDates dates(Lots.Lot dish, Storage storage, LocalDate today) {
-        return reference.keeping().dates(dish.keepingClass(), storage, dish.clockFrom(), today);
+        return reference.keeping().dates(packed(dish, storage, today), storage);
+    }
+
+    /** Its clock once it is packed away: the freezer pauses it. */
+    private static LotClock packed(Lots.Lot dish, Storage storage, LocalDate today) {
+        return storage == Storage.FREEZER ? dish.clock().frozen(today) : dish.clock();
     }
 
     /** Fills the packets. */
@@ -140,10 +145,7 @@ public class Packing {
                 dish.about(),
                 place.id(),
                 frozen ? State.FROZEN : dish.state().equals("raw") ? State.RAW : State.COOKED,
-                dish.keepingClass(),
-                dish.clockFrom(),
-                frozen ? act.day() : null,
-                frozen ? KeepingGuide.usedDays(dish.clockFrom(), act.day()) : 0,
+                packed(dish, place.kind(), act.day()),
                 dates(dish, place.kind(), act.day()),
                 container,
                 code);
@@ -201,7 +203,8 @@ public class Packing {
         return packets.stream()
                 .map(packet -> {
                     Batches.Batch batch = Objects.requireNonNull(made.get(packet.batch()));
-                    LocalDate on = packet.frozenOn() == null ? packet.clockFrom() : packet.frozenOn();
+                    LocalDate frozen = packet.clock().frozenOn();
+                    LocalDate on = frozen == null ? packet.clock().from() : frozen;
                     return label(
                             packet, batch, portions(packet), packet.dates(), on, Objects.requireNonNull(packet.code()));
                 })

@@ -12,6 +12,7 @@ import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -28,6 +29,9 @@ public class Acts {
 
     /** What came of an act: its line in the history, and the answer. */
     public record Done<T>(String subject, T answer) {}
+
+    /** The answer of an act that has nothing more to tell than what was done, and the id to undo it by. */
+    public record Said(String act, String subject) {}
 
     private final JdbcClient db;
     private final TransactionTemplate transaction;
@@ -81,6 +85,14 @@ public class Acts {
                     .update();
             return done.answer();
         }));
+    }
+
+    /** Does the work as an act that happens now and answers with its line in the history. */
+    public Said say(Household household, String key, String kind, Object request, Function<Act, String> work) {
+        return perform(household, key, kind, request, Said.class, act -> {
+            String subject = work.apply(act);
+            return new Done<>(subject, new Said(act.id().toString(), subject));
+        });
     }
 
     private boolean begin(Household household, UUID id, String kind, String hash, Instant happenedAt) {
@@ -169,7 +181,12 @@ public class Acts {
             db.sql("update act set reverses = ? where household_id = ? and id = ?")
                     .params(undone, household.id(), act.id())
                     .update();
-            undoables.forEach(u -> u.undo(act, undone));
+            try {
+                undoables.forEach(u -> u.undo(act, undone));
+                db.sql("set constraints all immediate").update();
+            } catch (DataIntegrityViolationException inUse) {
+                throw Problem.blocked("“" + target.subject() + "” is used by something later.", List.of());
+            }
             return new Done<>("Undone: " + target.subject(), new Undone(undone.toString(), target.subject()));
         });
     }

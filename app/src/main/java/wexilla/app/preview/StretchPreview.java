@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;

@@ -20,6 +20,7 @@ import org.springframework.web.context.request.NativeWebRequest;
 import wexilla.app.platform.Problem;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.Seasoning;
+import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
 
 /** The header that lets a test choose its household must mean nothing in a real kitchen. */
@@ -40,7 +41,14 @@ class HouseholdArgumentTest {
 
     private static Household household(UUID id) {
         return new Household(
-                id, "x", ZoneId.of("Europe/Paris"), EURO, Measures.METRIC, Seasoning.FLAT, Money.of(15, EURO));
+                id,
+                "x",
+                ZoneId.of("Europe/Paris"),
+                EURO,
+                KitchenMeasure.System.METRIC,
+                Measures.METRIC,
+                Seasoning.FLAT,
+                Money.of(15, EURO));
     }
 
     private Object resolved(boolean underTest) {

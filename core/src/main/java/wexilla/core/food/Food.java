@@ -16,6 +16,7 @@ import wexilla.core.quantity.Unit;
  * @param seasoning true when the flat sum for seasoning and oil covers it
  * @param scaling how its amount follows the size of a batch, unless a line says otherwise
  * @param facts equivalences known about it
+ * @param traits aisle, protein, allergens and yields
  */
 public record Food(
         String key,
@@ -25,7 +26,8 @@ public record Food(
         String keepingClass,
         boolean seasoning,
         Scaling scaling,
-        List<FoodFact> facts) {
+        List<FoodFact> facts,
+        Traits traits) {
 
     /** @throws IllegalArgumentException if the name is blank or the base is not g, ml or piece */
     public Food {
@@ -38,6 +40,19 @@ public record Food(
             throw new IllegalArgumentException(
                     "stock of " + name + " is counted in g, ml or piece, not " + base.symbol());
         }
+    }
+
+    /** A food without traits. */
+    public Food(
+            String key,
+            String name,
+            List<String> aliases,
+            Unit base,
+            String keepingClass,
+            boolean seasoning,
+            Scaling scaling,
+            List<FoodFact> facts) {
+        this(key, name, aliases, base, keepingClass, seasoning, scaling, facts, Traits.NONE);
     }
 
     /** A food nobody has described yet: its own name, no facts, stock kept in the unit it came in. */

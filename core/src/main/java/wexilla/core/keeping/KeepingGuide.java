@@ -33,7 +33,7 @@ public final class KeepingGuide {
     /** The rule of this class, or one without any time when the table has none. */
     public KeepingRule rule(String keepingClass) {
         KeepingRule rule = rules.get(keepingClass);
-        return rule != null ? rule : new KeepingRule(keepingClass, "not classified", null, null, null, "none");
+        return rule != null ? rule : new KeepingRule(keepingClass, "not classified", null, null, null, null, "none");
     }
 
     /**
@@ -68,6 +68,37 @@ public final class KeepingGuide {
             return taste(rule, "cupboard", cupboard, clockFrom);
         }
         return new KeepDates(null, null, null, rule.name() + ": " + NONE, rule.source());
+    }
+
+    /**
+     * The dates of a lot where it lies, by its own clock: in the freezer the clock stands still; after thawing in the
+     * fridge what was left of its time counts, at least the next dinner; opened things have a time of their own.
+     *
+     * <p>Source: handbook, section 6: shorter of the time left when frozen and the class's fridge time.
+     */
+    public KeepDates dates(LotClock clock, Storage storage) {
+        KeepingRule rule = rule(clock.keepingClass());
+        Span fridge = rule.fridge();
+        LocalDate thawed = clock.thawedOn();
+        LocalDate frozen = clock.frozenOn();
+        if (storage != Storage.FREEZER && thawed != null && fridge != null) {
+            int left = Math.max(1, fridge.to() - clock.usedDays());
+            LocalDate eatBy = thawed.plusDays(left);
+            LocalDate warn = thawed.plusDays(Math.min(fridge.from(), left));
+            String used = clock.usedDays() == 0 ? "" : ", " + clock.usedDays() + " of them used before freezing";
+            return new KeepDates(
+                    warn, eatBy, null, rule.name() + ": thawed, fridge " + fridge + " days" + used, rule.source());
+        }
+        Span opened = rule.opened();
+        if (clock.opened() && opened != null && storage != Storage.FREEZER) {
+            return new KeepDates(
+                    clock.from().plusDays(opened.from()),
+                    clock.from().plusDays(opened.to()),
+                    null,
+                    rule.name() + ": opened, fridge " + opened + " days",
+                    rule.source());
+        }
+        return dates(clock.keepingClass(), storage, clock.from(), frozen == null ? clock.from() : frozen);
     }
 
     /**

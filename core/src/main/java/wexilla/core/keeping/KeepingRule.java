@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param fridge days in the fridge, null when it is not kept there
  * @param freezer months in the freezer, null when it is not frozen
  * @param cupboard months in the cupboard, null when it is not kept there
+ * @param opened days in the fridge once opened, null where opening changes nothing
  * @param source published source or practice, with its mark
  */
 public record KeepingRule(
@@ -18,6 +19,7 @@ public record KeepingRule(
         @Nullable Span fridge,
         @Nullable Span freezer,
         @Nullable Span cupboard,
+        @Nullable Span opened,
         String source) {
 
     /** @throws IllegalArgumentException if the span runs backwards or is negative */

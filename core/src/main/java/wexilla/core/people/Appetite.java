@@ -1,5 +1,6 @@
 package wexilla.core.people;
 
+import java.util.Collection;
 import java.util.Locale;
 import wexilla.core.quantity.Rational;
 
@@ -20,6 +21,11 @@ public enum Appetite {
     /** In adult portions. */
     public Rational portions() {
         return portions;
+    }
+
+    /** What these people eat together, in adult portions. */
+    public static Rational sum(Collection<Appetite> eaters) {
+        return eaters.stream().map(Appetite::portions).reduce(Rational.ZERO, Rational::plus);
     }
 
     /**

@@ -2,6 +2,7 @@ package wexilla.core.stock;
 
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.keeping.LotClock;
 import wexilla.core.money.Cost;
 import wexilla.core.quantity.Amount;
 
@@ -12,7 +13,7 @@ import wexilla.core.quantity.Amount;
  * @param cost what that is worth
  * @param keepBy the date that counts for "first to expire", null when none is known
  * @param limit last day it may be eaten, where its date is a limit and not a matter of taste
- * @param clockFrom day 0 of its clock
+ * @param clock its own clock
  * @param cooked true when it is a cooked thing, whose age a dish inherits
  */
 public record OpenLot(
@@ -21,8 +22,7 @@ public record OpenLot(
         Cost cost,
         @Nullable LocalDate keepBy,
         @Nullable LocalDate limit,
-        LocalDate clockFrom,
-        String keepingClass,
+        LotClock clock,
         boolean cooked) {
 
     /** Whether its limit has passed on this day; such a lot is never taken by itself. */

@@ -17,7 +17,7 @@ public record StockUse(List<Take> takes, Amount lacking) {
 
     private static final Comparator<OpenLot> FIRST_TO_EXPIRE = Comparator.<OpenLot, LocalDate>comparing(
                     lot -> lot.keepBy() == null ? LocalDate.MAX : lot.keepBy())
-            .thenComparing(OpenLot::clockFrom)
+            .thenComparing(lot -> lot.clock().from())
             .thenComparing(OpenLot::id);
 
     /**
@@ -81,8 +81,7 @@ public record StockUse(List<Take> takes, Amount lacking) {
                                 lot.cost().complete()),
                         lot.keepBy(),
                         lot.limit(),
-                        lot.clockFrom(),
-                        lot.keepingClass(),
+                        lot.clock(),
                         lot.cooked()));
             }
         }

@@ -16,11 +16,11 @@ class KeepingGuideTest {
     private static final LocalDate SUNDAY = LocalDate.of(2026, 11, 22);
 
     private final KeepingGuide guide = new KeepingGuide(List.of(
-            new KeepingRule("cooked-dish", "dishes", new Span(3, 4), new Span(2, 6), null, "chart"),
-            new KeepingRule("raw-mince", "mince", new Span(1, 2), new Span(3, 4), null, "chart"),
-            new KeepingRule("raw-roast", "roasts", new Span(3, 5), new Span(4, 12), null, "chart"),
-            new KeepingRule("eggs", "eggs", new Span(21, 35), null, null, "chart"),
-            new KeepingRule("dry", "dry goods", null, null, new Span(12, 24), "practice")));
+            new KeepingRule("cooked-dish", "dishes", new Span(3, 4), new Span(2, 6), null, null, "chart"),
+            new KeepingRule("raw-mince", "mince", new Span(1, 2), new Span(3, 4), null, null, "chart"),
+            new KeepingRule("raw-roast", "roasts", new Span(3, 5), new Span(4, 12), null, null, "chart"),
+            new KeepingRule("eggs", "eggs", new Span(21, 35), null, null, null, "chart"),
+            new KeepingRule("dry", "dry goods", null, null, new Span(12, 24), null, "practice")));
 
     @Test
     void threeToFourDaysIsWarnedFromDayThreeAndEatenByTheEndOfDayFour() {

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import wexilla.core.food.Food;
+import wexilla.core.keeping.LotClock;
 import wexilla.core.money.Cost;
 import wexilla.core.pricing.CostSheet.Known;
 import wexilla.core.pricing.CostSheet.Wanted;
@@ -32,7 +33,8 @@ class CostSheetTest {
     }
 
     private static OpenLot mince(String grams, String cost) {
-        return new OpenLot("m", amount(grams), Cost.of(euro(cost)), null, null, TODAY, "raw-mince", false);
+        return new OpenLot(
+                "m", amount(grams), Cost.of(euro(cost)), null, null, LotClock.start("raw-mince", TODAY), false);
     }
 
     private static Offer offer(String price, String pack) {

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import wexilla.core.keeping.LotClock;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
@@ -23,7 +24,8 @@ class StockUseTest {
 
     private static OpenLot lot(String id, String amount, String cost, int keepsDays) {
         LocalDate end = TODAY.plusDays(keepsDays);
-        return new OpenLot(id, amount(amount), Cost.of(euro(cost)), end, end, TODAY, "raw-mince", false);
+        return new OpenLot(
+                id, amount(amount), Cost.of(euro(cost)), end, end, LotClock.start("raw-mince", TODAY), false);
     }
 
     @Test
@@ -75,8 +77,8 @@ class StockUseTest {
         for (int i = 0; i < 300; i++) {
             Money cost = Money.of(seeded.nextInt(5000), EURO);
             int grams = 1 + seeded.nextInt(3000);
-            List<OpenLot> lots =
-                    List.of(new OpenLot("x", Amount.of(grams, Unit.G), Cost.of(cost), null, null, TODAY, "dry", false));
+            List<OpenLot> lots = List.of(new OpenLot(
+                    "x", Amount.of(grams, Unit.G), Cost.of(cost), null, null, LotClock.start("dry", TODAY), false));
             List<Money> taken = new ArrayList<>();
             while (!lots.isEmpty()) {
                 StockUse use = StockUse.of(lots, Amount.of(1 + seeded.nextInt(grams), Unit.G), TODAY);

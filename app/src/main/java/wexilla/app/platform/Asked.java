@@ -1,10 +1,9 @@
-package wexilla.app.preview;
+package wexilla.app.platform;
 
 import java.math.BigDecimal;
 import java.util.Currency;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
-import wexilla.app.platform.Problem;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.AmountReader;
@@ -12,17 +11,17 @@ import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 
 /** Reads the fields of a preview request; what is wrong is told at its field. */
-final class Asked {
+public final class Asked {
 
     /** Previews know no household; their money has two decimals. */
-    static final Currency CURRENCY = Currency.getInstance("EUR");
+    public static final Currency CURRENCY = Currency.getInstance("EUR");
 
     private static final int MOST_DIGITS = 15;
 
     private Asked() {}
 
     /** @param cup {@code us} or {@code metric}; @param tbsp ml. US when nothing is said */
-    static Measures measures(@Nullable String cup, @Nullable BigDecimal tbsp) {
+    public static Measures measures(@Nullable String cup, @Nullable BigDecimal tbsp) {
         if (cup != null && !cup.equals("us") && !cup.equals("metric")) {
             throw Problem.at("/cup", "“" + cup + "” is no cup; say us or metric.");
         }
@@ -34,7 +33,7 @@ final class Asked {
     }
 
     /** A whole amount such as "2 cups", with nothing behind it. */
-    static Amount amount(String field, String text) {
+    public static Amount amount(String field, String text) {
         AmountReader.Reading reading = at(
                 field,
                 () -> AmountReader.read(text)
@@ -47,7 +46,7 @@ final class Asked {
     }
 
     /** A plain decimal number. */
-    static Rational number(String field, String text) {
+    public static Rational number(String field, String text) {
         String plain = text.strip();
         if (!plain.matches("-?\\d{1," + MOST_DIGITS + "}(\\.\\d{1," + MOST_DIGITS + "})?")) {
             throw Problem.at(field, "“" + text + "” is no number; write it like 12.5.");
@@ -55,12 +54,26 @@ final class Asked {
         return Rational.of(new BigDecimal(plain));
     }
 
-    static Money money(String field, String text) {
-        return at(field, () -> Money.parse(text, CURRENCY));
+    /** Money of the previews, which know no household: it is never converted, so that the currency does not matter. */
+    public static Money money(String field, String text) {
+        return money(field, text, CURRENCY);
+    }
+
+    public static Money money(String field, String text, Currency currency) {
+        return at(field, () -> Money.parse(text, currency));
+    }
+
+    /** A name as typed, without blanks around it. */
+    public static String name(String field, String text, int longest) {
+        String name = text.strip();
+        if (name.isEmpty() || name.length() > longest) {
+            throw Problem.at(field, "A name has 1 to " + longest + " characters, this one " + name.length() + ".");
+        }
+        return name;
     }
 
     /** What the core refuses is told at this field. */
-    static <T> T at(String field, Supplier<T> core) {
+    public static <T> T at(String field, Supplier<T> core) {
         try {
             return core.get();
         } catch (IllegalArgumentException problem) {

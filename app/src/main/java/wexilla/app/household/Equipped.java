@@ -1,0 +1,75 @@
+package wexilla.app.household;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Journal;
+import wexilla.app.platform.Journal.Thing;
+
+/** What the household is equipped with: pots, pans, the oven, cookers. */
+@Component
+public class Equipped {
+
+    /** What a piece of equipment is; says in what it is measured. */
+    public enum Kind {
+        POT,
+        PAN,
+        OVEN,
+        TRAY,
+        SLOW_COOKER,
+        PRESSURE_COOKER,
+        BURNER
+    }
+
+    /**
+     * @param capacityMl to the brim; null where nobody measured
+     * @param count how many like this
+     */
+    public record Equipment(
+            UUID id, String name, Kind kind, @Nullable Integer capacityMl, int count, int version) {}
+
+    private final JdbcClient db;
+    private final Journal journal;
+
+    Equipped(JdbcClient db, Journal journal) {
+        this.db = db;
+        this.journal = journal;
+    }
+
+    public List<Equipment> all(Household household) {
+        return db.sql("select id, name, kind, capacity_ml, count, version from equipment where household_id = ? "
+                        + "order by kind, name")
+                .params(household.id())
+                .query(Equipment.class)
+                .list();
+    }
+
+    /** Writes it down, or anew. */
+    public void save(Act act, Equipment equipment) {
+        journal.before(act, Thing.EQUIPMENT, equipment.id());
+        db.sql("""
+                        insert into equipment (household_id, id, name, kind, capacity_ml, count) values (?, ?, ?, ?, ?, ?)
+                        on conflict (household_id, id) do update set name = excluded.name, kind = excluded.kind,
+                            capacity_ml = excluded.capacity_ml, count = excluded.count,
+                            version = equipment.version + 1""")
+                .params(Arrays.asList(
+                        act.household().id(),
+                        equipment.id(),
+                        equipment.name(),
+                        equipment.kind().name(),
+                        equipment.capacityMl(),
+                        equipment.count()))
+                .update();
+    }
+
+    public void remove(Act act, UUID id) {
+        journal.before(act, Thing.EQUIPMENT, id);
+        db.sql("delete from equipment where household_id = ? and id = ?")
+                .params(act.household().id(), id)
+                .update();
+    }
+}

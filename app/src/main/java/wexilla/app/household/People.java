@@ -1,0 +1,107 @@
+package wexilla.app.household;
+
+import java.sql.Array;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Journal;
+import wexilla.app.platform.Journal.Thing;
+import wexilla.core.food.Allergen;
+import wexilla.core.people.Appetite;
+import wexilla.core.people.Flag;
+
+/** Who eats here. */
+@Component
+public class People {
+
+    /**
+     * Somebody who eats here.
+     *
+     * @param dislikes foods or words of dish names, as typed
+     * @param chilli 0 none to 3 as hot as it comes
+     * @param active false for who has moved out; what they liked stays written down
+     */
+    public record Person(
+            UUID id,
+            String name,
+            Appetite appetite,
+            List<Allergen> allergens,
+            List<Flag> flags,
+            List<String> dislikes,
+            int chilli,
+            boolean active,
+            int version) {}
+
+    private final JdbcClient db;
+    private final Journal journal;
+
+    People(JdbcClient db, Journal journal) {
+        this.db = db;
+        this.journal = journal;
+    }
+
+    /** In the order they were written down; those who moved out last. */
+    public List<Person> all(Household household) {
+        return db.sql("select * from person where household_id = ? order by not active, sort, name")
+                .params(household.id())
+                .query((row, n) -> person(row))
+                .list();
+    }
+
+    /** Those who eat here now. */
+    public List<Person> active(Household household) {
+        return all(household).stream().filter(Person::active).toList();
+    }
+
+    public Optional<Person> find(Household household, UUID id) {
+        return all(household).stream().filter(p -> p.id().equals(id)).findFirst();
+    }
+
+    private static Person person(ResultSet row) throws SQLException {
+        return new Person(
+                row.getObject("id", UUID.class),
+                row.getString("name"),
+                Appetite.valueOf(row.getString("appetite")),
+                words(row.getArray("allergens")).map(Allergen::valueOf).toList(),
+                words(row.getArray("flags")).map(Flag::valueOf).toList(),
+                words(row.getArray("dislikes")).toList(),
+                row.getInt("chilli"),
+                row.getBoolean("active"),
+                row.getInt("version"));
+    }
+
+    private static java.util.stream.Stream<String> words(Array array) throws SQLException {
+        return Arrays.stream((String[]) array.getArray());
+    }
+
+    /** Writes somebody down, or writes them anew. */
+    public void save(Act act, Person person) {
+        journal.before(act, Thing.PERSON, person.id());
+        db.sql("""
+                        insert into person (household_id, id, name, appetite, allergens, flags, dislikes, chilli, active,
+                            sort)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, (select count(*) from person where household_id = ?))
+                        on conflict (household_id, id) do update set name = excluded.name,
+                            appetite = excluded.appetite, allergens = excluded.allergens, flags = excluded.flags,
+                            dislikes = excluded.dislikes, chilli = excluded.chilli, active = excluded.active,
+                            version = person.version + 1""")
+                .params(
+                        act.household().id(),
+                        person.id(),
+                        person.name(),
+                        person.appetite().name(),
+                        person.allergens().stream().map(Enum::name).toArray(String[]::new),
+                        person.flags().stream().map(Enum::name).toArray(String[]::new),
+                        person.dislikes().toArray(String[]::new),
+                        person.chilli(),
+                        person.active(),
+                        act.household().id())
+                .update();
+    }
+}

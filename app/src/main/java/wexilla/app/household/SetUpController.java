@@ -1,0 +1,310 @@
+package wexilla.app.household;
+
+import java.time.DateTimeException;
+import java.time.ZoneId;
+import java.util.Currency;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.household.Equipped.Equipment;
+import wexilla.app.household.Equipped.Kind;
+import wexilla.app.household.Households.Place;
+import wexilla.app.household.People.Person;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Acts;
+import wexilla.app.platform.Acts.Said;
+import wexilla.app.platform.Asked;
+import wexilla.app.platform.Problem;
+import wexilla.core.food.Allergen;
+import wexilla.core.keeping.Storage;
+import wexilla.core.people.Appetite;
+import wexilla.core.people.Flag;
+import wexilla.core.pricing.Seasoning;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Dimension;
+import wexilla.core.quantity.KitchenMeasure;
+import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Rational;
+
+/** Setting up the household: settings, people, places, equipment. */
+@RestController
+class SetUpController {
+
+    private static final int LONGEST_NAME = 60;
+    private static final int MOST_PEOPLE = 40;
+    private static final int MOST_ML = 200_000;
+
+    private final Households households;
+    private final People people;
+    private final Places places;
+    private final Equipped equipped;
+    private final Acts acts;
+
+    SetUpController(Households households, People people, Places places, Equipped equipped, Acts acts) {
+        this.households = households;
+        this.people = people;
+        this.places = places;
+        this.equipped = equipped;
+        this.acts = acts;
+    }
+
+    /** @param cup {@code us} or {@code metric}; @param tbsp ml; @param flat decimal money */
+    record SettingsInput(
+            String name,
+            String zone,
+            String currency,
+            KitchenMeasure.System measures,
+            String cup,
+            String tbsp,
+            Seasoning seasoning,
+            String flat) {}
+
+    @PostMapping("/api/household/settings")
+    Said settings(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody SettingsInput input) {
+        return acts.say(household, key, "settings", input, act -> {
+            Currency currency = currency(input.currency());
+            if (!currency.equals(household.currency()) && households.priced(household)) {
+                throw Problem.at(
+                        "/currency",
+                        "Prices are written in " + household.currency().getCurrencyCode()
+                                + " already; the currency is chosen before the first price.");
+            }
+            households.settings(
+                    act,
+                    new Household(
+                            household.id(),
+                            Asked.name("/name", input.name(), LONGEST_NAME),
+                            zone(input.zone()),
+                            currency,
+                            input.measures(),
+                            measures(input),
+                            input.seasoning(),
+                            Asked.money("/flat", input.flat(), currency)));
+            return "Household: settings";
+        });
+    }
+
+    private static Measures measures(SettingsInput input) {
+        if (!input.cup().equals("us") && !input.cup().equals("metric")) {
+            throw Problem.at("/cup", "“" + input.cup() + "” is no cup; say us or metric.");
+        }
+        Rational tbsp = Asked.number("/tbsp", input.tbsp());
+        if (tbsp.compareTo(Rational.of(10)) < 0 || tbsp.compareTo(Rational.of(25)) > 0) {
+            throw Problem.at("/tbsp", "A tablespoon holds 14.787, 15 or 20 ml, not " + tbsp.plain() + ".");
+        }
+        return new Measures(input.cup().equals("us") ? Measures.US.cupMl() : Measures.METRIC.cupMl(), tbsp);
+    }
+
+    private static Currency currency(String code) {
+        try {
+            return Currency.getInstance(code.strip().toUpperCase(Locale.ROOT));
+        } catch (IllegalArgumentException unknown) {
+            throw Problem.at("/currency", "“" + code + "” is no currency; write three letters like EUR.");
+        }
+    }
+
+    private static ZoneId zone(String id) {
+        try {
+            return ZoneId.of(id.strip());
+        } catch (DateTimeException unknown) {
+            throw Problem.at("/zone", "“" + id + "” is no time zone; write it like Europe/Paris.");
+        }
+    }
+
+    /** @param id null for somebody new; @param version as last seen, 0 for somebody new */
+    record PersonInput(
+            @Nullable UUID id,
+            int version,
+            String name,
+            Appetite appetite,
+            List<Allergen> allergens,
+            List<Flag> flags,
+            List<String> dislikes,
+            int chilli,
+            boolean active) {}
+
+    @PostMapping("/api/household/people")
+    Said person(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody PersonInput input) {
+        return acts.say(household, key, "person", input, act -> {
+            List<Person> all = people.all(household);
+            String name = Asked.name("/name", input.name(), LONGEST_NAME);
+            if (all.stream().anyMatch(p -> p.name().equalsIgnoreCase(name) && !p.id().equals(input.id()))) {
+                throw Problem.at("/name", "There is a " + name + " already; write a name that tells them apart.");
+            }
+            if (input.id() == null && all.size() >= MOST_PEOPLE) {
+                throw Problem.at("/name", MOST_PEOPLE + " people are the most.");
+            }
+            if (input.chilli() < 0 || input.chilli() > 3) {
+                throw Problem.at(
+                        "/chilli", "Chilli is 0 (none) to 3 (as hot as it comes), not " + input.chilli() + ".");
+            }
+            UUID id = input.id() == null ? UUID.randomUUID() : input.id();
+            if (input.id() != null) {
+                same(input.version(), personOf(household, id).version());
+            }
+            people.save(
+                    act,
+                    new Person(
+                            id,
+                            name,
+                            input.appetite(),
+                            input.allergens(),
+                            input.flags(),
+                            input.dislikes().stream()
+                                    .map(d -> Asked.name("/dislikes", d, LONGEST_NAME))
+                                    .toList(),
+                            input.chilli(),
+                            input.active(),
+                            0));
+            return "Eats here: " + name;
+        });
+    }
+
+    private Person personOf(Household household, UUID id) {
+        return people.find(household, id)
+                .orElseThrow(() -> Problem.missing("Nobody like that eats in this household."));
+    }
+
+    private static void same(int expected, int found) {
+        if (expected != found) {
+            throw Problem.changed("This was changed in another window; look at it again and add your change.");
+        }
+    }
+
+    /** How many eat here, for a quick start: they are called "Adult 1", "Child 2" until they get a name. */
+    record TableInput(int adults, int teenagers, int children9to13, int children4to8, int under4) {}
+
+    @PostMapping("/api/household/table")
+    Said table(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody TableInput input) {
+        return acts.say(household, key, "table", input, act -> {
+            int before = people.all(household).size();
+            add(act, "/adults", "Adult", Appetite.ADULT, input.adults());
+            add(act, "/teenagers", "Teenager", Appetite.TEENAGER, input.teenagers());
+            add(act, "/children9to13", "Child 9–13", Appetite.CHILD_9_TO_13, input.children9to13());
+            add(act, "/children4to8", "Child 4–8", Appetite.CHILD_4_TO_8, input.children4to8());
+            add(act, "/under4", "Small child", Appetite.UNDER_4, input.under4());
+            int added = people.all(household).size() - before;
+            if (added == 0) {
+                throw Problem.at("/adults", "Say how many eat here; one is enough.");
+            }
+            return "Eats here: " + added + (added == 1 ? " person" : " people");
+        });
+    }
+
+    private void add(Act act, String field, String called, Appetite appetite, int count) {
+        if (count < 0 || count > 12) {
+            throw Problem.at(field, "From 0 to 12, not " + count + ".");
+        }
+        List<String> taken =
+                people.all(act.household()).stream().map(Person::name).toList();
+        for (int added = 0, number = 1; added < count; number++) {
+            String name = called + " " + number;
+            if (!taken.contains(name)) {
+                people.save(
+                        act,
+                        new Person(UUID.randomUUID(), name, appetite, List.of(), List.of(), List.of(), 3, true, 0));
+                added++;
+            }
+        }
+    }
+
+    /** @param id null for a new one */
+    record PlaceInput(@Nullable UUID id, int version, String name, Storage kind) {}
+
+    @PostMapping("/api/household/places")
+    Said place(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody PlaceInput input) {
+        return acts.say(household, key, "place", input, act -> {
+            String name = Asked.name("/name", input.name(), LONGEST_NAME);
+            List<Place> all = households.places(household);
+            if (all.stream().anyMatch(p -> p.name().equalsIgnoreCase(name) && !p.id().equals(input.id()))) {
+                throw Problem.at("/name", "There is a place “" + name + "” already.");
+            }
+            if (input.id() != null) {
+                Place old = places.of(household, input.id());
+                same(input.version(), old.version());
+                if (old.kind() != input.kind() && places.holds(household, input.id()) > 0) {
+                    throw Problem.at("/kind", "Empty “" + old.name() + "” first: what lies there keeps by its kind.");
+                }
+            }
+            places.save(act, input.id() == null ? UUID.randomUUID() : input.id(), name, input.kind());
+            return "Place: " + name;
+        });
+    }
+
+    @PostMapping("/api/household/places/{id}/remove")
+    Said removePlace(Household household, @PathVariable UUID id, @RequestHeader("Idempotency-Key") String key) {
+        return acts.say(household, key, "place-gone", id, act -> {
+            Place place = places.of(household, id);
+            if (places.holds(household, id) > 0) {
+                throw Problem.at("/id", "“" + place.name() + "” is not empty; move what lies there first.");
+            }
+            if (households.places(household).stream()
+                                    .filter(p -> p.kind() == place.kind())
+                                    .count()
+                            == 1
+                    && place.kind() != Storage.FREEZER) {
+                throw Problem.at("/id", "“" + place.name() + "” is the only one of its kind and stays.");
+            }
+            places.remove(act, id);
+            return "Place removed: " + place.name();
+        });
+    }
+
+    /** @param capacity as people say it: "5 l", "6 qt"; empty where nobody measured */
+    record EquipmentInput(@Nullable UUID id, int version, String name, Kind kind, String capacity, int count) {}
+
+    @PostMapping("/api/household/equipment")
+    Said equipment(
+            Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody EquipmentInput input) {
+        return acts.say(household, key, "equipment", input, act -> {
+            String name = Asked.name("/name", input.name(), LONGEST_NAME);
+            if (input.count() < 1 || input.count() > 50) {
+                throw Problem.at("/count", "From 1 to 50, not " + input.count() + ".");
+            }
+            if (input.id() != null) {
+                same(input.version(), equipmentOf(household, input.id()).version());
+            }
+            UUID id = input.id() == null ? UUID.randomUUID() : input.id();
+            equipped.save(act, new Equipment(id, name, input.kind(), millilitres(input.capacity()), input.count(), 0));
+            return "Equipment: " + name;
+        });
+    }
+
+    private static @Nullable Integer millilitres(String capacity) {
+        if (capacity.isBlank()) {
+            return null;
+        }
+        Amount amount = Asked.amount("/capacity", capacity);
+        Amount base = Measures.US.toBase(amount);
+        int ml = base.value()
+                .toDecimal(0)
+                .min(java.math.BigDecimal.valueOf(MOST_ML + 1L))
+                .intValue();
+        if (base.unit().dimension() != Dimension.VOLUME || ml < 50 || ml > MOST_ML) {
+            throw Problem.at("/capacity", "“" + capacity + "” is no capacity; write litres or quarts, like 5 l.");
+        }
+        return ml;
+    }
+
+    private Equipment equipmentOf(Household household, UUID id) {
+        return equipped.all(household).stream()
+                .filter(e -> e.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> Problem.missing("There is no such equipment in this household."));
+    }
+
+    @PostMapping("/api/household/equipment/{id}/remove")
+    Said removeEquipment(Household household, @PathVariable UUID id, @RequestHeader("Idempotency-Key") String key) {
+        return acts.say(household, key, "equipment-gone", id, act -> {
+            String name = equipmentOf(household, id).name();
+            equipped.remove(act, id);
+            return "Equipment removed: " + name;
+        });
+    }
+}

@@ -1,0 +1,244 @@
+package wexilla.app.onhand;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import wexilla.app.household.Foods;
+import wexilla.app.household.Household;
+import wexilla.app.household.Households;
+import wexilla.app.household.Households.Place;
+import wexilla.app.household.Reference;
+import wexilla.app.onhand.NewLot.State;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Asked;
+import wexilla.app.platform.Problem;
+import wexilla.core.food.Conversion;
+import wexilla.core.keeping.LotClock;
+import wexilla.core.keeping.Storage;
+import wexilla.core.keeping.Thaw;
+import wexilla.core.money.Cost;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
+import wexilla.core.stock.StockUse;
+import wexilla.core.stock.StockUse.Take;
+
+/** What hands do with one lot: use, part, move, freeze, thaw, open, count, waste. */
+@Component
+public class Handling {
+
+    private static final Rational PORTION_KG = Rational.of(2, 5);
+
+    private final Lots lots;
+    private final Ledger ledger;
+    private final Foods foods;
+    private final Households households;
+    private final Reference reference;
+
+    Handling(Lots lots, Ledger ledger, Foods foods, Households households, Reference reference) {
+        this.lots = lots;
+        this.ledger = ledger;
+        this.foods = foods;
+        this.households = households;
+        this.reference = reference;
+    }
+
+    private Lots.Lot locked(Act act, UUID id) {
+        ledger.lock(act.household().id(), List.of(id));
+        Lots.Lot lot = lots.byId(act.household(), id)
+                .orElseThrow(() -> Problem.missing("There is no such thing in this household."));
+        if (lot.staple()) {
+            throw Problem.at("/amount", lot.name() + " is not counted; say have, low or out.");
+        }
+        if (lot.amount().value().isZero()) {
+            throw Problem.at("/amount", "There is nothing left of this " + lot.name() + ".");
+        }
+        return lot;
+    }
+
+    /** The amount as typed, in the lot's own unit; all of it when nothing is typed. */
+    private Amount amount(Household household, Lots.Lot lot, @Nullable String typed) {
+        if (typed == null || typed.isBlank()) {
+            return lot.amount();
+        }
+        boolean bare = typed.strip().matches("\\d{1,9}([.,]\\d{1,6})?") && lot.batch() != null;
+        Amount asked = Asked.amount("/amount", bare ? typed.strip() + " portions" : typed);
+        Amount same = inUnitOf(household, lot, asked);
+        Amount rounded = Amount.of(Rational.of(same.value().toDecimal(6)), same.unit());
+        if (rounded.value().isZero()) {
+            throw Problem.at("/amount", "“" + typed + "” is nothing; say how much.");
+        }
+        return rounded;
+    }
+
+    private Amount inUnitOf(Household household, Lots.Lot lot, Amount asked) {
+        Amount base = household.measures().toBase(asked);
+        Unit unit = lot.amount().unit();
+        if (base.unit().equals(unit)) {
+            return base;
+        }
+        if (lot.food() != null) {
+            Conversion.Answer answer =
+                    Conversion.convert(foods.of(household, lot.food()), asked, unit, household.measures());
+            if (answer instanceof Conversion.Converted converted) {
+                return converted.amount();
+            }
+            String fact = ((Conversion.Missing) answer).fact();
+            throw Problem.missingFact(
+                    "/amount", "“" + asked + "” cannot be counted: the " + fact + " is missing.", fact);
+        }
+        throw Problem.at(
+                "/amount", lot.name() + " is counted in " + unit.after(Rational.of(2)) + ", not “" + asked + "”.");
+    }
+
+    /** Takes out; more than the record has is counted up first, never refused. */
+    public String use(Act act, UUID id, @Nullable String typed, String kind, String reason) {
+        Lots.Lot lot = locked(act, id);
+        Amount amount = amount(act.household(), lot, typed);
+        Rational more = amount.value().minus(lot.amount().value());
+        if (more.signum() > 0) {
+            ledger.count(act, id, more.toDecimal(6), 0, "more than the record had");
+            lot = lots.byId(act.household(), id).orElseThrow();
+        }
+        ledger.take(act, taken(lot, amount), null, kind, reason);
+        String how = kind.equals("wasted") ? "Binned: " : "Used: ";
+        String why = reason.isEmpty() ? "" : ", " + reason;
+        return how + written(amount) + lot.name() + why;
+    }
+
+    private static String written(Amount amount) {
+        return amount + (amount.unit().equals(Unit.PIECE) ? " × " : " ");
+    }
+
+    private static Take taken(Lots.Lot lot, Amount amount) {
+        return new Take(
+                lot.open(),
+                amount,
+                new Cost(
+                        StockUse.costTaken(
+                                lot.cost().known(), amount.value(), lot.amount().value()),
+                        lot.cost().complete()));
+    }
+
+    /** Counted anew: what is missing leaves with its cost, what is more comes without one. */
+    public String count(Act act, UUID id, @Nullable String typed) {
+        Lots.Lot lot = locked(act, id);
+        if (typed == null || typed.isBlank()) {
+            throw Problem.at("/amount", "Say how much is really there, like 300 g.");
+        }
+        Amount there = amount(act.household(), lot, typed);
+        Rational difference = there.value().minus(lot.amount().value());
+        long cost = difference.signum() >= 0
+                ? 0
+                : -taken(lot, Amount.of(difference.negated(), there.unit()))
+                        .cost()
+                        .known()
+                        .minor();
+        ledger.count(act, id, difference.toDecimal(6), cost, "counted");
+        return "Counted: " + written(there) + lot.name();
+    }
+
+    /** Says of a staple whether it is had, low or out. */
+    public String level(Act act, UUID id, String level) {
+        ledger.lock(act.household().id(), List.of(id));
+        Lots.Lot lot = lots.byId(act.household(), id)
+                .filter(Lots.Lot::staple)
+                .orElseThrow(() -> Problem.at("/level", "Only staples that are not counted are had, low or out."));
+        ledger.level(act, id, level);
+        return lot.name() + ": " + level;
+    }
+
+    /** Opens its packing: a new day 0, with the class's time for opened things. */
+    public String open(Act act, UUID id) {
+        Lots.Lot lot = locked(act, id);
+        if (reference.keeping().rule(lot.clock().keepingClass()).opened() == null) {
+            throw Problem.at("/id", "Opening " + lot.name() + " changes nothing about how long it keeps.");
+        }
+        Place fridge = lot.storage() == Storage.CUPBOARD
+                ? households.usualPlace(act.household(), Storage.FRIDGE)
+                : place(act.household(), lot.place());
+        carry(act, lot, lot.amount(), fridge, State.OPENED, lot.clock().opened(act.day()), "opened");
+        return "Opened: " + lot.name() + ", into " + fridge.name();
+    }
+
+    /** Moves it, or part of it: into the freezer it is frozen, out of it it thaws. */
+    public String move(Act act, UUID id, @Nullable String typed, UUID to) {
+        Lots.Lot lot = locked(act, id);
+        Household household = act.household();
+        Place place = place(household, to);
+        Amount amount = amount(household, lot, typed);
+        if (amount.value().compareTo(lot.amount().value()) > 0) {
+            throw Problem.at("/amount", amount + " is more than the " + lot.amount() + " that are there.");
+        }
+        if (place.id().equals(lot.place()) && amount.equals(lot.amount())) {
+            throw Problem.at("/place", lot.name() + " is in " + place.name() + " already.");
+        }
+        boolean freeze = place.kind() == Storage.FREEZER && lot.storage() != Storage.FREEZER;
+        boolean thaw = place.kind() != Storage.FREEZER && lot.storage() == Storage.FREEZER;
+        if (freeze && lot.open().pastLimit(act.day())) {
+            throw Problem.at("/place", lot.name() + " is past its eat-by day; it is not frozen any more.");
+        }
+        if (thaw
+                && place.kind() != Storage.FRIDGE
+                && reference.keeping().rule(lot.clock().keepingClass()).cupboard() == null) {
+            throw Problem.at("/place", "Thaw it in the fridge, never on the counter (USDA FSIS, from memory).");
+        }
+        LotClock clock = freeze
+                ? lot.clock().frozen(act.day())
+                : thaw ? lot.clock().thawed(thawedOn(lot, amount, act.day())) : lot.clock();
+        State state = freeze
+                ? State.FROZEN
+                : thaw ? State.THAWED : State.valueOf(lot.state().toUpperCase(Locale.ROOT));
+        carry(act, lot, amount, place, state, clock, freeze ? "frozen" : thaw ? "thawed" : "moved");
+        String what = freeze ? "Frozen: " : thaw ? "Out to thaw: " : "Moved: ";
+        return what + written(amount) + lot.name() + ", " + place.name();
+    }
+
+    /** Raw food counts from when thawing should be done, cooked food from when it is taken out. */
+    private static LocalDate thawedOn(Lots.Lot lot, Amount amount, LocalDate day) {
+        return lot.batch() != null && !lot.state().equals("raw")
+                ? day
+                : day.plusDays(Math.floorDiv(hoursToThaw(lot, amount), 24));
+    }
+
+    /** Hours this lot needs in the fridge. */
+    public static int hoursToThaw(Lots.Lot lot, Amount amount) {
+        Rational kg = amount.unit().equals(Unit.G) || amount.unit().equals(Unit.ML)
+                ? amount.value().dividedBy(Rational.of(1000))
+                : amount.unit().equals(Unit.PORTION) ? amount.value().times(PORTION_KG) : Rational.ONE;
+        boolean tray = lot.container() != null && lot.container().contains("tray");
+        return Thaw.hours(kg, Thaw.shape(lot.clock().keepingClass(), lot.batch() != null, tray));
+    }
+
+    private void carry(Act act, Lots.Lot lot, Amount amount, Place place, State state, LotClock clock, String kind) {
+        boolean whole = amount.equals(lot.amount());
+        Take take = taken(lot, amount);
+        NewLot child = new NewLot(
+                UUID.randomUUID(),
+                lot.food(),
+                lot.batch(),
+                amount,
+                false,
+                take.cost(),
+                lot.about(),
+                place.id(),
+                state,
+                clock,
+                reference.keeping().dates(clock, place.kind()),
+                whole ? lot.containerId() : null,
+                whole ? lot.code() : null,
+                whole ? lot.group() : null,
+                whole ? lot.partNo() : null);
+        ledger.carry(act, take, child, kind, "");
+    }
+
+    private Place place(Household household, UUID id) {
+        return households.places(household).stream()
+                .filter(p -> p.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> Problem.at("/place", "There is no such place in this household."));
+    }
+}

@@ -1,0 +1,131 @@
+package wexilla.app.onhand;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.household.Household;
+import wexilla.app.household.Households.Place;
+import wexilla.app.household.Places;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Acts;
+import wexilla.app.platform.Acts.Said;
+import wexilla.app.platform.Problem;
+import wexilla.core.keeping.Storage;
+import wexilla.core.packing.Room;
+import wexilla.core.quantity.Rational;
+
+/** What hands do with one lot, each an act that can be undone. */
+@RestController
+class HandlingController {
+
+    private final Handling handling;
+    private final Lots lots;
+    private final Places places;
+    private final Acts acts;
+
+    HandlingController(Handling handling, Lots lots, Places places, Acts acts) {
+        this.handling = handling;
+        this.lots = lots;
+        this.places = places;
+        this.acts = acts;
+    }
+
+    /** What is done with a lot. */
+    enum Hand {
+        USE,
+        MOVE,
+        WASTE,
+        COUNT,
+        OPEN
+    }
+
+    /**
+     * @param amount as typed, null for all of it
+     * @param place where to, for MOVE
+     * @param reason why, for WASTE: "gone off"
+     */
+    record HandInput(
+            Hand hand,
+            @Nullable String amount,
+            @Nullable UUID place,
+            @Nullable String reason) {}
+
+    @PostMapping("/api/lots/{id}")
+    Said hand(
+            Household household,
+            @PathVariable UUID id,
+            @RequestHeader("Idempotency-Key") String key,
+            @RequestBody HandInput input) {
+        record Asked(UUID lot, HandInput input) {}
+        return acts.say(household, key, "hand", new Asked(id, input), act -> done(act, id, input));
+    }
+
+    private String done(Act act, UUID id, HandInput input) {
+        return switch (input.hand()) {
+            case USE -> handling.use(act, id, input.amount(), "used", "");
+            case WASTE -> handling.use(act, id, input.amount(), "wasted", reason(input));
+            case COUNT -> handling.count(act, id, input.amount());
+            case OPEN -> handling.open(act, id);
+            case MOVE -> {
+                if (input.place() == null) {
+                    throw Problem.at("/place", "Say where it goes.");
+                }
+                yield handling.move(act, id, input.amount(), input.place());
+            }
+        };
+    }
+
+    private static String reason(HandInput input) {
+        String reason = input.reason() == null ? "" : input.reason().strip();
+        if (reason.length() > 80) {
+            throw Problem.at("/reason", "A few words are enough, at most 80 characters.");
+        }
+        return reason;
+    }
+
+    /** How a staple stands. */
+    enum Level {
+        HAVE,
+        LOW,
+        OUT
+    }
+
+    record LevelInput(Level level) {}
+
+    @PostMapping("/api/lots/{id}/level")
+    Said level(
+            Household household,
+            @PathVariable UUID id,
+            @RequestHeader("Idempotency-Key") String key,
+            @RequestBody LevelInput input) {
+        String level = input.level().name().toLowerCase(java.util.Locale.ROOT);
+        return acts.say(household, key, "level", id + level, act -> handling.level(act, id, level));
+    }
+
+    /** "It's full": what is in it now is what fits. */
+    @PostMapping("/api/onhand/places/{id}/full")
+    Said full(Household household, @PathVariable UUID id, @RequestHeader("Idempotency-Key") String key) {
+        return acts.say(household, key, "full", id, act -> {
+            List<Lots.Lot> inside = lots.open(household).stream()
+                    .filter(lot -> lot.place().equals(id))
+                    .toList();
+            Place place = places.of(household, id);
+            Rational litres = Room.millilitres(
+                            inside.stream().map(Lots.Lot::amount).toList())
+                    .dividedBy(Rational.of(1000));
+            if (litres.isZero() || place.kind() != Storage.FREEZER) {
+                throw Problem.at("/id", "Write down what is in the drawer first; its room is learned from that.");
+            }
+            BigDecimal rounded = litres.toDecimal(1);
+            places.full(act, id, rounded);
+            return place.name() + " is full at about "
+                    + rounded.stripTrailingZeros().toPlainString() + " l";
+        });
+    }
+}

@@ -1,0 +1,140 @@
+package wexilla.app.platform;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
+import org.springframework.core.annotation.Order;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import wexilla.app.platform.Problem.Blocker;
+
+/**
+ * Remembers what editable rows looked like before an act changed them, so that undo puts them back. Whoever writes
+ * such a row calls {@link #before} first, in the same act; what the ledger writes needs no journal.
+ */
+@Component
+@Order(1)
+public class Journal implements Undoable {
+
+    /** What can be edited: a row found by its id, or all rows that belong to one owner. */
+    public enum Thing {
+        HOUSEHOLD("household", "id", "id"),
+        PERSON("person", "household_id", "id"),
+        EQUIPMENT("equipment", "household_id", "id"),
+        PLACE("place", "household_id", "id");
+
+        private final String table;
+        private final String household;
+        private final String key;
+
+        Thing(String table, String household, String key) {
+            this.table = table;
+            this.household = household;
+            this.key = key;
+        }
+
+        private boolean oneRow() {
+            return key.equals("id");
+        }
+
+        private String where() {
+            return " where t." + household + " = :household and t." + key + " = :id";
+        }
+    }
+
+    private record Image(Thing thing, UUID id, String before) {}
+
+    private final JdbcClient db;
+    private final Map<Thing, String> columns = new ConcurrentHashMap<>();
+
+    Journal(JdbcClient db) {
+        this.db = db;
+    }
+
+    /** Locks the thing and keeps how it looks now; only the first call of an act for the same thing counts. */
+    public void before(Act act, Thing thing, UUID id) {
+        Map<String, Object> keys = keys(act.household().id(), id);
+        db.sql("select 1 from " + thing.table + " t" + thing.where() + " for update")
+                .params(keys)
+                .query(Integer.class)
+                .list();
+        db.sql("insert into change (household_id, act, thing, id, before) select :household, :act, :thing, :id, "
+                        + "coalesce(jsonb_agg(to_jsonb(t)), '[]') from " + thing.table + " t" + thing.where()
+                        + " on conflict do nothing")
+                .params(keys)
+                .param("act", act.id())
+                .param("thing", thing.name())
+                .update();
+    }
+
+    private static Map<String, Object> keys(UUID household, UUID id) {
+        Map<String, Object> keys = new HashMap<>();
+        keys.put("household", household);
+        keys.put("id", id);
+        return keys;
+    }
+
+    /** Later live acts that changed the same thing. */
+    @Override
+    public List<Blocker> blockers(UUID household, UUID act) {
+        return db.sql("""
+                        select distinct a.seq, a.id, a.subject from change mine
+                        join change later on later.household_id = mine.household_id and later.thing = mine.thing
+                            and later.id = mine.id and later.seq > mine.seq and later.act <> mine.act
+                        join act a on a.household_id = later.household_id and a.id = later.act and a.kind <> 'undo'
+                        where mine.household_id = ? and mine.act = ?
+                        and not exists (select 1 from act u where u.household_id = a.household_id and u.reverses = a.id)
+                        order by a.seq desc""")
+                .params(household, act)
+                .query((row, n) -> new Blocker(row.getString("id"), row.getString("subject")))
+                .list();
+    }
+
+    @Override
+    public void undo(Act undo, UUID undone) {
+        List<Image> images = db.sql(
+                        "select thing, id, before from change where household_id = ? and act = ? order by seq desc")
+                .params(undo.household().id(), undone)
+                .query((row, n) -> new Image(
+                        Thing.valueOf(row.getString("thing")),
+                        row.getObject("id", UUID.class),
+                        row.getString("before")))
+                .list();
+        images.forEach(image -> putBack(undo.household().id(), image));
+    }
+
+    private void putBack(UUID household, Image image) {
+        Thing thing = image.thing();
+        Map<String, Object> keys = keys(household, image.id());
+        String old = "jsonb_populate_recordset(null::" + thing.table + ", :before::jsonb)";
+        String all = columns.computeIfAbsent(thing, this::columns);
+        boolean kept = thing.oneRow()
+                && db.sql("update " + thing.table + " t set (" + all + ") = (select " + all + " from " + old + ")"
+                                        + thing.where() + " and :before::jsonb <> '[]'")
+                                .params(keys)
+                                .param("before", image.before())
+                                .update()
+                        == 1;
+        if (!kept) {
+            db.sql("delete from " + thing.table + " t" + thing.where())
+                    .params(keys)
+                    .update();
+            db.sql("insert into " + thing.table + " (" + all + ") select " + all + " from " + old)
+                    .param("before", image.before())
+                    .update();
+        }
+    }
+
+    private String columns(Thing thing) {
+        return db
+                .sql("select column_name from information_schema.columns where table_name = ? order by 1")
+                .params(thing.table)
+                .query(String.class)
+                .list()
+                .stream()
+                .collect(Collectors.joining(", "));
+    }
+}

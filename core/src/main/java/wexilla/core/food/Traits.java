@@ -1,0 +1,27 @@
+package wexilla.core.food;
+
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What else is known about a food.
+ *
+ * @param aisle where it stands in a shop, empty when nobody said
+ * @param protein its protein for variety, such as beef or pulses; empty when a dinner is not built on it
+ * @param cooked cooked grams of one gram as bought; above 1 for what takes up water
+ * @param ready grams ready to cook of one gram as bought
+ */
+public record Traits(
+        String aisle,
+        String protein,
+        Set<Allergen> allergens,
+        @Nullable Yield cooked,
+        @Nullable Yield ready) {
+
+    /** A food nobody has described. */
+    public static final Traits NONE = new Traits("", "", Set.of(), null, null);
+
+    public Traits {
+        allergens = Set.copyOf(allergens);
+    }
+}

@@ -1,0 +1,68 @@
+package wexilla.core.keeping;
+
+import java.time.LocalDateTime;
+import wexilla.core.quantity.Rational;
+
+/**
+ * How long thawing in the fridge takes: 24 hours for every 4 to 5 lb, so ceil(kg / 1.81) × 24, at least 24.
+ *
+ * <p>Source: USDA FSIS, The Big Thaw (from memory); whole birds at least 48, trays 36, flat bags of a litre or less 20
+ * hours: common practice, no source.
+ */
+public final class Thaw {
+
+    /** The shape decides how fast the cold leaves. */
+    public enum Shape {
+        WHOLE_BIRD(48, "whole birds at least 48 h"),
+        JOINT(24, "24 h for every 1.8 kg"),
+        PIECES(24, "24 h for every 1.8 kg"),
+        TRAY(36, "a tray 36 h"),
+        FLAT_BAG(20, "a flat bag of a litre or less 20 h");
+
+        private final int least;
+        private final String rule;
+
+        Shape(int least, String rule) {
+            this.least = least;
+            this.rule = rule;
+        }
+
+        /** The rule in words. */
+        public String rule() {
+            return rule;
+        }
+    }
+
+    /** The shape of what lies in the freezer, as far as its class and its container tell. */
+    public static Shape shape(String keepingClass, boolean dish, boolean tray) {
+        if (tray) {
+            return Shape.TRAY;
+        }
+        if (dish) {
+            return Shape.FLAT_BAG;
+        }
+        return keepingClass.equals("raw-poultry-whole") ? Shape.WHOLE_BIRD : Shape.JOINT;
+    }
+
+    private static final Rational KG_A_DAY = Rational.of(181, 100);
+    private static final Rational LITRE_BAG_KG = Rational.ONE;
+
+    private Thaw() {}
+
+    /** Hours in the fridge. */
+    public static int hours(Rational kg, Shape shape) {
+        if (shape == Shape.FLAT_BAG && kg.compareTo(LITRE_BAG_KG) <= 0) {
+            return Shape.FLAT_BAG.least;
+        }
+        int days = kg.dividedBy(KG_A_DAY)
+                .toDecimal(6)
+                .setScale(0, java.math.RoundingMode.CEILING)
+                .intValueExact();
+        return Math.max(Math.max(24, shape.least), 24 * days);
+    }
+
+    /** When it must leave the freezer to be thawed by then. */
+    public static LocalDateTime takeOut(LocalDateTime readyAt, Rational kg, Shape shape) {
+        return readyAt.minusHours(hours(kg, shape));
+    }
+}

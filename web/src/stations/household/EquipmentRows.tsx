@@ -1,0 +1,124 @@
+import { useState } from 'react';
+import { answer, api, type Schema } from '../../api/client';
+import { useAct } from '../../api/useAct';
+import { Choice, Field } from '../../kit/Field';
+import { Empty, OtherProblem } from '../../kit/kit';
+import { equipmentWords } from './words';
+
+type Equipment = Schema['EquipmentView'];
+
+/** What there is to cook with. */
+export function EquipmentRows({ equipment }: { equipment: Equipment[] }) {
+  const [open, setOpen] = useState<string>();
+  return (
+    <section aria-labelledby="equipment">
+      <div className="mb-2 flex items-end justify-between">
+        <h2 id="equipment" className="text-2xl">
+          To cook with
+        </h2>
+        <button type="button" className="btn btn-outline" onClick={() => setOpen('new')}>
+          One more
+        </button>
+      </div>
+      {open === 'new' && <EquipmentForm done={() => setOpen(undefined)} />}
+      {equipment.length === 0 && open !== 'new' && (
+        <Empty>Your biggest pot first: a batch that does not fit is told before you start.</Empty>
+      )}
+      <ul>
+        {equipment.map((piece) =>
+          open === piece.id ? (
+            <li key={piece.id}>
+              <EquipmentForm piece={piece} done={() => setOpen(undefined)} />
+            </li>
+          ) : (
+            <li key={piece.id} className="row grid-cols-[minmax(0,1fr)_auto_auto]">
+              <span className="font-semibold">
+                {piece.count > 1 && `${piece.count} × `}
+                {piece.name}
+              </span>
+              <span className="quiet">
+                {equipmentWords[piece.kind]}
+                {piece.capacity && <span className="figure"> · {piece.capacity}</span>}
+              </span>
+              <button type="button" className="btn btn-ghost" onClick={() => setOpen(piece.id)}>
+                Change<span className="sr-only"> {piece.name}</span>
+              </button>
+            </li>
+          ),
+        )}
+      </ul>
+    </section>
+  );
+}
+
+function EquipmentForm({ piece, done }: { piece?: Equipment; done: () => void }) {
+  const [form, setForm] = useState({
+    name: piece?.name ?? '',
+    kind: piece?.kind ?? ('POT' as const),
+    capacity: piece?.capacity ?? '',
+    count: String(piece?.count ?? 1),
+  });
+  const save = useAct(
+    (key, body: Schema['EquipmentInput']) =>
+      answer(api.POST('/api/household/equipment', { params: { header: { 'Idempotency-Key': key } }, body })),
+    done,
+  );
+  const remove = useAct(
+    (key, id: string) =>
+      answer(
+        api.POST('/api/household/equipment/{id}/remove', {
+          params: { path: { id }, header: { 'Idempotency-Key': key } },
+        }),
+      ),
+    done,
+  );
+  const change = (part: Partial<typeof form>) => {
+    setForm({ ...form, ...part });
+    save.forget();
+  };
+  return (
+    <form
+      className="enamel my-2 grid gap-3 p-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        const count = /^\d{1,3}$/.test(form.count.trim()) ? Number(form.count) : 0;
+        save.act({ ...form, count, id: piece?.id, version: piece?.version ?? 0 });
+      }}
+    >
+      <div className="grid gap-3 sm:grid-cols-2">
+        <Field label="Name" value={form.name} set={(name) => change({ name })} at="/name" problem={save.problem} />
+        <Choice label="What it is" value={form.kind} set={(kind) => change({ kind })} of={equipmentWords} />
+        <Field
+          label="Holds"
+          value={form.capacity}
+          set={(capacity) => change({ capacity })}
+          at="/capacity"
+          problem={save.problem}
+          placeholder="5 l, or leave it open"
+        />
+        <Field
+          label="How many"
+          kind="number"
+          value={form.count}
+          set={(count) => change({ count })}
+          at="/count"
+          problem={save.problem}
+        />
+      </div>
+      <OtherProblem problem={save.problem ?? remove.problem} fields={['/name', '/capacity', '/count']} />
+      <div className="flex gap-3">
+        <button type="submit" className="btn btn-primary" disabled={save.busy}>
+          Write down
+        </button>
+        <button type="button" className="btn btn-ghost" onClick={done}>
+          Leave it
+        </button>
+        {piece && (
+          <button type="button" className="btn btn-ghost ml-auto" onClick={() => remove.act(piece.id)}>
+            Remove
+          </button>
+        )}
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,33 @@
+import { useHousehold } from '../../api/queries';
+import { Heading, Waiting } from '../../kit/kit';
+import { EquipmentRows } from './EquipmentRows';
+import { PeopleRows } from './PeopleRows';
+import { PlaceRows } from './PlaceRows';
+import { Settings } from './Settings';
+
+/** Who eats here, in what is measured, where things lie, and what there is to cook with. */
+export function Household() {
+  const household = useHousehold().data;
+  if (!household) {
+    return <Waiting />;
+  }
+  const eating = household.people.filter((person) => person.active).length;
+  return (
+    <>
+      <Heading title={household.name} below="who eats, how it is measured, where things lie, what you cook with">
+        {eating > 0 && (
+          <>
+            <p className="figure text-4xl font-bold">{household.plates}</p>
+            <p className="quiet">plates at a full table of {eating}</p>
+          </>
+        )}
+      </Heading>
+      <PeopleRows people={household.people} />
+      <div className="mt-10 grid items-start gap-8 lg:grid-cols-2">
+        <PlaceRows places={household.places} />
+        <EquipmentRows equipment={household.equipment} />
+      </div>
+      <Settings key={JSON.stringify(household)} household={household} />
+    </>
+  );
+}

@@ -1,0 +1,72 @@
+import { useState } from 'react';
+import { answer, api, type Schema } from '../../api/client';
+import { useAct } from '../../api/useAct';
+import { Choice, Field } from '../../kit/Field';
+import { OtherProblem } from '../../kit/kit';
+
+type View = Schema['HouseholdView'];
+type Input = Schema['SettingsInput'];
+
+/** Cups or grams, the money, and how spices are counted. */
+export function Settings({ household }: { household: View }) {
+  const [form, setForm] = useState<Input>({
+    name: household.name,
+    zone: household.zone,
+    currency: household.currency,
+    measures: household.measures,
+    cup: household.cup,
+    tbsp: household.tbsp,
+    seasoning: household.seasoning,
+    flat: household.flat,
+  });
+  const save = useAct((key, body: Input) =>
+    answer(api.POST('/api/household/settings', { params: { header: { 'Idempotency-Key': key } }, body })),
+  );
+  const change = (part: Partial<Input>) => {
+    setForm({ ...form, ...part });
+    save.forget();
+  };
+  const field = (at: keyof Input) => ({ at: `/${at}`, problem: save.problem, set: (v: string) => change({ [at]: v }) });
+  return (
+    <form
+      className="mt-10"
+      onSubmit={(event) => {
+        event.preventDefault();
+        save.act(form);
+      }}
+    >
+      <h2 className="mb-2 text-2xl">Measures and money</h2>
+      <div className="enamel grid gap-4 p-5 sm:grid-cols-2 lg:grid-cols-4">
+        <Field label="Called" value={form.name} {...field('name')} />
+        <Field label="Time zone" value={form.zone} {...field('zone')} />
+        <Field label="Currency" value={form.currency} {...field('currency')} />
+        <Choice
+          label="Shown in"
+          value={form.measures}
+          set={(measures) => change({ measures })}
+          of={{ METRIC: 'grams and millilitres', US: 'cups and spoons' }}
+        />
+        <Choice
+          label="A cup holds"
+          value={form.cup as 'us' | 'metric'}
+          set={(cup) => change({ cup })}
+          of={{ metric: '250 ml', us: '236.6 ml' }}
+        />
+        <Field label="A tablespoon, ml" value={form.tbsp} {...field('tbsp')} />
+        <Choice
+          label="Spices and oil"
+          value={form.seasoning}
+          set={(seasoning) => change({ seasoning })}
+          of={{ FLAT: 'a flat sum a dish', EXACT: 'to the cent', OUT: 'left out' }}
+        />
+        <Field label="Flat sum a dish" value={form.flat} {...field('flat')} />
+        <div className="sm:col-span-2 lg:col-span-4">
+          <OtherProblem problem={save.problem} fields={['/name', '/zone', '/currency', '/tbsp', '/flat']} />
+          <button type="submit" className="btn btn-primary" disabled={save.busy}>
+            Keep these settings
+          </button>
+        </div>
+      </div>
+    </form>
+  );
+}

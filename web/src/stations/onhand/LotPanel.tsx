@@ -1,0 +1,119 @@
+import { useState } from 'react';
+import { answer, api, type Schema } from '../../api/client';
+import { useHousehold } from '../../api/queries';
+import { useAct } from '../../api/useAct';
+import { Field } from '../../kit/Field';
+import { FieldProblem, Money, OtherProblem } from '../../kit/kit';
+import { Panel } from '../../kit/Panel';
+import { shortDay } from '../../kit/words';
+import { type Lot, Urgent } from './OnHand';
+
+type Input = Schema['HandInput'];
+
+const reasons = ['gone off', 'forgotten', 'not liked', 'burnt', 'freezer burn'];
+
+/** One thing in the hand: use it, move it, open it, count it, bin it. */
+export function LotPanel({ lot, close }: { lot: Lot; close: () => void }) {
+  const [amount, setAmount] = useState('');
+  const [place, setPlace] = useState('');
+  const [binning, setBinning] = useState(false);
+  const places = (useHousehold().data?.places ?? []).filter((p) => p.kind !== 'COUNTER' && p.id !== lot.place);
+  const hand = useAct(
+    (key, body: Input) =>
+      answer(
+        api.POST('/api/lots/{id}', { params: { path: { id: lot.id }, header: { 'Idempotency-Key': key } }, body }),
+      ),
+    close,
+  );
+  const typed = amount.trim() === '' ? undefined : amount;
+  const how = typed ? '' : ' all';
+  return (
+    <Panel title={lot.about ? `${lot.name}, ${lot.about}` : lot.name} close={close}>
+      <p className="mb-4 flex flex-wrap items-baseline gap-x-5 gap-y-1">
+        <span className="figure text-3xl font-bold">
+          {lot.portions === undefined ? lot.amount : `${lot.portions} portions`}
+        </span>
+        <Money amount={lot.cost} complete={lot.costComplete} />
+        <span className="quiet">
+          {lot.placeName} · {lot.age === 'today' ? 'from today' : `${lot.age} old, since ${shortDay(lot.since)}`}
+        </span>
+        <span className="w-full">
+          <Urgent lot={lot} />
+          <span className="quiet block text-sm">
+            {lot.rule} ({lot.source})
+          </span>
+        </span>
+      </p>
+      <Field
+        label="How much"
+        value={amount}
+        set={(value) => {
+          setAmount(value);
+          hand.forget();
+        }}
+        at="/amount"
+        problem={hand.problem}
+        placeholder={`all ${lot.amount}`}
+        hint="leave it open for all of it"
+      />
+      <div className="mt-3 flex flex-wrap gap-2">
+        <button type="button" className="btn btn-primary" onClick={() => hand.act({ hand: 'USE', amount: typed })}>
+          Used{how}
+        </button>
+        <button type="button" className="btn btn-outline" aria-expanded={binning} onClick={() => setBinning(!binning)}>
+          Bin{how} …
+        </button>
+        <button type="button" className="btn btn-ghost" onClick={() => hand.act({ hand: 'OPEN' })}>
+          Opened
+        </button>
+        <button
+          type="button"
+          className="btn btn-ghost"
+          disabled={!typed}
+          onClick={() => hand.act({ hand: 'COUNT', amount: typed })}
+        >
+          That is what is there
+        </button>
+      </div>
+      {binning && (
+        <fieldset className="mt-3 flex flex-wrap gap-2">
+          <legend className="quiet text-sm">Why?</legend>
+          {reasons.map((reason) => (
+            <button
+              key={reason}
+              type="button"
+              className="btn btn-outline btn-accent"
+              onClick={() => hand.act({ hand: 'WASTE', amount: typed, reason })}
+            >
+              {reason}
+            </button>
+          ))}
+        </fieldset>
+      )}
+      <div className="mt-4 flex flex-wrap items-end gap-2">
+        <label>
+          <span className="block font-semibold">Move{how} to</span>
+          <select className="select w-64" value={place} onChange={(event) => setPlace(event.target.value)}>
+            <option value="">choose a place</option>
+            {places.map((choice) => (
+              <option key={choice.id} value={choice.id}>
+                {choice.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <button
+          type="button"
+          className="btn btn-outline"
+          disabled={place === ''}
+          onClick={() => hand.act({ hand: 'MOVE', amount: typed, place })}
+        >
+          Put it there
+        </button>
+      </div>
+      <p className="quiet mt-1 text-sm">Into the freezer it is frozen today; out of it into the fridge it thaws.</p>
+      <FieldProblem at="/place" problem={hand.problem} />
+      <OtherProblem problem={hand.problem} fields={['/amount', '/place']} />
+    </Panel>
+  );
+}
