@@ -10,6 +10,7 @@ import { Pack } from './stations/pack/Pack';
 import { Book } from './stations/recipes/Book';
 import { RecipeEditor } from './stations/recipes/RecipeEditor';
 import { RecipePage } from './stations/recipes/RecipePage';
+import { Stretch } from './stations/stretch/Stretch';
 import { History } from './stations/today/History';
 
 /** The spine on the left, the two weeks on top, the station below. */
@@ -24,6 +25,7 @@ export function App() {
           <Routes>
             <Route path="/" element={<Navigate to="/onhand" replace />} />
             <Route path="/onhand" element={<OnHand />} />
+            <Route path="/stretch" element={<Stretch />} />
             <Route path="/recipes" element={<Book />} />
             <Route path="/recipes/new" element={<RecipeEditor />} />
             <Route path="/recipes/:id" element={<RecipePage />} />

@@ -76,3 +76,17 @@ export function usePackDraft(input: Schema['PackInput']) {
     queryFn: () => answer(api.POST('/api/pack/draft', { body: JSON.parse(settled) as Schema['PackInput'] })),
   });
 }
+
+export const useStretches = () => useQuery({ queryKey: ['stretch'], queryFn: () => answer(api.GET('/api/stretch')) });
+
+/** What a big buy becomes while it is typed; the last good answer stays while the next is refused. */
+export function useStretchPreview(asked: Schema['StretchAsked'], enabled: boolean) {
+  const settled = useSettled(JSON.stringify(asked), 120);
+  return useQuery({
+    queryKey: ['stretchpreview', settled],
+    enabled,
+    retry: false,
+    placeholderData: keepPreviousData,
+    queryFn: () => answer(api.POST('/api/preview/stretch', { body: JSON.parse(settled) as Schema['StretchAsked'] })),
+  });
+}

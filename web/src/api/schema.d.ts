@@ -61,7 +61,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["cook"];
+        post: operations["cook_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -491,7 +491,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post: operations["add"];
         delete?: never;
@@ -548,6 +548,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stretch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["save"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stretch/{id}/cook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stretch/{id}/drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -575,6 +623,14 @@ export interface components {
             eat: number;
             /** Format: int32 */
             freeze: number;
+        };
+        BigBuy: {
+            food: string;
+            lot: string;
+            placeName: string;
+            price: string;
+            rawEatBy?: string;
+            weight: string;
         };
         ContainerView: {
             id: string;
@@ -739,6 +795,9 @@ export interface components {
             tbsp: string;
             today: string;
             zone: string;
+        };
+        JointInput: {
+            weighed?: string;
         };
         LabelView: {
             add: string[];
@@ -1087,18 +1146,28 @@ export interface components {
         };
         ShareAsked: {
             costPercent?: string;
+            eatOn?: string;
+            extender?: string;
+            form?: string;
+            freeze?: boolean;
             grams?: string;
             name: string;
             part?: string;
             percent?: string;
+            plates?: string;
             portionGrams?: string;
             portions?: string;
             valuePerKg?: string;
         };
         ShareView: {
             cost: string;
+            eatBy?: string;
+            freeze: boolean;
             grams: string;
             name: string;
+            note: string;
+            plateCost?: string;
+            plates: string;
         };
         Split: {
             parts: string[];
@@ -1108,28 +1177,68 @@ export interface components {
             weights: string[];
         };
         StepInput: {
+            /** Format: int32 */
+            handsMin?: number;
             /** @enum {string} */
             stop?: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
             text: string;
+            /** Format: int32 */
+            waitMin?: number;
         };
         StepView: {
+            /** Format: int32 */
+            handsMin: number;
             /** @enum {string} */
             stop?: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
             text: string;
+            typed: boolean;
+            /** Format: int32 */
+            waitMin: number;
         };
         StretchAsked: {
+            cookOn?: string;
             cookedYield?: string;
             food: string;
             method?: string;
             price: string;
+            rawEatBy?: string;
             shares: components["schemas"]["ShareAsked"][];
             weight: string;
         };
+        StretchInput: {
+            asked: components["schemas"]["StretchAsked"];
+            /** Format: uuid */
+            id?: string;
+            /** Format: uuid */
+            lot?: string;
+            /** Format: int32 */
+            version: number;
+        };
+        StretchView: {
+            asked: components["schemas"]["StretchAsked"];
+            id: string;
+            lot?: string;
+            lots: components["schemas"]["LotView"][];
+            rawEatBy?: string;
+            state: string;
+            /** Format: int32 */
+            version: number;
+        };
         Stretched: {
             cookedGrams: string;
+            /** Format: int32 */
+            plainPlates: number;
+            /** Format: int32 */
+            plates: number;
             remainder: components["schemas"]["RemainderView"];
             shares: components["schemas"]["ShareView"][];
             warnings: string[];
+            yield: string;
+            yieldSource: string;
+        };
+        StretchesView: {
+            onHand: components["schemas"]["BigBuy"][];
+            stretches: components["schemas"]["StretchView"][];
         };
         TableInput: {
             /** Format: int32 */
@@ -1245,7 +1354,7 @@ export interface operations {
             };
         };
     };
-    cook: {
+    cook_1: {
         parameters: {
             query?: never;
             header: {
@@ -1927,7 +2036,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2064,6 +2173,104 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RibbonView"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StretchesView"];
+                };
+            };
+        };
+    };
+    save: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StretchInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    cook: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JointInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    drop: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
                 };
             };
         };

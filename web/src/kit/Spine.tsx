@@ -8,7 +8,7 @@ export function Spine() {
   const ribbon = useRibbon();
   const stations: Station[] = [
     { name: 'On hand', to: '/onhand', count: ribbon.data?.onHand },
-    { name: 'Stretch' },
+    { name: 'Stretch', to: '/stretch' },
     { name: 'Plan' },
     { name: 'Shop' },
     { name: 'Cook', to: '/cook' },

@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router';
 /** `g` and a letter goes to a station; `?` shows the keys. Nothing happens while the cook types into a field. */
 export const doors: Record<string, { name: string; to: string }> = {
   o: { name: 'On hand', to: '/onhand' },
+  s: { name: 'Stretch', to: '/stretch' },
   c: { name: 'Cook', to: '/cook' },
   p: { name: 'Pack', to: '/pack' },
   r: { name: 'Recipes', to: '/recipes' },

@@ -18,7 +18,7 @@ export function StepRows({ form, change, problem }: Props) {
       </h2>
       <ol>
         {form.steps.map((step, at) => (
-          <li key={step.key} className="row md:grid-cols-[minmax(0,1fr)_15rem]">
+          <li key={step.key} className="row md:grid-cols-[minmax(0,1fr)_13rem_15rem]">
             <div>
               <textarea
                 className="textarea w-full"
@@ -29,6 +29,31 @@ export function StepRows({ form, change, problem }: Props) {
                 onChange={(event) => put(at, { ...step, text: event.target.value })}
               />
               <FieldProblem at={`/steps/${filled.indexOf(step)}/text`} problem={problem} />
+            </div>
+            <div className="grid grid-cols-2 gap-2">
+              <label className="block text-sm">
+                Hands, min
+                <input
+                  className="input w-full"
+                  inputMode="numeric"
+                  placeholder="as written"
+                  value={step.hands}
+                  onChange={(event) => put(at, { ...step, hands: event.target.value })}
+                />
+              </label>
+              <label className="block text-sm">
+                Alone, min
+                <input
+                  className="input w-full"
+                  inputMode="numeric"
+                  placeholder="as written"
+                  value={step.wait}
+                  onChange={(event) => put(at, { ...step, wait: event.target.value })}
+                />
+              </label>
+              <div className="col-span-2">
+                <FieldProblem at={`/steps/${filled.indexOf(step)}/handsMin`} problem={problem} />
+              </div>
             </div>
             <div>
               <label className="block text-sm">

@@ -33,14 +33,17 @@ describe('the recipe form', () => {
       cost,
       styles: ['COOKED'],
       lines: [{ ...line, preparation: '', costComplete: true, why: '' }],
-      steps: [{ text: 'Simmer.', stop: 'COOKED' }, { text: 'Heat.' }],
+      steps: [
+        { text: 'Simmer.', stop: 'COOKED', handsMin: 5, waitMin: 40, typed: true },
+        { text: 'Heat 10 minutes.', handsMin: 10, waitMin: 0, typed: false },
+      ],
     });
     expect(form.lines).toHaveLength(2);
     const again = inputOf(form);
     expect(again.lines).toEqual([{ text: '200 ml cream', heldBackIn: ['COOKED'] }]);
     expect(again.steps).toEqual([
-      { text: 'Simmer.', stop: 'COOKED' },
-      { text: 'Heat.', stop: undefined },
+      { text: 'Simmer.', stop: 'COOKED', handsMin: 5, waitMin: 40 },
+      { text: 'Heat 10 minutes.', stop: undefined, handsMin: undefined, waitMin: undefined },
     ]);
   });
 

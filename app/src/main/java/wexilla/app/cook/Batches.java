@@ -57,14 +57,34 @@ public class Batches implements Undoable {
         return id;
     }
 
+    /** Writes something cooked without a recipe: just cooked, or a joint. */
+    public UUID add(Act act, String name, Style style, int portions) {
+        UUID id = UUID.randomUUID();
+        db.sql("""
+                        insert into batch (household_id, id, name, portions, style, state, cook_on, done_at, act)
+                        values (?, ?, ?, ?, ?, 'done', ?, ?, ?)""")
+                .params(
+                        act.household().id(),
+                        id,
+                        name,
+                        portions,
+                        style.name(),
+                        act.day(),
+                        act.happenedAt().atOffset(ZoneOffset.UTC),
+                        act.id())
+                .update();
+        return id;
+    }
+
     /** Writes what went in of one line. */
     void addLine(Act act, UUID batch, GoesIn line, LineCost cost, @Nullable UUID row) {
         db.sql("""
-                        insert into batch_line (household_id, batch, pos, text, food, amount, unit, used, why)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?)""")
+                        insert into batch_line (household_id, batch, act, pos, text, food, amount, unit, used, why)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
                 .params(Arrays.asList(
                         act.household().id(),
                         batch,
+                        act.id(),
                         line.pos(),
                         line.line().read().text(),
                         row,

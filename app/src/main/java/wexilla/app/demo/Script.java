@@ -4,6 +4,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.household.Equipped.Kind;
 import wexilla.app.recipes.RecipeInput;
+import wexilla.app.stretch.Cutting.StretchAsked;
 import wexilla.core.food.Allergen;
 import wexilla.core.keeping.Storage;
 import wexilla.core.people.Appetite;
@@ -42,7 +43,11 @@ record Script(
             int daysAgo,
             String at,
             @Nullable NoteScript note,
-            @Nullable CookScript cook) {}
+            @Nullable CookScript cook,
+            @Nullable StretchScript stretch) {}
+
+    /** @param lot the name of the joint on hand; null for one that is not bought yet */
+    record StretchScript(@Nullable String lot, StretchAsked asked) {}
 
     /** @param bought a haul: its prices are what was paid that day */
     record NoteScript(@Nullable String place, boolean bought, List<String> lines) {}

@@ -50,7 +50,7 @@ public class Reference {
                 .collect(Collectors.groupingBy(
                         row -> row.get("slug"), Collectors.mapping(Reference::fact, Collectors.toList())));
         Map<String, Yield> yields = rows("yields.csv").stream()
-                .collect(Collectors.toMap(row -> row.get("slug") + " " + row.get("part"), Reference::yield));
+                .collect(Collectors.toMap(row -> row.get("slug") + " " + row.get("part"), Reference::yieldOf));
         foods = rows("foods.csv").stream().map(row -> food(row, facts, yields)).toList();
         keeping = new KeepingGuide(
                 rows("keeping.csv").stream().map(Reference::rule).toList());
@@ -93,7 +93,7 @@ public class Reference {
                         yields.get(slug + " ready")));
     }
 
-    private static Yield yield(CSVRecord row) {
+    private static Yield yieldOf(CSVRecord row) {
         return new Yield(Rational.of(new BigDecimal(row.get("of_one"))), source(row));
     }
 

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.keeping.Age;
 import wexilla.core.keeping.KeepDates.Urgency;
+import wexilla.core.quantity.Unit;
 
 /**
  * A lot as the screens show it.
@@ -50,7 +51,9 @@ public record LotView(
                 lot.name(),
                 lot.about(),
                 lot.staple() ? lot.level() : lot.amount().toString(),
-                lot.batch() == null ? null : lot.amount().value().toDecimal(0).intValueExact(),
+                lot.amount().unit().equals(Unit.PORTION)
+                        ? lot.amount().value().toDecimal(0).intValueExact()
+                        : null,
                 lot.staple() ? lot.level() : null,
                 lot.cost().known().decimal(),
                 lot.cost().complete(),

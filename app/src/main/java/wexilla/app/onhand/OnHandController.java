@@ -21,6 +21,7 @@ import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.people.Appetite;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
 import wexilla.core.stock.Dinners;
 
 /** On hand: what there is. */
@@ -72,7 +73,7 @@ class OnHandController {
                 .map(Lots.Lot::cost)
                 .reduce(Cost.of(Money.zero(household.currency())), Cost::plus);
         int frozen = open.stream()
-                .filter(lot -> lot.batch() != null && lot.storage() == Storage.FREEZER)
+                .filter(lot -> lot.amount().unit().equals(Unit.PORTION) && lot.storage() == Storage.FREEZER)
                 .mapToInt(lot -> lot.amount().value().rounded().intValueExact())
                 .sum();
         List<PlaceView> places = households.places(household).stream()

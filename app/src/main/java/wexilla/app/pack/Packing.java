@@ -1,21 +1,19 @@
 package wexilla.app.pack;
 
-import java.security.SecureRandom;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.Batches;
 import wexilla.app.household.Household;
 import wexilla.app.household.Households;
 import wexilla.app.household.Households.Place;
 import wexilla.app.household.Reference;
+import wexilla.app.onhand.Codes;
 import wexilla.app.onhand.Ledger;
 import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.NewLot;
@@ -29,7 +27,6 @@ import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Cost;
 import wexilla.core.packing.Label;
-import wexilla.core.packing.PacketCode;
 import wexilla.core.packing.Portioning;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
@@ -48,16 +45,15 @@ public class Packing {
     private final Households households;
     private final Reference reference;
     private final Batches batches;
-    private final JdbcClient db;
-    private final SecureRandom random = new SecureRandom();
+    private final Codes codes;
 
-    Packing(Lots lots, Ledger ledger, Households households, Reference reference, Batches batches, JdbcClient db) {
+    Packing(Lots lots, Ledger ledger, Households households, Reference reference, Batches batches, Codes codes) {
         this.lots = lots;
         this.ledger = ledger;
         this.households = households;
         this.reference = reference;
         this.batches = batches;
-        this.db = db;
+        this.codes = codes;
     }
 
     /** The dish, as long as some of it waits on the counter. */
@@ -100,7 +96,7 @@ public class Packing {
         }
         Place place = place(household, input.place());
         UUID container = container(household, input.container());
-        Set<String> used = usedCodes(household);
+        Set<String> used = codes.used(household);
         OpenLot left = dish.open();
         List<UUID> packets = new ArrayList<>();
         for (int portions : input.packets()) {
@@ -113,7 +109,7 @@ public class Packing {
             UUID packet = UUID.randomUUID();
             ledger.create(
                     act,
-                    packet(act, packet, dish, amount, take.cost(), place, container, freshCode(used)),
+                    packet(act, packet, dish, amount, take.cost(), place, container, codes.fresh(used)),
                     place.kind() == Storage.FREEZER ? "frozen" : "packed",
                     "");
             ledger.take(act, take, packet, "packed", "");
@@ -156,25 +152,6 @@ public class Packing {
             return container;
         }
         throw Problem.at("/container", "There is no such container in this household.");
-    }
-
-    private Set<String> usedCodes(Household household) {
-        return new HashSet<>(db.sql("select code from lot where household_id = ? and code is not null")
-                .params(household.id())
-                .query(String.class)
-                .list());
-    }
-
-    private String freshCode(Set<String> used) {
-        if (used.size() >= PacketCode.COUNT) {
-            throw Problem.at("/packets", "Every packet code of this household is taken.");
-        }
-        while (true) {
-            String code = PacketCode.ofNumber(random.nextInt(PacketCode.COUNT)).text();
-            if (used.add(code)) {
-                return code;
-            }
-        }
     }
 
     /** What stands on a packet of this dish with so many portions, before or after it is filled. */

@@ -24,7 +24,10 @@ public class Journal implements Undoable {
         HOUSEHOLD("household", "id", "id"),
         PERSON("person", "household_id", "id"),
         EQUIPMENT("equipment", "household_id", "id"),
-        PLACE("place", "household_id", "id");
+        PLACE("place", "household_id", "id"),
+        STRETCH("stretch", "household_id", "id"),
+        SHARES("share", "household_id", "stretch"),
+        BATCH("batch", "household_id", "id");
 
         private final String table;
         private final String household;

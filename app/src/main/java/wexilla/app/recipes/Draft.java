@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.FoodBook;
 import wexilla.core.recipe.LineReader;
@@ -13,6 +14,7 @@ import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
+import wexilla.core.recipe.StepTime;
 import wexilla.core.recipe.Style;
 
 /** A recipe being typed: every line understood, or with its problem. */
@@ -81,9 +83,22 @@ public record Draft(List<Line> lines) {
                         "/steps/" + i + "/stop",
                         "“" + step.stop().words() + "” is a stop already; a batch can stop there once only.");
             }
-            steps.add(new RecipeStep(text, step.stop()));
+            steps.add(new RecipeStep(text, step.stop(), time(step, i)));
         }
         return steps;
+    }
+
+    private static @Nullable StepTime time(RecipeInput.StepInput step, int i) {
+        if (step.handsMin() == null && step.waitMin() == null) {
+            return null;
+        }
+        int hands = step.handsMin() == null ? 0 : step.handsMin();
+        int wait = step.waitMin() == null ? 0 : step.waitMin();
+        try {
+            return new StepTime(hands, wait);
+        } catch (IllegalArgumentException problem) {
+            throw Problem.at("/steps/" + i + "/handsMin", String.valueOf(problem.getMessage()));
+        }
     }
 
     private static Recipe require(String field, Supplier<Recipe> recipe) {

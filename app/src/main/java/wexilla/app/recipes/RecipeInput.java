@@ -16,6 +16,13 @@ public record RecipeInput(
     /** @param heldBackIn the styles in which this line is added on the night */
     public record LineInput(String text, Set<Style> heldBackIn) {}
 
-    /** @param stop the style a batch is in when work stops after this step; null where it goes on */
-    public record StepInput(String text, @Nullable Style stop) {}
+    /**
+     * @param stop the style a batch is in when work stops after this step; null where it goes on
+     * @param handsMin minutes hands are at it, {@code waitMin} minutes it goes on by itself; null leaves it to the text
+     */
+    public record StepInput(
+            String text,
+            @Nullable Style stop,
+            @Nullable Integer handsMin,
+            @Nullable Integer waitMin) {}
 }

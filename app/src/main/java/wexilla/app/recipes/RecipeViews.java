@@ -11,6 +11,7 @@ import wexilla.core.pricing.LineCost;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.ReadLine;
+import wexilla.core.recipe.RecipeStep;
 import wexilla.core.recipe.Style;
 
 /** What the Recipes station is answered with. */
@@ -54,7 +55,18 @@ final class RecipeViews {
     /** @param act the act to undo it by */
     record RecipeSaved(String act, String subject, String id) {}
 
-    record StepView(String text, @Nullable Style stop) {}
+    /** @param handsMin minutes hands are at it, {@code waitMin} minutes it goes on alone; {@code typed} when written beside */
+    record StepView(String text, @Nullable Style stop, int handsMin, int waitMin, boolean typed) {
+
+        static StepView of(RecipeStep step) {
+            return new StepView(
+                    step.text(),
+                    step.stop(),
+                    step.time().handsMin(),
+                    step.time().waitMin(),
+                    step.typed() != null);
+        }
+    }
 
     record RecipeView(
             String id,

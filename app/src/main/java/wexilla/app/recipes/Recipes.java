@@ -8,6 +8,7 @@ import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -32,6 +33,7 @@ import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
+import wexilla.core.recipe.StepTime;
 import wexilla.core.recipe.Style;
 
 /** The book: recipes and their versions. A version is written once; editing writes the next one. */
@@ -92,7 +94,7 @@ public class Recipes implements Undoable {
         List<RecipeStep> steps = db.sql(
                         "select * from recipe_step where household_id = ? and recipe = ? and n = ? order by pos")
                 .params(household.id(), id, n)
-                .query((row, i) -> new RecipeStep(row.getString("text"), style(row.getString("can_stop"))))
+                .query((row, i) -> step(row))
                 .list();
         return db.sql("""
                         select v.title, v.portions, v.note, r.version from recipe_version v
@@ -108,6 +110,15 @@ public class Recipes implements Undoable {
                 .single();
     }
 
+    private static RecipeStep step(ResultSet row) throws SQLException {
+        Integer hands = (Integer) row.getObject("hands_min");
+        Integer wait = (Integer) row.getObject("wait_min");
+        StepTime typed = hands == null && wait == null
+                ? null
+                : new StepTime(Objects.requireNonNullElse(hands, 0), Objects.requireNonNullElse(wait, 0));
+        return new RecipeStep(row.getString("text"), style(row.getString("can_stop")), typed);
+    }
+
     private static @Nullable Style style(@Nullable String name) {
         return name == null ? null : Style.valueOf(name);
     }
@@ -117,7 +128,7 @@ public class Recipes implements Undoable {
         String text = row.getString("text");
         Optional<Food> food = foodRow == null
                 ? new LineReader(book).read(text).knownFood()
-                : book.get(java.util.Objects.requireNonNull(keys.get(foodRow)));
+                : book.get(Objects.requireNonNull(keys.get(foodRow)));
         Set<Style> held = Arrays.stream((String[]) row.getArray("held_back_in").getArray())
                 .map(Style::valueOf)
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(Style.class)));
@@ -203,8 +214,19 @@ public class Recipes implements Undoable {
         for (int pos = 0; pos < recipe.steps().size(); pos++) {
             RecipeStep step = recipe.steps().get(pos);
             Style stop = step.stop();
-            db.sql("insert into recipe_step (household_id, recipe, n, pos, text, can_stop) values (?, ?, ?, ?, ?, ?)")
-                    .params(Arrays.asList(household.id(), id, n, pos, step.text(), stop == null ? null : stop.name()))
+            StepTime typed = step.typed();
+            db.sql("""
+                            insert into recipe_step (household_id, recipe, n, pos, text, can_stop, hands_min, wait_min)
+                            values (?, ?, ?, ?, ?, ?, ?, ?)""")
+                    .params(Arrays.asList(
+                            household.id(),
+                            id,
+                            n,
+                            pos,
+                            step.text(),
+                            stop == null ? null : stop.name(),
+                            typed == null ? null : typed.handsMin(),
+                            typed == null ? null : typed.waitMin()))
                     .update();
         }
     }

@@ -84,9 +84,7 @@ class RecipesController {
                         recipe.portions(),
                         stored.note(),
                         lines,
-                        recipe.steps().stream()
-                                .map(s -> new StepView(s.text(), s.stop()))
-                                .toList(),
+                        recipe.steps().stream().map(StepView::of).toList(),
                         List.copyOf(recipe.styles()),
                         RecipeViews.cost(sheet, recipe.portions())));
     }

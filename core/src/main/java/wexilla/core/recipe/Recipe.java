@@ -50,6 +50,18 @@ public record Recipe(String title, int portions, List<RecipeLine> lines, List<Re
         return List.of();
     }
 
+    /** The steps until the stop; all of them when nothing is marked. */
+    public List<RecipeStep> stepsUntil(Style style) {
+        return steps.subList(0, steps.size() - stepsAfter(style).size());
+    }
+
+    /** Minutes of these steps together. */
+    public static StepTime time(List<RecipeStep> steps) {
+        int hands = steps.stream().mapToInt(step -> step.time().handsMin()).sum();
+        int wait = steps.stream().mapToInt(step -> step.time().waitMin()).sum();
+        return new StepTime(Math.min(hands, StepTime.MOST_MINUTES), Math.min(wait, StepTime.MOST_MINUTES));
+    }
+
     /** The lines added on the night when a batch stops in this style. */
     public List<RecipeLine> heldBack(Style style) {
         return lines.stream().filter(line -> !line.goesIn(style)).toList();

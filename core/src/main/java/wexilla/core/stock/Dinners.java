@@ -13,7 +13,7 @@ import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 
 /**
- * How many dinners lie in the freezer: dishes by their portions, proteins by an adult's portion. What has no portion
+ * How many dinners lie in the freezer: dishes by their portions, proteins by an adult's portion, cooked meat by 113 g. What has no portion
  * weight is no dinner by itself.
  *
  * @param plates adult portions all together, exact
@@ -24,6 +24,9 @@ public record Dinners(
         Rational plates,
         @Nullable Integer dinners,
         @Nullable String first) {
+
+    /** Cooked meat served plain, 4 oz an adult: common practice, no source. */
+    private static final Rational COOKED_MEAT_GRAMS = Rational.of(113);
 
     /**
      * Something that could be a dinner.
@@ -60,7 +63,9 @@ public record Dinners(
         if (food == null) {
             return one.amount().unit().equals(Unit.PORTION)
                     ? Optional.of(one.amount().value())
-                    : Optional.empty();
+                    : one.amount().unit().equals(Unit.G)
+                            ? Optional.of(one.amount().value().dividedBy(COOKED_MEAT_GRAMS))
+                            : Optional.empty();
         }
         return Conversion.convert(food, one.amount(), Unit.PORTION, measures) instanceof Conversion.Converted converted
                 ? Optional.of(converted.amount().value())

@@ -1,0 +1,209 @@
+package wexilla.app.demo;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import wexilla.app.cook.CookViews.CookInput;
+import wexilla.app.cook.CookViews.Cooked;
+import wexilla.app.cook.Cooking;
+import wexilla.app.demo.Script.CookScript;
+import wexilla.app.demo.Script.Event;
+import wexilla.app.demo.Script.NoteScript;
+import wexilla.app.demo.Script.StretchScript;
+import wexilla.app.household.Equipped;
+import wexilla.app.household.Equipped.Equipment;
+import wexilla.app.household.Foods;
+import wexilla.app.household.Household;
+import wexilla.app.household.Households;
+import wexilla.app.household.People;
+import wexilla.app.household.People.Person;
+import wexilla.app.onhand.Lots;
+import wexilla.app.onhand.Notes;
+import wexilla.app.pack.PackViews.PackInput;
+import wexilla.app.pack.Packing;
+import wexilla.app.platform.Acts;
+import wexilla.app.recipes.Draft;
+import wexilla.app.recipes.RecipeInput;
+import wexilla.app.recipes.Recipes;
+import wexilla.app.stretch.Stretches;
+import wexilla.core.recipe.Recipe;
+
+/** Plays the demo household's story with the same acts a cook would make, each at its time. */
+@Component
+class Story {
+
+    private final Households households;
+    private final People people;
+    private final Equipped equipped;
+    private final Notes notes;
+    private final Lots lots;
+    private final Recipes recipes;
+    private final Foods foods;
+    private final Cooking cooking;
+    private final Packing packing;
+    private final Stretches stretches;
+    private final Acts acts;
+    private final Clock clock;
+
+    Story(
+            Households households,
+            People people,
+            Equipped equipped,
+            Notes notes,
+            Lots lots,
+            Recipes recipes,
+            Foods foods,
+            Cooking cooking,
+            Packing packing,
+            Stretches stretches,
+            Acts acts,
+            Clock clock) {
+        this.households = households;
+        this.people = people;
+        this.equipped = equipped;
+        this.notes = notes;
+        this.lots = lots;
+        this.recipes = recipes;
+        this.foods = foods;
+        this.cooking = cooking;
+        this.packing = packing;
+        this.stretches = stretches;
+        this.acts = acts;
+        this.clock = clock;
+    }
+
+    /** Who lives there, then what happened, oldest first. */
+    void play(Household household, Script script) {
+        Instant start = household
+                .dayOf(clock.instant())
+                .minusDays(60)
+                .atStartOfDay(household.zone())
+                .toInstant();
+        settle(household, script, start);
+        Map<String, UUID> book = new HashMap<>();
+        script.recipes().forEach(recipe -> book.put(recipe.title(), recipe(household, recipe, start)));
+        script.events().forEach(event -> happen(household, event, book));
+    }
+
+    private void happen(Household household, Event event, Map<String, UUID> book) {
+        Instant when = when(household, event.daysAgo(), event.at());
+        if (event.note() != null) {
+            note(household, event.note(), when);
+        }
+        if (event.cook() != null) {
+            cook(
+                    household,
+                    event.cook(),
+                    Objects.requireNonNull(book.get(event.cook().recipe())),
+                    when);
+        }
+        if (event.stretch() != null) {
+            stretch(household, event.stretch(), when);
+        }
+    }
+
+    private void settle(Household household, Script script, Instant when) {
+        acts.perform(household, key(), "person", script.people(), String.class, when, act -> {
+            script.people()
+                    .forEach(p -> people.save(
+                            act,
+                            new Person(
+                                    UUID.randomUUID(),
+                                    p.name(),
+                                    p.appetite(),
+                                    p.allergens(),
+                                    p.flags(),
+                                    p.dislikes(),
+                                    p.chilli(),
+                                    true,
+                                    0)));
+            script.equipment()
+                    .forEach(e -> equipped.save(
+                            act, new Equipment(UUID.randomUUID(), e.name(), e.kind(), e.capacityMl(), e.count(), 0)));
+            return new Acts.Done<>("Household: who eats, and what there is to cook with", "");
+        });
+    }
+
+    private void stretch(Household household, StretchScript script, Instant when) {
+        acts.perform(household, key(), "stretch", script, String.class, when, act -> {
+            UUID lot = lots.open(household).stream()
+                    .filter(l -> l.name().equals(script.lot()))
+                    .findFirst()
+                    .map(Lots.Lot::id)
+                    .orElse(null);
+            stretches.save(act, UUID.randomUUID(), lot, script.asked());
+            return new Acts.Done<>("Stretch: " + script.asked().food(), "");
+        });
+    }
+
+    private Instant when(Household household, int daysAgo, String at) {
+        LocalDate day = household.dayOf(clock.instant()).minusDays(daysAgo);
+        Instant planned =
+                day.atTime(LocalTime.parse(at)).atZone(household.zone()).toInstant();
+        return planned.isAfter(clock.instant()) ? clock.instant() : planned;
+    }
+
+    private static String key() {
+        return UUID.randomUUID().toString();
+    }
+
+    private UUID recipe(Household household, RecipeInput input, Instant when) {
+        return acts.perform(household, key(), "recipe", input, UUID.class, when, act -> {
+            Recipe recipe = Draft.read(input, foods.book(household)).finished(input);
+            return new Acts.Done<>("Recipe: " + recipe.title(), recipes.add(act, recipe, "", input.note()));
+        });
+    }
+
+    private void note(Household household, NoteScript note, Instant when) {
+        acts.perform(household, key(), "note", note, List.class, when, act -> {
+            Acts.Done<List<UUID>> done = notes.store(
+                    act,
+                    String.join("\n", note.lines()),
+                    place(household, note.place()),
+                    note.bought() ? new Notes.Paid(null) : null);
+            return new Acts.Done<>(done.subject(), done.answer());
+        });
+    }
+
+    private void cook(Household household, CookScript cook, UUID recipe, Instant when) {
+        int n = recipes.current(household, recipe).n();
+        CookInput input = new CookInput(recipe, n, cook.style(), cook.portions(), List.of());
+        Cooked cooked =
+                acts.perform(household, key(), "cook", input, Cooked.class, when, act -> cooking.cook(act, input));
+        if (cook.packets().isEmpty()) {
+            return;
+        }
+        PackInput packets = new PackInput(
+                UUID.fromString(cooked.lot()),
+                cook.packets(),
+                Objects.requireNonNull(place(household, cook.place())),
+                households.containers(household).stream()
+                        .filter(c -> c.name().equals(cook.container()))
+                        .map(Households.Container::id)
+                        .findFirst()
+                        .orElse(null));
+        Instant later = when.plusSeconds(5400);
+        acts.perform(household, key(), "pack", packets, List.class, later, act -> {
+            Acts.Done<List<UUID>> done = packing.pack(act, packets);
+            return new Acts.Done<>(done.subject(), done.answer());
+        });
+    }
+
+    private @Nullable UUID place(Household household, @Nullable String name) {
+        return name == null
+                ? null
+                : households.places(household).stream()
+                        .filter(p -> p.name().equals(name))
+                        .findFirst()
+                        .orElseThrow()
+                        .id();
+    }
+}

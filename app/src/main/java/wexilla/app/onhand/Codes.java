@@ -1,0 +1,43 @@
+package wexilla.app.onhand;
+
+import java.security.SecureRandom;
+import java.util.HashSet;
+import java.util.Set;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import wexilla.app.household.Household;
+import wexilla.app.platform.Problem;
+import wexilla.core.packing.PacketCode;
+
+/** Hands out packet codes that no packet of the household ever had. */
+@Component
+public class Codes {
+
+    private final JdbcClient db;
+    private final SecureRandom random = new SecureRandom();
+
+    Codes(JdbcClient db) {
+        this.db = db;
+    }
+
+    /** Every code in use; {@link #fresh} adds to it. */
+    public Set<String> used(Household household) {
+        return new HashSet<>(db.sql("select code from lot where household_id = ? and code is not null")
+                .params(household.id())
+                .query(String.class)
+                .list());
+    }
+
+    /** @throws Problem if every code is taken */
+    public String fresh(Set<String> used) {
+        if (used.size() >= PacketCode.COUNT) {
+            throw Problem.at("/packets", "Every packet code of this household is taken.");
+        }
+        while (true) {
+            String code = PacketCode.ofNumber(random.nextInt(PacketCode.COUNT)).text();
+            if (used.add(code)) {
+                return code;
+            }
+        }
+    }
+}

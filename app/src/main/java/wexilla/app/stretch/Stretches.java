@@ -1,0 +1,193 @@
+package wexilla.app.stretch;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import wexilla.app.household.Household;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Journal;
+import wexilla.app.platform.Journal.Thing;
+import wexilla.app.platform.Problem;
+import wexilla.app.stretch.Cutting.ShareAsked;
+import wexilla.app.stretch.Cutting.StretchAsked;
+
+/** The big buys of a household and their parts, as typed. */
+@Component
+public class Stretches {
+
+    /**
+     * @param lot the raw joint on hand; null when it is not bought yet
+     * @param lots what each part became once it was cooked, null before
+     */
+    record Stretch(
+            UUID id, @Nullable UUID lot, StretchAsked asked, String state, int version, List<@Nullable UUID> lots) {}
+
+    private record Row(ShareAsked share, @Nullable UUID lot) {}
+
+    private final JdbcClient db;
+    private final Journal journal;
+
+    Stretches(JdbcClient db, Journal journal) {
+        this.db = db;
+        this.journal = journal;
+    }
+
+    /** Open ones first, then those that were cooked, newest cook day first. */
+    List<Stretch> all(Household household) {
+        return db.sql("""
+                        select * from stretch where household_id = ? and state <> 'dropped'
+                        order by state desc, cook_on desc nulls first, id limit 30""")
+                .params(household.id())
+                .query((row, n) -> stretch(household, row))
+                .list();
+    }
+
+    Stretch get(Household household, UUID id) {
+        return db.sql("select * from stretch where household_id = ? and id = ? and state <> 'dropped'")
+                .params(household.id(), id)
+                .query((row, n) -> stretch(household, row))
+                .optional()
+                .orElseThrow(() -> Problem.missing("There is no such big buy in this household."));
+    }
+
+    private Stretch stretch(Household household, ResultSet row) throws SQLException {
+        UUID id = row.getObject("id", UUID.class);
+        List<Row> shares = db.sql("select * from share where household_id = ? and stretch = ? order by pos")
+                .params(household.id(), id)
+                .query((share, n) -> share(share))
+                .list();
+        StretchAsked asked = new StretchAsked(
+                row.getString("food"),
+                row.getString("weight"),
+                row.getString("price"),
+                row.getString("cooked_yield"),
+                row.getString("method"),
+                shares.stream().map(Row::share).toList(),
+                row.getString("cook_on"),
+                null);
+        List<@Nullable UUID> lots = new java.util.ArrayList<>();
+        shares.forEach(share -> lots.add(share.lot()));
+        return new Stretch(
+                id,
+                row.getObject("source_lot", UUID.class),
+                asked,
+                row.getString("state"),
+                row.getInt("version"),
+                lots);
+    }
+
+    private static Row share(ResultSet row) throws SQLException {
+        return new Row(
+                new ShareAsked(
+                        row.getString("name"),
+                        row.getString("part"),
+                        row.getString("percent"),
+                        row.getString("grams"),
+                        row.getString("portions"),
+                        row.getString("portion_grams"),
+                        row.getString("cost_percent"),
+                        row.getString("value_per_kg"),
+                        row.getString("plates"),
+                        row.getString("form"),
+                        row.getString("extender"),
+                        row.getString("eat_on"),
+                        row.getBoolean("to_freezer")),
+                row.getObject("lot", UUID.class));
+    }
+
+    /** Writes a big buy down, or anew with all its parts. */
+    public void save(Act act, UUID id, @Nullable UUID lot, StretchAsked asked) {
+        remember(act, id);
+        db.sql("""
+                        insert into stretch (household_id, id, source_lot, food, weight, price, cooked_yield, method,
+                            cook_on, state)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, 'open')
+                        on conflict (household_id, id) do update set source_lot = excluded.source_lot,
+                            food = excluded.food, weight = excluded.weight, price = excluded.price,
+                            cooked_yield = excluded.cooked_yield, method = excluded.method,
+                            cook_on = excluded.cook_on, version = stretch.version + 1""")
+                .params(Arrays.asList(
+                        act.household().id(),
+                        id,
+                        lot,
+                        asked.food().strip(),
+                        asked.weight(),
+                        asked.price(),
+                        asked.cookedYield(),
+                        asked.method() == null ? "weight" : asked.method(),
+                        Cutting.day("/cookOn", asked.cookOn())))
+                .update();
+        db.sql("delete from share where household_id = ? and stretch = ?")
+                .params(act.household().id(), id)
+                .update();
+        for (int pos = 0; pos < asked.shares().size(); pos++) {
+            insert(act, id, pos, asked.shares().get(pos));
+        }
+    }
+
+    private void insert(Act act, UUID id, int pos, ShareAsked share) {
+        db.sql("""
+                        insert into share (household_id, stretch, pos, name, part, percent, grams, portions,
+                            portion_grams, cost_percent, value_per_kg, plates, form, extender, eat_on, to_freezer)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
+                .params(Arrays.asList(
+                        act.household().id(),
+                        id,
+                        pos,
+                        share.name().strip(),
+                        share.part() == null ? "meat" : share.part(),
+                        share.percent(),
+                        share.grams(),
+                        share.portions(),
+                        share.portionGrams(),
+                        share.costPercent(),
+                        share.valuePerKg(),
+                        share.plates(),
+                        share.form(),
+                        share.extender() == null ? "" : share.extender(),
+                        Cutting.day("/shares/" + pos + "/eatOn", share.eatOn()),
+                        Boolean.TRUE.equals(share.freeze())))
+                .update();
+    }
+
+    private void remember(Act act, UUID id) {
+        journal.before(act, Thing.STRETCH, id);
+        journal.before(act, Thing.SHARES, id);
+    }
+
+    void drop(Act act, UUID id) {
+        remember(act, id);
+        state(act, id, "dropped");
+    }
+
+    /** The joint is cooked: part {@code pos} became this lot. */
+    void cooked(Act act, UUID id, List<@Nullable UUID> lots) {
+        remember(act, id);
+        state(act, id, "cooked");
+        for (int pos = 0; pos < lots.size(); pos++) {
+            db.sql("update share set lot = ? where household_id = ? and stretch = ? and pos = ?")
+                    .params(Arrays.asList(lots.get(pos), act.household().id(), id, pos))
+                    .update();
+        }
+    }
+
+    private void state(Act act, UUID id, String state) {
+        db.sql("update stretch set state = ?, version = version + 1 where household_id = ? and id = ?")
+                .params(state, act.household().id(), id)
+                .update();
+    }
+
+    /** What was weighed of a food, for the household's own yields. */
+    void weighed(Act act, UUID food, java.math.BigDecimal raw, java.math.BigDecimal out) {
+        db.sql("""
+                        insert into weighing (household_id, id, food, part, raw_g, out_g, grade, act)
+                        values (?, ?, ?, 'cooked', ?, ?, 'weighed', ?)""")
+                .params(act.household().id(), UUID.randomUUID(), food, raw, out, act.id())
+                .update();
+    }
+}

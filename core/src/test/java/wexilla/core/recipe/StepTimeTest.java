@@ -1,0 +1,39 @@
+package wexilla.core.recipe;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class StepTimeTest {
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Simmer for 45 minutes.|0|45",
+                "Brown the mince in two loads, 8 minutes each.|8|0",
+                "Simmer the shoulder in 3 l water for 2 1/2 hours; lift out.|0|150",
+                "Roast at 200 °C for 45 minutes, to 74 °C at the bone.|0|45",
+                "Bake 20-25 min.|0|25",
+                "Chop for 10 minutes; simmer 1 hour.|10|60",
+                "Braise 1½ h|0|90",
+                "Season to taste.|0|0",
+                "Use a 9 inch tin and 3 eggs.|0|0"
+            })
+    void minutesAreReadFromTheText(String text, int hands, int alone) {
+        assertThat(StepTime.read(text)).isEqualTo(new StepTime(hands, alone));
+    }
+
+    @Test
+    void whatIsTypedBesideItWins() {
+        assertThat(new RecipeStep("Simmer 45 minutes.", null, new StepTime(5, 60))
+                        .time()
+                        .minutes())
+                .isEqualTo(65);
+        assertThatThrownBy(() -> new StepTime(-1, 0)).isInstanceOf(IllegalArgumentException.class);
+        assertThat(StepTime.read("Simmer 900 hours.").waitMin()).isEqualTo(StepTime.MOST_MINUTES);
+    }
+}

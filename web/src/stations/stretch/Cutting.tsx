@@ -1,0 +1,155 @@
+import { useState } from 'react';
+import { answer, api, Refused, type Schema } from '../../api/client';
+import { useStretchPreview } from '../../api/queries';
+import { useAct } from '../../api/useAct';
+import { Choice, Field } from '../../kit/Field';
+import { Heading, OtherProblem } from '../../kit/kit';
+import { askedOf, type Form } from './form';
+import { PartRows } from './PartRows';
+import { Slab } from './Slab';
+
+/** One big buy on the board. Three fields say what it becomes; parts, dates and dishes follow. */
+export function Cutting({ start, done }: { start: Form; done: () => void }) {
+  const [form, setForm] = useState(start);
+  const [weighed, setWeighed] = useState('');
+  const asked = askedOf(form);
+  const ready = form.food.trim() !== '' && form.weight.trim() !== '' && form.price.trim() !== '';
+  const preview = useStretchPreview(asked, ready);
+  const refused = ready && preview.error instanceof Refused ? preview.error.problem : undefined;
+  const save = useAct(
+    (key, body: Schema['StretchInput']) =>
+      answer(api.POST('/api/stretch', { params: { header: { 'Idempotency-Key': key } }, body })),
+    done,
+  );
+  const cook = useAct(
+    (key, id: string) =>
+      answer(
+        api.POST('/api/stretch/{id}/cook', {
+          params: { path: { id }, header: { 'Idempotency-Key': key } },
+          body: { weighed: weighed.trim() === '' ? undefined : weighed },
+        }),
+      ),
+    done,
+  );
+  const drop = useAct(
+    (key, id: string) =>
+      answer(api.POST('/api/stretch/{id}/drop', { params: { path: { id }, header: { 'Idempotency-Key': key } } })),
+    done,
+  );
+  const change = (part: Partial<Form>) => {
+    setForm({ ...form, ...part });
+    save.forget();
+  };
+  const problem = save.problem ?? refused;
+  const field = (at: keyof Form) => ({
+    value: form[at] as string,
+    set: (value: string) => change({ [at]: value }),
+    at: `/${at}`,
+    problem,
+  });
+  const cut = preview.data;
+  const stretched = cut && cut.plates > cut.plainPlates;
+  return (
+    <>
+      <Heading
+        title={cut && ready ? `${cut.plates} plates` : 'Stretch a big buy'}
+        below={
+          cut && ready
+            ? stretched
+              ? `instead of ${cut.plainPlates} if it were served plain`
+              : 'served plain; add a part with beans, grain or vegetables to stretch it'
+            : 'food, weight and price: three fields are enough to see what it becomes'
+        }
+      >
+        {cut && ready && (
+          <>
+            <p className="figure text-4xl font-bold">{cut.cookedGrams.split('.')[0]} g</p>
+            <p className="quiet" title={cut.yieldSource}>
+              cooked, of one gram {cut.yield} ({cut.yieldSource})
+            </p>
+          </>
+        )}
+      </Heading>
+      <div className="mb-6 grid gap-4 sm:grid-cols-2 lg:grid-cols-6">
+        <Field label="Big buy" {...field('food')} placeholder="pork shoulder, bone in" />
+        <Field label="Weight" {...field('weight')} placeholder="3.2 kg" />
+        <Field label="Price" kind="number" {...field('price')} placeholder="17.57" />
+        <Field label="Cooked of one gram" kind="number" {...field('cookedYield')} placeholder={cut?.yield ?? '0.6'} />
+        <Field label="Cook day" kind="date" {...field('cookOn')} />
+        <Choice
+          label="Share the price"
+          value={form.method as 'weight' | 'fixed'}
+          set={(method) => change({ method })}
+          of={{ weight: 'by cooked weight', fixed: 'by fixed per cent' }}
+        />
+      </div>
+      {refused && (
+        <p role="alert" className="fieldproblem mb-3">
+          {refused.detail}
+        </p>
+      )}
+      {cut && ready && (
+        <>
+          <Slab
+            form={form}
+            cut={cut}
+            grams={(key, grams) =>
+              change({
+                parts: form.parts.map((old) =>
+                  old.key === key ? { ...old, how: 'grams', value: String(grams) } : old,
+                ),
+              })
+            }
+          />
+          {cut.warnings.map((warning) => (
+            <p key={warning} className="fieldproblem mb-2">
+              {warning}
+            </p>
+          ))}
+        </>
+      )}
+      <PartRows form={form} change={change} problem={problem} />
+      <OtherProblem
+        problem={save.problem ?? cook.problem ?? drop.problem}
+        fields={['/food', '/weight', '/price', '/cookedYield', '/cookOn', '/weighed']}
+      />
+      <div className="mt-5 flex flex-wrap items-end gap-3">
+        <button
+          type="button"
+          className="btn btn-primary btn-lg"
+          disabled={save.busy || !ready}
+          onClick={() => save.act({ id: form.id, version: Math.max(form.version, 0), lot: form.lot, asked })}
+        >
+          Keep this plan
+        </button>
+        {form.id && (
+          <>
+            <Field
+              label="Cooked meat on the scale"
+              value={weighed}
+              set={(value) => {
+                setWeighed(value);
+                cook.forget();
+              }}
+              at="/weighed"
+              problem={cook.problem}
+              wide="w-52"
+              placeholder={cut ? `about ${cut.cookedGrams.split('.')[0]} g` : ''}
+            />
+            <button
+              type="button"
+              className="btn btn-outline btn-lg"
+              disabled={cook.busy}
+              onClick={() => cook.act(form.id ?? '')}
+            >
+              The joint is cooked
+            </button>
+            <button type="button" className="btn btn-ghost ml-auto" onClick={() => drop.act(form.id ?? '')}>
+              Not after all
+            </button>
+          </>
+        )}
+      </div>
+    </>
+  );
+}

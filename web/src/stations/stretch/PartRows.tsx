@@ -1,0 +1,138 @@
+import type { Problem } from '../../api/client';
+import { Choice, Field } from '../../kit/Field';
+import { emptyPart, type Form, filled, type How, type Part } from './form';
+
+type Props = { form: Form; change: (part: Partial<Form>) => void; problem: Problem | undefined };
+
+const how: Record<How, string> = { percent: 'per cent of it', grams: 'grams', portions: 'plates × grams' };
+
+/** The parts as typed: what each becomes, how much of the meat, with what, when. */
+export function PartRows({ form, change, problem }: Props) {
+  const put = (key: string, more: Partial<Part>) =>
+    change({ parts: form.parts.map((old) => (old.key === key ? { ...old, ...more } : old)) });
+  const asked = filled(form);
+  return (
+    <section aria-labelledby="parts">
+      <h2 id="parts" className="mb-2 text-2xl">
+        Parts
+      </h2>
+      <ul className="grid gap-3">
+        {form.parts.map((part) => {
+          const at = `/shares/${asked.indexOf(part)}`;
+          return (
+            <li key={part.key} className="enamel grid items-end gap-3 p-4 sm:grid-cols-2 lg:grid-cols-6">
+              <Field
+                label={part.tray ? 'In the tray' : 'Becomes'}
+                value={part.name}
+                set={(name) => put(part.key, { name })}
+                at={`${at}/name`}
+                problem={problem}
+              />
+              {part.tray ? (
+                <Field
+                  label="Per cent of the price"
+                  kind="number"
+                  value={part.costPercent}
+                  set={(costPercent) => put(part.key, { costPercent })}
+                  at={`${at}/costPercent`}
+                  problem={problem}
+                  placeholder="0"
+                />
+              ) : (
+                <>
+                  <Choice label="Takes" value={part.how} set={(value) => put(part.key, { how: value })} of={how} />
+                  <div className={part.how === 'portions' ? 'grid grid-cols-2 gap-2' : ''}>
+                    <Field
+                      label={part.how === 'percent' ? 'Per cent' : part.how === 'grams' ? 'Grams' : 'Plates'}
+                      kind="number"
+                      value={part.value}
+                      set={(value) => put(part.key, { value })}
+                      at={`${at}/${part.how}`}
+                      problem={problem}
+                    />
+                    {part.how === 'portions' && (
+                      <Field
+                        label="Grams"
+                        kind="number"
+                        value={part.portionGrams}
+                        set={(portionGrams) => put(part.key, { portionGrams })}
+                      />
+                    )}
+                  </div>
+                  <Field
+                    label="Stretched with"
+                    value={part.extender}
+                    set={(extender) => put(part.key, { extender })}
+                    placeholder="400 g dried beans"
+                  />
+                  <Field
+                    label="Makes plates"
+                    kind="number"
+                    value={part.plates}
+                    set={(plates) => put(part.key, { plates })}
+                    at={`${at}/plates`}
+                    problem={problem}
+                    placeholder={part.how === 'portions' ? part.value : 'plain'}
+                  />
+                </>
+              )}
+              <Field
+                label="Eaten on"
+                kind="date"
+                value={part.eatOn}
+                set={(eatOn) => put(part.key, { eatOn })}
+                at={`${at}/eatOn`}
+                problem={problem}
+              />
+              <div className="flex flex-wrap gap-2 lg:col-span-6">
+                <button
+                  type="button"
+                  aria-pressed={part.freeze}
+                  className={`btn ${part.freeze ? 'btn-primary' : 'btn-outline'}`}
+                  onClick={() => put(part.key, { freeze: !part.freeze })}
+                >
+                  freeze it on the cook day
+                </button>
+                {!part.tray &&
+                  ['whole', 'sliced', 'shredded'].map((shape) => (
+                    <button
+                      key={shape}
+                      type="button"
+                      aria-pressed={part.form === shape}
+                      className={`btn ${part.form === shape ? 'btn-primary' : 'btn-ghost'}`}
+                      onClick={() => put(part.key, { form: shape })}
+                    >
+                      {shape}
+                    </button>
+                  ))}
+                <button
+                  type="button"
+                  className="btn btn-ghost ml-auto"
+                  onClick={() => change({ parts: form.parts.filter((old) => old.key !== part.key) })}
+                >
+                  Take out<span className="sr-only"> {part.name}</span>
+                </button>
+              </div>
+            </li>
+          );
+        })}
+      </ul>
+      <div className="mt-3 flex gap-3">
+        <button
+          type="button"
+          className="btn btn-outline"
+          onClick={() => change({ parts: [...form.parts, emptyPart()] })}
+        >
+          Another part
+        </button>
+        <button
+          type="button"
+          className="btn btn-outline"
+          onClick={() => change({ parts: [...form.parts, emptyPart({ name: 'bones', tray: true, freeze: true })] })}
+        >
+          Bones to stock
+        </button>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,132 @@
+import type { Schema } from '../../api/client';
+import { Money } from '../../kit/kit';
+import { shortDay, tapeColour } from '../../kit/words';
+import { type Form, filled } from './form';
+
+type Props = { form: Form; cut: Schema['Stretched']; grams: (part: string, grams: number) => void };
+
+const step = 10;
+
+/**
+ * The big buy as one long slab, as wide as its cooked weight: parts hang from it on hooks, what has no dish is hatched,
+ * bones lie in the tray below. Cut lines move with the arrow keys.
+ */
+export function Slab({ form, cut, grams }: Props) {
+  const whole = Number(cut.cookedGrams);
+  const shown = filled(form).map((part, i) => ({ part, share: cut.shares[i] }));
+  const meat = shown.filter((one) => !one.part.tray && one.share);
+  const tray = shown.filter((one) => one.part.tray && one.share);
+  const rest = Number(cut.remainder.grams);
+  const wide = (g: number) => ({ flexGrow: Math.max(g, whole / 60), flexBasis: 0 });
+  return (
+    <figure className="slab" aria-label={`${cut.cookedGrams} g cooked`}>
+      <div className="slab-meat">
+        {meat.map(({ part, share }, i) => {
+          const g = Number(share?.grams ?? 0);
+          const move = (by: number) =>
+            grams(part.key, Math.max(step, Math.min(Math.round(g) + by, Math.round(g + rest))));
+          return (
+            <div key={part.key} className="slab-part" style={{ ...wide(g), background: `var(--tape-${i % 8})` }}>
+              <span className="figure text-xl font-bold">{Math.round(g)} g</span>
+              {part.extender && <span className="slab-extender" title={`with ${part.extender}`} />}
+              <button
+                type="button"
+                className="slab-cut"
+                role="slider"
+                aria-label={`Cut after ${part.name}`}
+                aria-valuenow={Math.round(g)}
+                aria-valuemin={step}
+                aria-valuemax={Math.round(g + rest)}
+                aria-valuetext={`${Math.round(g)} g`}
+                onKeyDown={(event) => {
+                  const by = { ArrowRight: step, ArrowUp: step, ArrowLeft: -step, ArrowDown: -step }[event.key];
+                  if (by) {
+                    event.preventDefault();
+                    move(event.shiftKey ? by * 10 : by);
+                  }
+                }}
+                onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
+                onPointerMove={(event) => {
+                  const slab = event.currentTarget.closest('.slab-meat');
+                  if (slab && event.buttons === 1 && event.movementX !== 0) {
+                    move(Math.round((event.movementX * whole) / slab.clientWidth));
+                  }
+                }}
+              />
+            </div>
+          );
+        })}
+        {rest > 0 && (
+          <div className="slab-part slab-open" style={wide(rest)}>
+            <span className="figure text-lg font-bold">{Math.round(rest)} g</span>
+            <span className="text-sm">not decided</span>
+          </div>
+        )}
+      </div>
+      <ul className="slab-hooks">
+        {meat.map(({ part, share }) => (
+          <li key={part.key} style={{ flexGrow: Math.max(Number(share?.grams), whole / 7), flexBasis: 0 }}>
+            <span className="slab-hook" aria-hidden="true" />
+            <div className="enamel p-3">
+              <strong className="display text-lg">{part.name || 'no name yet'}</strong>
+              {part.extender && <span className="block text-sm">with {part.extender}</span>}
+              <span className="figure block text-2xl font-bold">
+                {Number(share?.plates).toFixed(0)} <span className="text-base font-normal">plates</span>
+              </span>
+              <span className="block">
+                <Money amount={share?.cost ?? '0'} />
+                {share?.plateCost && <span className="quiet text-sm"> · {share.plateCost} of meat a plate</span>}
+              </span>
+              <span className="quiet block text-sm">
+                {share?.freeze
+                  ? 'into the freezer'
+                  : share?.eatBy
+                    ? `fridge, eat by ${shortDay(share.eatBy)}`
+                    : 'fresh, or freeze it'}
+                {part.eatOn && ` · for ${shortDay(part.eatOn)}`}
+              </span>
+              {share?.note && <span className="block text-sm font-semibold text-accent">{share.note}</span>}
+            </div>
+          </li>
+        ))}
+      </ul>
+      <div className="slab-tray">
+        <span className="quiet text-sm">tray</span>
+        {tray.length === 0 && <span className="quiet text-sm">bones, fat and juices would lie here</span>}
+        {tray.map(({ part, share }) => (
+          <span key={part.key} className="tape" style={{ background: tapeColour(part.name) }}>
+            <span className="tape-name">{part.name || 'by-product'}</span>
+            <span className="figure text-sm font-semibold">{share?.cost}</span>
+          </span>
+        ))}
+      </div>
+      <table className="sr-only">
+        <caption>What the slab becomes</caption>
+        <thead>
+          <tr>
+            <th>part</th>
+            <th>grams</th>
+            <th>plates</th>
+            <th>cost</th>
+          </tr>
+        </thead>
+        <tbody>
+          {shown.map(({ part, share }) => (
+            <tr key={part.key}>
+              <td>{part.name}</td>
+              <td>{share?.grams}</td>
+              <td>{share?.plates}</td>
+              <td>{share?.cost}</td>
+            </tr>
+          ))}
+          <tr>
+            <td>not decided</td>
+            <td>{cut.remainder.grams}</td>
+            <td />
+            <td>{cut.remainder.cost}</td>
+          </tr>
+        </tbody>
+      </table>
+    </figure>
+  );
+}
