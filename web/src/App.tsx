@@ -7,6 +7,7 @@ import { CookRecipe } from './stations/cook/CookRecipe';
 import { Household } from './stations/household/Household';
 import { OnHand } from './stations/onhand/OnHand';
 import { Pack } from './stations/pack/Pack';
+import { Plan } from './stations/plan/Plan';
 import { Book } from './stations/recipes/Book';
 import { RecipeEditor } from './stations/recipes/RecipeEditor';
 import { RecipePage } from './stations/recipes/RecipePage';
@@ -26,6 +27,7 @@ export function App() {
             <Route path="/" element={<Navigate to="/onhand" replace />} />
             <Route path="/onhand" element={<OnHand />} />
             <Route path="/stretch" element={<Stretch />} />
+            <Route path="/plan" element={<Plan />} />
             <Route path="/recipes" element={<Book />} />
             <Route path="/recipes/new" element={<RecipeEditor />} />
             <Route path="/recipes/:id" element={<RecipePage />} />

@@ -90,3 +90,5 @@ export function useStretchPreview(asked: Schema['StretchAsked'], enabled: boolea
     queryFn: () => answer(api.POST('/api/preview/stretch', { body: JSON.parse(settled) as Schema['StretchAsked'] })),
   });
 }
+
+export const usePlan = () => useQuery({ queryKey: ['plan'], queryFn: () => answer(api.GET('/api/plan')) });

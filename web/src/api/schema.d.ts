@@ -75,7 +75,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["plan"];
+        get: operations["plan_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -366,6 +366,38 @@ export interface paths {
         get: operations["labels"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/evening": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["evening"];
         delete?: never;
         options?: never;
         head?: never;
@@ -721,6 +753,24 @@ export interface components {
             date: string;
             ends: components["schemas"]["LotView"][];
         };
+        DishInput: {
+            /** Format: uuid */
+            batch?: string;
+            /** Format: int32 */
+            portions?: number;
+            /** Format: uuid */
+            recipe?: string;
+            side: boolean;
+            text?: string;
+        };
+        DishView: {
+            /** @enum {string} */
+            kind: "RECIPE" | "BATCH" | "SIDE";
+            name: string;
+            of?: string;
+            /** Format: int32 */
+            portions?: number;
+        };
         DraftView: {
             cost: components["schemas"]["CostView"];
             lines: components["schemas"]["LineView"][];
@@ -753,6 +803,20 @@ export interface components {
             each: number;
             /** Format: uuid */
             lot: string;
+        };
+        EveningInput: {
+            day: string;
+            dishes: components["schemas"]["DishInput"][];
+            /** @enum {string} */
+            kind: "COOK" | "STOCK" | "LEFTOVERS" | "UNDECIDED" | "OUT";
+            locked: boolean;
+            /** Format: int32 */
+            minutes: number;
+            note: string;
+            people: string[];
+            tableTime: string;
+            /** Format: int32 */
+            version: number;
         };
         FoodView: {
             name: string;
@@ -795,6 +859,13 @@ export interface components {
             tbsp: string;
             today: string;
             zone: string;
+        };
+        InStock: {
+            batch: string;
+            name: string;
+            /** Format: int32 */
+            portions: number;
+            until?: string;
         };
         JointInput: {
             weighed?: string;
@@ -1050,6 +1121,18 @@ export interface components {
             lots: components["schemas"]["LotView"][];
             name: string;
         };
+        PlanDay: {
+            date: string;
+            remarks: components["schemas"]["RemarkView"][];
+            slot?: components["schemas"]["SlotView"];
+        };
+        PlanView: {
+            days: components["schemas"]["PlanDay"][];
+            inStock: components["schemas"]["InStock"][];
+            recipes: components["schemas"]["RecipeChoice"][];
+            today: string;
+            usualTable: string;
+        };
         QuantityView: {
             max: string;
             min: string;
@@ -1064,6 +1147,14 @@ export interface components {
             portions: number;
             /** Format: int32 */
             steps: number;
+            title: string;
+        };
+        RecipeChoice: {
+            id: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            portions: number;
             title: string;
         };
         RecipeInput: {
@@ -1093,6 +1184,12 @@ export interface components {
         RemainderView: {
             cost: string;
             grams: string;
+        };
+        RemarkView: {
+            /** @enum {string} */
+            level: "STOP" | "DO" | "HINT";
+            why: string;
+            words: string;
         };
         RibbonView: {
             days: components["schemas"]["DayView"][];
@@ -1168,6 +1265,24 @@ export interface components {
             note: string;
             plateCost?: string;
             plates: string;
+        };
+        SlotView: {
+            dishes: components["schemas"]["DishView"][];
+            id: string;
+            /** @enum {string} */
+            kind: "COOK" | "STOCK" | "LEFTOVERS" | "UNDECIDED" | "OUT";
+            locked: boolean;
+            /** Format: int32 */
+            minutes: number;
+            note: string;
+            people: string[];
+            plates: string;
+            start: string;
+            /** @enum {string} */
+            state: "PLANNED" | "EATEN" | "ASSUMED" | "OTHER" | "OUT";
+            tableTime: string;
+            /** Format: int32 */
+            version: number;
         };
         Split: {
             parts: string[];
@@ -1380,7 +1495,7 @@ export interface operations {
             };
         };
     };
-    plan: {
+    plan_1: {
         parameters: {
             query?: {
                 style?: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
@@ -1864,6 +1979,52 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    evening: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EveningInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
                 };
             };
         };

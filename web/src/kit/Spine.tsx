@@ -9,7 +9,7 @@ export function Spine() {
   const stations: Station[] = [
     { name: 'On hand', to: '/onhand', count: ribbon.data?.onHand },
     { name: 'Stretch', to: '/stretch' },
-    { name: 'Plan' },
+    { name: 'Plan', to: '/plan' },
     { name: 'Shop' },
     { name: 'Cook', to: '/cook' },
     { name: 'Pack', to: '/pack', count: ribbon.data?.toPack },

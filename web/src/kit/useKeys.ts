@@ -5,6 +5,7 @@ import { useNavigate } from 'react-router';
 export const doors: Record<string, { name: string; to: string }> = {
   o: { name: 'On hand', to: '/onhand' },
   s: { name: 'Stretch', to: '/stretch' },
+  l: { name: 'Plan', to: '/plan' },
   c: { name: 'Cook', to: '/cook' },
   p: { name: 'Pack', to: '/pack' },
   r: { name: 'Recipes', to: '/recipes' },

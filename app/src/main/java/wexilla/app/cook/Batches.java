@@ -19,6 +19,7 @@ import wexilla.app.platform.Undoable;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.LineCost;
+import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.Style;
 
@@ -118,12 +119,22 @@ public class Batches implements Undoable {
                 .list();
     }
 
-    /** A batch with what it takes to write its labels. */
+    /** What a batch is called. */
+    public String name(Household household, UUID id) {
+        return db.sql("select name from batch where household_id = ? and id = ?")
+                .params(household.id(), id)
+                .query(String.class)
+                .single();
+    }
+
+    /** A batch with what it takes to write its labels; {@code factor} of the recipe as written. */
     public record Batch(
             UUID id,
             String name,
             int portions,
             Style style,
+            Rational factor,
+            @Nullable UUID recipeId,
             @Nullable Recipe recipe) {}
 
     /** These batches of this household, by id. */
@@ -138,6 +149,10 @@ public class Batches implements Undoable {
                             row.getString("name"),
                             row.getInt("portions"),
                             Style.valueOf(row.getString("style")),
+                            new Rational(
+                                    row.getBigDecimal("factor_num").toBigIntegerExact(),
+                                    row.getBigDecimal("factor_den").toBigIntegerExact()),
+                            recipe,
                             recipe == null ? null : recipes.version(household, recipe, row.getInt("n")));
                 })
                 .list()

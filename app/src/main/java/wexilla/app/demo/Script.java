@@ -3,6 +3,7 @@ package wexilla.app.demo;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.household.Equipped.Kind;
+import wexilla.app.plan.Slots;
 import wexilla.app.recipes.RecipeInput;
 import wexilla.app.stretch.Cutting.StretchAsked;
 import wexilla.core.food.Allergen;
@@ -44,7 +45,28 @@ record Script(
             String at,
             @Nullable NoteScript note,
             @Nullable CookScript cook,
-            @Nullable StretchScript stretch) {}
+            @Nullable StretchScript stretch,
+            @Nullable List<PlanScript> plan,
+            @Nullable HandScript hand) {}
+
+    /** Something done with the first lot of this name. @param amount null for all of it */
+    record HandScript(
+            String lot,
+            String hand,
+            @Nullable String amount,
+            @Nullable String place,
+            String reason) {}
+
+    /** An evening ahead. @param dish empty for out and undecided; @param absent names of who is not there */
+    record PlanScript(
+            String day,
+            Slots.Kind kind,
+            String table,
+            int minutes,
+            String dish,
+            List<String> sides,
+            List<String> absent,
+            String note) {}
 
     /** @param lot the name of the joint on hand; null for one that is not bought yet */
     record StretchScript(@Nullable String lot, StretchAsked asked) {}

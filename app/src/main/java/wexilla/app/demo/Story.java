@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,7 +17,9 @@ import wexilla.app.cook.CookViews.Cooked;
 import wexilla.app.cook.Cooking;
 import wexilla.app.demo.Script.CookScript;
 import wexilla.app.demo.Script.Event;
+import wexilla.app.demo.Script.HandScript;
 import wexilla.app.demo.Script.NoteScript;
+import wexilla.app.demo.Script.PlanScript;
 import wexilla.app.demo.Script.StretchScript;
 import wexilla.app.household.Equipped;
 import wexilla.app.household.Equipped.Equipment;
@@ -25,10 +28,14 @@ import wexilla.app.household.Household;
 import wexilla.app.household.Households;
 import wexilla.app.household.People;
 import wexilla.app.household.People.Person;
+import wexilla.app.onhand.Handling;
 import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Notes;
 import wexilla.app.pack.PackViews.PackInput;
 import wexilla.app.pack.Packing;
+import wexilla.app.plan.PlanViews.DishInput;
+import wexilla.app.plan.PlanViews.EveningInput;
+import wexilla.app.plan.Planning;
 import wexilla.app.platform.Acts;
 import wexilla.app.recipes.Draft;
 import wexilla.app.recipes.RecipeInput;
@@ -45,11 +52,13 @@ class Story {
     private final Equipped equipped;
     private final Notes notes;
     private final Lots lots;
+    private final Handling handling;
     private final Recipes recipes;
     private final Foods foods;
     private final Cooking cooking;
     private final Packing packing;
     private final Stretches stretches;
+    private final Planning planning;
     private final Acts acts;
     private final Clock clock;
 
@@ -59,11 +68,13 @@ class Story {
             Equipped equipped,
             Notes notes,
             Lots lots,
+            Handling handling,
             Recipes recipes,
             Foods foods,
             Cooking cooking,
             Packing packing,
             Stretches stretches,
+            Planning planning,
             Acts acts,
             Clock clock) {
         this.households = households;
@@ -71,11 +82,13 @@ class Story {
         this.equipped = equipped;
         this.notes = notes;
         this.lots = lots;
+        this.handling = handling;
         this.recipes = recipes;
         this.foods = foods;
         this.cooking = cooking;
         this.packing = packing;
         this.stretches = stretches;
+        this.planning = planning;
         this.acts = acts;
         this.clock = clock;
     }
@@ -105,6 +118,12 @@ class Story {
                     Objects.requireNonNull(book.get(event.cook().recipe())),
                     when);
         }
+        if (event.plan() != null) {
+            event.plan().forEach(evening -> plan(household, evening, when));
+        }
+        if (event.hand() != null) {
+            hand(household, event.hand(), when);
+        }
         if (event.stretch() != null) {
             stretch(household, event.stretch(), when);
         }
@@ -129,6 +148,51 @@ class Story {
                     .forEach(e -> equipped.save(
                             act, new Equipment(UUID.randomUUID(), e.name(), e.kind(), e.capacityMl(), e.count(), 0)));
             return new Acts.Done<>("Household: who eats, and what there is to cook with", "");
+        });
+    }
+
+    private void hand(Household household, HandScript script, Instant when) {
+        acts.perform(household, key(), "hand", script, String.class, when, act -> {
+            UUID lot = lots.open(household).stream()
+                    .filter(l -> l.name().equals(script.lot()))
+                    .findFirst()
+                    .orElseThrow()
+                    .id();
+            String subject = switch (script.hand()) {
+                case "move" ->
+                    handling.move(act, lot, script.amount(), Objects.requireNonNull(place(household, script.place())));
+                case "waste" -> handling.use(act, lot, script.amount(), "wasted", script.reason());
+                case "eat" -> handling.use(act, lot, script.amount(), "eaten", "");
+                default -> handling.use(act, lot, script.amount(), "used", "");
+            };
+            return new Acts.Done<>(subject, "");
+        });
+    }
+
+    private void plan(Household household, PlanScript script, Instant when) {
+        acts.perform(household, key(), "plan", script, String.class, when, act -> {
+            List<UUID> here = people.active(household).stream()
+                    .filter(p -> !script.absent().contains(p.name()))
+                    .map(Person::id)
+                    .toList();
+            List<DishInput> dishes = new ArrayList<>();
+            if (!script.dish().isEmpty()) {
+                dishes.add(new DishInput(null, null, script.dish(), false, null));
+            }
+            script.sides().forEach(side -> dishes.add(new DishInput(null, null, side, true, null)));
+            String subject = planning.plan(
+                    act,
+                    new EveningInput(
+                            script.day(),
+                            0,
+                            script.kind(),
+                            script.table(),
+                            script.minutes(),
+                            false,
+                            script.note(),
+                            here,
+                            dishes));
+            return new Acts.Done<>(subject, "");
         });
     }
 

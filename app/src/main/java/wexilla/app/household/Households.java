@@ -91,6 +91,7 @@ public class Households {
                     .update();
         }
         container(id, "zip bag, 1 l", "bag", 1000, "plastic");
+        container(id, "zip bag, 3 l", "bag", 2800, "plastic");
         container(id, "box, 1 l", "box", 1000, "plastic");
         container(id, "jar, 0.5 l", "jar", 500, "glass");
         container(id, "baking tray, 3 l", "tray", 3000, "foil");

@@ -18,7 +18,6 @@ import wexilla.app.platform.Problem;
 import wexilla.core.food.Conversion;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
-import wexilla.core.keeping.Thaw;
 import wexilla.core.money.Cost;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
@@ -29,8 +28,6 @@ import wexilla.core.stock.StockUse.Take;
 /** What hands do with one lot: use, part, move, freeze, thaw, open, count, waste. */
 @Component
 public class Handling {
-
-    private static final Rational PORTION_KG = Rational.of(2, 5);
 
     private final Lots lots;
     private final Ledger ledger;
@@ -201,16 +198,7 @@ public class Handling {
     private static LocalDate thawedOn(Lots.Lot lot, Amount amount, LocalDate day) {
         return lot.batch() != null && !lot.state().equals("raw")
                 ? day
-                : day.plusDays(Math.floorDiv(hoursToThaw(lot, amount), 24));
-    }
-
-    /** Hours this lot needs in the fridge. */
-    public static int hoursToThaw(Lots.Lot lot, Amount amount) {
-        Rational kg = amount.unit().equals(Unit.G) || amount.unit().equals(Unit.ML)
-                ? amount.value().dividedBy(Rational.of(1000))
-                : amount.unit().equals(Unit.PORTION) ? amount.value().times(PORTION_KG) : Rational.ONE;
-        boolean tray = lot.container() != null && lot.container().contains("tray");
-        return Thaw.hours(kg, Thaw.shape(lot.clock().keepingClass(), lot.batch() != null, tray));
+                : day.plusDays(Math.floorDiv(lot.open().hoursToThaw(amount), 24));
     }
 
     private void carry(Act act, Lots.Lot lot, Amount amount, Place place, State state, LotClock clock, String kind) {

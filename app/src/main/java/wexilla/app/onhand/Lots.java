@@ -20,6 +20,7 @@ import wexilla.app.household.Reference;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
+import wexilla.core.keeping.Thaw;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
@@ -61,7 +62,20 @@ public class Lots {
 
         public OpenLot open() {
             boolean cooked = batch != null && !state.equals("raw");
-            return new OpenLot(id.toString(), amount, cost, dates.last().orElse(null), dates.eatBy(), clock, cooked);
+            return new OpenLot(
+                    id.toString(),
+                    amount,
+                    cost,
+                    dates.last().orElse(null),
+                    dates.eatBy(),
+                    clock,
+                    cooked,
+                    storage == Storage.FREEZER ? shape() : null);
+        }
+
+        private Thaw.Shape shape() {
+            boolean tray = container != null && container.contains("tray");
+            return Thaw.shape(clock.keepingClass(), batch != null, tray);
         }
     }
 
@@ -119,6 +133,21 @@ public class Lots {
                 .param("act", act)
                 .query((row, n) -> lot(row, household))
                 .list();
+    }
+
+    /** The key a dish's stock is found by, beside the food keys. */
+    public static String dishKey(UUID batch) {
+        return "dish:" + batch;
+    }
+
+    /** What is there of foods and of dishes, by their keys. */
+    public Map<String, List<OpenLot>> openByKey(Household household) {
+        Map<String, List<OpenLot>> byKey = openByFood(household);
+        query(household, "l.amount > 0 and l.batch is not null", Map.of())
+                .forEach(lot -> byKey.computeIfAbsent(
+                                dishKey(Objects.requireNonNull(lot.batch())), key -> new java.util.ArrayList<>())
+                        .add(lot.open()));
+        return byKey;
     }
 
     /** What is there of foods, by food key, as the core wants it. */

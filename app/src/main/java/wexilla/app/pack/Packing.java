@@ -157,7 +157,7 @@ public class Packing {
     /** What stands on a packet of this dish with so many portions, before or after it is filled. */
     Label label(Lots.Lot dish, Batches.Batch batch, int portions, KeepDates dates, LocalDate packedOn, String code) {
         Recipe recipe = batch.recipe();
-        Rational share = Rational.of(portions, batch.portions());
+        Rational share = Rational.of(portions, batch.portions()).times(batch.factor());
         return new Label(
                 batch.name(),
                 code,

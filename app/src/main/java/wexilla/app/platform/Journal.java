@@ -27,7 +27,11 @@ public class Journal implements Undoable {
         PLACE("place", "household_id", "id"),
         STRETCH("stretch", "household_id", "id"),
         SHARES("share", "household_id", "stretch"),
-        BATCH("batch", "household_id", "id");
+        BATCH("batch", "household_id", "id"),
+        SLOT("slot", "household_id", "id"),
+        AT_TABLE("slot_person", "household_id", "slot"),
+        DISHES("meal_dish", "household_id", "slot"),
+        RATINGS("rating", "household_id", "slot");
 
         private final String table;
         private final String household;

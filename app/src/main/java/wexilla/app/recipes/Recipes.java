@@ -2,17 +2,11 @@ package wexilla.app.recipes;
 
 import java.math.BigDecimal;
 import java.math.BigInteger;
-import java.sql.ResultSet;
-import java.sql.SQLException;
 import java.util.Arrays;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -22,13 +16,8 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Problem;
 import wexilla.app.platform.Problem.Blocker;
 import wexilla.app.platform.Undoable;
-import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
-import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Quantity;
-import wexilla.core.quantity.Rational;
-import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
@@ -57,7 +46,7 @@ public class Recipes implements Undoable {
     }
 
     /** All recipes of the book by name; a recipe whose first saving was undone is not in it. */
-    List<Stored> all(Household household) {
+    public List<Stored> all(Household household) {
         record Head(UUID id, int n) {}
         FoodBook book = foods.book(household);
         return db.sql("""
@@ -67,6 +56,18 @@ public class Recipes implements Undoable {
                         where r.household_id = ? order by lower(v.title), r.id""").params(household.id()).query(Head.class).list().stream()
                 .map(head -> version(household, book, head.id(), head.n()))
                 .toList();
+    }
+
+    /** The recipe of this title, whatever its letters' case. */
+    public Optional<UUID> named(Household household, String title) {
+        return db.sql("""
+                        select r.id from recipe r
+                        join recipe_version v on v.household_id = r.household_id and v.recipe = r.id
+                            and v.n = r.current_version
+                        where r.household_id = ? and lower(v.title) = lower(?) order by r.id limit 1""")
+                .params(household.id(), title.strip())
+                .query(UUID.class)
+                .optional();
     }
 
     /** The current version of a recipe. */
@@ -89,12 +90,12 @@ public class Recipes implements Undoable {
         List<RecipeLine> lines = db.sql(
                         "select * from recipe_line where household_id = ? and recipe = ? and n = ? order by pos")
                 .params(household.id(), id, n)
-                .query((row, i) -> line(row, book, keys))
+                .query((row, i) -> RecipeRows.line(row, book, keys))
                 .list();
         List<RecipeStep> steps = db.sql(
                         "select * from recipe_step where household_id = ? and recipe = ? and n = ? order by pos")
                 .params(household.id(), id, n)
-                .query((row, i) -> step(row))
+                .query((row, i) -> RecipeRows.step(row))
                 .list();
         return db.sql("""
                         select v.title, v.portions, v.note, r.version from recipe_version v
@@ -108,58 +109,6 @@ public class Recipes implements Undoable {
                         row.getString("note"),
                         new Recipe(row.getString("title"), row.getInt("portions"), lines, steps)))
                 .single();
-    }
-
-    private static RecipeStep step(ResultSet row) throws SQLException {
-        Integer hands = (Integer) row.getObject("hands_min");
-        Integer wait = (Integer) row.getObject("wait_min");
-        StepTime typed = hands == null && wait == null
-                ? null
-                : new StepTime(Objects.requireNonNullElse(hands, 0), Objects.requireNonNullElse(wait, 0));
-        return new RecipeStep(row.getString("text"), style(row.getString("can_stop")), typed);
-    }
-
-    private static @Nullable Style style(@Nullable String name) {
-        return name == null ? null : Style.valueOf(name);
-    }
-
-    private static RecipeLine line(ResultSet row, FoodBook book, Map<UUID, String> keys) throws SQLException {
-        UUID foodRow = row.getObject("food", UUID.class);
-        String text = row.getString("text");
-        Optional<Food> food = foodRow == null
-                ? new LineReader(book).read(text).knownFood()
-                : book.get(Objects.requireNonNull(keys.get(foodRow)));
-        Set<Style> held = Arrays.stream((String[]) row.getArray("held_back_in").getArray())
-                .map(Style::valueOf)
-                .collect(Collectors.toCollection(() -> EnumSet.noneOf(Style.class)));
-        String name = food.map(Food::name)
-                .orElseGet(() -> new LineReader(book).read(text).foodName());
-        return new RecipeLine(
-                new ReadLine(
-                        text,
-                        quantity(row),
-                        null,
-                        name,
-                        food.orElse(null),
-                        row.getString("prep"),
-                        List.of(),
-                        false,
-                        List.of()),
-                held);
-    }
-
-    private static @Nullable Quantity quantity(ResultSet row) throws SQLException {
-        if (row.getString("unit") == null) {
-            return null;
-        }
-        Unit unit = Unit.ofSymbol(row.getString("unit"));
-        return new Quantity(
-                Amount.of(rational(row.getBigDecimal("min_num"), row.getBigDecimal("min_den")), unit),
-                Amount.of(rational(row.getBigDecimal("max_num"), row.getBigDecimal("max_den")), unit));
-    }
-
-    private static Rational rational(BigDecimal numerator, BigDecimal denominator) {
-        return new Rational(numerator.toBigIntegerExact(), denominator.toBigIntegerExact());
     }
 
     /** Writes a recipe's first version. */
@@ -260,7 +209,7 @@ public class Recipes implements Undoable {
         return new BigDecimal(whole);
     }
 
-    /** A batch cooked by a version this act wrote, or a later version, stands on it. */
+    /** A batch cooked by a version this act wrote, a later version, or an evening it is planned for, stands on it. */
     @Override
     public List<Blocker> blockers(UUID household, UUID act) {
         return db.sql("""
@@ -269,7 +218,11 @@ public class Recipes implements Undoable {
                             a.id in (select b.act from batch b where b.household_id = v.household_id
                                 and b.recipe = v.recipe and b.n = v.n and b.state <> 'dropped')
                             or a.id in (select w.act from recipe_version w where w.household_id = v.household_id
-                                and w.recipe = v.recipe and w.n > v.n))
+                                and w.recipe = v.recipe and w.n > v.n)
+                            or v.replaced is null and a.id in (select c.act from meal_dish d
+                                join change c on c.household_id = d.household_id and c.thing = 'DISHES'
+                                    and c.id = d.slot
+                                where d.household_id = v.household_id and d.recipe = v.recipe and c.act <> v.act))
                         where v.household_id = ? and v.act = ?
                         and not exists (select 1 from act u where u.household_id = a.household_id and u.reverses = a.id)
                         order by a.seq desc""")

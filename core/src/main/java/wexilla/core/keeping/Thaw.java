@@ -61,6 +61,12 @@ public final class Thaw {
         return Math.max(Math.max(24, shape.least), 24 * days);
     }
 
+    /** The rule those hours come from, in words. */
+    public static String rule(Rational kg, Shape shape) {
+        boolean byWeight = hours(kg, shape) != shape.least;
+        return byWeight ? Shape.JOINT.rule : shape.rule;
+    }
+
     /** When it must leave the freezer to be thawed by then. */
     public static LocalDateTime takeOut(LocalDateTime readyAt, Rational kg, Shape shape) {
         return readyAt.minusHours(hours(kg, shape));

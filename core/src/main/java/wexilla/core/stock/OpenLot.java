@@ -3,8 +3,12 @@ package wexilla.core.stock;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.keeping.LotClock;
+import wexilla.core.keeping.Thaw;
 import wexilla.core.money.Cost;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Dimension;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
 
 /**
  * One quantity of one food in one place, with something left in it.
@@ -14,6 +18,7 @@ import wexilla.core.quantity.Amount;
  * @param keepBy the date that counts for "first to expire", null when none is known
  * @param limit last day it may be eaten, where its date is a limit and not a matter of taste
  * @param clock its own clock
+ * @param frozenAs the shape it lies frozen in; null when it is not frozen
  * @param cooked true when it is a cooked thing, whose age a dish inherits
  */
 public record OpenLot(
@@ -23,7 +28,40 @@ public record OpenLot(
         @Nullable LocalDate keepBy,
         @Nullable LocalDate limit,
         LotClock clock,
-        boolean cooked) {
+        boolean cooked,
+        Thaw.@Nullable Shape frozenAs) {
+
+    private static final Rational PORTION_KG = Rational.of(2, 5);
+
+    /** A lot that is not frozen. */
+    public OpenLot(
+            String id,
+            Amount amount,
+            Cost cost,
+            @Nullable LocalDate keepBy,
+            @Nullable LocalDate limit,
+            LotClock clock,
+            boolean cooked) {
+        this(id, amount, cost, keepBy, limit, clock, cooked, null);
+    }
+
+    /** Hours this much of it needs to thaw in the fridge; 0 when it is not frozen. A portion counts as 400 g. */
+    public int hoursToThaw(Amount part) {
+        return frozenAs == null ? 0 : Thaw.hours(kg(part), frozenAs);
+    }
+
+    /** The rule those hours come from; empty when it is not frozen. */
+    public String thawRule(Amount part) {
+        return frozenAs == null ? "" : Thaw.rule(kg(part), frozenAs);
+    }
+
+    private static Rational kg(Amount part) {
+        return part.unit().equals(Unit.PORTION)
+                ? part.value().times(PORTION_KG)
+                : part.unit().dimension() == Dimension.COUNT
+                        ? Rational.ONE
+                        : part.value().dividedBy(Rational.of(1000));
+    }
 
     /** Whether its limit has passed on this day; such a lot is never taken by itself. */
     public boolean pastLimit(LocalDate day) {

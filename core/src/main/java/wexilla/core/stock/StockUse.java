@@ -82,7 +82,8 @@ public record StockUse(List<Take> takes, Amount lacking) {
                         lot.keepBy(),
                         lot.limit(),
                         lot.clock(),
-                        lot.cooked()));
+                        lot.cooked(),
+                        lot.frozenAs()));
             }
         }
         return left;

@@ -1,0 +1,181 @@
+package wexilla.app.plan;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import wexilla.app.cook.Batches;
+import wexilla.app.household.Foods;
+import wexilla.app.household.Household;
+import wexilla.app.household.People;
+import wexilla.app.household.People.Person;
+import wexilla.app.onhand.Lots;
+import wexilla.app.plan.Slots.Dish;
+import wexilla.app.plan.Slots.DishKind;
+import wexilla.app.plan.Slots.Kind;
+import wexilla.app.plan.Slots.Slot;
+import wexilla.app.recipes.Recipes;
+import wexilla.core.food.Conversion;
+import wexilla.core.food.Food;
+import wexilla.core.food.FoodBook;
+import wexilla.core.people.Appetite;
+import wexilla.core.planning.Eater;
+import wexilla.core.planning.Evening;
+import wexilla.core.planning.PlanCheck;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.LineReader;
+import wexilla.core.recipe.ReadLine;
+import wexilla.core.recipe.Recipe;
+
+/** Turns what is stored of the evenings into what the core checks. */
+@Component
+public class Evenings {
+
+    private final Slots slots;
+    private final People people;
+    private final Recipes recipes;
+    private final Batches batches;
+    private final Foods foods;
+    private final Lots lots;
+    private final Clock clock;
+
+    Evenings(Slots slots, People people, Recipes recipes, Batches batches, Foods foods, Lots lots, Clock clock) {
+        this.slots = slots;
+        this.people = people;
+        this.recipes = recipes;
+        this.batches = batches;
+        this.foods = foods;
+        this.lots = lots;
+        this.clock = clock;
+    }
+
+    /** Planned evenings with what the core makes of them. */
+    public record Looked(List<Slot> slots, PlanCheck check) {
+
+        /** The evening of this day as checked. */
+        public Optional<PlanCheck.Checked> on(LocalDate day) {
+            return check.checked().stream()
+                    .filter(c -> c.evening().day().equals(day))
+                    .findFirst();
+        }
+    }
+
+    /** Checks the evenings from today on, so that an earlier one has the stock first. */
+    public Looked look(Household household, LocalDate to) {
+        LocalDate today = household.dayOf(clock.instant());
+        List<Slot> planned = slots.between(household, today, to).stream()
+                .filter(slot -> slot.state() == Slots.State.PLANNED)
+                .toList();
+        return new Looked(planned, check(household, planned));
+    }
+
+    private PlanCheck check(Household household, List<Slot> planned) {
+        Map<UUID, Person> all =
+                people.all(household).stream().collect(Collectors.toMap(Person::id, Function.identity()));
+        List<Evening> evenings =
+                planned.stream().map(slot -> evening(household, slot, all)).toList();
+        return PlanCheck.of(evenings, kitchen(household));
+    }
+
+    /** What there is to meet wants from. */
+    public PlanCheck.Kitchen kitchen(Household household) {
+        Map<UUID, String> keys = foods.keys(household);
+        Set<String> had = new HashSet<>();
+        lots.staples(household).stream()
+                .filter(lot -> lot.food() != null && !lot.level().equals("out"))
+                .forEach(lot -> had.add(Objects.requireNonNull(keys.get(lot.food()))));
+        return new PlanCheck.Kitchen(
+                lots.openByKey(household),
+                had,
+                household.measures(),
+                clock.instant().atZone(household.zone()).toLocalDateTime());
+    }
+
+    private Evening evening(Household household, Slot slot, Map<UUID, Person> all) {
+        List<Eater> eaters = slot.people().stream()
+                .map(all::get)
+                .filter(Objects::nonNull)
+                .map(Evenings::eater)
+                .toList();
+        boolean eatsHere = slot.kind() != Kind.OUT && slot.kind() != Kind.UNDECIDED;
+        List<Evening.Dish> dishes = new ArrayList<>();
+        if (eatsHere) {
+            slot.dishes().forEach(dish -> dishes.add(dish(household, dish, plates(eaters))));
+        }
+        return new Evening(slot.day(), slot.table(), slot.minutes(), eaters, dishes);
+    }
+
+    /** Whole portions for these eaters, rounded up; one when nobody is written down. */
+    public static int plates(List<Eater> eaters) {
+        Rational sum = Appetite.sum(eaters.stream().map(Eater::appetite).toList());
+        return Math.max(
+                1, sum.toDecimal(6).setScale(0, java.math.RoundingMode.CEILING).intValueExact());
+    }
+
+    static Eater eater(Person person) {
+        return new Eater(
+                person.name(),
+                person.appetite(),
+                new HashSet<>(person.allergens()),
+                new HashSet<>(person.flags()),
+                person.dislikes(),
+                person.chilli());
+    }
+
+    private Evening.Dish dish(Household household, Dish dish, int plates) {
+        if (dish.kind() == DishKind.RECIPE) {
+            Recipe recipe = recipes.current(household, Objects.requireNonNull(dish.of()))
+                    .recipe();
+            return new Evening.Cook(recipe, dish.portions() == null ? plates : dish.portions());
+        }
+        if (dish.kind() == DishKind.SIDE) {
+            return side(household, dish.text());
+        }
+        UUID id = Objects.requireNonNull(dish.of());
+        int portions = dish.portions() == null ? plates : dish.portions();
+        Batches.Batch batch =
+                Objects.requireNonNull(batches.byId(household, List.of(id)).get(id));
+        Recipe recipe = batch.recipe();
+        return new Evening.FromStock(
+                Lots.dishKey(id),
+                batch.name(),
+                recipe == null ? List.of() : recipe.stepsAfter(batch.style()),
+                recipe == null ? List.of() : recipe.heldBack(batch.style()),
+                Rational.of(portions, batch.portions()).times(batch.factor()),
+                recipe == null ? List.of() : Eater.foods(recipe),
+                portions);
+    }
+
+    /** A side is a food and its usual amount a head: as typed, else an adult's portion of it. */
+    private Evening.Side side(Household household, String text) {
+        FoodBook book = foods.book(household);
+        ReadLine line = new LineReader(book).read(text);
+        Food food = line.food();
+        Amount perHead = line.quantity() == null
+                ? usual(household, food)
+                : line.quantity().max();
+        return new Evening.Side(line.foodName(), food, perHead);
+    }
+
+    private static @Nullable Amount usual(Household household, @Nullable Food food) {
+        if (food == null) {
+            return null;
+        }
+        return Conversion.convert(food, Amount.of(1, Unit.PORTION), food.base(), household.measures())
+                        instanceof Conversion.Converted portion
+                ? portion.amount()
+                : null;
+    }
+}

@@ -1,0 +1,159 @@
+package wexilla.app.plan;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.cook.Batches;
+import wexilla.app.household.Household;
+import wexilla.app.onhand.LotView;
+import wexilla.app.onhand.Lots;
+import wexilla.app.plan.PlanViews.DishView;
+import wexilla.app.plan.PlanViews.EveningInput;
+import wexilla.app.plan.PlanViews.InStock;
+import wexilla.app.plan.PlanViews.PlanDay;
+import wexilla.app.plan.PlanViews.PlanView;
+import wexilla.app.plan.PlanViews.RecipeChoice;
+import wexilla.app.plan.PlanViews.RemarkView;
+import wexilla.app.plan.PlanViews.SlotView;
+import wexilla.app.plan.Slots.Dish;
+import wexilla.app.plan.Slots.DishKind;
+import wexilla.app.plan.Slots.Slot;
+import wexilla.app.platform.Acts;
+import wexilla.app.platform.Acts.Said;
+import wexilla.app.recipes.Recipes;
+import wexilla.core.planning.PlanCheck;
+import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.Recipe;
+
+/** Plan: two weeks of evenings, checked in words. */
+@RestController
+class PlanController {
+
+    private static final int DAYS = 14;
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
+
+    private final Slots slots;
+    private final Evenings evenings;
+    private final Planning planning;
+    private final Recipes recipes;
+    private final Batches batches;
+    private final Lots lots;
+    private final Acts acts;
+    private final Clock clock;
+
+    PlanController(
+            Slots slots,
+            Evenings evenings,
+            Planning planning,
+            Recipes recipes,
+            Batches batches,
+            Lots lots,
+            Acts acts,
+            Clock clock) {
+        this.slots = slots;
+        this.evenings = evenings;
+        this.planning = planning;
+        this.recipes = recipes;
+        this.batches = batches;
+        this.lots = lots;
+        this.acts = acts;
+        this.clock = clock;
+    }
+
+    @GetMapping("/api/plan")
+    PlanView plan(Household household) {
+        LocalDate today = household.dayOf(clock.instant());
+        Evenings.Looked looked = evenings.look(household, today.plusDays(DAYS - 1));
+        List<Slot> all = slots.between(household, today, today.plusDays(DAYS - 1));
+        List<PlanDay> days = new ArrayList<>();
+        for (int i = 0; i < DAYS; i++) {
+            LocalDate day = today.plusDays(i);
+            Optional<Slot> slot = all.stream().filter(s -> s.day().equals(day)).findFirst();
+            Optional<PlanCheck.Checked> checked = looked.on(day);
+            days.add(new PlanDay(
+                    day.toString(),
+                    slot.map(s -> view(household, s, checked)).orElse(null),
+                    checked.map(c -> c.remarks().stream().map(RemarkView::of).toList())
+                            .orElse(List.of())));
+        }
+        return new PlanView(
+                today.toString(),
+                days,
+                inStock(household),
+                recipes.all(household).stream().map(PlanController::choice).toList(),
+                TIME.format(slots.usualTable(household)));
+    }
+
+    private static RecipeChoice choice(Recipes.Stored stored) {
+        Recipe recipe = stored.recipe();
+        return new RecipeChoice(
+                stored.id().toString(),
+                recipe.title(),
+                recipe.portions(),
+                Recipe.time(recipe.steps()).minutes());
+    }
+
+    private SlotView view(Household household, Slot slot, Optional<PlanCheck.Checked> checked) {
+        return new SlotView(
+                slot.id().toString(),
+                slot.kind(),
+                slot.state(),
+                slot.locked(),
+                TIME.format(slot.table()),
+                TIME.format(checked.map(c -> c.evening().start().toLocalTime()).orElse(slot.table())),
+                slot.minutes(),
+                checked.map(c -> c.evening().plates().plain()).orElse("0"),
+                slot.note(),
+                slot.version(),
+                slot.people().stream().map(Object::toString).toList(),
+                slot.dishes().stream().map(dish -> view(household, dish)).toList());
+    }
+
+    private DishView view(Household household, Dish dish) {
+        String name = dish.kind() == DishKind.SIDE
+                ? dish.text()
+                : dish.kind() == DishKind.RECIPE
+                        ? recipes.current(household, Objects.requireNonNull(dish.of()))
+                                .recipe()
+                                .title()
+                        : batches.name(household, Objects.requireNonNull(dish.of()));
+        return new DishView(dish.kind(), dish.of() == null ? null : dish.of().toString(), name, dish.portions());
+    }
+
+    /** Dishes that are there, summed over their packets, first to expire first. */
+    private List<InStock> inStock(Household household) {
+        Map<String, InStock> byBatch = new LinkedHashMap<>();
+        lots.open(household).stream()
+                .filter(lot -> lot.batch() != null && lot.amount().unit().equals(Unit.PORTION))
+                .forEach(lot -> byBatch.merge(
+                        Objects.requireNonNull(lot.batch()).toString(),
+                        inStock(lot),
+                        (a, b) -> new InStock(a.batch(), a.name(), a.portions() + b.portions(), a.until())));
+        return List.copyOf(byBatch.values());
+    }
+
+    private static InStock inStock(Lots.Lot lot) {
+        LotView.UntilView until = LotView.until(lot);
+        return new InStock(
+                String.valueOf(lot.batch()),
+                lot.name(),
+                lot.amount().value().rounded().intValueExact(),
+                until == null ? null : until.words() + " " + until.date());
+    }
+
+    @PostMapping("/api/plan/evening")
+    Said evening(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody EveningInput input) {
+        return acts.say(household, key, "plan", input, act -> planning.plan(act, input));
+    }
+}

@@ -1,0 +1,188 @@
+package wexilla.app.plan;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import wexilla.app.cook.Batches;
+import wexilla.app.household.Household;
+import wexilla.app.household.People;
+import wexilla.app.household.People.Person;
+import wexilla.app.onhand.Lots;
+import wexilla.app.plan.PlanViews.DishInput;
+import wexilla.app.plan.PlanViews.EveningInput;
+import wexilla.app.plan.Slots.Dish;
+import wexilla.app.plan.Slots.DishKind;
+import wexilla.app.plan.Slots.Kind;
+import wexilla.app.plan.Slots.Slot;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Asked;
+import wexilla.app.platform.Problem;
+import wexilla.app.recipes.Recipes;
+import wexilla.core.recipe.Recipe;
+
+/** Writes an evening as the cook decided it; what is typed by name is found or becomes a recipe of that name. */
+@Component
+public class Planning {
+
+    private static final int MOST_DISHES = 12;
+    private static final int LONGEST_NOTE = 300;
+
+    private final Slots slots;
+    private final People people;
+    private final Recipes recipes;
+    private final Batches batches;
+    private final Lots lots;
+
+    Planning(Slots slots, People people, Recipes recipes, Batches batches, Lots lots) {
+        this.slots = slots;
+        this.people = people;
+        this.recipes = recipes;
+        this.batches = batches;
+        this.lots = lots;
+    }
+
+    /** Plans one evening. */
+    public String plan(Act act, EveningInput input) {
+        Household household = act.household();
+        LocalDate day = day(input.day(), act.day());
+        Optional<Slot> before = slots.on(household, day);
+        int seen = before.map(Slot::version).orElse(0);
+        if (seen != input.version()) {
+            throw Problem.changed("This evening was changed in another window; look at it again.");
+        }
+        if (input.minutes() < 0 || input.minutes() > 1440) {
+            throw Problem.at("/minutes", "Minutes for an evening lie from 0 to 1440, not " + input.minutes() + ".");
+        }
+        if (input.note().length() > LONGEST_NOTE) {
+            throw Problem.at("/note", "A note has at most " + LONGEST_NOTE + " characters.");
+        }
+        List<Dish> dishes = dishes(act, input);
+        slots.save(
+                act,
+                new Slot(
+                        before.map(Slot::id).orElseGet(UUID::randomUUID),
+                        day,
+                        time(input.tableTime()),
+                        input.minutes(),
+                        kind(input, dishes),
+                        Slots.State.PLANNED,
+                        input.locked(),
+                        input.note().strip(),
+                        0,
+                        atTable(household, input.people()),
+                        dishes));
+        String what =
+                dishes.isEmpty() ? input.kind().name().toLowerCase(java.util.Locale.ROOT) : name(act, dishes.get(0));
+        return "Planned for " + day + ": " + what;
+    }
+
+    /** A dish from the stock makes it an evening from stock, whatever was pressed. */
+    private static Kind kind(EveningInput input, List<Dish> dishes) {
+        if (input.kind() == Kind.COOK && !dishes.isEmpty() && dishes.get(0).kind() == DishKind.BATCH) {
+            return Kind.STOCK;
+        }
+        return input.kind();
+    }
+
+    private String name(Act act, Dish dish) {
+        return switch (dish.kind()) {
+            case SIDE -> dish.text();
+            case RECIPE ->
+                recipes.current(act.household(), java.util.Objects.requireNonNull(dish.of()))
+                        .recipe()
+                        .title();
+            case BATCH -> batches.name(act.household(), java.util.Objects.requireNonNull(dish.of()));
+        };
+    }
+
+    private static LocalDate day(String text, LocalDate today) {
+        try {
+            LocalDate day = LocalDate.parse(text.strip());
+            if (day.isBefore(today) || day.isAfter(today.plusDays(70))) {
+                throw Problem.at("/day", text + " cannot be planned: evenings from today to ten weeks ahead can.");
+            }
+            return day;
+        } catch (DateTimeParseException unreadable) {
+            throw Problem.at("/day", "“" + text + "” is no day; write it like 2026-11-28.");
+        }
+    }
+
+    private static LocalTime time(String text) {
+        try {
+            return LocalTime.parse(text.strip());
+        } catch (DateTimeParseException unreadable) {
+            throw Problem.at("/tableTime", "“" + text + "” is no time; write it like 18:30.");
+        }
+    }
+
+    private List<UUID> atTable(Household household, List<UUID> asked) {
+        List<UUID> known = people.all(household).stream().map(Person::id).toList();
+        asked.stream().filter(id -> !known.contains(id)).findFirst().ifPresent(id -> {
+            throw Problem.at("/people", "Somebody at the table does not eat in this household.");
+        });
+        return asked.stream().distinct().toList();
+    }
+
+    private List<Dish> dishes(Act act, EveningInput input) {
+        if (input.dishes().size() > MOST_DISHES) {
+            throw Problem.at("/dishes", input.dishes().size() + " dishes; " + MOST_DISHES + " is the most an evening.");
+        }
+        List<Dish> dishes = new ArrayList<>();
+        for (int i = 0; i < input.dishes().size(); i++) {
+            boolean stockFirst = input.kind() == Kind.STOCK || input.kind() == Kind.LEFTOVERS;
+            dishes.add(dish(act, input.dishes().get(i), "/dishes/" + i, stockFirst));
+        }
+        return dishes;
+    }
+
+    private Dish dish(Act act, DishInput input, String at, boolean stockFirst) {
+        Household household = act.household();
+        Integer portions = input.portions();
+        if (portions != null && (portions < 1 || portions > Recipe.MOST_PORTIONS)) {
+            throw Problem.at(at + "/portions", "Portions are a whole number from 1 to " + Recipe.MOST_PORTIONS + ".");
+        }
+        if (input.batch() != null) {
+            if (batches.byId(household, List.of(input.batch())).isEmpty()) {
+                throw Problem.at(at + "/batch", "There is no such dish in this household.");
+            }
+            return new Dish(DishKind.BATCH, input.batch(), "", portions);
+        }
+        if (input.recipe() != null) {
+            recipes.current(household, input.recipe());
+            return new Dish(DishKind.RECIPE, input.recipe(), "", portions);
+        }
+        String text = Asked.name(at + "/text", input.text() == null ? "" : input.text(), 120);
+        if (input.side()) {
+            return new Dish(DishKind.SIDE, null, text, null);
+        }
+        return named(act, text, portions, stockFirst);
+    }
+
+    /** A recipe of that name, a dish in stock of that name, or a new recipe that has a name only. */
+    private Dish named(Act act, String text, @Nullable Integer portions, boolean stockFirst) {
+        Household household = act.household();
+        Optional<UUID> recipe = recipes.named(household, text);
+        Optional<UUID> batch = lots.open(household).stream()
+                .filter(lot -> lot.batch() != null && lot.name().equalsIgnoreCase(text))
+                .map(Lots.Lot::batch)
+                .findFirst();
+        if (recipe.isPresent() && !(stockFirst && batch.isPresent())) {
+            return new Dish(DishKind.RECIPE, recipe.get(), "", portions);
+        }
+        if (batch.isPresent()) {
+            return new Dish(DishKind.BATCH, batch.get(), "", portions);
+        }
+        int makes = Math.max(
+                1,
+                Evenings.plates(
+                        people.active(household).stream().map(Evenings::eater).toList()));
+        UUID added = recipes.add(act, new Recipe(text, makes, List.of(), List.of()), "", "");
+        return new Dish(DishKind.RECIPE, added, "", portions);
+    }
+}

@@ -1,0 +1,189 @@
+package wexilla.app.plan;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import wexilla.app.household.Household;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Journal;
+import wexilla.app.platform.Journal.Thing;
+
+/** The evenings as decided. */
+@Component
+public class Slots {
+
+    /** What kind of evening it is. */
+    public enum Kind {
+        COOK,
+        STOCK,
+        LEFTOVERS,
+        UNDECIDED,
+        OUT
+    }
+
+    /** What became of it; ASSUMED when nobody said anything and it went as planned. */
+    public enum State {
+        PLANNED,
+        EATEN,
+        ASSUMED,
+        OTHER,
+        OUT
+    }
+
+    /** How a dish is named on an evening. */
+    public enum DishKind {
+        RECIPE,
+        BATCH,
+        SIDE
+    }
+
+    /** @param of the recipe or the batch; null for a side, which is its text */
+    public record Dish(
+            DishKind kind,
+            @Nullable UUID of,
+            String text,
+            @Nullable Integer portions) {}
+
+    /** @param minutes there are for it before table time */
+    public record Slot(
+            UUID id,
+            LocalDate day,
+            LocalTime table,
+            int minutes,
+            Kind kind,
+            State state,
+            boolean locked,
+            String note,
+            int version,
+            List<UUID> people,
+            List<Dish> dishes) {}
+
+    private final JdbcClient db;
+    private final Journal journal;
+
+    Slots(JdbcClient db, Journal journal) {
+        this.db = db;
+        this.journal = journal;
+    }
+
+    /** From this day to that, both included, in their order; days without a plan are left out. */
+    public List<Slot> between(Household household, LocalDate from, LocalDate to) {
+        return db.sql("select * from slot where household_id = ? and day between ? and ? order by day")
+                .params(household.id(), from, to)
+                .query((row, n) -> slot(household, row))
+                .list();
+    }
+
+    public Optional<Slot> on(Household household, LocalDate day) {
+        return between(household, day, day).stream().findFirst();
+    }
+
+    /** The table time used last, else half past six. */
+    public LocalTime usualTable(Household household) {
+        return db.sql("select table_time from slot where household_id = ? order by day desc limit 1")
+                .params(household.id())
+                .query((row, n) -> row.getObject("table_time", LocalTime.class))
+                .optional()
+                .orElse(LocalTime.of(18, 30));
+    }
+
+    private Slot slot(Household household, ResultSet row) throws SQLException {
+        UUID id = row.getObject("id", UUID.class);
+        List<UUID> people = db.sql("select person from slot_person where household_id = ? and slot = ?")
+                .params(household.id(), id)
+                .query(UUID.class)
+                .list();
+        List<Dish> dishes = db.sql("select * from meal_dish where household_id = ? and slot = ? order by pos")
+                .params(household.id(), id)
+                .query((dish, n) -> dish(dish))
+                .list();
+        return new Slot(
+                id,
+                row.getObject("day", LocalDate.class),
+                row.getObject("table_time", LocalTime.class),
+                row.getInt("minutes"),
+                Kind.valueOf(row.getString("kind")),
+                State.valueOf(row.getString("state")),
+                row.getBoolean("locked"),
+                row.getString("note"),
+                row.getInt("version"),
+                people,
+                dishes);
+    }
+
+    private static Dish dish(ResultSet row) throws SQLException {
+        DishKind kind = DishKind.valueOf(row.getString("kind"));
+        UUID of = row.getObject(kind == DishKind.RECIPE ? "recipe" : "batch", UUID.class);
+        return new Dish(kind, of, row.getString("text"), (Integer) row.getObject("portions"));
+    }
+
+    /** Writes an evening, or writes it anew with who eats and what. */
+    public void save(Act act, Slot slot) {
+        UUID household = act.household().id();
+        for (Thing thing : List.of(Thing.SLOT, Thing.AT_TABLE, Thing.DISHES)) {
+            journal.before(act, thing, slot.id());
+        }
+        db.sql("""
+                        insert into slot (household_id, id, day, table_time, minutes, kind, state, locked, note)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?)
+                        on conflict (household_id, id) do update set day = excluded.day,
+                            table_time = excluded.table_time, minutes = excluded.minutes, kind = excluded.kind,
+                            state = excluded.state, locked = excluded.locked, note = excluded.note,
+                            version = slot.version + 1""")
+                .params(
+                        household,
+                        slot.id(),
+                        slot.day(),
+                        slot.table(),
+                        slot.minutes(),
+                        slot.kind().name(),
+                        slot.state().name(),
+                        slot.locked(),
+                        slot.note())
+                .update();
+        for (String table : List.of("slot_person", "meal_dish")) {
+            db.sql("delete from " + table + " where household_id = ? and slot = ?")
+                    .params(household, slot.id())
+                    .update();
+        }
+        slot.people()
+                .forEach(person -> db.sql("insert into slot_person (household_id, slot, person) values (?, ?, ?)")
+                        .params(household, slot.id(), person)
+                        .update());
+        for (int pos = 0; pos < slot.dishes().size(); pos++) {
+            insert(household, slot.id(), pos, slot.dishes().get(pos));
+        }
+    }
+
+    private void insert(UUID household, UUID slot, int pos, Dish dish) {
+        db.sql("""
+                        insert into meal_dish (household_id, slot, pos, kind, recipe, batch, text, portions)
+                        values (?, ?, ?, ?, ?, ?, ?, ?)""")
+                .params(Arrays.asList(
+                        household,
+                        slot,
+                        pos,
+                        dish.kind().name(),
+                        dish.kind() == DishKind.RECIPE ? dish.of() : null,
+                        dish.kind() == DishKind.BATCH ? dish.of() : null,
+                        dish.text(),
+                        dish.portions()))
+                .update();
+    }
+
+    /** Says what became of an evening. */
+    public void state(Act act, UUID slot, State state) {
+        journal.before(act, Thing.SLOT, slot);
+        db.sql("update slot set state = ?, version = version + 1 where household_id = ? and id = ?")
+                .params(state.name(), act.household().id(), slot)
+                .update();
+    }
+}

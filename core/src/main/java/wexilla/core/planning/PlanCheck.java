@@ -1,0 +1,230 @@
+package wexilla.core.planning;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import wexilla.core.food.Food;
+import wexilla.core.food.Scaling;
+import wexilla.core.planning.Evening.Cook;
+import wexilla.core.planning.Evening.Dish;
+import wexilla.core.planning.Evening.FromStock;
+import wexilla.core.planning.Evening.Side;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.RecipeLine;
+import wexilla.core.shopping.Needs;
+import wexilla.core.shopping.Needs.Met;
+import wexilla.core.shopping.Needs.Want;
+import wexilla.core.stock.OpenLot;
+import wexilla.core.stock.StockUse.Take;
+
+/**
+ * Checks the evenings as planned against stock, dates, thawing, time and who eats: in the order of the days, so that
+ * nothing is promised twice.
+ *
+ * @param checked one for each evening, in the order asked
+ */
+public record PlanCheck(List<Checked> checked, Needs needs) {
+
+    /** @param takeOut what leaves the freezer for it, with when */
+    public record Checked(Evening evening, List<Remark> remarks, List<TakeOut> takeOut) {}
+
+    /** Something to take out to thaw. @param by the latest time so that it is thawed when work begins */
+    public record TakeOut(String lot, String name, Amount amount, LocalDateTime by, LocalDate forDay, String rule) {}
+
+    /**
+     * What there is.
+     *
+     * @param stock by key of food or dish
+     * @param had keys of staples without an amount
+     */
+    public record Kitchen(Map<String, List<OpenLot>> stock, Set<String> had, Measures measures, LocalDateTime now) {}
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
+
+    public static PlanCheck of(List<Evening> evenings, Kitchen kitchen) {
+        List<Want> wants = new ArrayList<>();
+        Set<String> had = new HashSet<>(kitchen.had());
+        evenings.forEach(evening -> evening.dishes().forEach(dish -> wants.addAll(wants(evening, dish, had))));
+        Needs needs = Needs.of(wants, kitchen.stock(), had, kitchen.measures());
+        List<Checked> checked = new ArrayList<>();
+        for (int i = 0; i < evenings.size(); i++) {
+            Evening evening = evenings.get(i);
+            List<Met> own = needs.met().stream()
+                    .filter(m -> m.want().day().equals(evening.day()))
+                    .toList();
+            List<TakeOut> out = takeOut(evening, own);
+            List<Remark> remarks = new ArrayList<>();
+            evening.eaters()
+                    .forEach(eater -> evening.dishes()
+                            .forEach(dish -> remarks.addAll(eater.against(dish.name(), Evening.foods(dish)))));
+            dates(own, remarks);
+            late(out, kitchen.now(), remarks);
+            time(evening, remarks);
+            variety(evenings, i, remarks);
+            remarks.sort(Comparator.comparing(Remark::level));
+            checked.add(new Checked(evening, remarks.stream().distinct().toList(), out));
+        }
+        return new PlanCheck(checked, needs);
+    }
+
+    /** What a dish wants from the kitchen that day; seasoning is not counted and so never wanted. */
+    public static List<Want> wants(Evening evening, Dish dish, Set<String> had) {
+        LocalDate day = evening.day();
+        if (dish instanceof Cook cook) {
+            return wants(cook.recipe().lines(), cook.factor(), day, cook.name(), had);
+        }
+        if (dish instanceof FromStock stock) {
+            Amount portions = Amount.of(stock.portions(), Unit.PORTION);
+            List<Want> wants = new ArrayList<>(wants(stock.add(), stock.share(), day, stock.name(), had));
+            wants.add(new Want(stock.key(), null, stock.name(), portions, day, stock.name()));
+            return wants;
+        }
+        if (dish instanceof Side side && side.food() != null) {
+            Amount each = side.perHead();
+            Amount all = each == null ? null : each.times(evening.plates());
+            return List.of(new Want(side.food().key(), side.food(), side.food().name(), all, day, side.name()));
+        }
+        return List.of();
+    }
+
+    /** What the lines of a recipe at this size want; upper end of a range, since shopping buys for it. */
+    public static List<Want> wants(
+            List<RecipeLine> lines, Rational factor, LocalDate day, String dish, Set<String> had) {
+        List<Want> wants = new ArrayList<>();
+        for (RecipeLine line : lines) {
+            Food food = line.read().food();
+            if (food == null || food.traits().aisle().equals("none")) {
+                continue;
+            }
+            if (food.seasoning()) {
+                had.add(food.key());
+                continue;
+            }
+            Rational by = food.scaling() == Scaling.FIXED ? Rational.ONE : factor;
+            Amount amount = line.read().quantity() == null
+                    ? null
+                    : line.read().quantity().max().times(by);
+            wants.add(new Want(food.key(), food, food.name(), amount, day, dish));
+        }
+        return wants;
+    }
+
+    private static List<TakeOut> takeOut(Evening evening, List<Met> met) {
+        Map<String, TakeOut> out = new LinkedHashMap<>();
+        for (Met one : met) {
+            for (Take take : one.takes()) {
+                int hours = take.lot().hoursToThaw(take.amount());
+                boolean boughtFrozen = take.lot().clock().keepingClass().equals("frozen-vegetables");
+                if (hours > 0 && !boughtFrozen) {
+                    String rule = take.lot().thawRule(take.amount());
+                    LocalDateTime by = evening.start().minusHours(hours);
+                    out.merge(
+                            take.lot().id(),
+                            new TakeOut(take.lot().id(), one.want().name(), take.amount(), by, evening.day(), rule),
+                            (a, b) -> a);
+                }
+            }
+        }
+        return List.copyOf(out.values());
+    }
+
+    private static void dates(List<Met> met, List<Remark> remarks) {
+        for (Met one : met) {
+            for (OpenLot past : one.past()) {
+                remarks.add(Remark.stop(
+                        one.want().name() + " keeps to " + DAY.format(past.limit()) + ", planned for "
+                                + DAY.format(one.want().day()) + ": eat it earlier, or freeze it in time",
+                        "fridge time, " + past.clock().keepingClass()));
+            }
+            Amount lacking = one.lacking();
+            if (lacking != null && one.want().food() == null) {
+                remarks.add(Remark.stop(
+                        lacking + " of " + one.want().name() + " are not there, or promised to an earlier evening",
+                        ""));
+            }
+        }
+        List<String> toBuy = met.stream()
+                .filter(one -> one.lacking() != null && one.want().food() != null)
+                .map(one -> one.want().name())
+                .distinct()
+                .toList();
+        if (!toBuy.isEmpty()) {
+            remarks.add(Remark.act("to buy: " + String.join(", ", toBuy), ""));
+        }
+    }
+
+    private static void late(List<TakeOut> out, LocalDateTime now, List<Remark> remarks) {
+        for (TakeOut one : summed(out)) {
+            String words = "take out " + written(one.amount()) + one.name() + " by " + DAY.format(one.by()) + ", "
+                    + one.by().toLocalTime().withSecond(0);
+            if (one.by().isBefore(now)) {
+                remarks.add(Remark.stop(
+                        one.name() + " does not thaw in the fridge in time (" + one.rule()
+                                + "); choose another dish, or cold water, then cook at once",
+                        "USDA FSIS, The Big Thaw (from memory)"));
+            } else {
+                remarks.add(Remark.act(words, one.rule()));
+            }
+        }
+    }
+
+    /** Packets of one thing that leave at one time are told together. */
+    private static Collection<TakeOut> summed(List<TakeOut> out) {
+        Map<String, TakeOut> sums = new LinkedHashMap<>();
+        out.forEach(one -> sums.merge(
+                one.name() + one.by() + one.amount().unit().symbol(),
+                one,
+                (a, b) -> new TakeOut(
+                        a.lot(),
+                        a.name(),
+                        Amount.of(
+                                a.amount().value().plus(b.amount().value()),
+                                a.amount().unit()),
+                        a.by(),
+                        a.forDay(),
+                        a.rule())));
+        return sums.values();
+    }
+
+    private static String written(Amount amount) {
+        return amount + (amount.unit().equals(Unit.PIECE) ? " × " : " ");
+    }
+
+    private static void time(Evening evening, List<Remark> remarks) {
+        for (Dish dish : evening.dishes()) {
+            int needs = Evening.time(dish).minutes();
+            if (needs > evening.minutes()) {
+                remarks.add(Remark.hint(dish.name() + " takes " + needs + " minutes, " + evening.minutes()
+                        + " are there: begin at "
+                        + evening.tableAt().minusMinutes(needs).toLocalTime()));
+            }
+        }
+    }
+
+    /** The same protein not on following evenings. */
+    private static void variety(List<Evening> evenings, int at, List<Remark> remarks) {
+        if (at == 0
+                || !evenings.get(at - 1)
+                        .day()
+                        .plusDays(1)
+                        .equals(evenings.get(at).day())) {
+            return;
+        }
+        evenings.get(at).proteins().stream()
+                .filter(protein -> evenings.get(at - 1).proteins().contains(protein))
+                .sorted()
+                .forEach(protein -> remarks.add(Remark.hint(protein + " the evening before too")));
+    }
+}

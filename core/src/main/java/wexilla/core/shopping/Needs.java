@@ -1,0 +1,142 @@
+package wexilla.core.shopping;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Conversion;
+import wexilla.core.food.Food;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Rational;
+import wexilla.core.stock.OpenLot;
+import wexilla.core.stock.StockUse;
+import wexilla.core.stock.StockUse.Take;
+
+/**
+ * What is wanted, met from stock in the order of the days, so that nothing is promised twice. Derived, never stored.
+ *
+ * @param met in the order of the days
+ */
+public record Needs(List<Met> met) {
+
+    /**
+     * Something wanted.
+     *
+     * @param key of the stock it is met from: a food key, or a dish's own
+     * @param food null for a dish
+     * @param amount null when nobody said how much
+     * @param dish what it is for
+     */
+    public record Want(
+            String key,
+            @Nullable Food food,
+            String name,
+            @Nullable Amount amount,
+            LocalDate day,
+            String dish) {}
+
+    /**
+     * How a want is met.
+     *
+     * @param need in the unit its stock is counted in; null when it is not known
+     * @param lacking what stock does not have; null when nothing is lacking or the need is not known
+     * @param past lots there are, but past their limit by that day
+     * @param unknown what keeps it from being counted, in the cook's words; empty when nothing does
+     */
+    public record Met(
+            Want want,
+            @Nullable Amount need,
+            List<Take> takes,
+            @Nullable Amount lacking,
+            List<OpenLot> past,
+            String unknown) {}
+
+    /** @param had keys of staples that are there without an amount: nothing is wanted of them */
+    public static Needs of(List<Want> wants, Map<String, List<OpenLot>> stock, Set<String> had, Measures measures) {
+        Map<String, List<OpenLot>> left = new HashMap<>(stock);
+        List<Met> met = new ArrayList<>();
+        wants.stream()
+                .sorted(Comparator.comparing(Want::day))
+                .filter(want -> !had.contains(want.key()))
+                .forEach(want -> met.add(meet(want, left, measures)));
+        return new Needs(List.copyOf(met));
+    }
+
+    private static Met meet(Want want, Map<String, List<OpenLot>> left, Measures measures) {
+        List<OpenLot> lots = left.getOrDefault(want.key(), List.of());
+        if (want.amount() == null) {
+            return new Met(want, null, List.of(), null, List.of(), "no amount of " + want.name());
+        }
+        Amount need = measures.toBase(want.amount());
+        if (want.food() != null) {
+            Conversion.Answer answer =
+                    Conversion.convert(want.food(), want.amount(), want.food().base(), measures);
+            if (answer instanceof Conversion.Converted converted) {
+                need = converted.amount();
+            } else {
+                Amount asWritten = need;
+                boolean counted = lots.stream().anyMatch(l -> l.amount().unit().equals(asWritten.unit()));
+                if (!counted && !lots.isEmpty()) {
+                    return new Met(
+                            want, null, List.of(), null, List.of(), "the " + ((Conversion.Missing) answer).fact());
+                }
+            }
+        }
+        Amount rounded = Amount.of(Rational.of(need.value().toDecimal(6)), need.unit());
+        StockUse use = StockUse.of(lots, rounded, want.day());
+        left.put(want.key(), use.after(lots));
+        List<OpenLot> past =
+                lots.stream().filter(lot -> lot.pastLimit(want.day())).toList();
+        return new Met(want, rounded, use.takes(), use.lacking().value().isZero() ? null : use.lacking(), past, "");
+    }
+
+    /**
+     * What has to be bought of one food.
+     *
+     * @param lacking by unit, since a cabbage and 300 g of it are not summed blindly
+     * @param firstDay the first day it is needed
+     * @param dishes what for, without repeats
+     */
+    public record Item(
+            Food food, List<Amount> lacking, LocalDate firstDay, List<String> dishes, List<String> unknown) {}
+
+    /** What has to be bought of each food, in the order first needed. */
+    public List<Item> items() {
+        Map<String, List<Met>> byFood = new LinkedHashMap<>();
+        met.stream()
+                .filter(m -> m.want().food() != null
+                        && (m.lacking() != null || !m.unknown().isEmpty()))
+                .forEach(m -> byFood.computeIfAbsent(m.want().key(), key -> new ArrayList<>())
+                        .add(m));
+        return byFood.values().stream().map(Needs::item).toList();
+    }
+
+    private static Item item(List<Met> of) {
+        Map<String, Amount> sums = new LinkedHashMap<>();
+        for (Met one : of) {
+            Amount lacking = one.lacking();
+            if (lacking != null) {
+                sums.merge(
+                        lacking.unit().symbol(),
+                        lacking,
+                        (a, b) -> Amount.of(a.value().plus(b.value()), a.unit()));
+            }
+        }
+        return new Item(
+                java.util.Objects.requireNonNull(of.get(0).want().food()),
+                List.copyOf(sums.values()),
+                of.get(0).want().day(),
+                of.stream().map(m -> m.want().dish()).distinct().toList(),
+                of.stream()
+                        .map(Met::unknown)
+                        .filter(u -> !u.isEmpty())
+                        .distinct()
+                        .toList());
+    }
+}

@@ -1,0 +1,176 @@
+package wexilla.core.planning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.Currency;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+import wexilla.core.food.Allergen;
+import wexilla.core.food.Food;
+import wexilla.core.food.FoodBook;
+import wexilla.core.food.Scaling;
+import wexilla.core.food.Traits;
+import wexilla.core.keeping.LotClock;
+import wexilla.core.keeping.Thaw;
+import wexilla.core.money.Cost;
+import wexilla.core.people.Appetite;
+import wexilla.core.planning.Evening.Cook;
+import wexilla.core.planning.Evening.Dish;
+import wexilla.core.planning.Evening.FromStock;
+import wexilla.core.planning.Evening.Side;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.AmountReader;
+import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.LineReader;
+import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.RecipeStep;
+import wexilla.core.shopping.Needs;
+import wexilla.core.stock.OpenLot;
+
+/** Two evenings and a larder: nothing promised twice, dates and thawing told in time, who must not eat what. */
+class PlanCheckTest {
+
+    private static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
+    private static final Food MINCE = food("mince", "beef", Set.of());
+    private static final Food CHEESE = food("cheese", "", Set.of(Allergen.MILK));
+    private static final FoodBook BOOK = new FoodBook(List.of(MINCE, CHEESE));
+    private static final Eater BO =
+            new Eater("Bo", Appetite.ADULT, Set.of(Allergen.MILK), Set.of(), List.of("mushrooms"), 3);
+    private static final Eater AL = new Eater("Al", Appetite.TEENAGER, Set.of(), Set.of(), List.of(), 3);
+
+    private static Food food(String name, String protein, Set<Allergen> allergens) {
+        return new Food(
+                name,
+                name,
+                List.of(),
+                Unit.G,
+                "raw-mince",
+                false,
+                Scaling.LINEAR,
+                List.of(),
+                new Traits("meat", protein, allergens, null, null));
+    }
+
+    private static Amount amount(String text) {
+        return AmountReader.read(text).orElseThrow().quantity().max();
+    }
+
+    private static Recipe recipe(String title, String... lines) {
+        LineReader reader = new LineReader(BOOK);
+        return new Recipe(
+                title,
+                4,
+                List.of(lines).stream()
+                        .map(l -> new RecipeLine(reader.read(l), Set.of()))
+                        .toList(),
+                List.of(new RecipeStep("Simmer 60 minutes.", null)));
+    }
+
+    private static Evening evening(int inDays, Dish... dishes) {
+        return new Evening(TODAY.plusDays(inDays), LocalTime.of(18, 30), 45, List.of(BO, AL), List.of(dishes));
+    }
+
+    private static OpenLot lot(String id, String amount, @Nullable Integer keepsDays, Thaw.@Nullable Shape frozenAs) {
+        LocalDate limit = keepsDays == null ? null : TODAY.plusDays(keepsDays);
+        return new OpenLot(
+                id,
+                amount(amount),
+                Cost.unknown(Currency.getInstance("EUR")),
+                limit,
+                limit,
+                LotClock.start("raw-mince", TODAY),
+                false,
+                frozenAs);
+    }
+
+    private static PlanCheck check(List<Evening> evenings, Map<String, List<OpenLot>> stock) {
+        return PlanCheck.of(evenings, new PlanCheck.Kitchen(stock, Set.of(), Measures.METRIC, TODAY.atTime(12, 0)));
+    }
+
+    private static List<String> words(PlanCheck check, int evening) {
+        return check.checked().get(evening).remarks().stream()
+                .map(Remark::words)
+                .toList();
+    }
+
+    @Test
+    void whatIsPromisedToTheFirstEveningIsNotThereForTheSecond() {
+        Recipe chilli = recipe("Chilli", "400 g mince");
+        PlanCheck check = check(
+                List.of(evening(0, new Cook(chilli, 4)), evening(1, new Cook(chilli, 8))),
+                Map.of("mince", List.of(lot("a", "500 g", 3, null))));
+        assertThat(words(check, 0)).noneMatch(w -> w.contains("to buy"));
+        assertThat(words(check, 1)).contains("to buy: mince", "beef the evening before too");
+        List<Needs.Item> items = check.needs().items();
+        assertThat(items).singleElement().satisfies(item -> {
+            assertThat(item.lacking()).containsExactly(amount("700 g"));
+            assertThat(item.firstDay()).isEqualTo(TODAY.plusDays(1));
+        });
+    }
+
+    @Test
+    void aLimitBeforeTheEveningIsToldAndTheLotIsNotCounted() {
+        PlanCheck check = check(
+                List.of(evening(4, new Cook(recipe("Chilli", "400 g mince"), 4))),
+                Map.of("mince", List.of(lot("a", "500 g", 2, null))));
+        Remark first = check.checked().get(0).remarks().get(0);
+        assertThat(first.level()).isEqualTo(Remark.Level.STOP);
+        assertThat(first.words())
+                .isEqualTo("mince keeps to Wed 25 Nov, planned for Fri 27 Nov: eat it earlier, or freeze it in time");
+        assertThat(words(check, 0)).contains("to buy: mince");
+    }
+
+    @Test
+    void frozenThingsAreTakenOutBeforeWorkBegins() {
+        FromStock soup = new FromStock(
+                "dish:1",
+                "Soup",
+                List.of(new RecipeStep("Heat 30 minutes.", null)),
+                List.of(),
+                Rational.ONE,
+                List.of(),
+                6);
+        PlanCheck check = check(
+                List.of(evening(3, soup)),
+                Map.of("dish:1", List.of(lot("a", "6 portions", null, Thaw.Shape.FLAT_BAG))));
+        // 6 portions are 2.4 kg: 48 h before work begins at 18:00
+        PlanCheck.TakeOut out = check.checked().get(0).takeOut().get(0);
+        assertThat(out.by()).isEqualTo(TODAY.plusDays(1).atTime(18, 0));
+        assertThat(words(check, 0)).containsExactly("take out 6 portions Soup by Tue 24 Nov, 18:00");
+
+        PlanCheck late = check(
+                List.of(evening(1, soup)),
+                Map.of("dish:1", List.of(lot("a", "6 portions", null, Thaw.Shape.FLAT_BAG))));
+        assertThat(words(late, 0)).singleElement().asString().startsWith("Soup does not thaw in the fridge in time");
+        PlanCheck gone = check(List.of(evening(3, soup)), Map.of());
+        assertThat(words(gone, 0))
+                .containsExactly("6 portions of Soup are not there, or promised to an earlier evening");
+    }
+
+    @Test
+    void whoMustNotEatItComesFirstWhoDoesNotLikeItLast() {
+        PlanCheck check = check(
+                List.of(evening(0, new Cook(recipe("Mushroom bake", "100 g cheese"), 4), new Side("peas", null, null))),
+                Map.of("cheese", List.of(lot("c", "1000 g", null, null))));
+        assertThat(words(check, 0))
+                .containsExactly(
+                        "Bo must not eat milk: cheese",
+                        "Bo does not like mushrooms",
+                        "Mushroom bake takes 60 minutes, 45 are there: begin at 17:30");
+    }
+
+    /** A side is its usual amount a head for everybody at the table: 2.2 plates of 90 g. */
+    @Test
+    void aSideIsCountedByHead() {
+        PlanCheck check = check(List.of(evening(0, new Side("cheese", CHEESE, amount("90 g")))), Map.of());
+        assertThat(check.needs().items().get(0).lacking()).containsExactly(amount("198 g"));
+    }
+}

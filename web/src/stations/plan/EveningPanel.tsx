@@ -1,0 +1,227 @@
+import { useState } from 'react';
+import { answer, api, type Schema } from '../../api/client';
+import { useHousehold } from '../../api/queries';
+import { useAct } from '../../api/useAct';
+import { Field } from '../../kit/Field';
+import { OtherProblem } from '../../kit/kit';
+import { Panel } from '../../kit/Panel';
+import { shortDay } from '../../kit/words';
+import type { Day } from './Plan';
+
+type Input = Schema['EveningInput'];
+type Kind = Input['kind'];
+
+const kinds: [Kind, string][] = [
+  ['COOK', 'cook'],
+  ['STOCK', 'from stock'],
+  ['LEFTOVERS', 'leftovers'],
+  ['UNDECIDED', 'undecided'],
+  ['OUT', 'out'],
+];
+
+/** One evening to decide: a dish by name or from the stock, sides, who eats, when, and how much time there is. */
+export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['PlanView']; close: () => void }) {
+  const slot = day.slot;
+  const household = useHousehold().data;
+  const eaters = (household?.people ?? []).filter((person) => person.active);
+  const main = slot?.dishes.find((dish) => dish.kind !== 'SIDE');
+  const [kind, setKind] = useState<Kind>(slot?.kind ?? 'COOK');
+  const [dish, setDish] = useState(main?.name ?? '');
+  const [batch, setBatch] = useState(main?.kind === 'BATCH' ? main.of : undefined);
+  const [portions, setPortions] = useState(main?.portions === undefined ? '' : String(main.portions));
+  const [sides, setSides] = useState(
+    slot?.dishes
+      .filter((d) => d.kind === 'SIDE')
+      .map((d) => d.name)
+      .join(', ') ?? '',
+  );
+  const [table, setTable] = useState(slot?.tableTime ?? plan.usualTable);
+  const [minutes, setMinutes] = useState(String(slot?.minutes ?? 45));
+  const [people, setPeople] = useState<string[]>();
+  const [note, setNote] = useState(slot?.note ?? '');
+  const here = people ?? slot?.people ?? eaters.map((person) => person.id);
+  const save = useAct(
+    (key, body: Input) =>
+      answer(api.POST('/api/plan/evening', { params: { header: { 'Idempotency-Key': key } }, body })),
+    close,
+  );
+  const eats = kind !== 'OUT' && kind !== 'UNDECIDED';
+  const many = /^\d{1,4}$/.test(portions.trim()) ? Number(portions) : portions.trim() === '' ? undefined : 0;
+  const dishes = [
+    ...(eats && (batch || dish.trim() !== '')
+      ? [{ batch, text: batch ? undefined : dish, side: false, portions: many }]
+      : []),
+    ...(eats ? sides.split(',') : [])
+      .map((text) => text.trim())
+      .filter((text) => text !== '')
+      .map((text) => ({ text, side: true })),
+  ];
+  const typed = (set: (value: string) => void) => (value: string) => {
+    set(value);
+    save.forget();
+  };
+  return (
+    <Panel title={shortDay(day.date)} close={close}>
+      <form
+        className="grid gap-4"
+        onSubmit={(event) => {
+          event.preventDefault();
+          save.act({
+            day: day.date,
+            version: slot?.version ?? 0,
+            kind,
+            tableTime: table,
+            minutes: /^\d{1,4}$/.test(minutes.trim()) ? Number(minutes) : -1,
+            locked: slot?.locked ?? false,
+            note,
+            people: here,
+            dishes,
+          });
+        }}
+      >
+        <div className="join flex-wrap">
+          {kinds.map(([choice, words]) => (
+            <button
+              key={choice}
+              type="button"
+              aria-pressed={kind === choice}
+              className={`btn join-item ${kind === choice ? 'btn-primary' : 'btn-outline'}`}
+              onClick={() => setKind(choice)}
+            >
+              {words}
+            </button>
+          ))}
+        </div>
+        {eats && (
+          <>
+            {(kind === 'STOCK' || kind === 'LEFTOVERS') && (
+              <fieldset>
+                <legend className="font-semibold">What is there</legend>
+                {plan.inStock.length === 0 && <p className="quiet">No dish is in stock.</p>}
+                <div className="flex flex-wrap gap-1">
+                  {plan.inStock.map((there) => (
+                    <button
+                      key={there.batch}
+                      type="button"
+                      aria-pressed={batch === there.batch}
+                      className={`btn h-auto ${batch === there.batch ? 'btn-primary' : 'btn-outline'}`}
+                      onClick={() => {
+                        setBatch(there.batch);
+                        setDish(there.name);
+                      }}
+                    >
+                      {there.name} · {there.portions}
+                    </button>
+                  ))}
+                </div>
+              </fieldset>
+            )}
+            <div className="grid gap-4 sm:grid-cols-[minmax(0,1fr)_8rem]">
+              <div>
+                <Field
+                  label="Dish"
+                  value={dish}
+                  set={(value) => {
+                    typed(setDish)(value);
+                    setBatch(undefined);
+                  }}
+                  at="/dishes/0/text"
+                  problem={save.problem}
+                  hint="a recipe, something in stock, or just a name"
+                />
+                {!batch && kind === 'COOK' && <Suggestions text={dish} recipes={plan.recipes} choose={setDish} />}
+              </div>
+              <Field
+                label="Portions"
+                kind="number"
+                value={portions}
+                set={typed(setPortions)}
+                at="/dishes/0/portions"
+                problem={save.problem}
+                placeholder="as many as eat"
+              />
+            </div>
+            <Field
+              label="With"
+              value={sides}
+              set={typed(setSides)}
+              placeholder="rice, frozen peas"
+              hint="a food with its usual amount a head, or your own: 100 g pasta; commas between"
+            />
+          </>
+        )}
+        <fieldset>
+          <legend className="font-semibold">Who eats</legend>
+          {eaters.length === 0 && <p className="quiet">Nobody is written down yet; see Household.</p>}
+          <div className="flex flex-wrap gap-1">
+            {eaters.map((person) => {
+              const on = here.includes(person.id);
+              return (
+                <button
+                  key={person.id}
+                  type="button"
+                  aria-pressed={on}
+                  className={`btn ${on ? 'btn-primary' : 'btn-outline'}`}
+                  onClick={() => setPeople(on ? here.filter((id) => id !== person.id) : [...here, person.id])}
+                >
+                  {person.name}
+                </button>
+              );
+            })}
+          </div>
+        </fieldset>
+        <div className="grid grid-cols-2 gap-4 sm:grid-cols-3">
+          <Field
+            label="On the table"
+            kind="time"
+            value={table}
+            set={typed(setTable)}
+            at="/tableTime"
+            problem={save.problem}
+          />
+          <Field
+            label="Minutes for it"
+            kind="number"
+            value={minutes}
+            set={typed(setMinutes)}
+            at="/minutes"
+            problem={save.problem}
+          />
+          <Field label="Note" value={note} set={typed(setNote)} at="/note" problem={save.problem} />
+        </div>
+        <OtherProblem problem={save.problem} fields={['/dishes/0', '/tableTime', '/minutes', '/note']} />
+        <div className="flex gap-3">
+          <button type="submit" className="btn btn-primary btn-lg" disabled={save.busy}>
+            Keep this evening
+          </button>
+          <button type="button" className="btn btn-ghost" onClick={close}>
+            Leave it
+          </button>
+        </div>
+      </form>
+    </Panel>
+  );
+}
+
+type Choices = { text: string; recipes: Schema['RecipeChoice'][]; choose: (title: string) => void };
+
+/** Recipes whose name holds what is typed. */
+function Suggestions({ text, recipes, choose }: Choices) {
+  const word = text.trim().toLowerCase();
+  const fit = recipes.filter((r) => r.title.toLowerCase().includes(word) && r.title.toLowerCase() !== word).slice(0, 5);
+  return (
+    <div className="mt-1 flex flex-wrap gap-1">
+      {fit.map((recipe) => (
+        <button
+          key={recipe.id}
+          type="button"
+          className="btn btn-ghost btn-sm min-h-11"
+          onClick={() => choose(recipe.title)}
+        >
+          {recipe.title}
+          {recipe.minutes > 0 && <span className="quiet figure"> {recipe.minutes} min</span>}
+        </button>
+      ))}
+    </div>
+  );
+}
