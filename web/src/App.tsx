@@ -11,6 +11,7 @@ import { Plan } from './stations/plan/Plan';
 import { Book } from './stations/recipes/Book';
 import { RecipeEditor } from './stations/recipes/RecipeEditor';
 import { RecipePage } from './stations/recipes/RecipePage';
+import { Shop } from './stations/shop/Shop';
 import { Stretch } from './stations/stretch/Stretch';
 import { History } from './stations/today/History';
 
@@ -28,6 +29,7 @@ export function App() {
             <Route path="/onhand" element={<OnHand />} />
             <Route path="/stretch" element={<Stretch />} />
             <Route path="/plan" element={<Plan />} />
+            <Route path="/shop" element={<Shop />} />
             <Route path="/recipes" element={<Book />} />
             <Route path="/recipes/new" element={<RecipeEditor />} />
             <Route path="/recipes/:id" element={<RecipePage />} />

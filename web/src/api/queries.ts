@@ -92,3 +92,10 @@ export function useStretchPreview(asked: Schema['StretchAsked'], enabled: boolea
 }
 
 export const usePlan = () => useQuery({ queryKey: ['plan'], queryFn: () => answer(api.GET('/api/plan')) });
+
+export const useShop = (days: number) =>
+  useQuery({
+    queryKey: ['shop', days],
+    placeholderData: keepPreviousData,
+    queryFn: () => answer(api.GET('/api/shop', { params: { query: { days } } })),
+  });

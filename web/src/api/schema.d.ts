@@ -525,7 +525,7 @@ export interface paths {
         };
         get: operations["all_1"];
         put?: never;
-        post: operations["add"];
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -574,6 +574,70 @@ export interface paths {
         get: operations["ribbon"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shop"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["away"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/items": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/tick": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tick"];
         delete?: never;
         options?: never;
         head?: never;
@@ -638,6 +702,14 @@ export interface components {
             subject: string;
             undone: boolean;
             when: string;
+        };
+        AwayDone: {
+            act: string;
+            soon: components["schemas"]["SoonView"][];
+            subject: string;
+        };
+        AwayInput: {
+            till?: string;
         };
         BatchView: {
             cookedOn: string;
@@ -866,6 +938,9 @@ export interface components {
             /** Format: int32 */
             portions: number;
             until?: string;
+        };
+        ItemInput: {
+            text: string;
         };
         JointInput: {
             weighed?: string;
@@ -1266,6 +1341,16 @@ export interface components {
             plateCost?: string;
             plates: string;
         };
+        ShopView: {
+            basket: components["schemas"]["TickedView"][];
+            complete: boolean;
+            /** Format: int32 */
+            days: number;
+            expected: string;
+            inBasket: string;
+            inBasketComplete: boolean;
+            wanted: components["schemas"]["WantedView"][];
+        };
         SlotView: {
             dishes: components["schemas"]["DishView"][];
             id: string;
@@ -1283,6 +1368,13 @@ export interface components {
             tableTime: string;
             /** Format: int32 */
             version: number;
+        };
+        SoonView: {
+            amount: string;
+            cookBy: string;
+            freezes: boolean;
+            lot: string;
+            name: string;
         };
         Split: {
             parts: string[];
@@ -1374,6 +1466,26 @@ export interface components {
             placeName: string;
             until?: components["schemas"]["UntilView"];
         };
+        TickInput: {
+            food?: string;
+            /** Format: uuid */
+            item?: string;
+            name: string;
+            pack?: string;
+            /** Format: int32 */
+            packs: number;
+            price?: string;
+        };
+        TickedView: {
+            act: string;
+            food?: string;
+            item?: string;
+            name: string;
+            pack?: string;
+            /** Format: int32 */
+            packs: number;
+            price?: string;
+        };
         To: {
             amount?: string;
             batches?: components["schemas"]["BatchesAsked"];
@@ -1390,6 +1502,21 @@ export interface components {
         UntilView: {
             date: string;
             words: string;
+        };
+        WantedView: {
+            aisle: string;
+            dishes: string[];
+            expected?: string;
+            firstDay?: string;
+            food?: string;
+            item?: string;
+            name: string;
+            need?: string;
+            pack?: string;
+            /** Format: int32 */
+            packs: number;
+            staple: boolean;
+            why: string;
         };
         Warning: {
             source: string;
@@ -2217,7 +2344,7 @@ export interface operations {
             };
         };
     };
-    add: {
+    add_1: {
         parameters: {
             query?: never;
             header: {
@@ -2334,6 +2461,106 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RibbonView"];
+                };
+            };
+        };
+    };
+    shop: {
+        parameters: {
+            query?: {
+                days?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShopView"];
+                };
+            };
+        };
+    };
+    away: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AwayInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AwayDone"];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ItemInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    tick: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TickInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
                 };
             };
         };

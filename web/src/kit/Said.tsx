@@ -18,7 +18,7 @@ export function SaidProvider({ children }: { children: ReactNode }) {
     () => ({
       done: (words: string, act: string) => {
         key.current = newKey();
-        setLine({ words, act });
+        setLine(act === '' ? { words } : { words, act });
       },
     }),
     [],

@@ -10,7 +10,7 @@ export function Spine() {
     { name: 'On hand', to: '/onhand', count: ribbon.data?.onHand },
     { name: 'Stretch', to: '/stretch' },
     { name: 'Plan', to: '/plan' },
-    { name: 'Shop' },
+    { name: 'Shop', to: '/shop' },
     { name: 'Cook', to: '/cook' },
     { name: 'Pack', to: '/pack', count: ribbon.data?.toPack },
     { name: 'Eat' },

@@ -6,6 +6,7 @@ export const doors: Record<string, { name: string; to: string }> = {
   o: { name: 'On hand', to: '/onhand' },
   s: { name: 'Stretch', to: '/stretch' },
   l: { name: 'Plan', to: '/plan' },
+  b: { name: 'Shop', to: '/shop' },
   c: { name: 'Cook', to: '/cook' },
   p: { name: 'Pack', to: '/pack' },
   r: { name: 'Recipes', to: '/recipes' },

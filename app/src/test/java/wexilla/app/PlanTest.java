@@ -41,12 +41,13 @@ class PlanTest {
 
     @Test
     void aNameIsEnoughAndBecomesARecipeThatUndoTakesAway() {
-        String act = http.act(
-                        "/api/plan/evening",
-                        evening("2026-11-24", "COOK", dish("Fish pie", false), dish("frozen peas", true)))
-                .ok()
-                .path("act")
-                .asString();
+        Map<String, Integer> table =
+                Map.of("adults", 2, "teenagers", 0, "children9to13", 0, "children4to8", 0, "under4", 0);
+        http.act("/api/household/table", table).ok();
+        Map<String, Object> input = evening("2026-11-24", "COOK", dish("Fish pie", false), dish("frozen peas", true));
+        JsonNode people = http.get("/api/household").ok().path("people");
+        input.put("people", List.of(people.get(0).path("id").asString()));
+        String act = http.act("/api/plan/evening", input).ok().path("act").asString();
         JsonNode slot = day(1).path("slot");
         assertThat(slot.path("dishes").get(0).path("name").asString()).isEqualTo("Fish pie");
         assertThat(day(1).path("remarks").toString()).contains("to buy: frozen peas");

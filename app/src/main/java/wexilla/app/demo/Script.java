@@ -49,7 +49,7 @@ record Script(
             @Nullable List<PlanScript> plan,
             @Nullable HandScript hand) {}
 
-    /** Something done with the first lot of this name. @param amount null for all of it */
+    /** Something done with the biggest lot of this name. @param amount null for all of it */
     record HandScript(
             String lot,
             String hand,

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -41,6 +42,7 @@ import wexilla.app.recipes.Draft;
 import wexilla.app.recipes.RecipeInput;
 import wexilla.app.recipes.Recipes;
 import wexilla.app.stretch.Stretches;
+import wexilla.core.money.Money;
 import wexilla.core.recipe.Recipe;
 
 /** Plays the demo household's story with the same acts a cook would make, each at its time. */
@@ -155,7 +157,7 @@ class Story {
         acts.perform(household, key(), "hand", script, String.class, when, act -> {
             UUID lot = lots.open(household).stream()
                     .filter(l -> l.name().equals(script.lot()))
-                    .findFirst()
+                    .max(Comparator.comparing(l -> l.amount().value()))
                     .orElseThrow()
                     .id();
             String subject = switch (script.hand()) {
@@ -232,7 +234,7 @@ class Story {
                     act,
                     String.join("\n", note.lines()),
                     place(household, note.place()),
-                    note.bought() ? new Notes.Paid(null) : null);
+                    note.bought() ? new Notes.Paid(Money.zero(household.currency()), null) : null);
             return new Acts.Done<>(done.subject(), done.answer());
         });
     }

@@ -14,6 +14,7 @@ import wexilla.app.household.Households;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Asked;
 import wexilla.core.keeping.KeepDates;
+import wexilla.core.money.Money;
 import wexilla.core.stock.NoteLine;
 
 /** Stock notes and hauls: read while they are typed, then stored. */
@@ -113,7 +114,9 @@ class NoteController {
             return null;
         }
         String till = input.till();
-        return new Notes.Paid(till == null || till.isBlank() ? null : Asked.money("/till", till, household.currency()));
+        return new Notes.Paid(
+                Money.zero(household.currency()),
+                till == null || till.isBlank() ? null : Asked.money("/till", till, household.currency()));
     }
 
     /** What was written down, and the act to undo it by. */

@@ -117,8 +117,13 @@ public class Notes {
                 : line.food() == null ? "unclassified" : line.food().keepingClass();
     }
 
-    /** The note is a haul: @param till what the till said, null when nobody typed it */
-    public record Paid(@Nullable Money till) {}
+    /**
+     * The lines are a haul.
+     *
+     * @param besides what was paid for things that are not kept, such as foil
+     * @param till what the till said, null when nobody typed it
+     */
+    public record Paid(Money besides, @Nullable Money till) {}
 
     /**
      * Stores a note: every container becomes a lot.
@@ -135,18 +140,25 @@ public class Notes {
         read.stream().filter(r -> r.line().isEmpty()).findFirst().ifPresent(bad -> {
             throw Problem.at("/text", "Line " + bad.number() + ": " + bad.problem());
         });
-        List<UUID> lots = new ArrayList<>();
-        read.forEach(r -> lots.addAll(store(act, r.line().orElseThrow(), place)));
-        if (paid != null) {
-            Money lines = read.stream()
-                    .map(r -> r.line().orElseThrow().price())
-                    .filter(java.util.Objects::nonNull)
-                    .reduce(Money.zero(act.household().currency()), Money::plus);
-            purchases.record(act, lines, paid.till());
-        }
-        String first = read.get(0).line().orElseThrow().foodName();
-        String more = read.size() == 1 ? "" : " and " + (read.size() - 1) + " more";
+        List<NoteLine> lines = read.stream().map(r -> r.line().orElseThrow()).toList();
+        List<UUID> lots = stow(act, lines, place, paid);
+        String first = lines.get(0).foodName();
+        String more = lines.size() == 1 ? "" : " and " + (lines.size() - 1) + " more";
         return new Done<>((paid == null ? "On hand: " : "Bought: ") + first + more, lots);
+    }
+
+    /** Puts these lines away: every container becomes a lot, prices are remembered, a haul is a purchase. */
+    public List<UUID> stow(Act act, List<NoteLine> lines, @Nullable UUID place, @Nullable Paid paid) {
+        List<UUID> lots = new ArrayList<>();
+        lines.forEach(line -> lots.addAll(store(act, line, place)));
+        if (paid != null) {
+            Money sum = lines.stream()
+                    .map(NoteLine::price)
+                    .filter(java.util.Objects::nonNull)
+                    .reduce(paid.besides(), Money::plus);
+            purchases.record(act, sum, paid.till());
+        }
+        return lots;
     }
 
     private List<UUID> store(Act act, NoteLine line, @Nullable UUID chosen) {

@@ -1,0 +1,121 @@
+package wexilla.app.shop;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.ZoneOffset;
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import wexilla.app.household.Household;
+import wexilla.app.platform.Act;
+import wexilla.core.money.Money;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
+
+/** What somebody added by hand, and what lies in the basket. What was undone is not among it. */
+@Component
+class Entries {
+
+    /** Added by hand. @param food null for something that is no food, such as foil */
+    record Item(UUID id, String text, @Nullable UUID food) {}
+
+    /**
+     * In the basket.
+     *
+     * @param pack one pack, null when it has no amount
+     * @param price of all packs together, null when nobody knows
+     */
+    record Entry(
+            UUID id,
+            UUID act,
+            @Nullable UUID item,
+            @Nullable UUID food,
+            String text,
+            int packs,
+            @Nullable Amount pack,
+            @Nullable Money price) {}
+
+    private final JdbcClient db;
+
+    Entries(JdbcClient db) {
+        this.db = db;
+    }
+
+    /** Added by hand and not put away yet. */
+    List<Item> items(Household household) {
+        return db.sql("""
+                        select i.id, i.text, i.food from shop_item i
+                        where i.household_id = ? and stands(i.household_id, i.act) and not exists (
+                            select 1 from shop_entry e
+                            join shop_away w on w.household_id = e.household_id and w.entry = e.id
+                            where e.household_id = i.household_id and e.item = i.id
+                            and stands(e.household_id, e.act) and stands(w.household_id, w.act))
+                        order by i.text""").params(household.id()).query(Item.class).list();
+    }
+
+    void add(Act act, String text, @Nullable UUID food) {
+        db.sql("insert into shop_item (household_id, id, text, food, act) values (?, ?, ?, ?, ?)")
+                .params(Arrays.asList(act.household().id(), UUID.randomUUID(), text, food, act.id()))
+                .update();
+    }
+
+    /** In the basket and not put away yet, oldest first. */
+    List<Entry> basket(Household household) {
+        return db.sql("""
+                        select e.* from shop_entry e
+                        join act a on a.household_id = e.household_id and a.id = e.act
+                        where e.household_id = ? and stands(e.household_id, e.act) and not exists (
+                            select 1 from shop_away w where w.household_id = e.household_id and w.entry = e.id
+                            and stands(w.household_id, w.act))
+                        order by a.seq""")
+                .params(household.id())
+                .query((row, n) -> entry(row, household))
+                .list();
+    }
+
+    private static Entry entry(ResultSet row, Household household) throws SQLException {
+        String unit = row.getString("pack_unit");
+        Long price = (Long) row.getObject("price");
+        return new Entry(
+                row.getObject("id", UUID.class),
+                row.getObject("act", UUID.class),
+                row.getObject("item", UUID.class),
+                row.getObject("food", UUID.class),
+                row.getString("text"),
+                row.getInt("packs"),
+                unit == null ? null : Amount.of(Rational.of(row.getBigDecimal("pack")), Unit.ofSymbol(unit)),
+                price == null ? null : Money.of(price, household.currency()));
+    }
+
+    void tick(Act act, Entry entry) {
+        Amount pack = entry.pack();
+        Money price = entry.price();
+        db.sql("""
+                        insert into shop_entry (household_id, id, item, food, text, packs, pack, pack_unit, price,
+                            device_at, act)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
+                .params(Arrays.asList(
+                        act.household().id(),
+                        entry.id(),
+                        entry.item(),
+                        entry.food(),
+                        entry.text(),
+                        entry.packs(),
+                        pack == null ? null : pack.value().toDecimal(6),
+                        pack == null ? null : pack.unit().symbol(),
+                        price == null ? null : price.minor(),
+                        act.happenedAt().atOffset(ZoneOffset.UTC),
+                        act.id()))
+                .update();
+    }
+
+    void away(Act act, UUID entry) {
+        db.sql("insert into shop_away (household_id, entry, act) values (?, ?, ?)")
+                .params(act.household().id(), entry, act.id())
+                .update();
+    }
+}

@@ -1,0 +1,93 @@
+package wexilla.app.shop;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import wexilla.app.household.Foods;
+import wexilla.app.household.Household;
+import wexilla.app.household.Reference;
+import wexilla.app.onhand.LotView;
+import wexilla.app.onhand.Lots;
+import wexilla.app.onhand.Notes;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Acts.Done;
+import wexilla.app.platform.Problem;
+import wexilla.app.shop.ShopController.AwayDone;
+import wexilla.core.food.Food;
+import wexilla.core.keeping.Storage;
+import wexilla.core.money.Money;
+import wexilla.core.stock.NoteLine;
+
+/** At home: the basket becomes lots in their usual places, its prices are remembered, the till is booked. */
+@Component
+class PuttingAway {
+
+    /** Something that keeps only days: cook by, or freeze tonight. */
+    record SoonView(String lot, String name, String amount, String cookBy, boolean freezes) {}
+
+    private static final int SOON_DAYS = 5;
+
+    private final Entries entries;
+    private final Notes notes;
+    private final Lots lots;
+    private final Foods foods;
+    private final Reference reference;
+
+    PuttingAway(Entries entries, Notes notes, Lots lots, Foods foods, Reference reference) {
+        this.entries = entries;
+        this.notes = notes;
+        this.lots = lots;
+        this.foods = foods;
+        this.reference = reference;
+    }
+
+    Done<AwayDone> putAway(Act act, @Nullable Money till) {
+        Household household = act.household();
+        List<Entries.Entry> basket = entries.basket(household);
+        if (basket.isEmpty()) {
+            throw Problem.at("/basket", "The basket is empty; tick what you bought first.");
+        }
+        List<NoteLine> kept = new ArrayList<>();
+        Money besides = Money.zero(household.currency());
+        for (Entries.Entry entry : basket) {
+            entries.away(act, entry.id());
+            if (entry.food() != null) {
+                Food food = foods.of(household, entry.food());
+                kept.add(new NoteLine(
+                        entry.text(),
+                        entry.pack() == null ? 1 : entry.packs(),
+                        entry.pack(),
+                        food.name(),
+                        food,
+                        "",
+                        entry.price(),
+                        null,
+                        false));
+            } else if (entry.price() != null) {
+                besides = besides.plus(entry.price());
+            }
+        }
+        List<UUID> made = notes.stow(act, kept, null, new Notes.Paid(besides, till));
+        String subject = "Put away: " + basket.size() + (basket.size() == 1 ? " thing" : " things");
+        return new Done<>(subject, new AwayDone(act.id().toString(), subject, soon(act, made)));
+    }
+
+    private List<SoonView> soon(Act act, List<UUID> made) {
+        List<SoonView> soon = new ArrayList<>();
+        for (Lots.Lot lot : lots.byId(act.household(), made)) {
+            LocalDate limit = lot.dates().eatBy();
+            if (lot.storage() == Storage.FRIDGE
+                    && limit != null
+                    && !limit.isAfter(act.day().plusDays(SOON_DAYS))) {
+                boolean freezes =
+                        reference.keeping().rule(lot.clock().keepingClass()).freezer() != null;
+                String amount = LotView.of(lot, act.day()).amount();
+                soon.add(new SoonView(lot.id().toString(), lot.name(), amount, limit.toString(), freezes));
+            }
+        }
+        return soon;
+    }
+}

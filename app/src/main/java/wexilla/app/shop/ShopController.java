@@ -1,0 +1,280 @@
+package wexilla.app.shop;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.household.Foods;
+import wexilla.app.household.Household;
+import wexilla.app.platform.Acts;
+import wexilla.app.platform.Acts.Said;
+import wexilla.app.platform.Asked;
+import wexilla.app.platform.Problem;
+import wexilla.core.food.Conversion;
+import wexilla.core.food.Food;
+import wexilla.core.food.FoodBook;
+import wexilla.core.money.Cost;
+import wexilla.core.money.Money;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
+import wexilla.core.recipe.LineReader;
+import wexilla.core.recipe.ReadLine;
+import wexilla.core.shopping.Basket;
+
+/** Shop: what is missing, what lies in the basket, and putting it away at home. */
+@RestController
+class ShopController {
+
+    private static final int LONGEST = 120;
+
+    private final ShoppingList list;
+    private final Entries entries;
+    private final PuttingAway away;
+    private final Foods foods;
+    private final Acts acts;
+    private final Clock clock;
+
+    ShopController(ShoppingList list, Entries entries, PuttingAway away, Foods foods, Acts acts, Clock clock) {
+        this.list = list;
+        this.entries = entries;
+        this.away = away;
+        this.foods = foods;
+        this.acts = acts;
+        this.clock = clock;
+    }
+
+    /**
+     * One thing to buy.
+     *
+     * @param food key of the food, absent for something that is no food
+     * @param item id when somebody added it by hand
+     * @param need what stock lacks; absent for staples and what is not known
+     * @param packs how many of {@code pack}; one when no pack was ever seen
+     * @param expected decimal money for all packs; absent when no price was ever seen
+     * @param staple low or out, not counted
+     */
+    record WantedView(
+            @Nullable String food,
+            @Nullable String item,
+            String name,
+            String aisle,
+            @Nullable String need,
+            int packs,
+            @Nullable String pack,
+            @Nullable String expected,
+            boolean staple,
+            @Nullable String firstDay,
+            List<String> dishes,
+            String why) {}
+
+    /** In the basket. @param act undoing it takes it out again */
+    record TickedView(
+            String act,
+            @Nullable String food,
+            @Nullable String item,
+            String name,
+            int packs,
+            @Nullable String pack,
+            @Nullable String price) {}
+
+    /**
+     * @param expected what all of it comes to, those in the basket as priced; {@code complete} false is "at least"
+     * @param inBasket what lies in the basket comes to
+     */
+    record ShopView(
+            int days,
+            List<WantedView> wanted,
+            List<TickedView> basket,
+            String expected,
+            boolean complete,
+            String inBasket,
+            boolean inBasketComplete) {}
+
+    @GetMapping("/api/shop")
+    ShopView shop(Household household, @RequestParam(defaultValue = "7") int days) {
+        if (days < 1 || days > 60) {
+            throw Problem.at("/days", "A list covers from 1 to 60 days, not " + days + ".");
+        }
+        LocalDate today = household.dayOf(clock.instant());
+        Basket derived = list.until(household, today.plusDays(days - 1));
+        List<Entries.Entry> basket = entries.basket(household);
+        List<WantedView> wanted = new ArrayList<>();
+        derived.lines().stream()
+                .filter(line -> basket.stream().noneMatch(e -> isOf(household, e, line.food())))
+                .forEach(line -> wanted.add(view(line)));
+        entries.items(household).stream()
+                .filter(item -> basket.stream().noneMatch(e -> item.id().equals(e.item())))
+                .forEach(item -> wanted.add(byHand(household, item)));
+        Cost ticked = basket.stream()
+                .map(e -> e.price() == null ? Cost.unknown(household.currency()) : Cost.of(e.price()))
+                .reduce(Cost.of(Money.zero(household.currency())), Cost::plus);
+        Cost open = wanted.stream()
+                .map(w -> w.expected() == null
+                        ? Cost.unknown(household.currency())
+                        : Cost.of(Money.parse(w.expected(), household.currency())))
+                .reduce(Cost.of(Money.zero(household.currency())), Cost::plus);
+        Cost all = ticked.plus(open);
+        return new ShopView(
+                days,
+                wanted,
+                basket.stream().map(e -> view(household, e)).toList(),
+                all.known().decimal(),
+                all.complete(),
+                ticked.known().decimal(),
+                ticked.complete());
+    }
+
+    private boolean isOf(Household household, Entries.Entry entry, Food food) {
+        return entry.food() != null && food.key().equals(foods.keys(household).get(entry.food()));
+    }
+
+    private static WantedView view(Basket.Line line) {
+        var buy = line.buy();
+        return new WantedView(
+                line.food().key(),
+                null,
+                line.food().name(),
+                line.aisle(),
+                line.need() == null ? null : line.need().toString(),
+                buy == null ? 1 : Math.toIntExact(Math.max(1, buy.packs())),
+                buy == null
+                        ? line.need() == null ? null : line.need().toString()
+                        : buy.kind().pack().toString(),
+                buy == null ? null : buy.cost().decimal(),
+                line.firstDay() == null,
+                line.firstDay() == null ? null : line.firstDay().toString(),
+                line.dishes(),
+                line.why());
+    }
+
+    private WantedView byHand(Household household, Entries.Item item) {
+        ReadLine read = new LineReader(foods.book(household)).read(item.text());
+        String aisle = read.food() == null ? "other" : read.food().traits().aisle();
+        return new WantedView(
+                read.food() == null ? null : read.food().key(),
+                item.id().toString(),
+                read.food() == null ? item.text() : read.foodName(),
+                aisle.isEmpty() ? "other" : aisle,
+                null,
+                1,
+                read.quantity() == null ? null : read.quantity().max().toString(),
+                null,
+                false,
+                null,
+                List.of("added by hand"),
+                "");
+    }
+
+    private TickedView view(Household household, Entries.Entry entry) {
+        return new TickedView(
+                entry.act().toString(),
+                entry.food() == null ? null : foods.keys(household).get(entry.food()),
+                entry.item() == null ? null : entry.item().toString(),
+                entry.text(),
+                entry.packs(),
+                entry.pack() == null ? null : entry.pack().toString(),
+                entry.price() == null ? null : entry.price().decimal());
+    }
+
+    record ItemInput(String text) {}
+
+    @PostMapping("/api/shop/items")
+    Said add(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody ItemInput input) {
+        return acts.say(household, key, "shop-item", input, act -> {
+            String text = Asked.name("/text", input.text(), LONGEST);
+            ReadLine read = Asked.at("/text", () -> new LineReader(foods.book(household)).read(text));
+            Food food = read.food();
+            entries.add(act, text, food == null ? null : foods.row(household, food));
+            return "On the list: " + text;
+        });
+    }
+
+    /**
+     * Something goes into the basket.
+     *
+     * @param food key, absent for what is no food
+     * @param pack one pack as people say it, "400 g"; absent for what has no amount
+     * @param price decimal money for all packs; absent when nobody knows yet
+     */
+    record TickInput(
+            @Nullable String food,
+            @Nullable UUID item,
+            String name,
+            int packs,
+            @Nullable String pack,
+            @Nullable String price) {}
+
+    @PostMapping("/api/shop/tick")
+    Said tick(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody TickInput input) {
+        return acts.say(household, key, "tick", input, act -> {
+            if (input.packs() < 1 || input.packs() > 200) {
+                throw Problem.at("/packs", "From 1 to 200 packs, not " + input.packs() + ".");
+            }
+            String name = Asked.name("/name", input.name(), LONGEST);
+            FoodBook book = foods.book(household);
+            Optional<Food> food = Optional.ofNullable(input.food())
+                    .map(slug ->
+                            book.get(slug).orElseThrow(() -> Problem.at("/food", "There is no food “" + slug + "”.")));
+            if (input.item() != null && entries.items(household).stream().noneMatch(i -> i.id().equals(input.item()))) {
+                throw Problem.at("/item", "This is not on the list any more.");
+            }
+            boolean priced = input.price() != null && !input.price().isBlank();
+            entries.tick(
+                    act,
+                    new Entries.Entry(
+                            UUID.randomUUID(),
+                            act.id(),
+                            input.item(),
+                            food.map(f -> foods.row(household, f)).orElse(null),
+                            food.map(Food::name).orElse(name),
+                            input.packs(),
+                            pack(household, food, input.pack()),
+                            priced
+                                    ? Asked.money("/price", Objects.requireNonNull(input.price()), household.currency())
+                                    : null));
+            return "In the basket: " + food.map(Food::name).orElse(name);
+        });
+    }
+
+    private static @Nullable Amount pack(Household household, Optional<Food> food, @Nullable String typed) {
+        if (typed == null || typed.isBlank()) {
+            return null;
+        }
+        Amount amount = Asked.amount("/pack", typed);
+        Amount base = household.measures().toBase(amount);
+        if (food.isPresent()
+                && Conversion.convert(food.get(), amount, food.get().base(), household.measures())
+                        instanceof Conversion.Converted converted) {
+            base = converted.amount();
+        }
+        if (base.value().isZero()) {
+            throw Problem.at("/pack", "A pack of nothing is no pack.");
+        }
+        return Amount.of(Rational.of(base.value().toDecimal(6)), base.unit());
+    }
+
+    /** @param till decimal money the till said; absent when nobody looked */
+    record AwayInput(@Nullable String till) {}
+
+    /** What came home, with what must be cooked or frozen soon. */
+    record AwayDone(String act, String subject, List<PuttingAway.SoonView> soon) {}
+
+    @PostMapping("/api/shop/away")
+    AwayDone away(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody AwayInput input) {
+        return acts.perform(household, key, "away", input, AwayDone.class, act -> {
+            boolean said = input.till() != null && !input.till().isBlank();
+            Money till = said ? Asked.money("/till", Objects.requireNonNull(input.till()), household.currency()) : null;
+            return away.putAway(act, till);
+        });
+    }
+}

@@ -1,0 +1,156 @@
+package wexilla.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import wexilla.app.onhand.Ledger;
+import wexilla.app.support.Http;
+import wexilla.app.support.Kitchen;
+import wexilla.app.support.Sample;
+
+/** The list: derived from the plan less stock, ticked, taken out again, put away into lots with prices and the till. */
+class ShopTest {
+
+    private final Http http = Kitchen.emptyHousehold();
+
+    @AfterEach
+    void booksAreRight() {
+        assertThat(Kitchen.bean(Ledger.class).mismatches()).isEmpty();
+    }
+
+    private JsonNode shop() {
+        return http.get("/api/shop").ok();
+    }
+
+    private void plan() {
+        http.act(
+                        "/api/recipes",
+                        Sample.recipe(
+                                "Bean pot",
+                                4,
+                                List.of("600 g minced beef", "2 x 400 g tins tomatoes", "1 tsp salt"),
+                                List.of()))
+                .ok();
+        Map<String, Object> dish = Map.of("text", "Bean pot", "side", false, "portions", 4);
+        Map<String, Object> evening = new HashMap<>(Map.of(
+                "day",
+                "2026-11-25",
+                "version",
+                0,
+                "kind",
+                "COOK",
+                "tableTime",
+                "18:30",
+                "minutes",
+                60,
+                "locked",
+                false,
+                "note",
+                "",
+                "people",
+                List.of()));
+        evening.put("dishes", List.of(dish));
+        http.act("/api/plan/evening", evening).ok();
+    }
+
+    private static Map<String, Object> tick(JsonNode wanted, String price) {
+        Map<String, Object> tick = new HashMap<>(Map.of(
+                "name",
+                wanted.path("name").asString(),
+                "packs",
+                wanted.path("packs").asInt()));
+        tick.put("food", wanted.path("food").asString());
+        tick.put("pack", wanted.path("pack").asString());
+        if (!price.isEmpty()) {
+            tick.put("price", price);
+        }
+        return tick;
+    }
+
+    @Test
+    void fromThePlanToTheShelf() {
+        http.note("200 g minced beef 1.80\n400 g tinned tomatoes 0.55");
+        plan();
+        JsonNode wanted = shop().path("wanted");
+        assertThat(wanted)
+                .extracting(w -> w.path("name").asString() + " "
+                        + w.path("packs").asInt() + " " + w.path("pack").asString() + " "
+                        + w.path("expected").asString("?"))
+                .containsExactly("minced beef 2 200 g 3.60", "tinned tomatoes 1 400 g 0.55");
+        assertThat(shop().path("expected").asString()).isEqualTo("4.15");
+
+        String act = http.act("/api/shop/tick", tick(wanted.get(0), "3.20"))
+                .ok()
+                .path("act")
+                .asString();
+        assertThat(shop().path("inBasket").asString()).isEqualTo("3.20");
+        http.undo(act).ok();
+        assertThat(shop().path("wanted")).hasSize(2);
+
+        http.act("/api/shop/tick", tick(wanted.get(0), "3.20")).ok();
+        http.act("/api/shop/items", Map.of("text", "foil")).ok();
+        JsonNode foil = shop().path("wanted")
+                .valueStream()
+                .filter(w -> w.path("name").asString().equals("foil"))
+                .findFirst()
+                .orElseThrow();
+        http.act(
+                        "/api/shop/tick",
+                        Map.of("item", foil.path("item").asString(), "name", "foil", "packs", 1, "price", "1.10"))
+                .ok();
+        assertThat(http.act("/api/shop/away", Map.of("till", "4.00")).field()).isEqualTo("/till");
+        JsonNode away = http.act("/api/shop/away", Map.of("till", "4.75")).ok();
+        assertThat(away.path("soon").get(0).path("cookBy").asString()).isEqualTo("2026-11-25");
+        assertThat(Sample.amounts(http, "minced beef")).containsExactlyInAnyOrder("200 g", "200 g", "200 g");
+        assertThat(shop().path("basket")).isEmpty();
+        assertThat(shop().path("wanted"))
+                .singleElement()
+                .satisfies(w -> assertThat(w.path("name").asString()).isEqualTo("tinned tomatoes"));
+
+        http.undo(away.path("act").asString()).ok();
+        assertThat(shop().path("basket")).hasSize(2);
+        assertThat(Sample.amounts(http, "minced beef")).containsExactly("200 g");
+    }
+
+    @Test
+    void aStapleThatIsLowIsOnTheList() {
+        http.note("salt");
+        assertThat(shop().path("wanted")).isEmpty();
+        String lot =
+                http.get("/api/onhand").ok().path("staples").get(0).path("id").asString();
+        http.act("/api/lots/" + lot + "/level", Map.of("level", "LOW")).ok();
+        JsonNode salt = shop().path("wanted").get(0);
+        assertThat(salt.path("staple").asBoolean()).isTrue();
+        http.act("/api/shop/tick", Map.of("food", "salt", "name", "salt", "packs", 1, "price", "0.49"))
+                .ok();
+        http.act("/api/shop/away", Map.of()).ok();
+        assertThat(shop().path("wanted")).isEmpty();
+        assertThat(http.get("/api/onhand")
+                        .ok()
+                        .path("staples")
+                        .get(0)
+                        .path("level")
+                        .asString())
+                .isEqualTo("have");
+    }
+
+    @Test
+    void nonsenseIsToldAtItsField() {
+        assertThat(http.act("/api/shop/away", Map.of()).field()).isEqualTo("/basket");
+        assertThat(http.act("/api/shop/items", Map.of("text", " ")).field()).isEqualTo("/text");
+        assertThat(http.act("/api/shop/tick", Map.of("name", "x", "packs", 0)).field())
+                .isEqualTo("/packs");
+        assertThat(http.act("/api/shop/tick", Map.of("name", "x", "packs", 1, "price", "-2"))
+                        .field())
+                .isEqualTo("/price");
+        assertThat(http.act("/api/shop/tick", Map.of("name", "x", "packs", 1, "food", "moonrock"))
+                        .field())
+                .isEqualTo("/food");
+        assertThat(http.get("/api/shop?days=900").field()).isEqualTo("/days");
+    }
+}

@@ -1,0 +1,95 @@
+package wexilla.core.shopping;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.Currency;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Food;
+import wexilla.core.money.Cost;
+import wexilla.core.money.Money;
+import wexilla.core.pricing.WholePacks;
+import wexilla.core.quantity.Amount;
+
+/**
+ * A shopping list: what is needed in packs that can be bought, by aisle.
+ *
+ * @param lines by aisle, in the order a shop is usually walked
+ * @param expected what it comes to; "at least" when a price is not known
+ */
+public record Basket(List<Line> lines, Cost expected) {
+
+    /** The usual way through a shop: common practice, no source; a household's own order is learned later. */
+    private static final List<String> AISLES =
+            List.of("vegetables", "fruit", "bakery", "meat", "fish", "dairy", "frozen", "tins", "dry", "oil", "spices");
+
+    /**
+     * One thing to buy.
+     *
+     * @param need what stock lacks; null for a staple that is low or out, or when it is not known
+     * @param buy the packs that cover it; null when no pack of it was ever seen
+     * @param firstDay null for a staple
+     * @param why what is unknown, in the cook's words
+     */
+    public record Line(
+            Food food,
+            String aisle,
+            @Nullable Amount need,
+            WholePacks.@Nullable Buy buy,
+            @Nullable LocalDate firstDay,
+            List<String> dishes,
+            String why) {}
+
+    /**
+     * @param staples foods that are low or out
+     * @param packs kinds of pack seen, by food key, newest first
+     */
+    public static Basket of(
+            List<Needs.Item> items, List<Food> staples, Map<String, List<WholePacks>> packs, Currency currency) {
+        List<Line> lines = new ArrayList<>();
+        for (Needs.Item item : items) {
+            List<WholePacks> kinds = packs.getOrDefault(item.food().key(), List.of());
+            for (Amount lacking : item.lacking()) {
+                lines.add(line(item, lacking, WholePacks.cheapest(kinds, lacking), ""));
+            }
+            if (item.lacking().isEmpty()) {
+                lines.add(line(item, null, Optional.empty(), String.join("; ", item.unknown())));
+            }
+        }
+        for (Food staple : staples) {
+            if (lines.stream().noneMatch(line -> line.food().key().equals(staple.key()))) {
+                WholePacks.Buy one = packs.getOrDefault(staple.key(), List.of()).stream()
+                        .findFirst()
+                        .map(kind -> new WholePacks.Buy(kind, 1, kind.price()))
+                        .orElse(null);
+                lines.add(new Line(staple, aisle(staple), null, one, null, List.of(), ""));
+            }
+        }
+        lines.sort(Comparator.<Line>comparingInt(line -> order(line.aisle()))
+                .thenComparing(line -> line.food().name()));
+        Cost expected = lines.stream()
+                .map(line -> line.buy() == null
+                        ? Cost.unknown(currency)
+                        : Cost.of(line.buy().cost()))
+                .reduce(Cost.of(Money.zero(currency)), Cost::plus);
+        return new Basket(List.copyOf(lines), expected);
+    }
+
+    private static Line line(Needs.Item item, @Nullable Amount lacking, Optional<WholePacks.Buy> buy, String why) {
+        return new Line(
+                item.food(), aisle(item.food()), lacking, buy.orElse(null), item.firstDay(), item.dishes(), why);
+    }
+
+    private static String aisle(Food food) {
+        String aisle = food.traits().aisle();
+        return aisle.isEmpty() ? "other" : aisle;
+    }
+
+    private static int order(String aisle) {
+        int at = AISLES.indexOf(aisle);
+        return at < 0 ? AISLES.size() : at;
+    }
+}

@@ -1,0 +1,85 @@
+package wexilla.core.shopping;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.Currency;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import wexilla.core.food.Food;
+import wexilla.core.food.Scaling;
+import wexilla.core.food.Traits;
+import wexilla.core.money.Money;
+import wexilla.core.pricing.WholePacks;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.AmountReader;
+import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Unit;
+import wexilla.core.shopping.Needs.Want;
+
+class BasketTest {
+
+    private static final Currency EURO = Currency.getInstance("EUR");
+    private static final LocalDate DAY = LocalDate.of(2026, 11, 23);
+
+    private static Food food(String name, String aisle) {
+        return new Food(
+                name,
+                name,
+                List.of(),
+                Unit.G,
+                "dry-goods",
+                false,
+                Scaling.LINEAR,
+                List.of(),
+                new Traits(aisle, "", Set.of(), null, null));
+    }
+
+    private static Amount amount(String text) {
+        return AmountReader.read(text).orElseThrow().quantity().max();
+    }
+
+    private static Want want(Food food, String amount, int inDays) {
+        return new Want(food.key(), food, food.name(), amount(amount), DAY.plusDays(inDays), "dish " + inDays);
+    }
+
+    /** Wants of one food are summed over the days, bought in whole packs of the cheapest kind, by aisle. */
+    @Test
+    void needsBecomePacksByAisle() {
+        Food rice = food("rice", "dry");
+        Food leek = food("leek", "vegetables");
+        Food salt = food("salt", "spices");
+        Needs needs = Needs.of(
+                List.of(want(rice, "700 g", 3), want(leek, "250 g", 1), want(rice, "600 g", 1), want(salt, "5 g", 1)),
+                Map.of(),
+                Set.of("salt"),
+                Measures.METRIC);
+        WholePacks kilo = new WholePacks(amount("1000 g"), Money.of(175, EURO), null);
+        WholePacks half = new WholePacks(amount("500 g"), Money.of(99, EURO), null);
+        Basket basket = Basket.of(needs.items(), List.of(salt), Map.of("rice", List.of(kilo, half)), EURO);
+        assertThat(basket.lines()).extracting(l -> l.food().name()).containsExactly("leek", "rice", "salt");
+        Basket.Line line = basket.lines().get(1);
+        assertThat(line.need()).isEqualTo(amount("1300 g"));
+        assertThat(line.buy()).isNotNull();
+        assertThat(line.buy().packs()).isEqualTo(3);
+        assertThat(line.buy().cost()).isEqualTo(Money.of(297, EURO));
+        assertThat(line.firstDay()).isEqualTo(DAY.plusDays(1));
+        assertThat(line.dishes()).containsExactly("dish 1", "dish 3");
+        assertThat(basket.expected().complete()).isFalse();
+        assertThat(basket.expected().known()).isEqualTo(Money.of(297, EURO));
+    }
+
+    @Test
+    void whatHasNoAmountIsOnTheListWithItsReason() {
+        Food leek = food("leek", "");
+        Needs needs = Needs.of(
+                List.of(new Want("leek", leek, "leek", null, DAY, "soup")), Map.of(), Set.of(), Measures.METRIC);
+        Basket.Line line =
+                Basket.of(needs.items(), List.of(), Map.of(), EURO).lines().get(0);
+        assertThat(line.aisle()).isEqualTo("other");
+        assertThat(line.need()).isNull();
+        assertThat(line.why()).isEqualTo("no amount of leek");
+    }
+}

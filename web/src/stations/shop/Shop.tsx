@@ -1,0 +1,115 @@
+import { useState } from 'react';
+import { answer, api, type Schema } from '../../api/client';
+import { useShop } from '../../api/queries';
+import { useAct } from '../../api/useAct';
+import { Field } from '../../kit/Field';
+import { Empty, Heading, Money, OtherProblem, Waiting } from '../../kit/kit';
+import { Away, Soon } from './Away';
+import { InBasket, WantedRow } from './rows';
+
+type Wanted = Schema['WantedView'];
+
+/** What is missing, by aisle, in packs; a tick books the expected price; at home it is put away. */
+export function Shop() {
+  const [days, setDays] = useState(7);
+  const [text, setText] = useState('');
+  const [soon, setSoon] = useState<Schema['SoonView'][]>([]);
+  const shop = useShop(days).data;
+  const add = useAct(
+    (key, body: Schema['ItemInput']) =>
+      answer(api.POST('/api/shop/items', { params: { header: { 'Idempotency-Key': key } }, body })),
+    () => setText(''),
+  );
+  if (!shop) {
+    return <Waiting />;
+  }
+  const aisles = [...new Set(shop.wanted.map((wanted) => wanted.aisle))];
+  const nothing = shop.wanted.length === 0 && shop.basket.length === 0;
+  return (
+    <>
+      <Heading
+        title={shop.wanted.length === 1 ? '1 thing to buy' : `${shop.wanted.length} things to buy`}
+        below={`what the evenings of ${shop.days} days need, less what is there`}
+      >
+        {!nothing && (
+          <>
+            <Money amount={shop.expected} complete={shop.complete} big />
+            <p className="quiet">
+              expected at the till · <Money amount={shop.inBasket} complete={shop.inBasketComplete} /> in the basket
+            </p>
+          </>
+        )}
+      </Heading>
+      <div className="no-print mb-5 flex flex-wrap items-end gap-4">
+        <div className="join">
+          {[3, 7, 14].map((choice) => (
+            <button
+              key={choice}
+              type="button"
+              aria-pressed={days === choice}
+              className={`btn join-item ${days === choice ? 'btn-primary' : 'btn-outline'}`}
+              onClick={() => setDays(choice)}
+            >
+              {choice} days
+            </button>
+          ))}
+        </div>
+        <form
+          className="flex items-end gap-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            add.act({ text });
+          }}
+        >
+          <Field
+            label="Also"
+            value={text}
+            set={(value) => {
+              setText(value);
+              add.forget();
+            }}
+            at="/text"
+            problem={add.problem}
+            placeholder="2 l milk"
+            wide="w-48"
+          />
+          <button type="submit" className="btn btn-outline" disabled={add.busy}>
+            Put on the list
+          </button>
+        </form>
+        <button type="button" className="btn btn-ghost ml-auto" onClick={() => window.print()}>
+          Print the list
+        </button>
+      </div>
+      <OtherProblem problem={add.problem} fields={['/text']} />
+      <Soon soon={soon} />
+      {nothing && (
+        <Empty to="/plan" go="To the plan">
+          Nothing is missing. Plan some evenings, or say that a staple is low; both come here by themselves.
+        </Empty>
+      )}
+      <div className="grid items-start gap-8 lg:grid-cols-[3fr_2fr]">
+        <div className="columns-1 gap-8 xl:columns-2">
+          {aisles.map((aisle) => (
+            <section key={aisle} aria-label={aisle} className="mb-5 break-inside-avoid">
+              <h2 className="border-b-2 border-base-content pb-1 text-xl">{aisle}</h2>
+              <ul>
+                {shop.wanted
+                  .filter((wanted) => wanted.aisle === aisle)
+                  .map((wanted) => (
+                    <WantedRow key={keyOf(wanted)} wanted={wanted} />
+                  ))}
+              </ul>
+            </section>
+          ))}
+        </div>
+        <div className="no-print">
+          <InBasket basket={shop.basket} />
+          {shop.basket.length > 0 && <Away inBasket={shop.inBasket} done={setSoon} />}
+        </div>
+      </div>
+    </>
+  );
+}
+
+const keyOf = (wanted: Wanted) => wanted.item ?? `${wanted.food} ${wanted.need ?? ''}`;
