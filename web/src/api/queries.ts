@@ -57,10 +57,20 @@ export function useDraft(input: Schema['RecipeInput']) {
 
 export type Style = Schema['CookPlan']['style'];
 
-export const useCookPlan = (recipe: string, style: Style) =>
+export const useCookPlan = (recipe: string, style: Style, factor: string) =>
   useQuery({
-    queryKey: ['cook', recipe, style],
-    queryFn: () => answer(api.GET('/api/cook/{recipe}', { params: { path: { recipe }, query: { style } } })),
+    queryKey: ['cook', recipe, style, factor],
+    retry: false,
+    placeholderData: keepPreviousData,
+    queryFn: () =>
+      answer(api.GET('/api/cook/{recipe}', { params: { path: { recipe }, query: { style, factor: factor || '1' } } })),
+  });
+
+export const useCookDay = (day: string | undefined) =>
+  useQuery({
+    queryKey: ['cookday', day],
+    placeholderData: keepPreviousData,
+    queryFn: () => answer(api.GET('/api/cookday', { params: { query: { day } } })),
   });
 
 export const useBatches = () => useQuery({ queryKey: ['batches'], queryFn: () => answer(api.GET('/api/batches')) });

@@ -68,6 +68,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cook/just": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["just"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cook/{recipe}": {
         parameters: {
             query?: never;
@@ -75,9 +91,57 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["plan_1"];
+        get: operations["plan_2"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cookday": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["day"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cookday/batches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cookday/batches/{id}/drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drop_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -379,7 +443,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["plan"];
+        get: operations["plan_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -703,6 +767,11 @@ export interface components {
             undone: boolean;
             when: string;
         };
+        AlsoInput: {
+            amount?: string;
+            /** Format: uuid */
+            lot: string;
+        };
         AwayDone: {
             act: string;
             soon: components["schemas"]["SoonView"][];
@@ -710,6 +779,14 @@ export interface components {
         };
         AwayInput: {
             till?: string;
+        };
+        BatchInput: {
+            cookOn: string;
+            factor?: string;
+            /** Format: uuid */
+            recipe: string;
+            /** @enum {string} */
+            style: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
         };
         BatchView: {
             cookedOn: string;
@@ -753,10 +830,25 @@ export interface components {
             unit: string;
             value: string;
         };
+        CookDayView: {
+            begin: string;
+            day: string;
+            dayBefore: components["schemas"]["TaskView"][];
+            days: string[];
+            end: string;
+            pots: components["schemas"]["PotView"][];
+            preparations: components["schemas"]["PreparationView"][];
+        };
         CookInput: {
+            also?: components["schemas"]["AlsoInput"][];
             corrections: components["schemas"]["Correction"][];
+            factor?: string;
+            /** Format: int32 */
+            keepBack?: number;
             /** Format: int32 */
             n: number;
+            /** Format: uuid */
+            planned?: string;
             /** Format: int32 */
             portions?: number;
             /** Format: uuid */
@@ -767,6 +859,7 @@ export interface components {
         CookPlan: {
             addOnNight: string[];
             costComplete: boolean;
+            factor: string;
             flat: string;
             goesIn: components["schemas"]["GoesInView"][];
             later: string[];
@@ -896,6 +989,7 @@ export interface components {
         GoesInView: {
             cost: string;
             costComplete: boolean;
+            each?: string;
             food: string;
             /** @enum {string} */
             from: "STOCK" | "STOCK_AND_PRICE" | "PRICE" | "FLAT" | "UNKNOWN";
@@ -944,6 +1038,12 @@ export interface components {
         };
         JointInput: {
             weighed?: string;
+        };
+        JustInput: {
+            name: string;
+            /** Format: int32 */
+            portions?: number;
+            used: components["schemas"]["AlsoInput"][];
         };
         LabelView: {
             add: string[];
@@ -1133,6 +1233,10 @@ export interface components {
             count: string;
             each: string;
         };
+        PartView: {
+            amount: string;
+            dish: string;
+        };
         PersonAsked: {
             age: string;
         };
@@ -1208,6 +1312,27 @@ export interface components {
             today: string;
             usualTable: string;
         };
+        PotView: {
+            batch: string;
+            factor: string;
+            /** Format: int32 */
+            handsMin: number;
+            /** Format: int32 */
+            portions: number;
+            recipe: string;
+            start: string;
+            /** @enum {string} */
+            style: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
+            title: string;
+            /** Format: int32 */
+            waitMin: number;
+        };
+        PreparationView: {
+            all: string;
+            how: string;
+            parts: components["schemas"]["PartView"][];
+            what: string;
+        };
         QuantityView: {
             max: string;
             min: string;
@@ -1219,9 +1344,12 @@ export interface components {
             /** Format: int32 */
             lines: number;
             /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
             portions: number;
             /** Format: int32 */
             steps: number;
+            styles: ("COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES")[];
             title: string;
         };
         RecipeChoice: {
@@ -1466,6 +1594,10 @@ export interface components {
             placeName: string;
             until?: components["schemas"]["UntilView"];
         };
+        TaskView: {
+            why: string;
+            words: string;
+        };
         TickInput: {
             food?: string;
             /** Format: uuid */
@@ -1622,10 +1754,37 @@ export interface operations {
             };
         };
     };
-    plan_1: {
+    just: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JustInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Cooked"];
+                };
+            };
+        };
+    };
+    plan_2: {
         parameters: {
             query?: {
                 style?: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
+                factor?: string;
             };
             header?: never;
             path: {
@@ -1642,6 +1801,78 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CookPlan"];
+                };
+            };
+        };
+    };
+    day: {
+        parameters: {
+            query?: {
+                day?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CookDayView"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BatchInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    drop_1: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
                 };
             };
         };
@@ -2110,7 +2341,7 @@ export interface operations {
             };
         };
     };
-    plan: {
+    plan_1: {
         parameters: {
             query?: never;
             header?: never;

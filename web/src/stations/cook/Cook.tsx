@@ -1,9 +1,13 @@
+import { useState } from 'react';
 import { Link } from 'react-router';
-import { useBatches, useBook } from '../../api/queries';
+import type { Schema } from '../../api/client';
+import { useBatches, useBook, useHousehold } from '../../api/queries';
 import { Empty, Heading, Money, Tape, Waiting } from '../../kit/kit';
 import { shortDay, styleWords } from '../../kit/words';
+import { CookDay, PlanBatch } from './CookDay';
+import { JustCooked } from './JustCooked';
 
-/** What can be cooked, and what was. */
+/** The cook day ahead, what can be cooked now, and what was. */
 export function Cook() {
   const book = useBook();
   const batches = useBatches();
@@ -14,42 +18,64 @@ export function Cook() {
     <>
       <Heading
         title="What are you cooking?"
-        below="choose a dish; what goes in leaves the stock when you mark it cooked"
+        below="choose a dish to cook now, or put it on a cook day; what goes in leaves the stock when it is cooked"
       />
+      <CookDay />
       {book.data.length === 0 && (
         <Empty to="/recipes/new" go="Write a recipe">
-          The book is empty, so there is nothing to cook by yet.
+          The book is empty. Write a recipe, or say below what you just cooked.
         </Empty>
       )}
-      <ul className="mb-10 grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
+      <ul className="no-print mb-8 grid items-start gap-3 sm:grid-cols-2 lg:grid-cols-3">
         {book.data.map((recipe) => (
-          <li key={recipe.id}>
-            <Link
-              to={`/cook/${recipe.id}`}
-              className="enamel flex min-h-16 items-center justify-between gap-3 p-4 hover:bg-base-200"
-            >
-              <span className="display text-lg">{recipe.title}</span>
-              <span className="quiet whitespace-nowrap">{recipe.portions} portions</span>
-            </Link>
-          </li>
+          <Dish key={recipe.id} recipe={recipe} />
         ))}
       </ul>
-      <h2 className="mb-2 text-2xl">Cooked lately</h2>
-      {batches.data.length === 0 && <p className="quiet">Nothing yet.</p>}
-      <ul>
-        {batches.data.map((batch) => (
-          <li key={batch.id} className="row grid-cols-[minmax(0,22rem)_7rem_1fr_auto]">
-            <Tape name={batch.name} of={batch.id}>
-              {batch.portions}
-            </Tape>
-            <span>{shortDay(batch.cookedOn)}</span>
-            <span className="quiet">{styleWords[batch.style]}</span>
-            <span>
-              <Money amount={batch.cost} complete={batch.costComplete} /> <span className="quiet text-sm">used</span>
-            </span>
-          </li>
-        ))}
-      </ul>
+      <div className="no-print grid items-start gap-8 lg:grid-cols-2">
+        <JustCooked />
+        <section aria-labelledby="lately">
+          <h2 id="lately" className="mb-2 text-2xl">
+            Cooked lately
+          </h2>
+          {batches.data.length === 0 && <p className="quiet">Nothing yet.</p>}
+          <ul>
+            {batches.data.map((batch) => (
+              <li key={batch.id} className="row grid-cols-[minmax(0,1fr)_auto]">
+                <span>
+                  <Tape name={batch.name} of={batch.id}>
+                    {batch.portions}
+                  </Tape>
+                  <span className="quiet text-sm">
+                    {shortDay(batch.cookedOn)} · {styleWords[batch.style]}
+                  </span>
+                </span>
+                <span>
+                  <Money amount={batch.cost} complete={batch.costComplete} />{' '}
+                  <span className="quiet text-sm">used</span>
+                </span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      </div>
     </>
+  );
+}
+
+function Dish({ recipe }: { recipe: Schema['RecipeCard'] }) {
+  const [open, setOpen] = useState(false);
+  const today = useHousehold().data?.today ?? '';
+  return (
+    <li className="enamel">
+      <div className="flex min-h-16 items-center justify-between gap-2 p-3">
+        <Link to={`/cook/${recipe.id}`} className="display text-lg hover:underline">
+          {recipe.title}
+        </Link>
+        <button type="button" className="btn btn-ghost" aria-expanded={open} onClick={() => setOpen(!open)}>
+          day …<span className="sr-only"> for {recipe.title}</span>
+        </button>
+      </div>
+      {open && <PlanBatch recipe={recipe} day={today} close={() => setOpen(false)} />}
+    </li>
   );
 }

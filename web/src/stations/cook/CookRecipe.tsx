@@ -1,16 +1,19 @@
 import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { answer, api, Refused, type Schema } from '../../api/client';
-import { type Style, useCookPlan, useRecipe } from '../../api/queries';
+import { type Style, useCookPlan, useRecipe, useSettled } from '../../api/queries';
 import { useAct } from '../../api/useAct';
+import { Field } from '../../kit/Field';
 import { Empty, FieldProblem, Heading, Money, OtherProblem, Waiting } from '../../kit/kit';
 import { styleWords, until } from '../../kit/words';
+import { type Also, AlsoRows } from './AlsoRows';
 
 /** One dish on the counter: what goes in and from where, confirmed or corrected, then marked cooked. */
 export function CookRecipe() {
   const { recipe = '' } = useParams();
   const asked = useRecipe(recipe);
-  const [style, setStyle] = useState<Style>();
+  const [search] = useSearchParams();
+  const [style, setStyle] = useState<Style | undefined>((search.get('style') as Style | null) ?? undefined);
   if (asked.error) {
     return (
       <Empty to="/cook" go="Choose a dish">
@@ -24,7 +27,14 @@ export function CookRecipe() {
 
 function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; setStyle: (style: Style) => void }) {
   const navigate = useNavigate();
-  const plan = useCookPlan(recipe, style).data;
+  const [search] = useSearchParams();
+  const planned = search.get('batch') ?? undefined;
+  const [size, setSize] = useState(search.get('factor') ?? '1');
+  const asked = useCookPlan(recipe, style, useSettled(size));
+  const plan = asked.data;
+  const sizeProblem = asked.error instanceof Refused ? asked.error.message : undefined;
+  const [keepBack, setKeepBack] = useState('');
+  const [also, setAlso] = useState<Also[]>([]);
   const [portions, setPortions] = useState<string>();
   const [used, setUsed] = useState<Record<number, string>>({});
   const cook = useAct(
@@ -33,7 +43,7 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
     () => navigate('/pack'),
   );
   if (!plan) {
-    return <Waiting />;
+    return sizeProblem ? <p className="fieldproblem">{sizeProblem}</p> : <Waiting />;
   }
   const cameOut = portions ?? String(plan.portions);
   const corrections = plan.goesIn
@@ -43,13 +53,41 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
     <>
       <Heading
         title={plan.title}
-        below={`as written, ${plan.portions} portions · what really went in can be corrected`}
+        below={`${plan.factor === '1' ? 'as written' : `${plan.factor} times as written`}, ${plan.portions} portions · what really went in can be corrected`}
       >
         <Money amount={plan.perPortion} complete={plan.costComplete} big />
         <p className="quiet">
           a portion, used · <Money amount={plan.total} complete={plan.costComplete} /> in the pot
         </p>
       </Heading>
+      <div className="mb-5 flex flex-wrap items-end gap-4">
+        <div>
+          <label htmlFor="size" className="block font-semibold">
+            How much of it
+          </label>
+          <div className="join">
+            {['1/2', '1', '2', '3'].map((choice) => (
+              <button
+                key={choice}
+                type="button"
+                aria-pressed={size === choice}
+                className={`btn join-item ${size === choice ? 'btn-primary' : 'btn-outline'}`}
+                onClick={() => setSize(choice)}
+              >
+                {choice === '1' ? 'as written' : `× ${choice}`}
+              </button>
+            ))}
+            <input
+              id="size"
+              className="input join-item w-24"
+              value={size}
+              aria-invalid={sizeProblem !== undefined}
+              onChange={(event) => setSize(event.target.value)}
+            />
+          </div>
+          {sizeProblem && <p className="fieldproblem mt-1">{sizeProblem}</p>}
+        </div>
+      </div>
       {plan.styles.length > 1 && (
         <div className="mb-5 flex flex-wrap items-center gap-2">
           <span className="font-semibold">How far</span>
@@ -84,6 +122,7 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
               />
             ))}
           </ul>
+          <AlsoRows also={also} set={setAlso} problem={cook.problem} field="/also" />
           {plan.addOnNight.length > 0 && (
             <p className="mt-4">
               <strong className="text-primary">Add on the night, not taken now:</strong> {plan.addOnNight.join(' · ')}
@@ -106,20 +145,44 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
             }}
           />
         </label>
+        <Field
+          label="Keep back plain"
+          kind="number"
+          wide="w-40"
+          value={keepBack}
+          set={(value) => {
+            setKeepBack(value);
+            cook.forget();
+          }}
+          at="/keepBack"
+          problem={cook.problem}
+          hint="portions into the fridge"
+        />
         <button
           type="button"
           className="btn btn-primary btn-lg min-h-16"
           disabled={cook.busy}
           onClick={() => {
             const whole = /^-?\d{1,9}$/.test(cameOut.trim()) ? Number(cameOut) : undefined;
-            cook.act({ recipe, n: plan.n, style, portions: whole, corrections });
+            const keep = keepBack.trim() === '' ? undefined : /^\d{1,4}$/.test(keepBack.trim()) ? Number(keepBack) : -1;
+            cook.act({
+              recipe,
+              n: plan.n,
+              style,
+              factor: plan.factor,
+              portions: whole,
+              corrections,
+              planned,
+              keepBack: keep,
+              also: also.map(({ lot, amount }) => ({ lot, amount: amount.trim() === '' ? undefined : amount })),
+            });
           }}
         >
           Cooked: take it from stock
         </button>
         <div>
           <FieldProblem at="/portions" problem={cook.problem} />
-          <OtherProblem problem={cook.problem} fields={['/portions', '/corrections']} />
+          <OtherProblem problem={cook.problem} fields={['/portions', '/corrections', '/keepBack', '/also']} />
         </div>
       </div>
     </>
@@ -163,6 +226,7 @@ function GoesIn({ line, used, setUsed, problem }: Line) {
     <li className="row grid-cols-[minmax(0,1fr)_4.5rem] sm:grid-cols-[minmax(0,1fr)_8.5rem_4.5rem]">
       <span className="col-span-2 sm:col-span-1">
         <span className="text-lg font-semibold">{line.text}</span>
+        {line.each && <span className="quiet text-sm"> · each {line.each}</span>}
         <span className="quiet block text-sm">
           {line.takes.map((take) => (
             <span key={take.lot} className="block">

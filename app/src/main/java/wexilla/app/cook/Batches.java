@@ -1,5 +1,7 @@
 package wexilla.app.cook;
 
+import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.List;
@@ -14,6 +16,8 @@ import org.springframework.stereotype.Component;
 import wexilla.app.cook.CookViews.BatchView;
 import wexilla.app.household.Household;
 import wexilla.app.platform.Act;
+import wexilla.app.platform.Journal;
+import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
 import wexilla.app.platform.Undoable;
 import wexilla.app.recipes.Recipes;
@@ -29,33 +33,94 @@ public class Batches implements Undoable {
 
     private final JdbcClient db;
     private final Recipes recipes;
+    private final Journal journal;
 
-    Batches(JdbcClient db, Recipes recipes) {
+    Batches(JdbcClient db, Recipes recipes, Journal journal) {
         this.db = db;
+        this.journal = journal;
         this.recipes = recipes;
     }
 
     /** Writes a batch that is done. */
-    UUID add(Act act, Recipes.Stored recipe, Style style, int portions, Money flat) {
+    UUID add(
+            Act act,
+            @Nullable UUID planned,
+            Recipes.Stored recipe,
+            Style style,
+            Rational factor,
+            int portions,
+            Money flat) {
+        UUID id = planned == null ? UUID.randomUUID() : planned;
+        if (planned != null) {
+            journal.before(act, Thing.BATCH, id);
+        }
+        write(act, id, recipe, style, factor, portions, act.day(), "done", flat);
+        return id;
+    }
+
+    /** Writes a batch to be cooked on a day ahead. */
+    public UUID plan(Act act, Recipes.Stored recipe, Style style, Rational factor, int portions, LocalDate cookOn) {
         UUID id = UUID.randomUUID();
+        Money none = Money.zero(act.household().currency());
+        journal.before(act, Thing.BATCH, id);
+        write(act, id, recipe, style, factor, portions, cookOn, "planned", none);
+        return id;
+    }
+
+    private void write(
+            Act act,
+            UUID id,
+            Recipes.Stored recipe,
+            Style style,
+            Rational factor,
+            int portions,
+            LocalDate cookOn,
+            String state,
+            Money flat) {
         db.sql("""
-                        insert into batch (household_id, id, recipe, n, name, portions, style, state, cook_on, done_at,
-                            flat_cost, act)
-                        values (?, ?, ?, ?, ?, ?, ?, 'done', ?, ?, ?, ?)""")
-                .params(
+                        insert into batch (household_id, id, recipe, n, name, factor_num, factor_den, portions, style,
+                            state, cook_on, done_at, flat_cost, act)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                        on conflict (household_id, id) do update set n = excluded.n, name = excluded.name,
+                            factor_num = excluded.factor_num, factor_den = excluded.factor_den,
+                            portions = excluded.portions, style = excluded.style, state = excluded.state,
+                            cook_on = excluded.cook_on, done_at = excluded.done_at,
+                            flat_cost = excluded.flat_cost, act = excluded.act""")
+                .params(Arrays.asList(
                         act.household().id(),
                         id,
                         recipe.id(),
                         recipe.n(),
                         recipe.recipe().title(),
+                        new BigDecimal(factor.numerator()),
+                        new BigDecimal(factor.denominator()),
                         portions,
                         style.name(),
-                        act.day(),
-                        act.happenedAt().atOffset(ZoneOffset.UTC),
+                        state,
+                        cookOn,
+                        state.equals("done") ? act.happenedAt().atOffset(ZoneOffset.UTC) : null,
                         flat.minor(),
-                        act.id())
+                        act.id()))
                 .update();
-        return id;
+    }
+
+    /** Batches to be cooked from this day to that, both included. */
+    public List<Batch> planned(Household household, LocalDate from, LocalDate to) {
+        List<UUID> ids = db.sql("select id from batch where household_id = ? and state = 'planned' "
+                        + "and cook_on between ? and ? order by cook_on, name")
+                .params(household.id(), from, to)
+                .query(UUID.class)
+                .list();
+        Map<UUID, Batch> batches = byId(household, ids);
+        return ids.stream().map(id -> Objects.requireNonNull(batches.get(id))).toList();
+    }
+
+    /** A planned batch is not cooked after all. */
+    void drop(Act act, UUID id) {
+        journal.before(act, Thing.BATCH, id);
+        db.sql("update batch set state = 'dropped' where household_id = ? and id = ? and state = 'planned'")
+                .params(act.household().id(), id)
+                .update();
     }
 
     /** Writes something cooked without a recipe: just cooked, or a joint. */
@@ -87,7 +152,7 @@ public class Batches implements Undoable {
                         batch,
                         act.id(),
                         line.pos(),
-                        line.line().read().text(),
+                        line.text(),
                         row,
                         cost.need() == null ? null : cost.need().value().toDecimal(6),
                         cost.need() == null ? null : cost.need().unit().symbol(),
@@ -133,6 +198,8 @@ public class Batches implements Undoable {
             String name,
             int portions,
             Style style,
+            String state,
+            LocalDate cookOn,
             Rational factor,
             @Nullable UUID recipeId,
             @Nullable Recipe recipe) {}
@@ -149,6 +216,8 @@ public class Batches implements Undoable {
                             row.getString("name"),
                             row.getInt("portions"),
                             Style.valueOf(row.getString("style")),
+                            row.getString("state"),
+                            Objects.requireNonNull(row.getObject("cook_on", LocalDate.class)),
                             new Rational(
                                     row.getBigDecimal("factor_num").toBigIntegerExact(),
                                     row.getBigDecimal("factor_den").toBigIntegerExact()),
@@ -168,7 +237,7 @@ public class Batches implements Undoable {
 
     @Override
     public void undo(Act undo, UUID undone) {
-        db.sql("update batch set state = 'dropped' where household_id = ? and act = ?")
+        db.sql("update batch set state = 'dropped' where household_id = ? and act = ? and state = 'done'")
                 .params(undo.household().id(), undone)
                 .update();
     }

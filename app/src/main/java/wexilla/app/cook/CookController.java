@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -16,6 +17,7 @@ import wexilla.app.cook.CookViews.CookInput;
 import wexilla.app.cook.CookViews.CookPlan;
 import wexilla.app.cook.CookViews.Cooked;
 import wexilla.app.cook.CookViews.GoesInView;
+import wexilla.app.cook.CookViews.JustInput;
 import wexilla.app.cook.CookViews.TakeView;
 import wexilla.app.household.Household;
 import wexilla.app.onhand.LotView;
@@ -61,43 +63,57 @@ class CookController {
 
     /** What would be taken from where, if it were cooked now. */
     @GetMapping("/api/cook/{recipe}")
-    CookPlan plan(Household household, @PathVariable UUID recipe, @RequestParam(defaultValue = "COOKED") Style style) {
+    CookPlan plan(
+            Household household,
+            @PathVariable UUID recipe,
+            @RequestParam(defaultValue = "COOKED") Style style,
+            @RequestParam(required = false) @Nullable String factor) {
         Recipes.Stored stored = recipes.current(household, recipe);
         Recipe cooked = stored.recipe();
         if (!cooked.styles().contains(style)) {
             throw Problem.at("/style", "This recipe has no stop “" + style.words() + "”.");
         }
-        List<GoesIn> goesIn = GoesIn.of(cooked, style, List.of());
+        Rational size = Cooking.factor(factor);
+        List<GoesIn> goesIn = GoesIn.of(household, cooked, style, size, List.of());
         CostSheet sheet = costing.sheet(
                 household, goesIn.stream().map(GoesIn::wanted).toList(), household.dayOf(clock.instant()));
         List<GoesInView> views = new ArrayList<>();
         for (int i = 0; i < goesIn.size(); i++) {
-            views.add(view(household, goesIn.get(i), sheet.lines().get(i)));
+            views.add(view(household, goesIn.get(i), sheet.lines().get(i), size));
         }
         List<String> later = Label.toFinish(cooked, style);
+        int portions = portions(cooked, size);
         List<String> steps = cooked.steps().stream().map(RecipeStep::text).toList();
         return new CookPlan(
                 recipe.toString(),
                 stored.n(),
                 cooked.title(),
-                cooked.portions(),
+                size.plain(),
+                portions,
                 style,
                 List.copyOf(cooked.styles()),
                 views,
-                Label.toAdd(cooked, style, Rational.ONE),
+                Label.toAdd(cooked, style, size),
                 steps.subList(0, steps.size() - later.size()),
                 later,
                 sheet.total().known().decimal(),
                 sheet.flat().decimal(),
-                sheet.perPortion(cooked.portions()).decimal(),
+                sheet.perPortion(portions).decimal(),
                 sheet.total().complete());
     }
 
-    private GoesInView view(Household household, GoesIn line, LineCost cost) {
+    /** What the recipe makes at this size, whole portions, at least one. */
+    static int portions(Recipe recipe, Rational size) {
+        int exact = size.times(Rational.of(recipe.portions())).rounded().intValueExact();
+        return Math.max(1, Math.min(exact, Recipe.MOST_PORTIONS));
+    }
+
+    private GoesInView view(Household household, GoesIn line, LineCost cost, Rational size) {
         Amount lacking = cost.notInStock();
         return new GoesInView(
                 line.pos(),
-                line.line().read().text(),
+                line.text(),
+                size.equals(Rational.ONE) ? null : line.line().read().text(),
                 line.wanted().name(),
                 cost.need() == null ? null : cost.need().toString(),
                 cost.takes().stream().map(take -> view(household, take)).toList(),
@@ -122,6 +138,11 @@ class CookController {
     @PostMapping("/api/cook")
     Cooked cook(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody CookInput input) {
         return acts.perform(household, key, "cook", input, Cooked.class, act -> cooking.cook(act, input));
+    }
+
+    @PostMapping("/api/cook/just")
+    Cooked just(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody JustInput input) {
+        return acts.perform(household, key, "just", input, Cooked.class, act -> cooking.justCooked(act, input));
     }
 
     /** What was cooked, newest first; what was undone is not among it. */

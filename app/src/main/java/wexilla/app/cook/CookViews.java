@@ -19,12 +19,14 @@ public final class CookViews {
      * A line that goes into the pot.
      *
      * @param pos its place in the recipe
+     * @param each the line of one batch as written, when this one is bigger or smaller; {@code text} is all together
      * @param need as bought, in the unit its stock is counted in; null when it is not known
      * @param notInStock what the record lacks of it; it is noted as "used, not from stock"
      */
     record GoesInView(
             int pos,
             String text,
+            @Nullable String each,
             String food,
             @Nullable String need,
             List<TakeView> takes,
@@ -38,6 +40,7 @@ public final class CookViews {
      * A recipe about to be cooked as written, up to the chosen stop.
      *
      * @param n the version of the recipe this plan is made from
+     * @param factor of the recipe as written, as a decimal; {@code portions} at that size
      * @param addOnNight held back, not taken now
      * @param now steps until the stop, {@code later} those left for the evening
      */
@@ -45,6 +48,7 @@ public final class CookViews {
             String recipe,
             int n,
             String title,
+            String factor,
             int portions,
             Style style,
             List<Style> styles,
@@ -64,10 +68,34 @@ public final class CookViews {
      * Marks a recipe cooked.
      *
      * @param n the version cooked by
+     * @param factor of the recipe as written, "1.5" or "3/2"; absent for as written
      * @param portions what came out
+     * @param planned the planned batch it was, absent when nobody planned it
+     * @param keepBack portions kept back plain for another day: they go into the fridge as they are
+     * @param also what else went in from stock
      */
     public record CookInput(
-            UUID recipe, int n, Style style, @Nullable Integer portions, List<Correction> corrections) {}
+            UUID recipe,
+            int n,
+            Style style,
+            @Nullable String factor,
+            @Nullable Integer portions,
+            List<Correction> corrections,
+            @Nullable UUID planned,
+            @Nullable Integer keepBack,
+            @Nullable List<AlsoInput> also) {
+
+        /** As written, nothing planned, kept back or added. */
+        public CookInput(UUID recipe, int n, Style style, @Nullable Integer portions, List<Correction> corrections) {
+            this(recipe, n, style, null, portions, corrections, null, null, null);
+        }
+    }
+
+    /** Something from stock that went in. @param amount as typed, absent for all of it */
+    public record AlsoInput(UUID lot, @Nullable String amount) {}
+
+    /** Just cooked: a name, what went in, and what came out. */
+    public record JustInput(String name, @Nullable Integer portions, List<AlsoInput> used) {}
 
     /** @param lot the dish, waiting on the counter to be packed */
     public record Cooked(

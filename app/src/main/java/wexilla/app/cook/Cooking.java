@@ -6,19 +6,23 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.CookViews.CookInput;
 import wexilla.app.cook.CookViews.Cooked;
+import wexilla.app.cook.CookViews.JustInput;
 import wexilla.app.household.Foods;
 import wexilla.app.household.Household;
 import wexilla.app.household.Households;
 import wexilla.app.household.Households.Place;
 import wexilla.app.household.Reference;
+import wexilla.app.onhand.Handling;
 import wexilla.app.onhand.Ledger;
 import wexilla.app.onhand.NewLot;
 import wexilla.app.onhand.NewLot.State;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Acts.Done;
+import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Costing;
 import wexilla.app.recipes.Recipes;
@@ -29,8 +33,10 @@ import wexilla.core.keeping.KeepingGuide.Ingredient;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Cost;
+import wexilla.core.money.Money;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.LineCost;
+import wexilla.core.pricing.Seasoning;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
@@ -50,6 +56,8 @@ public class Cooking {
     private final Households households;
     private final Reference reference;
     private final Batches batches;
+    private final Handling handling;
+    private final Added added;
 
     Cooking(
             Recipes recipes,
@@ -58,7 +66,9 @@ public class Cooking {
             Foods foods,
             Households households,
             Reference reference,
-            Batches batches) {
+            Batches batches,
+            Handling handling,
+            Added added) {
         this.recipes = recipes;
         this.costing = costing;
         this.ledger = ledger;
@@ -66,6 +76,8 @@ public class Cooking {
         this.households = households;
         this.reference = reference;
         this.batches = batches;
+        this.handling = handling;
+        this.added = added;
     }
 
     /** Cooks it. */
@@ -86,7 +98,8 @@ public class Cooking {
                     "Say how many portions came out, a whole number from 1 to " + Recipe.MOST_PORTIONS + ".");
         }
         int portions = input.portions();
-        List<GoesIn> goesIn = GoesIn.of(recipe, input.style(), input.corrections());
+        Rational factor = factor(input.factor());
+        List<GoesIn> goesIn = GoesIn.of(household, recipe, input.style(), factor, input.corrections());
         Map<String, UUID> rows = goesIn.stream()
                 .map(line -> line.wanted().food())
                 .filter(java.util.Objects::nonNull)
@@ -95,24 +108,95 @@ public class Cooking {
         ledger.lockFoods(household.id(), rows.values());
         CostSheet sheet =
                 costing.sheet(household, goesIn.stream().map(GoesIn::wanted).toList(), act.day());
-        UUID batch = batches.add(act, current, input.style(), portions, sheet.flat());
+        if (input.planned() != null) {
+            planned(household, input.planned(), input.recipe());
+        }
+        List<Take> also = added.takes(act, "/also", input.also() == null ? List.of() : input.also());
+        UUID batch = batches.add(act, input.planned(), current, input.style(), factor, portions, sheet.flat());
         UUID dish = UUID.randomUUID();
         List<Take> takes = new ArrayList<>();
         for (int i = 0; i < goesIn.size(); i++) {
             takes.addAll(record(act, batch, goesIn.get(i), sheet.lines().get(i), rows));
         }
-        create(act, dish, batch, input.style(), portions, sheet.total(), takes);
+        takes.addAll(also);
+        Cost total = also.stream().map(Take::cost).reduce(sheet.total(), Cost::plus);
+        create(act, dish, batch, input.style(), portions, total, takes);
         takes.forEach(take -> ledger.take(act, take, dish, "used", recipe.title()));
-        String subject = "Cooked: " + recipe.title() + ", " + Amount.of(portions, Unit.PORTION);
-        Cooked cooked = new Cooked(
-                act.id().toString(),
+        keepBack(act, dish, portions, input.keepBack());
+        return done(act, recipe.title(), dish, portions, total);
+    }
+
+    /** Cooks something without a recipe: a name, what went in, portions out. */
+    public Done<Cooked> justCooked(Act act, JustInput input) {
+        String name = Asked.name("/name", input.name(), 120);
+        Integer portions = input.portions();
+        if (portions == null || portions < 1 || portions > Recipe.MOST_PORTIONS) {
+            throw Problem.at(
+                    "/portions",
+                    "Say how many portions came out, a whole number from 1 to " + Recipe.MOST_PORTIONS + ".");
+        }
+        List<Take> takes = added.takes(act, "/used", input.used());
+        UUID batch = batches.add(act, name, Style.COOKED, portions);
+        UUID dish = UUID.randomUUID();
+        Cost flat = Cost.of(
+                act.household().seasoning() == Seasoning.FLAT
+                        ? act.household().flat()
+                        : Money.zero(act.household().currency()));
+        Cost total = takes.isEmpty()
+                ? Cost.unknown(act.household().currency())
+                : takes.stream().map(Take::cost).reduce(flat, Cost::plus);
+        create(act, dish, batch, Style.COOKED, portions, total, takes);
+        takes.forEach(take -> ledger.take(act, take, dish, "used", name));
+        return done(act, name, dish, portions, total);
+    }
+
+    private static Done<Cooked> done(Act act, String name, UUID dish, int portions, Cost total) {
+        String subject = "Cooked: " + name + ", " + Amount.of(portions, Unit.PORTION);
+        Money each = Money.rounded(
+                total.known().exact().dividedBy(Rational.of(portions)),
+                total.known().currency());
+        return new Done<>(
                 subject,
-                dish.toString(),
-                portions,
-                sheet.total().known().decimal(),
-                sheet.total().complete(),
-                sheet.perPortion(portions).decimal());
-        return new Done<>(subject, cooked);
+                new Cooked(
+                        act.id().toString(),
+                        subject,
+                        dish.toString(),
+                        portions,
+                        total.known().decimal(),
+                        total.complete(),
+                        each.decimal()));
+    }
+
+    /** "1.5" or "3/2" of the recipe as written. */
+    static Rational factor(@Nullable String typed) {
+        if (typed == null || typed.isBlank()) {
+            return Rational.ONE;
+        }
+        Amount amount = Asked.amount("/factor", typed);
+        boolean bare = amount.unit().equals(Unit.PIECE);
+        if (!bare || amount.value().isZero() || amount.value().compareTo(Rational.of(50)) > 0) {
+            throw Problem.at("/factor", "“" + typed + "” is no size; say 2 for double, 1/2 for half, at most 50.");
+        }
+        return amount.value();
+    }
+
+    private void planned(Household household, UUID id, UUID recipe) {
+        Batches.Batch batch = batches.byId(household, List.of(id)).get(id);
+        if (batch == null || !batch.state().equals("planned") || !recipe.equals(batch.recipeId())) {
+            throw Problem.at("/planned", "This batch is not planned any more; look at the day again.");
+        }
+    }
+
+    /** A plain part for another day goes from the counter into the fridge, with its own date. */
+    private void keepBack(Act act, UUID dish, int portions, @Nullable Integer keep) {
+        if (keep == null || keep == 0) {
+            return;
+        }
+        if (keep < 0 || keep > portions) {
+            throw Problem.at("/keepBack", "From 0 to the " + portions + " portions that came out can be kept back.");
+        }
+        Place fridge = households.usualPlace(act.household(), Storage.FRIDGE);
+        handling.move(act, dish, keep + " portions", fridge.id());
     }
 
     /** Writes the line of the batch; what the record lacks is counted up first and taken from there. */

@@ -4,40 +4,54 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import wexilla.app.cook.CookViews.Correction;
+import wexilla.app.household.Household;
+import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Costing;
+import wexilla.core.food.Food;
+import wexilla.core.food.Scaling;
 import wexilla.core.pricing.CostSheet.Wanted;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.AmountReader;
-import wexilla.core.quantity.NotAnAmount;
+import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.ScaledLine;
 import wexilla.core.recipe.Style;
 
 /**
  * A line that goes in at the chosen stop.
  *
  * @param pos its place in the recipe
- * @param wanted as written, or as corrected by the cook
+ * @param text the line at the size of this batch
+ * @param wanted at that size, or as corrected by the cook
  */
-record GoesIn(int pos, RecipeLine line, Wanted wanted) {
+record GoesIn(int pos, RecipeLine line, String text, Wanted wanted) {
 
     /** The lines that go in at this stop, with what the cook says really went in. */
-    static List<GoesIn> of(Recipe recipe, Style style, List<Correction> corrections) {
+    static List<GoesIn> of(
+            Household household, Recipe recipe, Style style, Rational factor, List<Correction> corrections) {
         Map<Integer, String> used = corrected(recipe, style, corrections);
         List<GoesIn> goesIn = new ArrayList<>();
         for (int pos = 0; pos < recipe.lines().size(); pos++) {
             RecipeLine line = recipe.lines().get(pos);
             if (line.goesIn(style)) {
                 Wanted written = Costing.wanted(line.read());
+                Scaling rule = line.read().knownFood().map(Food::scaling).orElse(Scaling.LINEAR);
+                ScaledLine scaled =
+                        ScaledLine.of(line.read(), rule, factor, 1, household.system(), household.measures());
                 String typed = used.get(pos);
-                Wanted wanted =
-                        typed == null ? written : new Wanted(written.food(), written.name(), amount(typed, pos));
-                goesIn.add(new GoesIn(pos, line, wanted));
+                Amount amount = typed == null ? sized(written.amount(), rule, factor) : amount(typed, pos);
+                String text = factor.equals(Rational.ONE) ? line.read().text() : scaled.text();
+                goesIn.add(new GoesIn(pos, line, text, new Wanted(written.food(), written.name(), amount)));
             }
         }
         return goesIn;
+    }
+
+    private static @Nullable Amount sized(@Nullable Amount written, Scaling rule, Rational factor) {
+        return written == null || rule == Scaling.FIXED ? written : written.times(factor);
     }
 
     private static Map<Integer, String> corrected(Recipe recipe, Style style, List<Correction> corrections) {
@@ -55,16 +69,6 @@ record GoesIn(int pos, RecipeLine line, Wanted wanted) {
     }
 
     private static Amount amount(String typed, int pos) {
-        String field = "/corrections/" + pos;
-        try {
-            AmountReader.Reading reading = AmountReader.read(typed)
-                    .orElseThrow(() -> new NotAnAmount("“" + typed + "” is no amount; write it like 450 g"));
-            if (!reading.rest().isEmpty()) {
-                throw new NotAnAmount("“" + reading.rest() + "” is not understood; write only the amount, like 450 g");
-            }
-            return reading.quantity().max();
-        } catch (NotAnAmount problem) {
-            throw Problem.at(field, String.valueOf(problem.getMessage()));
-        }
+        return Asked.amount("/corrections/" + pos, typed);
     }
 }

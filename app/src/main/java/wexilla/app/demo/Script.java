@@ -47,7 +47,11 @@ record Script(
             @Nullable CookScript cook,
             @Nullable StretchScript stretch,
             @Nullable List<PlanScript> plan,
-            @Nullable HandScript hand) {}
+            @Nullable HandScript hand,
+            @Nullable List<BatchScript> batches) {}
+
+    /** A batch for a cook day ahead. @param style how far it is taken */
+    record BatchScript(String recipe, Style style, int factor, String cookOn) {}
 
     /** Something done with the biggest lot of this name. @param amount null for all of it */
     record HandScript(

@@ -13,9 +13,11 @@ import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import wexilla.app.cook.Batches;
 import wexilla.app.cook.CookViews.CookInput;
 import wexilla.app.cook.CookViews.Cooked;
 import wexilla.app.cook.Cooking;
+import wexilla.app.demo.Script.BatchScript;
 import wexilla.app.demo.Script.CookScript;
 import wexilla.app.demo.Script.Event;
 import wexilla.app.demo.Script.HandScript;
@@ -43,6 +45,7 @@ import wexilla.app.recipes.RecipeInput;
 import wexilla.app.recipes.Recipes;
 import wexilla.app.stretch.Stretches;
 import wexilla.core.money.Money;
+import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 
 /** Plays the demo household's story with the same acts a cook would make, each at its time. */
@@ -61,6 +64,7 @@ class Story {
     private final Packing packing;
     private final Stretches stretches;
     private final Planning planning;
+    private final Batches batches;
     private final Acts acts;
     private final Clock clock;
 
@@ -77,6 +81,7 @@ class Story {
             Packing packing,
             Stretches stretches,
             Planning planning,
+            Batches batches,
             Acts acts,
             Clock clock) {
         this.households = households;
@@ -91,6 +96,7 @@ class Story {
         this.packing = packing;
         this.stretches = stretches;
         this.planning = planning;
+        this.batches = batches;
         this.acts = acts;
         this.clock = clock;
     }
@@ -123,6 +129,10 @@ class Story {
         if (event.plan() != null) {
             event.plan().forEach(evening -> plan(household, evening, when));
         }
+        if (event.batches() != null) {
+            event.batches()
+                    .forEach(batch -> batch(household, batch, Objects.requireNonNull(book.get(batch.recipe())), when));
+        }
         if (event.hand() != null) {
             hand(household, event.hand(), when);
         }
@@ -150,6 +160,21 @@ class Story {
                     .forEach(e -> equipped.save(
                             act, new Equipment(UUID.randomUUID(), e.name(), e.kind(), e.capacityMl(), e.count(), 0)));
             return new Acts.Done<>("Household: who eats, and what there is to cook with", "");
+        });
+    }
+
+    private void batch(Household household, BatchScript script, UUID recipe, Instant when) {
+        acts.perform(household, key(), "batch", script, String.class, when, act -> {
+            Recipes.Stored stored = recipes.current(household, recipe);
+            int portions = stored.recipe().portions() * script.factor();
+            batches.plan(
+                    act,
+                    stored,
+                    script.style(),
+                    Rational.of(script.factor()),
+                    portions,
+                    LocalDate.parse(script.cookOn()));
+            return new Acts.Done<>("To cook on " + script.cookOn() + ": " + script.recipe(), "");
         });
     }
 

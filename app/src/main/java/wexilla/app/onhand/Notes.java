@@ -48,6 +48,7 @@ public class Notes {
     private final Ledger ledger;
     private final Offers offers;
     private final Purchases purchases;
+    private final Lots lots;
     private final JdbcClient db;
 
     Notes(
@@ -57,6 +58,7 @@ public class Notes {
             Ledger ledger,
             Offers offers,
             Purchases purchases,
+            Lots lots,
             JdbcClient db) {
         this.foods = foods;
         this.households = households;
@@ -64,6 +66,7 @@ public class Notes {
         this.ledger = ledger;
         this.offers = offers;
         this.purchases = purchases;
+        this.lots = lots;
         this.db = db;
     }
 
@@ -185,6 +188,11 @@ public class Notes {
                 offers.record(act, food, pack, line.price(), act.day());
             }
         }
+        Optional<UUID> staple = line.each() == null ? staple(household, food) : Optional.empty();
+        if (staple.isPresent()) {
+            ledger.level(act, staple.get(), "have");
+            return List.of(staple.get());
+        }
         List<Cost> costs = costs(household, line);
         LocalDate from = line.date() == null ? act.day() : line.date();
         boolean frozen = place.kind() == Storage.FREEZER;
@@ -210,6 +218,14 @@ public class Notes {
             lots.add(lot.id());
         }
         return lots;
+    }
+
+    /** The one lot that says of this food whether it is had: a staple is not counted twice. */
+    private Optional<UUID> staple(Household household, @Nullable UUID food) {
+        return lots.staples(household).stream()
+                .filter(lot -> lot.food() != null && lot.food().equals(food))
+                .map(Lots.Lot::id)
+                .findFirst();
     }
 
     /** In the food's base unit where its facts lead there, else as written. */

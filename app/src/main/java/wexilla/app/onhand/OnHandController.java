@@ -2,10 +2,10 @@ package wexilla.app.onhand;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.TreeMap;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -122,17 +122,10 @@ class OnHandController {
         return Dinners.of(frozen, table, household.measures());
     }
 
-    /** One line a food: the newest lot tells how it stands. */
     private List<LotView> staples(Household household, LocalDate today) {
-        Map<String, Lots.Lot> newest = new TreeMap<>();
-        lots.staples(household)
-                .forEach(lot -> newest.merge(
-                        lot.name(),
-                        lot,
-                        (a, b) -> b.level().equals("out")
-                                        || b.clock().from().isBefore(a.clock().from())
-                                ? a
-                                : b));
-        return newest.values().stream().map(lot -> LotView.of(lot, today)).toList();
+        return lots.staples(household).stream()
+                .map(lot -> LotView.of(lot, today))
+                .sorted(Comparator.comparing(LotView::name))
+                .toList();
     }
 }

@@ -28,6 +28,9 @@ import wexilla.app.recipes.Recipes;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
+import wexilla.core.keeping.KeepingGuide;
+import wexilla.core.keeping.LotClock;
+import wexilla.core.money.Cost;
 import wexilla.core.people.Appetite;
 import wexilla.core.planning.Eater;
 import wexilla.core.planning.Evening;
@@ -38,6 +41,7 @@ import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
+import wexilla.core.stock.OpenLot;
 
 /** Turns what is stored of the evenings into what the core checks. */
 @Component
@@ -78,15 +82,16 @@ public class Evenings {
         List<Slot> planned = slots.between(household, today, to).stream()
                 .filter(slot -> slot.state() == Slots.State.PLANNED)
                 .toList();
-        return new Looked(planned, check(household, planned));
+        return new Looked(planned, check(household, planned, to));
     }
 
-    private PlanCheck check(Household household, List<Slot> planned) {
+    private PlanCheck check(Household household, List<Slot> planned, LocalDate until) {
         Map<UUID, Person> all =
                 people.all(household).stream().collect(Collectors.toMap(Person::id, Function.identity()));
         List<Evening> evenings =
                 planned.stream().map(slot -> evening(household, slot, all)).toList();
-        return PlanCheck.of(evenings, kitchen(household));
+        LocalDate today = household.dayOf(clock.instant());
+        return PlanCheck.of(evenings, ahead(household, today, until), kitchen(household));
     }
 
     /** What there is to meet wants from. */
@@ -96,11 +101,45 @@ public class Evenings {
         lots.staples(household).stream()
                 .filter(lot -> lot.food() != null && !lot.level().equals("out"))
                 .forEach(lot -> had.add(Objects.requireNonNull(keys.get(lot.food()))));
+        Map<String, List<OpenLot>> stock = lots.openByKey(household);
+        LocalDate today = household.dayOf(clock.instant());
+        batches.planned(household, today, today.plusDays(60))
+                .forEach(batch -> stock.computeIfAbsent(Lots.dishKey(batch.id()), key -> new ArrayList<>())
+                        .add(willBe(household, batch)));
         return new PlanCheck.Kitchen(
-                lots.openByKey(household),
+                stock,
                 had,
                 household.measures(),
                 clock.instant().atZone(household.zone()).toLocalDateTime());
+    }
+
+    private List<PlanCheck.Batch> ahead(Household household, LocalDate from, LocalDate to) {
+        List<PlanCheck.Batch> ahead = new ArrayList<>();
+        for (Batches.Batch batch : batches.planned(household, from, to)) {
+            Recipe recipe = batch.recipe();
+            if (recipe != null) {
+                ahead.add(new PlanCheck.Batch(
+                        batch.name(),
+                        recipe.lines().stream()
+                                .filter(line -> line.goesIn(batch.style()))
+                                .toList(),
+                        batch.factor(),
+                        batch.cookOn()));
+            }
+        }
+        return ahead;
+    }
+
+    /** What a planned batch will be once it is cooked: there for the evenings after. */
+    private static OpenLot willBe(Household household, Batches.Batch batch) {
+        return new OpenLot(
+                batch.id().toString(),
+                Amount.of(batch.portions(), Unit.PORTION),
+                Cost.unknown(household.currency()),
+                null,
+                null,
+                LotClock.start(KeepingGuide.COOKED_DISH, batch.cookOn()),
+                true);
     }
 
     private Evening evening(Household household, Slot slot, Map<UUID, Person> all) {

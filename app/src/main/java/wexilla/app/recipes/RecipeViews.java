@@ -78,7 +78,15 @@ final class RecipeViews {
             List<Style> styles,
             CostView cost) {}
 
-    record RecipeCard(String id, String title, int portions, int lines, int steps, CostView cost) {}
+    record RecipeCard(
+            String id,
+            String title,
+            int portions,
+            int lines,
+            int steps,
+            int minutes,
+            List<Style> styles,
+            CostView cost) {}
 
     static List<LineView> lines(List<Draft.Line> drafts, List<Set<Style>> held, CostSheet sheet) {
         List<LineView> views = new ArrayList<>();

@@ -60,6 +60,8 @@ class RecipesController {
                             recipe.portions(),
                             recipe.lines().size(),
                             recipe.steps().size(),
+                            Recipe.time(recipe.steps()).minutes(),
+                            List.copyOf(recipe.styles()),
                             RecipeViews.cost(sheet(household, recipe), recipe.portions()));
                 })
                 .toList();

@@ -51,18 +51,31 @@ public record PlanCheck(List<Checked> checked, Needs needs) {
      */
     public record Kitchen(Map<String, List<OpenLot>> stock, Set<String> had, Measures measures, LocalDateTime now) {}
 
+    /** A batch to be cooked ahead. @param goesIn its lines up to the stop */
+    public record Batch(String name, List<RecipeLine> goesIn, Rational factor, LocalDate cookOn) {}
+
+    private static final String COOK_DAY = "cook day: ";
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
+    /** Evenings alone, with no cook day beside them. */
     public static PlanCheck of(List<Evening> evenings, Kitchen kitchen) {
+        return of(evenings, List.of(), kitchen);
+    }
+
+    /** @param batches to be cooked for stock on days of their own: what they take is not there for an evening */
+    public static PlanCheck of(List<Evening> evenings, List<Batch> batches, Kitchen kitchen) {
         List<Want> wants = new ArrayList<>();
         Set<String> had = new HashSet<>(kitchen.had());
+        batches.forEach(batch ->
+                wants.addAll(wants(batch.goesIn(), batch.factor(), batch.cookOn(), COOK_DAY + batch.name(), had)));
         evenings.forEach(evening -> evening.dishes().forEach(dish -> wants.addAll(wants(evening, dish, had))));
         Needs needs = Needs.of(wants, kitchen.stock(), had, kitchen.measures());
         List<Checked> checked = new ArrayList<>();
         for (int i = 0; i < evenings.size(); i++) {
             Evening evening = evenings.get(i);
             List<Met> own = needs.met().stream()
-                    .filter(m -> m.want().day().equals(evening.day()))
+                    .filter(m -> m.want().day().equals(evening.day())
+                            && !m.want().dish().startsWith(COOK_DAY))
                     .toList();
             List<TakeOut> out = takeOut(evening, own);
             List<Remark> remarks = new ArrayList<>();

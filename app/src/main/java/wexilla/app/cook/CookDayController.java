@@ -1,0 +1,214 @@
+package wexilla.app.cook;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.household.Household;
+import wexilla.app.onhand.Lots;
+import wexilla.app.platform.Acts;
+import wexilla.app.platform.Acts.Said;
+import wexilla.app.platform.Problem;
+import wexilla.app.recipes.Recipes;
+import wexilla.core.cookday.CookDay;
+import wexilla.core.cookday.CookDay.Pot;
+import wexilla.core.planning.PlanCheck;
+import wexilla.core.quantity.Rational;
+import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.Style;
+import wexilla.core.shopping.Needs;
+import wexilla.core.stock.StockUse.Take;
+
+/** The cook day: batches planned for it, what is done the day before, what is chopped once. */
+@RestController
+class CookDayController {
+
+    private static final LocalTime BEGIN = LocalTime.of(10, 0);
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
+
+    private final Batches batches;
+    private final Recipes recipes;
+    private final Lots lots;
+    private final Acts acts;
+    private final Clock clock;
+
+    CookDayController(Batches batches, Recipes recipes, Lots lots, Acts acts, Clock clock) {
+        this.batches = batches;
+        this.recipes = recipes;
+        this.lots = lots;
+        this.acts = acts;
+        this.clock = clock;
+    }
+
+    /** @param start "10:00", when to begin it so that all are done together */
+    record PotView(
+            String batch,
+            String recipe,
+            String title,
+            Style style,
+            String factor,
+            int portions,
+            int handsMin,
+            int waitMin,
+            String start) {}
+
+    record PartView(String dish, String amount) {}
+
+    record PreparationView(String what, String how, String all, List<PartView> parts) {}
+
+    record TaskView(String words, String why) {}
+
+    /**
+     * @param days ISO days ahead that have batches
+     * @param end "15:10", off the stove when hands begin at {@code begin}
+     */
+    record CookDayView(
+            String day,
+            List<String> days,
+            List<TaskView> dayBefore,
+            List<PreparationView> preparations,
+            List<PotView> pots,
+            String begin,
+            String end) {}
+
+    @GetMapping("/api/cookday")
+    CookDayView day(Household household, @RequestParam(required = false) @Nullable String day) {
+        LocalDate today = household.dayOf(clock.instant());
+        List<Batches.Batch> ahead = batches.planned(household, today.minusDays(14), today.plusDays(60));
+        LocalDate shown = day == null
+                ? ahead.stream()
+                        .map(Batches.Batch::cookOn)
+                        .filter(d -> !d.isBefore(today))
+                        .findFirst()
+                        .orElse(today)
+                : read("/day", day);
+        List<Pot> pots = new ArrayList<>();
+        List<Batches.Batch> own =
+                ahead.stream().filter(b -> b.cookOn().equals(shown)).toList();
+        for (Batches.Batch batch : own) {
+            if (batch.recipe() != null) {
+                pots.add(new Pot(batch.id().toString(), batch.recipe(), batch.style(), batch.factor()));
+            }
+        }
+        CookDay made = CookDay.of(pots, BEGIN, household.measures());
+        List<TaskView> before = new ArrayList<>(thaw(household, own, shown));
+        made.dayBefore().forEach(task -> before.add(new TaskView(task.words(), task.why())));
+        int longest = made.pots().isEmpty() ? 0 : made.pots().get(0).time().minutes();
+        return new CookDayView(
+                shown.toString(),
+                ahead.stream().map(b -> b.cookOn().toString()).distinct().toList(),
+                before,
+                made.preparations().stream()
+                        .map(p -> new PreparationView(
+                                p.what(),
+                                p.how(),
+                                p.all(),
+                                p.parts().stream()
+                                        .map(part -> new PartView(part.dish(), part.amount()))
+                                        .toList()))
+                        .toList(),
+                made.pots().stream().map(timed -> view(own, timed)).toList(),
+                TIME.format(BEGIN),
+                TIME.format(BEGIN.plusMinutes(longest)));
+    }
+
+    private static PotView view(List<Batches.Batch> own, CookDay.Timed timed) {
+        Batches.Batch batch = own.stream()
+                .filter(b -> b.id().toString().equals(timed.pot().id()))
+                .findFirst()
+                .orElseThrow();
+        return new PotView(
+                batch.id().toString(),
+                String.valueOf(batch.recipeId()),
+                batch.name(),
+                batch.style(),
+                batch.factor().plain(),
+                batch.portions(),
+                timed.time().handsMin(),
+                timed.time().waitMin(),
+                TIME.format(timed.start()));
+    }
+
+    /** What lies frozen and goes into these batches. */
+    private List<TaskView> thaw(Household household, List<Batches.Batch> own, LocalDate day) {
+        List<Needs.Want> wants = new ArrayList<>();
+        for (Batches.Batch batch : own) {
+            if (batch.recipe() != null) {
+                List<RecipeLine> in = batch.recipe().lines().stream()
+                        .filter(line -> line.goesIn(batch.style()))
+                        .toList();
+                wants.addAll(PlanCheck.wants(in, batch.factor(), day, batch.name(), new java.util.HashSet<>()));
+            }
+        }
+        Needs needs = Needs.of(wants, lots.openByKey(household), java.util.Set.of(), household.measures());
+        List<TaskView> tasks = new ArrayList<>();
+        for (Needs.Met met : needs.met()) {
+            for (Take take : met.takes()) {
+                int hours = take.lot().hoursToThaw(take.amount());
+                if (hours > 0 && !take.lot().clock().keepingClass().equals("frozen-vegetables")) {
+                    var out = day.atTime(BEGIN).minusHours(hours);
+                    tasks.add(new TaskView(
+                            "take out " + take.amount() + " " + met.want().name() + " by "
+                                    + DateTimeFormatter.ofPattern("EEE HH:mm", java.util.Locale.ENGLISH)
+                                            .format(out),
+                            take.lot().thawRule(take.amount())));
+                }
+            }
+        }
+        return tasks;
+    }
+
+    private static LocalDate read(String field, String text) {
+        try {
+            return LocalDate.parse(text);
+        } catch (DateTimeParseException unreadable) {
+            throw Problem.at(field, "“" + text + "” is no day; write it like 2026-11-28.");
+        }
+    }
+
+    /** @param factor of the recipe as written; absent for as written */
+    record BatchInput(UUID recipe, Style style, @Nullable String factor, String cookOn) {}
+
+    @PostMapping("/api/cookday/batches")
+    Said plan(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody BatchInput input) {
+        return acts.say(household, key, "batch", input, act -> {
+            Recipes.Stored stored = recipes.current(household, input.recipe());
+            if (!stored.recipe().styles().contains(input.style())) {
+                throw Problem.at(
+                        "/style", "This recipe has no stop “" + input.style().words() + "”.");
+            }
+            LocalDate cookOn = read("/cookOn", input.cookOn());
+            if (cookOn.isBefore(act.day()) || cookOn.isAfter(act.day().plusDays(60))) {
+                throw Problem.at("/cookOn", "A cook day lies from today to 60 days ahead, not on " + cookOn + ".");
+            }
+            Rational factor = Cooking.factor(input.factor());
+            int portions = CookController.portions(stored.recipe(), factor);
+            batches.plan(act, stored, input.style(), factor, portions, cookOn);
+            return "To cook on " + cookOn + ": " + stored.recipe().title() + ", " + portions + " portions";
+        });
+    }
+
+    @PostMapping("/api/cookday/batches/{id}/drop")
+    Said drop(Household household, @PathVariable UUID id, @RequestHeader("Idempotency-Key") String key) {
+        return acts.say(household, key, "batch-drop", id, act -> {
+            Batches.Batch batch = batches.byId(household, List.of(id)).get(id);
+            if (batch == null || !batch.state().equals("planned")) {
+                throw Problem.missing("There is no such planned batch.");
+            }
+            batches.drop(act, id);
+            return "Not cooked after all: " + batch.name();
+        });
+    }
+}

@@ -1,0 +1,96 @@
+package wexilla.core.cookday;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import wexilla.core.cookday.CookDay.Pot;
+import wexilla.core.food.Food;
+import wexilla.core.food.FoodBook;
+import wexilla.core.food.FoodFact;
+import wexilla.core.food.Scaling;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.AmountReader;
+import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.LineReader;
+import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.RecipeStep;
+import wexilla.core.recipe.Style;
+
+class CookDayTest {
+
+    private static final FoodBook BOOK = new FoodBook(List.of(
+            food(
+                    "onion",
+                    "onion",
+                    new FoodFact(amount("1 piece"), amount("110 g"), "USDA FoodData Central (from memory)")),
+            food("kidney-beans", "kidney beans"),
+            food("carrot", "carrot")));
+
+    private static Food food(String key, String name, FoodFact... facts) {
+        return new Food(key, name, List.of(), Unit.G, "roots", false, Scaling.LINEAR, List.of(facts));
+    }
+
+    private static Amount amount(String text) {
+        return AmountReader.read(text).orElseThrow().quantity().max();
+    }
+
+    private static Pot pot(String title, int factor, String step, String... lines) {
+        LineReader reader = new LineReader(BOOK);
+        List<RecipeLine> read = List.of(lines).stream()
+                .map(text -> new RecipeLine(reader.read(text), Set.of()))
+                .toList();
+        Recipe recipe = new Recipe(
+                title, 4, read, List.of(new RecipeStep(step, Style.COOKED), new RecipeStep("Heat 15 minutes.", null)));
+        return new Pot(title, recipe, Style.COOKED, Rational.of(factor));
+    }
+
+    /** The longest begins first, the others so that all are off the stove together; steps after the stop do not count. */
+    @Test
+    void theLongestBeginsFirst() {
+        CookDay day = CookDay.of(
+                List.of(pot("Soup", 1, "Simmer 45 minutes."), pot("Stew", 1, "Braise 2 1/2 hours.")),
+                LocalTime.of(10, 0),
+                Measures.METRIC);
+        assertThat(day.pots())
+                .extracting(t -> t.pot().id() + " " + t.start())
+                .containsExactly("Stew 10:00", "Soup 11:45");
+    }
+
+    /** "Dice all 8 onions now: 2 · 2 · 2 · 2": the design's moment, with a doubled pot in it. */
+    @Test
+    void theSameFoodIsChoppedOnce() {
+        CookDay day = CookDay.of(
+                List.of(
+                        pot("A", 1, "Simmer 9 minutes.", "2 onions, finely diced", "100 g carrots, sliced"),
+                        pot("B", 2, "Simmer 8 minutes.", "2 onions, diced, finely"),
+                        pot("C", 1, "Simmer 7 minutes.", "220 g onions, finely diced")),
+                LocalTime.NOON,
+                Measures.METRIC);
+        CookDay.Preparation onions = day.preparations().get(0);
+        assertThat(onions.all()).isEqualTo("8 (880 g)");
+        assertThat(onions.how()).isEqualTo("finely diced");
+        assertThat(onions.parts())
+                .extracting(CookDay.Part::amount)
+                .containsExactly("2 (220 g)", "4 (440 g)", "2 (220 g)");
+        assertThat(day.preparations().get(1).all()).isEqualTo("100 g");
+    }
+
+    /** Kidney beans are soaked whatever their line says; the step cannot be left out. */
+    @Test
+    void soakingIsToldTheDayBefore() {
+        CookDay day = CookDay.of(
+                List.of(pot("Chilli", 2, "Simmer 9 minutes.", "250 g kidney beans", "100 g carrots")),
+                LocalTime.NOON,
+                Measures.METRIC);
+        assertThat(day.dayBefore()).singleElement().satisfies(task -> {
+            assertThat(task.words()).isEqualTo("soak 500 g kidney beans for Chilli");
+            assertThat(task.why()).contains("FDA Bad Bug Book").contains("cannot be left out");
+        });
+    }
+}
