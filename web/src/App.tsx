@@ -1,9 +1,10 @@
-import { Navigate, Route, Routes } from 'react-router';
+import { Route, Routes } from 'react-router';
 import { Ribbon } from './kit/Ribbon';
 import { Spine } from './kit/Spine';
 import { doors, useKeys } from './kit/useKeys';
 import { Cook } from './stations/cook/Cook';
 import { CookRecipe } from './stations/cook/CookRecipe';
+import { Eat } from './stations/eat/Eat';
 import { Household } from './stations/household/Household';
 import { OnHand } from './stations/onhand/OnHand';
 import { Pack } from './stations/pack/Pack';
@@ -14,6 +15,7 @@ import { RecipePage } from './stations/recipes/RecipePage';
 import { Shop } from './stations/shop/Shop';
 import { Stretch } from './stations/stretch/Stretch';
 import { History } from './stations/today/History';
+import { Today } from './stations/today/Today';
 
 /** The spine on the left, the two weeks on top, the station below. */
 export function App() {
@@ -25,7 +27,8 @@ export function App() {
         <Ribbon />
         <main className="mx-auto max-w-[1240px] px-4 pt-6 pb-28 md:px-6">
           <Routes>
-            <Route path="/" element={<Navigate to="/onhand" replace />} />
+            <Route path="/" element={<Today />} />
+            <Route path="/eat" element={<Eat />} />
             <Route path="/onhand" element={<OnHand />} />
             <Route path="/stretch" element={<Stretch />} />
             <Route path="/plan" element={<Plan />} />

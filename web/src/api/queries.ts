@@ -109,3 +109,7 @@ export const useShop = (days: number) =>
     placeholderData: keepPreviousData,
     queryFn: () => answer(api.GET('/api/shop', { params: { query: { days } } })),
   });
+
+export const useEat = () => useQuery({ queryKey: ['eat'], queryFn: () => answer(api.GET('/api/eat')) });
+
+export const useToday = () => useQuery({ queryKey: ['today'], queryFn: () => answer(api.GET('/api/today')) });

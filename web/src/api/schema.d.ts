@@ -148,6 +148,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/eat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["eat"];
+        put?: never;
+        post: operations["eat_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/household": {
         parameters: {
             query?: never;
@@ -612,6 +628,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recipes/names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["names"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes/{id}": {
         parameters: {
             query?: never;
@@ -750,6 +782,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["drop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/today": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["today"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -940,6 +988,29 @@ export interface components {
             cost: components["schemas"]["CostView"];
             lines: components["schemas"]["LineView"][];
         };
+        EatInput: {
+            /** Format: uuid */
+            batch?: string;
+            day: string;
+            /** @enum {string} */
+            how: "PLANNED" | "OTHER" | "OUT" | "ASSUMED";
+            /** Format: int32 */
+            left: number;
+            /** Format: int32 */
+            liked?: number;
+            notForThem: string[];
+            text?: string;
+        };
+        EatView: {
+            open: components["schemas"]["MealView"][];
+            ratings: components["schemas"]["RatingView"][];
+            today: string;
+            tonight?: components["schemas"]["MealView"];
+        };
+        EaterView: {
+            id: string;
+            name: string;
+        };
         EquipmentInput: {
             capacity: string;
             /** Format: int32 */
@@ -982,6 +1053,11 @@ export interface components {
             tableTime: string;
             /** Format: int32 */
             version: number;
+        };
+        FirstStep: {
+            done: boolean;
+            to: string;
+            words: string;
         };
         FoodView: {
             name: string;
@@ -1126,6 +1202,20 @@ export interface components {
             /** @enum {string} */
             urgency: "PAST" | "SOON" | "FINE" | "UNKNOWN";
         };
+        MealView: {
+            day: string;
+            dishes: string[];
+            eaters: components["schemas"]["EaterView"][];
+            /** @enum {string} */
+            kind: "COOK" | "STOCK" | "LEFTOVERS" | "UNDECIDED" | "OUT";
+            note: string;
+            /** Format: int32 */
+            plates: number;
+            /** @enum {string} */
+            state: "PLANNED" | "EATEN" | "ASSUMED" | "OTHER" | "OUT";
+            steps: components["schemas"]["StepAt"][];
+            tableTime: string;
+        };
         MeasureAsked: {
             amount: string;
             cup?: string;
@@ -1143,6 +1233,9 @@ export interface components {
             /** Format: int32 */
             count: number;
             price: string;
+        };
+        NamesInput: {
+            text: string;
         };
         NoteInput: {
             bought?: boolean;
@@ -1193,6 +1286,16 @@ export interface components {
             useFirst: components["schemas"]["LotView"][];
             worth: string;
             worthComplete: boolean;
+        };
+        OutView: {
+            all: boolean;
+            amount: string;
+            by: string;
+            forDay: string;
+            lot: string;
+            name: string;
+            place: string;
+            rule: string;
         };
         PackDraft: {
             labels: components["schemas"]["LabelView"][];
@@ -1337,6 +1440,13 @@ export interface components {
             max: string;
             min: string;
             unit: string;
+        };
+        RatingView: {
+            day: string;
+            dish: string;
+            /** Format: int32 */
+            liked: number;
+            person?: string;
         };
         RecipeCard: {
             cost: components["schemas"]["CostView"];
@@ -1511,6 +1621,13 @@ export interface components {
             total: string;
             weights: string[];
         };
+        StepAt: {
+            at: string;
+            dish: string;
+            /** Format: int32 */
+            minutes: number;
+            words: string;
+        };
         StepInput: {
             /** Format: int32 */
             handsMin?: number;
@@ -1627,6 +1744,14 @@ export interface components {
             people?: components["schemas"]["PersonAsked"][];
             servings?: string;
         };
+        TodayView: {
+            firstSteps: components["schemas"]["FirstStep"][];
+            freezeTonight: components["schemas"]["LotView"][];
+            takeOut: components["schemas"]["OutView"][];
+            today: string;
+            useFirst: components["schemas"]["LotView"][];
+            week: components["schemas"]["WeekView"];
+        };
         Undone: {
             act: string;
             subject: string;
@@ -1654,6 +1779,11 @@ export interface components {
             source: string;
             what: string;
             why: string;
+        };
+        WeekView: {
+            binned: string;
+            paid: string;
+            used: string;
         };
     };
     responses: never;
@@ -1865,6 +1995,52 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    eat: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EatView"];
+                };
+            };
+        };
+    };
+    eat_1: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EatInput"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -2625,6 +2801,32 @@ export interface operations {
             };
         };
     };
+    names: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NamesInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
     one: {
         parameters: {
             query?: never;
@@ -2890,6 +3092,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    today: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TodayView"];
                 };
             };
         };

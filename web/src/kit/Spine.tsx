@@ -1,9 +1,17 @@
 import { NavLink } from 'react-router';
 import { useRibbon } from '../api/queries';
 
-type Station = { name: string; to?: string; count?: number };
+type Station = { name: string; to: string; count?: number };
 
-/** The seven stations in work order, each with what waits there; those that do not work yet are dotted and no links. */
+/** On a phone four doors come first. */
+const doors = [
+  { name: 'Tonight', to: '/' },
+  { name: 'Freezer', to: '/onhand' },
+  { name: 'List', to: '/shop' },
+  { name: 'Cook', to: '/cook' },
+];
+
+/** The seven stations in work order, each with what waits there. */
 export function Spine() {
   const ribbon = useRibbon();
   const stations: Station[] = [
@@ -13,16 +21,25 @@ export function Spine() {
     { name: 'Shop', to: '/shop' },
     { name: 'Cook', to: '/cook' },
     { name: 'Pack', to: '/pack', count: ribbon.data?.toPack },
-    { name: 'Eat' },
+    { name: 'Eat', to: '/eat' },
   ];
   return (
     <nav className="spine" aria-label="Stations">
-      <NavLink to="/onhand" className="spine-name display text-2xl">
+      <NavLink to="/" className="spine-name display text-2xl">
         Wexilla
       </NavLink>
+      <ul className="doors">
+        {doors.map((door) => (
+          <li key={door.name}>
+            <NavLink to={door.to} className="stop door">
+              {door.name}
+            </NavLink>
+          </li>
+        ))}
+      </ul>
       <ol>
         {stations.map((station) => (
-          <li key={station.name}>
+          <li key={station.name} className={doors.some((door) => door.to === station.to) ? 'max-md:hidden' : ''}>
             <Stop {...station} />
           </li>
         ))}
@@ -44,15 +61,6 @@ export function Spine() {
 }
 
 function Stop({ name, to, count }: Station) {
-  if (!to) {
-    return (
-      <span className="stop stop-later quiet" title={`${name} is not built yet`}>
-        <span className="stop-dot" aria-hidden="true" />
-        {name}
-        <span className="sr-only">, not built yet</span>
-      </span>
-    );
-  }
   return (
     <NavLink to={to} className="stop">
       <span className="stop-dot">{count ? count : ''}</span>

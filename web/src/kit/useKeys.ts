@@ -3,11 +3,13 @@ import { useNavigate } from 'react-router';
 
 /** `g` and a letter goes to a station; `?` shows the keys. Nothing happens while the cook types into a field. */
 export const doors: Record<string, { name: string; to: string }> = {
+  t: { name: 'Today', to: '/' },
   o: { name: 'On hand', to: '/onhand' },
   s: { name: 'Stretch', to: '/stretch' },
   l: { name: 'Plan', to: '/plan' },
   b: { name: 'Shop', to: '/shop' },
   c: { name: 'Cook', to: '/cook' },
+  e: { name: 'Eat', to: '/eat' },
   p: { name: 'Pack', to: '/pack' },
   r: { name: 'Recipes', to: '/recipes' },
   h: { name: 'History', to: '/history' },

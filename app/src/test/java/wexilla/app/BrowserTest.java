@@ -22,7 +22,7 @@ class BrowserTest {
     void aCookTypesANoteAndARecipeCooksPacksAndTakesItAllBack() {
         try (Browser browser = new Browser(http, 1280, 800)) {
             Page page = browser.page();
-            page.navigate("/");
+            page.navigate("/onhand");
             look(page.getByText("Nothing is written down yet")).isVisible();
             note(page);
             assertThat(browser.axe()).isEmpty();

@@ -97,7 +97,7 @@ class LedgerTest {
     @Test
     void theDemoHouseholdsBooksAreRight() {
         Http demo = Kitchen.demoHousehold();
-        assertThat(demo.get("/api/onhand").ok().path("frozenPortions").asInt()).isGreaterThan(30);
+        assertThat(demo.get("/api/onhand").ok().path("frozenPortions").asInt()).isGreaterThan(20);
         assertThat(demo.get("/api/ribbon").ok().path("past").asInt()).isZero();
         assertThat(demo.get("/api/pack").ok().path("waiting")).hasSize(1);
         assertThat(Kitchen.bean(Ledger.class).mismatches()).isEmpty();

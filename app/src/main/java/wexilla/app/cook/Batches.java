@@ -124,11 +124,11 @@ public class Batches implements Undoable {
     }
 
     /** Writes something cooked without a recipe: just cooked, or a joint. */
-    public UUID add(Act act, String name, Style style, int portions) {
+    public UUID add(Act act, String name, Style style, int portions, Money flat) {
         UUID id = UUID.randomUUID();
         db.sql("""
-                        insert into batch (household_id, id, name, portions, style, state, cook_on, done_at, act)
-                        values (?, ?, ?, ?, ?, 'done', ?, ?, ?)""")
+                        insert into batch (household_id, id, name, portions, style, state, cook_on, done_at, flat_cost, act)
+                        values (?, ?, ?, ?, ?, 'done', ?, ?, ?, ?)""")
                 .params(
                         act.household().id(),
                         id,
@@ -137,6 +137,7 @@ public class Batches implements Undoable {
                         style.name(),
                         act.day(),
                         act.happenedAt().atOffset(ZoneOffset.UTC),
+                        flat.minor(),
                         act.id())
                 .update();
         return id;

@@ -136,15 +136,14 @@ public class Cooking {
                     "Say how many portions came out, a whole number from 1 to " + Recipe.MOST_PORTIONS + ".");
         }
         List<Take> takes = added.takes(act, "/used", input.used());
-        UUID batch = batches.add(act, name, Style.COOKED, portions);
+        boolean counted = !takes.isEmpty() && act.household().seasoning() == Seasoning.FLAT;
+        Money flat =
+                counted ? act.household().flat() : Money.zero(act.household().currency());
+        UUID batch = batches.add(act, name, Style.COOKED, portions, flat);
         UUID dish = UUID.randomUUID();
-        Cost flat = Cost.of(
-                act.household().seasoning() == Seasoning.FLAT
-                        ? act.household().flat()
-                        : Money.zero(act.household().currency()));
         Cost total = takes.isEmpty()
                 ? Cost.unknown(act.household().currency())
-                : takes.stream().map(Take::cost).reduce(flat, Cost::plus);
+                : takes.stream().map(Take::cost).reduce(Cost.of(flat), Cost::plus);
         create(act, dish, batch, Style.COOKED, portions, total, takes);
         takes.forEach(take -> ledger.take(act, take, dish, "used", name));
         return done(act, name, dish, portions, total);

@@ -2,6 +2,7 @@ package wexilla.app.demo;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import wexilla.app.eat.Eating;
 import wexilla.app.household.Equipped.Kind;
 import wexilla.app.plan.Slots;
 import wexilla.app.recipes.RecipeInput;
@@ -48,7 +49,17 @@ record Script(
             @Nullable StretchScript stretch,
             @Nullable List<PlanScript> plan,
             @Nullable HandScript hand,
-            @Nullable List<BatchScript> batches) {}
+            @Nullable List<BatchScript> batches,
+            @Nullable MealScript meal) {}
+
+    /** An evening that is over: planned, then eaten. @param not names of who would not eat it */
+    record MealScript(
+            PlanScript plan,
+            Eating.How how,
+            String text,
+            int left,
+            @Nullable Integer liked,
+            List<String> not) {}
 
     /** A batch for a cook day ahead. @param style how far it is taken */
     record BatchScript(String recipe, Style style, int factor, String cookOn) {}

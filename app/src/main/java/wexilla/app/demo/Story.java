@@ -21,9 +21,12 @@ import wexilla.app.demo.Script.BatchScript;
 import wexilla.app.demo.Script.CookScript;
 import wexilla.app.demo.Script.Event;
 import wexilla.app.demo.Script.HandScript;
+import wexilla.app.demo.Script.MealScript;
 import wexilla.app.demo.Script.NoteScript;
 import wexilla.app.demo.Script.PlanScript;
 import wexilla.app.demo.Script.StretchScript;
+import wexilla.app.eat.Eating;
+import wexilla.app.eat.Eating.EatInput;
 import wexilla.app.household.Equipped;
 import wexilla.app.household.Equipped.Equipment;
 import wexilla.app.household.Foods;
@@ -65,6 +68,7 @@ class Story {
     private final Stretches stretches;
     private final Planning planning;
     private final Batches batches;
+    private final Eating eating;
     private final Acts acts;
     private final Clock clock;
 
@@ -82,6 +86,7 @@ class Story {
             Stretches stretches,
             Planning planning,
             Batches batches,
+            Eating eating,
             Acts acts,
             Clock clock) {
         this.households = households;
@@ -97,6 +102,7 @@ class Story {
         this.stretches = stretches;
         this.planning = planning;
         this.batches = batches;
+        this.eating = eating;
         this.acts = acts;
         this.clock = clock;
     }
@@ -133,6 +139,9 @@ class Story {
             event.batches()
                     .forEach(batch -> batch(household, batch, Objects.requireNonNull(book.get(batch.recipe())), when));
         }
+        if (event.meal() != null) {
+            meal(household, event.meal(), when);
+        }
         if (event.hand() != null) {
             hand(household, event.hand(), when);
         }
@@ -161,6 +170,24 @@ class Story {
                             act, new Equipment(UUID.randomUUID(), e.name(), e.kind(), e.capacityMl(), e.count(), 0)));
             return new Acts.Done<>("Household: who eats, and what there is to cook with", "");
         });
+    }
+
+    private void meal(Household household, MealScript script, Instant when) {
+        plan(household, script.plan(), when.minusSeconds(7200));
+        List<UUID> not = people.active(household).stream()
+                .filter(p -> script.not().contains(p.name()))
+                .map(Person::id)
+                .toList();
+        String day = script.plan().day();
+        EatInput input = new EatInput(day, script.how(), script.text(), null, script.left(), script.liked(), not);
+        acts.perform(
+                household,
+                key(),
+                "eat",
+                script,
+                String.class,
+                when,
+                act -> new Acts.Done<>(eating.eat(act, LocalDate.parse(day), input), ""));
     }
 
     private void batch(Household household, BatchScript script, UUID recipe, Instant when) {

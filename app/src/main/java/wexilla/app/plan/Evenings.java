@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -86,8 +87,8 @@ public class Evenings {
     }
 
     private PlanCheck check(Household household, List<Slot> planned, LocalDate until) {
-        Map<UUID, Person> all =
-                people.all(household).stream().collect(Collectors.toMap(Person::id, Function.identity()));
+        Map<UUID, Person> all = people.all(household).stream()
+                .collect(Collectors.toMap(Person::id, Function.identity(), (a, b) -> a, LinkedHashMap::new));
         List<Evening> evenings =
                 planned.stream().map(slot -> evening(household, slot, all)).toList();
         LocalDate today = household.dayOf(clock.instant());
@@ -142,10 +143,18 @@ public class Evenings {
                 true);
     }
 
+    /** An evening as the core sees it. */
+    public Evening evening(Household household, Slot slot) {
+        return evening(
+                household,
+                slot,
+                people.all(household).stream()
+                        .collect(Collectors.toMap(Person::id, Function.identity(), (a, b) -> a, LinkedHashMap::new)));
+    }
+
     private Evening evening(Household household, Slot slot, Map<UUID, Person> all) {
-        List<Eater> eaters = slot.people().stream()
-                .map(all::get)
-                .filter(Objects::nonNull)
+        List<Eater> eaters = all.values().stream()
+                .filter(person -> slot.people().contains(person.id()))
                 .map(Evenings::eater)
                 .toList();
         boolean eatsHere = slot.kind() != Kind.OUT && slot.kind() != Kind.UNDECIDED;

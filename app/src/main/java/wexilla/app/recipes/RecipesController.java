@@ -18,6 +18,7 @@ import wexilla.app.household.Foods;
 import wexilla.app.household.Household;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Done;
+import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.RecipeViews.DraftView;
 import wexilla.app.recipes.RecipeViews.LineView;
@@ -34,6 +35,10 @@ import wexilla.core.recipe.Style;
 /** The book. */
 @RestController
 class RecipesController {
+
+    private static final int MOST_NAMES = 60;
+    /** What a dish of which only the name is known makes, until somebody says. */
+    private static final int USUAL_PORTIONS = 4;
 
     private final Recipes recipes;
     private final Foods foods;
@@ -120,6 +125,34 @@ class RecipesController {
             UUID id = recipes.add(act, recipe, source(input), input.note());
             String subject = "Recipe: " + recipe.title();
             return new Done<>(subject, new RecipeSaved(act.id().toString(), subject, id.toString()));
+        });
+    }
+
+    /** Names of dishes, one a line: a name is enough to plan and eat. */
+    record NamesInput(String text) {}
+
+    @PostMapping("/api/recipes/names")
+    Acts.Said names(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody NamesInput input) {
+        return acts.say(household, key, "names", input, act -> {
+            List<String> names = input.text()
+                    .lines()
+                    .map(String::strip)
+                    .filter(n -> !n.isEmpty())
+                    .distinct()
+                    .toList();
+            if (names.isEmpty() || names.size() > MOST_NAMES) {
+                throw Problem.at(
+                        "/text", "Write from 1 to " + MOST_NAMES + " names, one a line, not " + names.size() + ".");
+            }
+            int added = 0;
+            for (String name : names) {
+                String title = Asked.name("/text", name, 120);
+                if (recipes.named(household, title).isEmpty()) {
+                    recipes.add(act, new Recipe(title, USUAL_PORTIONS, List.of(), List.of()), "", "");
+                    added++;
+                }
+            }
+            return "In the book: " + added + (added == 1 ? " name" : " names");
         });
     }
 

@@ -26,6 +26,7 @@ public final class Kitchen {
         List<String> arguments = new ArrayList<>(CLUSTER.arguments());
         arguments.add("--server.port=0");
         arguments.add("--wexilla.test-household-header=true");
+        arguments.add("--wexilla.silence-delay=PT24H");
         ConfigurableApplicationContext context = application.run(arguments.toArray(String[]::new));
         Runtime.getRuntime().addShutdownHook(new Thread(() -> {
             context.close();

@@ -18,7 +18,8 @@ public record StepTime(int handsMin, int waitMin) {
     public static final int MOST_MINUTES = 48 * 60;
 
     private static final Pattern TIME = Pattern.compile(
-            "(\\d+(?:[.,]\\d+)?(?:\\s+\\d/\\d)?|\\d/\\d|\\d*[½¼¾])\\s*(?:(?:-|–|to)\\s*(\\d+)\\s*)?(hours?|hrs?|h|minutes?|mins?)\\b",
+            "(\\d+(?:[.,]\\d+)?(?:\\s+\\d/\\d)?|\\d/\\d|\\d*[½¼¾]|\\b(?:an?|one|two|three|four|five|six|eight|ten|twelve)\\b)"
+                    + "\\s*(?:(?:-|–|to)\\s*(\\d+)\\s*)?(hours?|hrs?|h|minutes?|mins?)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern ALONE = Pattern.compile(
             "\\b(simmer|boil|bake|roast|braise|stew|soak|rest|rise|chill|cool|thaw|marinate|cook|steam|poach|slow|dry|prove|stand|freeze|pressure)",

@@ -1,0 +1,151 @@
+package wexilla.app.eat;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.eat.Eating.EatInput;
+import wexilla.app.eat.Eating.How;
+import wexilla.app.household.Household;
+import wexilla.app.household.People;
+import wexilla.app.plan.Evenings;
+import wexilla.app.plan.Slots;
+import wexilla.app.plan.Slots.Slot;
+import wexilla.app.plan.Slots.State;
+import wexilla.app.platform.Acts;
+import wexilla.app.platform.Acts.Said;
+import wexilla.app.platform.Problem;
+import wexilla.core.planning.Countdown;
+import wexilla.core.planning.Evening;
+
+/** Eat: tonight, and the evenings nobody has said anything about. */
+@RestController
+class EatController {
+
+    private static final int BACK = 14;
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
+
+    private final Eating eating;
+    private final Slots slots;
+    private final Evenings evenings;
+    private final People people;
+    private final Acts acts;
+    private final JdbcClient db;
+    private final Clock clock;
+
+    EatController(Eating eating, Slots slots, Evenings evenings, People people, Acts acts, JdbcClient db, Clock clock) {
+        this.eating = eating;
+        this.slots = slots;
+        this.evenings = evenings;
+        this.people = people;
+        this.acts = acts;
+        this.db = db;
+        this.clock = clock;
+    }
+
+    /** One step counted back from table time. */
+    record StepAt(String at, String dish, String words, int minutes) {}
+
+    record EaterView(String id, String name) {}
+
+    /**
+     * An evening to eat or to write down.
+     *
+     * @param plates whole portions for those who eat
+     * @param steps counted back from table time; empty for evenings that are over
+     */
+    record MealView(
+            String day,
+            String tableTime,
+            Slots.Kind kind,
+            State state,
+            List<String> dishes,
+            List<EaterView> eaters,
+            int plates,
+            String note,
+            List<StepAt> steps) {}
+
+    /** A rating given. @param liked -1 would not eat it, 0 all right, 1 good, 2 again soon */
+    record RatingView(String day, String dish, @Nullable String person, int liked) {}
+
+    /** @param open evenings that are over and nobody has written down, newest first */
+    record EatView(String today, @Nullable MealView tonight, List<MealView> open, List<RatingView> ratings) {}
+
+    @GetMapping("/api/eat")
+    EatView eat(Household household) {
+        LocalDate today = household.dayOf(clock.instant());
+        List<MealView> open = new ArrayList<>();
+        MealView tonight = null;
+        for (Slot slot : slots.between(household, today.minusDays(BACK), today)) {
+            MealView view = view(household, slot, slot.day().equals(today));
+            if (slot.day().equals(today)) {
+                tonight = view;
+            } else if (slot.state() == State.PLANNED) {
+                open.add(0, view);
+            }
+        }
+        return new EatView(today.toString(), tonight, open, ratings(household));
+    }
+
+    private MealView view(Household household, Slot slot, boolean withSteps) {
+        Evening evening = evenings.evening(household, slot);
+        List<EaterView> eaters = people.all(household).stream()
+                .filter(person -> slot.people().contains(person.id()))
+                .map(person -> new EaterView(person.id().toString(), person.name()))
+                .toList();
+        List<StepAt> steps = withSteps
+                ? Countdown.of(evening).stream()
+                        .map(s -> new StepAt(TIME.format(s.at()), s.dish(), s.words(), s.minutes()))
+                        .toList()
+                : List.of();
+        return new MealView(
+                slot.day().toString(),
+                TIME.format(slot.table()),
+                slot.kind(),
+                slot.state(),
+                evening.dishes().stream().map(Evening.Dish::name).toList(),
+                eaters,
+                Evenings.plates(evening.eaters()),
+                slot.note(),
+                steps);
+    }
+
+    private List<RatingView> ratings(Household household) {
+        return db.sql("""
+                        select s.day, coalesce(v.title, b.name, 'something else') as dish, p.name as person, r.liked
+                        from rating r
+                        join slot s on s.household_id = r.household_id and s.id = r.slot
+                        left join meal_dish d on d.household_id = s.household_id and d.slot = s.id and d.pos = 0
+                        left join recipe c on c.household_id = d.household_id and c.id = d.recipe
+                        left join recipe_version v on v.household_id = c.household_id and v.recipe = c.id
+                            and v.n = c.current_version
+                        left join batch b on b.household_id = d.household_id and b.id = d.batch
+                        left join person p on p.household_id = r.household_id and p.id = r.person
+                        where r.household_id = ? order by s.day desc, p.name nulls first limit 20""").params(household.id()).query(RatingView.class).list();
+    }
+
+    @PostMapping("/api/eat")
+    Said eat(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody EatInput input) {
+        if (input.how() == How.ASSUMED) {
+            throw Problem.at("/how", "Silence is assumed by itself; say planned, other or out.");
+        }
+        return acts.say(household, key, "eat", input, act -> eating.eat(act, day(input.day()), input));
+    }
+
+    private static LocalDate day(String text) {
+        try {
+            return LocalDate.parse(text.strip());
+        } catch (DateTimeParseException unreadable) {
+            throw Problem.at("/day", "“" + text + "” is no day; write it like 2026-11-28.");
+        }
+    }
+}

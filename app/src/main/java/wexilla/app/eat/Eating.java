@@ -1,0 +1,336 @@
+package wexilla.app.eat;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import wexilla.app.cook.CookViews.CookInput;
+import wexilla.app.cook.CookViews.Cooked;
+import wexilla.app.cook.Cooking;
+import wexilla.app.household.Household;
+import wexilla.app.household.Households;
+import wexilla.app.household.People;
+import wexilla.app.onhand.Handling;
+import wexilla.app.onhand.Ledger;
+import wexilla.app.onhand.Lots;
+import wexilla.app.plan.Evenings;
+import wexilla.app.plan.Slots;
+import wexilla.app.plan.Slots.Kind;
+import wexilla.app.plan.Slots.Slot;
+import wexilla.app.plan.Slots.State;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Journal;
+import wexilla.app.platform.Journal.Thing;
+import wexilla.app.platform.Problem;
+import wexilla.app.recipes.Recipes;
+import wexilla.core.keeping.Storage;
+import wexilla.core.money.Cost;
+import wexilla.core.money.Money;
+import wexilla.core.planning.Evening;
+import wexilla.core.planning.PlanCheck;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.Style;
+import wexilla.core.shopping.Needs;
+import wexilla.core.stock.OpenLot;
+import wexilla.core.stock.StockUse;
+import wexilla.core.stock.StockUse.Take;
+
+/** What was eaten leaves the stock; what was left goes into the fridge as old as it is. */
+@Component
+public class Eating {
+
+    /** What became of an evening. */
+    public enum How {
+        PLANNED,
+        OTHER,
+        OUT,
+        ASSUMED
+    }
+
+    /**
+     * @param day ISO day of the evening
+     * @param text what else it was, for OTHER
+     * @param batch a dish from stock that was eaten instead
+     * @param left portions that were left
+     * @param liked 0 all right, 1 good, 2 again soon; absent when nobody said
+     * @param notForThem ids of who would not eat it
+     */
+    public record EatInput(
+            String day,
+            How how,
+            @Nullable String text,
+            @Nullable UUID batch,
+            int left,
+            @Nullable Integer liked,
+            List<UUID> notForThem) {}
+
+    private final Slots slots;
+    private final Evenings evenings;
+    private final Cooking cooking;
+    private final Recipes recipes;
+    private final Lots lots;
+    private final Ledger ledger;
+    private final Handling handling;
+    private final Households households;
+    private final People people;
+    private final Journal journal;
+    private final JdbcClient db;
+
+    Eating(
+            Slots slots,
+            Evenings evenings,
+            Cooking cooking,
+            Recipes recipes,
+            Lots lots,
+            Ledger ledger,
+            Handling handling,
+            Households households,
+            People people,
+            Journal journal,
+            JdbcClient db) {
+        this.slots = slots;
+        this.evenings = evenings;
+        this.cooking = cooking;
+        this.recipes = recipes;
+        this.lots = lots;
+        this.ledger = ledger;
+        this.handling = handling;
+        this.households = households;
+        this.people = people;
+        this.journal = journal;
+        this.db = db;
+    }
+
+    /** Says what became of an evening. */
+    public String eat(Act act, LocalDate day, EatInput input) {
+        Slot slot = slot(act, day);
+        if (slot.state() != State.PLANNED) {
+            throw Problem.at("/day", "This evening is written down already; undo that first.");
+        }
+        if (input.left() < 0) {
+            throw Problem.at("/left", "Portions that were left are 0 or more, not " + input.left() + ".");
+        }
+        Cost cost = Cost.of(Money.zero(act.household().currency()));
+        if (input.how() == How.PLANNED) {
+            cost = planned(act, slot, input.left());
+        } else if (input.how() == How.OTHER && input.batch() != null) {
+            int plates = Evenings.plates(evenings.evening(act.household(), slot).eaters());
+            cost = dish(act, input.batch(), plates, input.left());
+        }
+        rate(act, slot, input);
+        slots.state(act, slot.id(), state(input.how()));
+        String what = slot.dishes().isEmpty() || input.how() != How.PLANNED
+                ? words(input)
+                : evenings.evening(act.household(), slot).dishes().get(0).name();
+        String used = cost.known().minor() == 0 ? "" : ", " + cost.known().decimal() + " used";
+        return "Eaten: " + what + used;
+    }
+
+    private static String words(EatInput input) {
+        String typed = input.text() == null ? "" : input.text().strip();
+        return switch (input.how()) {
+            case OUT -> "out";
+            case OTHER -> typed.isEmpty() ? "something else" : typed;
+            default -> "as planned";
+        };
+    }
+
+    private static State state(How how) {
+        return switch (how) {
+            case PLANNED -> State.EATEN;
+            case ASSUMED -> State.ASSUMED;
+            case OTHER -> State.OTHER;
+            case OUT -> State.OUT;
+        };
+    }
+
+    /** Nobody said anything: as planned, as far as the stock has it. */
+    String assume(Act act, Slot slot) {
+        planned(act, slot, 0);
+        slots.state(act, slot.id(), State.ASSUMED);
+        return "Assumed eaten as planned on " + slot.day();
+    }
+
+    private Slot slot(Act act, LocalDate day) {
+        Optional<Slot> known = slots.on(act.household(), day);
+        if (known.isPresent()) {
+            return known.get();
+        }
+        if (day.isAfter(act.day()) || day.isBefore(act.day().minusDays(30))) {
+            throw Problem.at("/day", "Only evenings of the last 30 days can be written down, not " + day + ".");
+        }
+        slots.save(
+                act,
+                new Slot(
+                        UUID.randomUUID(),
+                        day,
+                        slots.usualTable(act.household()),
+                        45,
+                        Kind.UNDECIDED,
+                        State.PLANNED,
+                        false,
+                        "",
+                        0,
+                        people.active(act.household()).stream()
+                                .map(People.Person::id)
+                                .toList(),
+                        List.of()));
+        return slots.on(act.household(), day).orElseThrow();
+    }
+
+    private Cost planned(Act act, Slot slot, int left) {
+        Evening evening = evenings.evening(act.household(), slot);
+        Cost cost = Cost.of(Money.zero(act.household().currency()));
+        int pos = 0;
+        for (Evening.Dish dish : evening.dishes()) {
+            UUID of = slot.dishes().get(pos++).of();
+            if (dish instanceof Evening.FromStock stock) {
+                onTheNight(act, evening, stock);
+                cost = cost.plus(dish(act, Objects.requireNonNull(of), stock.portions(), left));
+            } else if (dish instanceof Evening.Cook cook) {
+                cost = cost.plus(cooked(act, Objects.requireNonNull(of), cook, evening, left));
+            } else if (dish instanceof Evening.Side side) {
+                cost = cost.plus(wants(act, PlanCheck.wants(evening, side, new HashSet<>())));
+            }
+        }
+        return cost;
+    }
+
+    /** What is added on the night leaves the stock, as far as it is there. */
+    private void onTheNight(Act act, Evening evening, Evening.FromStock stock) {
+        wants(act, PlanCheck.wants(stock.add(), stock.share(), evening.day(), stock.name(), new HashSet<>()));
+    }
+
+    private Cost wants(Act act, List<Needs.Want> wants) {
+        Needs needs = Needs.of(
+                wants,
+                lots.openByKey(act.household()),
+                new HashSet<>(),
+                act.household().measures());
+        Cost cost = Cost.of(Money.zero(act.household().currency()));
+        for (Needs.Met met : needs.met()) {
+            for (Take take : met.takes()) {
+                ledger.lock(
+                        act.household().id(), List.of(UUID.fromString(take.lot().id())));
+                ledger.take(act, take, null, "eaten", met.want().dish());
+                cost = cost.plus(take.cost());
+            }
+        }
+        return cost;
+    }
+
+    /** Cooked that day through the station, or now, as written at its size; then eaten. */
+    private Cost cooked(Act act, UUID recipe, Evening.Cook cook, Evening evening, int left) {
+        Household household = act.household();
+        Optional<UUID> batch = db.sql("""
+                        select b.id from batch b join lot l on l.household_id = b.household_id and l.batch = b.id
+                        where b.household_id = ? and b.recipe = ? and b.state = 'done' and b.cook_on = ?
+                        and l.amount > 0 limit 1""")
+                .params(household.id(), recipe, evening.day())
+                .query(UUID.class)
+                .optional();
+        int plates = Evenings.plates(evening.eaters());
+        if (batch.isEmpty()) {
+            int n = recipes.current(household, recipe).n();
+            String factor = cook.factor().numerator() + "/" + cook.factor().denominator();
+            Cooked made = cooking.cook(
+                            act,
+                            new CookInput(
+                                    recipe, n, Style.COOKED, factor, cook.portions(), List.of(), null, null, null))
+                    .answer();
+            UUID dish = UUID.fromString(made.lot());
+            batch = lots.byId(household, dish).map(lot -> Objects.requireNonNull(lot.batch()));
+        }
+        return dish(act, batch.orElseThrow(), Math.min(plates, cook.portions()), left);
+    }
+
+    /**
+     * Eats portions of a dish, thawed packets first; what was left of them stays in the fridge with its own age.
+     *
+     * @return what the eaten portions cost; nothing when none is there
+     */
+    private Cost dish(Act act, UUID batch, int portions, int left) {
+        Household household = act.household();
+        List<OpenLot> there = lots.openByKey(household).getOrDefault(Lots.dishKey(batch), List.of()).stream()
+                .filter(lot -> lot.amount().unit().equals(Unit.PORTION))
+                .toList();
+        ledger.lock(
+                household.id(),
+                there.stream().map(lot -> UUID.fromString(lot.id())).toList());
+        StockUse use = StockUse.of(there, Amount.of(portions, Unit.PORTION), act.day());
+        Rational served = use.takes().stream().map(t -> t.amount().value()).reduce(Rational.ZERO, Rational::plus);
+        if (served.compareTo(Rational.of(left)) < 0) {
+            throw Problem.at("/left", served.plain() + " portions were there; " + left + " cannot be left of them.");
+        }
+        Cost cost = Cost.of(Money.zero(household.currency()));
+        Rational stays = Rational.of(left);
+        List<Take> takes = new ArrayList<>(use.takes());
+        java.util.Collections.reverse(takes);
+        for (Take take : takes) {
+            Rational keep = Rational.min(stays, take.amount().value());
+            stays = stays.minus(keep);
+            aside(act, take, keep);
+            Rational eaten = take.amount().value().minus(keep);
+            if (!eaten.isZero()) {
+                cost = cost.plus(eat(act, take.lot().id(), Amount.of(eaten, Unit.PORTION)));
+            }
+        }
+        return cost;
+    }
+
+    /** Leftovers of what stood on the counter or came out of the freezer go into the fridge. */
+    private void aside(Act act, Take take, Rational keep) {
+        UUID id = UUID.fromString(take.lot().id());
+        Storage storage = lots.byId(act.household(), id).orElseThrow().storage();
+        if (!keep.isZero() && storage != Storage.FRIDGE) {
+            UUID fridge = households.usualPlace(act.household(), Storage.FRIDGE).id();
+            handling.move(act, id, keep.plain() + " portions", fridge);
+        }
+    }
+
+    private Cost eat(Act act, String lot, Amount amount) {
+        Lots.Lot now = lots.byId(act.household(), UUID.fromString(lot)).orElseThrow();
+        Cost cost = new Cost(
+                StockUse.costTaken(
+                        now.cost().known(), amount.value(), now.amount().value()),
+                now.cost().complete());
+        ledger.take(act, new Take(now.open(), amount, cost), null, "eaten", now.name());
+        return cost;
+    }
+
+    private void rate(Act act, Slot slot, EatInput input) {
+        if (input.liked() == null && input.notForThem().isEmpty()) {
+            return;
+        }
+        if (input.liked() != null && (input.liked() < 0 || input.liked() > 2)) {
+            throw Problem.at("/liked", "How it was is 0 (all right), 1 (good) or 2 (again soon).");
+        }
+        journal.before(act, Thing.RATINGS, slot.id());
+        insert(act, slot, null, input.liked());
+        List<UUID> known =
+                people.all(act.household()).stream().map(People.Person::id).toList();
+        input.notForThem().stream().distinct().forEach(person -> {
+            if (!known.contains(person)) {
+                throw Problem.at("/notForThem", "Somebody named here does not eat in this household.");
+            }
+            insert(act, slot, person, -1);
+        });
+    }
+
+    private void insert(Act act, Slot slot, @Nullable UUID person, @Nullable Integer liked) {
+        if (liked != null) {
+            db.sql("insert into rating (household_id, slot, pos, person, liked, act) values (?, ?, 0, ?, ?, ?)")
+                    .params(Arrays.asList(act.household().id(), slot.id(), person, liked, act.id()))
+                    .update();
+        }
+    }
+}

@@ -1,0 +1,173 @@
+package wexilla.app.today;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.household.Household;
+import wexilla.app.household.People;
+import wexilla.app.household.Reference;
+import wexilla.app.onhand.LotView;
+import wexilla.app.onhand.Lots;
+import wexilla.app.onhand.Purchases;
+import wexilla.app.plan.Evenings;
+import wexilla.app.recipes.Recipes;
+import wexilla.core.keeping.KeepDates.Urgency;
+import wexilla.core.keeping.Storage;
+import wexilla.core.planning.PlanCheck;
+import wexilla.core.shopping.Needs;
+
+/** Today: what to take out, what to use first, what to freeze tonight, the week's cost, and first steps. */
+@RestController
+class TodayController {
+
+    private static final int AHEAD = 4;
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm");
+
+    private final Evenings evenings;
+    private final Lots lots;
+    private final People people;
+    private final Recipes recipes;
+    private final Reference reference;
+    private final Purchases purchases;
+    private final Spent spent;
+    private final Clock clock;
+
+    TodayController(
+            Evenings evenings,
+            Lots lots,
+            People people,
+            Recipes recipes,
+            Reference reference,
+            Purchases purchases,
+            Spent spent,
+            Clock clock) {
+        this.evenings = evenings;
+        this.lots = lots;
+        this.people = people;
+        this.recipes = recipes;
+        this.reference = reference;
+        this.purchases = purchases;
+        this.spent = spent;
+        this.clock = clock;
+    }
+
+    /**
+     * Something to take out of the freezer.
+     *
+     * @param amount of the lot that is wanted, {@code all} whether that is all of it
+     * @param by ISO date and time, the latest so that it is thawed in time
+     */
+    record OutView(
+            String lot, String name, String amount, boolean all, String place, String by, String forDay, String rule) {}
+
+    /** A first step of an empty household. */
+    record FirstStep(String words, String to, boolean done) {}
+
+    /** @param used what was eaten, {@code paid} at the till, {@code binned}; decimal money of the last seven days */
+    record WeekView(String used, String paid, String binned) {}
+
+    /**
+     * @param freezeTonight raw food near its limit that no evening within it wants
+     * @param firstSteps empty once all are done
+     */
+    record TodayView(
+            String today,
+            List<OutView> takeOut,
+            List<LotView> useFirst,
+            List<LotView> freezeTonight,
+            WeekView week,
+            List<FirstStep> firstSteps) {}
+
+    @GetMapping("/api/today")
+    TodayView today(Household household) {
+        LocalDate today = household.dayOf(clock.instant());
+        Evenings.Looked looked = evenings.look(household, today.plusDays(AHEAD));
+        List<Lots.Lot> open = lots.open(household);
+        List<LotView> first = open.stream()
+                .map(lot -> LotView.of(lot, today))
+                .filter(lot -> lot.urgency() == Urgency.PAST || lot.urgency() == Urgency.SOON)
+                .limit(6)
+                .toList();
+        LocalDate weekAgo = today.minusDays(6);
+        WeekView week = new WeekView(
+                spent.used(household, weekAgo, today).decimal(),
+                purchases.paid(household, weekAgo, today).decimal(),
+                spent.binned(household, weekAgo, today).decimal());
+        return new TodayView(
+                today.toString(),
+                takeOut(household, looked),
+                first,
+                freezeTonight(open, looked, today),
+                week,
+                firstSteps(household, open));
+    }
+
+    private List<OutView> takeOut(Household household, Evenings.Looked looked) {
+        List<OutView> out = new ArrayList<>();
+        looked.check().checked().stream()
+                .flatMap(checked -> checked.takeOut().stream())
+                .sorted(Comparator.comparing(PlanCheck.TakeOut::by))
+                .forEach(one -> lots.byId(household, UUID.fromString(one.lot()))
+                        .ifPresent(lot -> out.add(new OutView(
+                                one.lot(),
+                                one.name(),
+                                one.amount().toString(),
+                                one.amount().equals(lot.amount()),
+                                lot.placeName(),
+                                TIME.format(one.by()),
+                                one.forDay().toString(),
+                                one.rule()))));
+        return out;
+    }
+
+    private List<LotView> freezeTonight(List<Lots.Lot> open, Evenings.Looked looked, LocalDate today) {
+        Set<String> spokenFor = looked.check().needs().met().stream()
+                .map(Needs.Met::takes)
+                .flatMap(List::stream)
+                .map(take -> take.lot().id())
+                .collect(Collectors.toSet());
+        return open.stream()
+                .filter(lot -> lot.storage() == Storage.FRIDGE && lot.state().equals("raw"))
+                .filter(lot ->
+                        reference.keeping().rule(lot.clock().keepingClass()).freezer() != null)
+                .filter(lot -> !spokenFor.contains(lot.id().toString()))
+                .filter(lot -> endsBy(lot, today.plusDays(1)) && !endsBy(lot, today.minusDays(1)))
+                .map(lot -> LotView.of(lot, today))
+                .toList();
+    }
+
+    private static boolean endsBy(Lots.Lot lot, LocalDate day) {
+        LocalDate limit = lot.dates().eatBy();
+        return limit != null && !limit.isAfter(day);
+    }
+
+    /** Ten minutes to first value: what is done is ticked; when all is done nothing is shown. */
+    private List<FirstStep> firstSteps(Household household, List<Lots.Lot> open) {
+        boolean freezer = open.stream().anyMatch(lot -> lot.storage() == Storage.FREEZER);
+        boolean planned = !looked(household).slots().isEmpty();
+        List<FirstStep> steps = List.of(
+                new FirstStep(
+                        "Say who eats: adults, teenagers, children",
+                        "/household",
+                        !people.active(household).isEmpty()),
+                new FirstStep("Type what is in the freezer, as a note", "/onhand", freezer),
+                new FirstStep(
+                        "Write the names of dinners you already cook",
+                        "/recipes",
+                        !recipes.all(household).isEmpty()),
+                new FirstStep("Put one of them on an evening", "/plan", planned));
+        return steps.stream().allMatch(FirstStep::done) ? List.of() : steps;
+    }
+
+    private Evenings.Looked looked(Household household) {
+        return evenings.look(household, household.dayOf(clock.instant()).plusDays(60));
+    }
+}

@@ -1,0 +1,154 @@
+package wexilla.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import wexilla.app.eat.SilenceForTest;
+import wexilla.app.onhand.Ledger;
+import wexilla.app.support.Http;
+import wexilla.app.support.Kitchen;
+import wexilla.app.support.MovableClock;
+import wexilla.app.support.Sample;
+
+/** An evening eaten: stock, leftovers with their age, ratings, the week's cost; silence; undo. */
+class EatTest {
+
+    private final Http http = Kitchen.emptyHousehold();
+    private String batch = "";
+
+    @BeforeEach
+    void aTableOfTwoAndASoup() {
+        Map<String, Integer> table =
+                Map.of("adults", 2, "teenagers", 0, "children9to13", 0, "children4to8", 0, "under4", 0);
+        http.act("/api/household/table", table).ok();
+        http.act("/api/onhand/note", Map.of("text", "1 soup for 4", "place", Sample.place(http, "Fridge")))
+                .ok();
+        batch = http.get("/api/plan").ok().path("inStock").get(0).path("batch").asString();
+    }
+
+    @AfterEach
+    void booksAreRight() {
+        Kitchen.clock().moveTo(MovableClock.START);
+        assertThat(Kitchen.bean(Ledger.class).mismatches()).isEmpty();
+    }
+
+    private List<String> people() {
+        return http.get("/api/household")
+                .ok()
+                .path("people")
+                .valueStream()
+                .map(p -> p.path("id").asString())
+                .toList();
+    }
+
+    private void plan(String day, String kind, Map<String, Object> dish) {
+        Map<String, Object> input = new HashMap<>(Map.of(
+                "day",
+                day,
+                "version",
+                0,
+                "kind",
+                kind,
+                "tableTime",
+                "18:30",
+                "minutes",
+                45,
+                "locked",
+                false,
+                "note",
+                "",
+                "people",
+                people()));
+        input.put("dishes", List.of(dish));
+        http.act("/api/plan/evening", input).ok();
+    }
+
+    private static Map<String, Object> eaten(String day, String how, int left) {
+        return new HashMap<>(Map.of("day", day, "how", how, "left", left, "notForThem", List.of()));
+    }
+
+    @Test
+    void asPlannedTakesWhatWasEatenAndLeavesTheRest() {
+        plan("2026-11-23", "STOCK", Map.of("batch", batch, "side", false, "portions", 3));
+        Map<String, Object> input = eaten("2026-11-23", "PLANNED", 1);
+        input.put("liked", 2);
+        input.put("notForThem", List.of(people().get(1)));
+        String act = http.act("/api/eat", input).ok().path("act").asString();
+        assertThat(Sample.amounts(http, "soup")).containsExactly("2 portions");
+        JsonNode eat = http.get("/api/eat").ok();
+        assertThat(eat.path("tonight").path("state").asString()).isEqualTo("EATEN");
+        assertThat(eat.path("ratings")).hasSize(2);
+        assertThat(http.act("/api/eat", eaten("2026-11-23", "OUT", 0)).field()).isEqualTo("/day");
+        http.undo(act).ok();
+        assertThat(Sample.amounts(http, "soup")).containsExactly("4 portions");
+        assertThat(http.get("/api/eat").ok().path("ratings")).isEmpty();
+        assertThat(http.get("/api/eat").ok().path("tonight").path("state").asString())
+                .isEqualTo("PLANNED");
+    }
+
+    @Test
+    void aRecipeThatWasPlannedIsCookedAndEatenInOneAct() {
+        http.act("/api/recipes", Sample.recipe("Mince pan", 4, List.of("400 g minced beef", "1 tsp salt"), List.of()))
+                .ok();
+        http.note("400 g minced beef 3.20");
+        plan("2026-11-23", "COOK", Map.of("text", "Mince pan", "side", false, "portions", 4));
+        JsonNode steps = http.get("/api/eat").ok().path("tonight").path("steps");
+        assertThat(steps.get(0).path("at").asString()).isEqualTo("15:30");
+        String act = http.act("/api/eat", eaten("2026-11-23", "PLANNED", 1))
+                .ok()
+                .path("act")
+                .asString();
+        assertThat(Sample.amounts(http, "minced beef")).isEmpty();
+        // 4 cooked for 2 plates: one eaten, one left of them, two that nobody took
+        assertThat(Sample.amounts(http, "Mince pan")).containsExactlyInAnyOrder("1 portion", "2 portions");
+        // 3.20 + 0.15 flat, a quarter of it eaten
+        assertThat(http.get("/api/today").ok().path("week").path("used").asString())
+                .isEqualTo("0.84");
+        http.undo(act).ok();
+        assertThat(Sample.amounts(http, "minced beef")).containsExactly("400 g");
+        assertThat(http.get("/api/today").ok().path("week").path("used").asString())
+                .isEqualTo("0.00");
+    }
+
+    @Test
+    void silenceMeansAsPlannedAndCanBeTakenBack() {
+        plan("2026-11-23", "STOCK", Map.of("batch", batch, "side", false, "portions", 2));
+        Kitchen.clock().moveTo(MovableClock.START.plus(Duration.ofDays(1)));
+        SilenceForTest.assume(http.household());
+        assertThat(Sample.amounts(http, "soup"))
+                .as("there is a day to say something")
+                .containsExactly("4 portions");
+        Kitchen.clock().moveTo(MovableClock.START.plus(Duration.ofDays(2)));
+        SilenceForTest.assume(http.household());
+        assertThat(Sample.amounts(http, "soup")).containsExactly("2 portions");
+        JsonNode assumed = http.get("/api/acts").ok().get(0);
+        assertThat(assumed.path("kind").asString()).isEqualTo("assumed");
+        http.undo(assumed.path("id").asString()).ok();
+        SilenceForTest.assume(http.household());
+        assertThat(Sample.amounts(http, "soup"))
+                .as("taken back stays taken back")
+                .containsExactly("4 portions");
+    }
+
+    @Test
+    void nonsenseIsToldAtItsField() {
+        plan("2026-11-23", "STOCK", Map.of("batch", batch, "side", false, "portions", 2));
+        assertThat(http.act("/api/eat", eaten("2026-11-23", "PLANNED", 3)).field())
+                .isEqualTo("/left");
+        assertThat(http.act("/api/eat", eaten("2026-11-23", "PLANNED", -1)).field())
+                .isEqualTo("/left");
+        assertThat(http.act("/api/eat", eaten("1900-01-01", "PLANNED", 0)).field())
+                .isEqualTo("/day");
+        Map<String, Object> liked = eaten("2026-11-23", "PLANNED", 0);
+        liked.put("liked", 7);
+        assertThat(http.act("/api/eat", liked).field()).isEqualTo("/liked");
+        assertThat(Sample.amounts(http, "soup")).containsExactly("4 portions");
+    }
+}

@@ -1,0 +1,171 @@
+import { useState } from 'react';
+import { answer, api, type Schema } from '../../api/client';
+import { usePlan } from '../../api/queries';
+import { useAct } from '../../api/useAct';
+import { Field } from '../../kit/Field';
+import { OtherProblem, Tape } from '../../kit/kit';
+import { shortDay } from '../../kit/words';
+
+type Meal = Schema['MealView'];
+type Input = Schema['EatInput'];
+
+const states: Record<Meal['state'], string> = {
+  PLANNED: '',
+  EATEN: 'eaten as planned',
+  ASSUMED: 'assumed eaten as planned',
+  OTHER: 'something else was eaten',
+  OUT: 'eaten out',
+};
+
+const tastes: [number, string][] = [
+  [0, 'all right'],
+  [1, 'good'],
+  [2, 'again soon'],
+];
+
+/** An evening to write down: as planned, something else, out; what was left; one tap how it was. */
+export function MealCard({ meal }: { meal: Meal }) {
+  const [how, setHow] = useState<'PLANNED' | 'OTHER' | 'OUT'>('PLANNED');
+  const [text, setText] = useState('');
+  const [batch, setBatch] = useState<string>();
+  const [left, setLeft] = useState('');
+  const [liked, setLiked] = useState<number>();
+  const [not, setNot] = useState<string[]>([]);
+  const inStock = usePlan().data?.inStock ?? [];
+  const eat = useAct((key, body: Input) =>
+    answer(api.POST('/api/eat', { params: { header: { 'Idempotency-Key': key } }, body })),
+  );
+  const said = meal.state !== 'PLANNED';
+  return (
+    <div className="enamel mb-3 p-4">
+      <div className="mb-3 flex flex-wrap items-center justify-between gap-2">
+        <span className="display text-lg">{shortDay(meal.day)}</span>
+        <span className="min-w-40 flex-1">
+          {meal.dishes[0] ? (
+            <Tape name={meal.dishes.join(', ')} of={meal.dishes[0]}>
+              {meal.plates}
+            </Tape>
+          ) : (
+            <span className="quiet">nothing was decided</span>
+          )}
+        </span>
+        {said && <strong className="text-primary">{states[meal.state]}</strong>}
+      </div>
+      {!said && (
+        <form
+          className="grid gap-3"
+          onSubmit={(event) => {
+            event.preventDefault();
+            eat.act({
+              day: meal.day,
+              how,
+              text: text.trim() === '' ? undefined : text,
+              batch: how === 'OTHER' ? batch : undefined,
+              left: left.trim() === '' ? 0 : /^\d{1,4}$/.test(left.trim()) ? Number(left) : -1,
+              liked,
+              notForThem: not,
+            });
+          }}
+        >
+          <div className="join flex-wrap">
+            {(
+              [
+                ['PLANNED', 'as planned'],
+                ['OTHER', 'something else'],
+                ['OUT', 'out'],
+              ] as const
+            ).map(([choice, words]) => (
+              <button
+                key={choice}
+                type="button"
+                aria-pressed={how === choice}
+                className={`btn join-item ${how === choice ? 'btn-primary' : 'btn-outline'}`}
+                onClick={() => {
+                  setHow(choice);
+                  eat.forget();
+                }}
+              >
+                {words}
+              </button>
+            ))}
+          </div>
+          {how === 'OTHER' && (
+            <div>
+              <Field label="What was it" value={text} set={setText} placeholder="bread and cheese" />
+              <div className="mt-1 flex flex-wrap gap-1">
+                {inStock.slice(0, 6).map((there) => (
+                  <button
+                    key={there.batch}
+                    type="button"
+                    aria-pressed={batch === there.batch}
+                    className={`btn h-auto ${batch === there.batch ? 'btn-primary' : 'btn-ghost'}`}
+                    onClick={() => setBatch(batch === there.batch ? undefined : there.batch)}
+                  >
+                    {there.name} · {there.portions}
+                  </button>
+                ))}
+              </div>
+            </div>
+          )}
+          {how !== 'OUT' && (
+            <>
+              <Field
+                label="Portions left"
+                kind="number"
+                wide="w-32"
+                value={left}
+                set={(value) => {
+                  setLeft(value);
+                  eat.forget();
+                }}
+                at="/left"
+                problem={eat.problem}
+                placeholder="0"
+              />
+              <fieldset>
+                <legend className="font-semibold">How was it</legend>
+                <div className="flex flex-wrap gap-1">
+                  {tastes.map(([value, words]) => (
+                    <button
+                      key={value}
+                      type="button"
+                      aria-pressed={liked === value}
+                      className={`btn ${liked === value ? 'btn-primary' : 'btn-outline'}`}
+                      onClick={() => setLiked(liked === value ? undefined : value)}
+                    >
+                      {words}
+                    </button>
+                  ))}
+                </div>
+              </fieldset>
+              {meal.eaters.length > 0 && (
+                <fieldset>
+                  <legend className="font-semibold">Would not eat it</legend>
+                  <div className="flex flex-wrap gap-1">
+                    {meal.eaters.map((eater) => (
+                      <button
+                        key={eater.id}
+                        type="button"
+                        aria-pressed={not.includes(eater.id)}
+                        className={`btn ${not.includes(eater.id) ? 'btn-accent' : 'btn-ghost'}`}
+                        onClick={() =>
+                          setNot(not.includes(eater.id) ? not.filter((n) => n !== eater.id) : [...not, eater.id])
+                        }
+                      >
+                        {eater.name}
+                      </button>
+                    ))}
+                  </div>
+                </fieldset>
+              )}
+            </>
+          )}
+          <OtherProblem problem={eat.problem} fields={['/left']} />
+          <button type="submit" className="btn btn-primary justify-self-start" disabled={eat.busy}>
+            That is how it was
+          </button>
+        </form>
+      )}
+    </div>
+  );
+}
