@@ -99,7 +99,8 @@ class JointCooking {
                 act,
                 food.name() + ", cooked",
                 Style.PLAIN_PART,
-                Math.max(1, cut.plan().plainPlates()));
+                Math.max(1, cut.plan().plainPlates()),
+                Money.zero(household.currency()));
         List<Piece> pieces = pieces(asked, cut);
         List<UUID> made = make(act, raw, batch, pieces, cut);
         List<@Nullable UUID> ofShares = new ArrayList<>();

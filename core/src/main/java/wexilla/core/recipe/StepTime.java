@@ -57,8 +57,11 @@ public record StepTime(int handsMin, int waitMin) {
     /** The upper end of a range. */
     private static int minutes(Matcher found) {
         String number = found.group(2) == null ? found.group(1) : found.group(2);
-        Rational value =
-                AmountReader.read(number).orElseThrow().quantity().max().value();
+        Rational value = AmountReader.read(number + " pieces")
+                .orElseThrow()
+                .quantity()
+                .max()
+                .value();
         boolean hours = found.group(3).toLowerCase(Locale.ROOT).startsWith("h");
         Rational minutes = hours ? value.times(Rational.of(60)) : value;
         return minutes.compareTo(Rational.of(MOST_MINUTES)) > 0

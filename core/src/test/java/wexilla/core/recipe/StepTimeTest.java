@@ -21,9 +21,9 @@ class StepTimeTest {
                 "Chop for 10 minutes; simmer 1 hour.|10|60",
                 "Braise 1½ h|0|90",
                 "Season to taste.|0|0",
-        "Simmer it for three hours.|0|180",
-        "Rest an hour.|0|60",
-        "Use a handful of herbs.|0|0",
+                "Simmer it for three hours.|0|180",
+                "Rest an hour.|0|60",
+                "Use a handful of herbs.|0|0",
                 "Use a 9 inch tin and 3 eggs.|0|0"
             })
     void minutesAreReadFromTheText(String text, int hands, int alone) {
