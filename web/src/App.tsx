@@ -4,6 +4,7 @@ import { Spine } from './kit/Spine';
 import { doors, useKeys } from './kit/useKeys';
 import { Cook } from './stations/cook/Cook';
 import { CookRecipe } from './stations/cook/CookRecipe';
+import { Costs } from './stations/costs/Costs';
 import { Eat } from './stations/eat/Eat';
 import { Household } from './stations/household/Household';
 import { OnHand } from './stations/onhand/OnHand';
@@ -33,6 +34,7 @@ export function App() {
             <Route path="/stretch" element={<Stretch />} />
             <Route path="/plan" element={<Plan />} />
             <Route path="/shop" element={<Shop />} />
+            <Route path="/costs" element={<Costs />} />
             <Route path="/recipes" element={<Book />} />
             <Route path="/recipes/new" element={<RecipeEditor />} />
             <Route path="/recipes/:id" element={<RecipePage />} />

@@ -113,3 +113,23 @@ export const useShop = (days: number) =>
 export const useEat = () => useQuery({ queryKey: ['eat'], queryFn: () => answer(api.GET('/api/eat')) });
 
 export const useToday = () => useQuery({ queryKey: ['today'], queryFn: () => answer(api.GET('/api/today')) });
+
+export const useCosts = () => useQuery({ queryKey: ['costs'], queryFn: () => answer(api.GET('/api/costs')) });
+
+/** Lines at another size, in the household's measures. */
+export function useScale(asked: Schema['ScaleAsked'] | undefined) {
+  const settled = useSettled(JSON.stringify(asked ?? null), 120);
+  return useQuery({
+    queryKey: ['scale', settled],
+    enabled: settled !== 'null',
+    retry: false,
+    placeholderData: keepPreviousData,
+    queryFn: () => answer(api.POST('/api/preview/scale', { body: JSON.parse(settled) as Schema['ScaleAsked'] })),
+  });
+}
+
+export const useHandLabels = (act: string) =>
+  useQuery({
+    queryKey: ['hand', act],
+    queryFn: () => answer(api.GET('/api/pack/{act}/hand', { params: { path: { act } } })),
+  });

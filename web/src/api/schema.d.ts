@@ -148,6 +148,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/costs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["costs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/costs/prices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["price"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/eat": {
         parameters: {
             query?: never;
@@ -430,6 +462,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["even"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pack/{act}/hand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["byHand"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -962,6 +1010,10 @@ export interface components {
             total: string;
             unknown: string[];
         };
+        CostsView: {
+            prices: components["schemas"]["PriceView"][];
+            weeks: components["schemas"]["WeekOf"][];
+        };
         DayView: {
             date: string;
             ends: components["schemas"]["LotView"][];
@@ -1085,6 +1137,10 @@ export interface components {
             place?: string;
             reason?: string;
         };
+        HandView: {
+            code: string;
+            lines: string[];
+        };
         HouseholdView: {
             cup: string;
             currency: string;
@@ -1123,11 +1179,16 @@ export interface components {
         };
         LabelView: {
             add: string[];
+            byHand: string[];
             code?: string;
             cost: string;
             finish: string[];
             name: string;
             packedOn: string;
+            /** Format: int32 */
+            part: number;
+            /** Format: int32 */
+            parts: number;
             /** Format: int32 */
             portions: number;
             style: string;
@@ -1312,6 +1373,7 @@ export interface components {
             packets: number[];
             /** Format: uuid */
             place: string;
+            together?: boolean;
         };
         PackView: {
             containers: components["schemas"]["ContainerView"][];
@@ -1435,6 +1497,21 @@ export interface components {
             how: string;
             parts: components["schemas"]["PartView"][];
             what: string;
+        };
+        PriceInput: {
+            food: string;
+            pack: string;
+            price: string;
+        };
+        PriceView: {
+            each: string;
+            food: string;
+            name: string;
+            old: boolean;
+            pack: string;
+            price: string;
+            seenOn: string;
+            unit: string;
         };
         QuantityView: {
             max: string;
@@ -1780,6 +1857,12 @@ export interface components {
             what: string;
             why: string;
         };
+        WeekOf: {
+            binned: string;
+            monday: string;
+            paid: string;
+            used: string;
+        };
         WeekView: {
             binned: string;
             paid: string;
@@ -1995,6 +2078,52 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    costs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CostsView"];
+                };
+            };
+        };
+    };
+    price: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PriceInput"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -2491,6 +2620,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": number[];
+                };
+            };
+        };
+    };
+    byHand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                act: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HandView"][];
                 };
             };
         };

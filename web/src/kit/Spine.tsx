@@ -48,6 +48,9 @@ export function Spine() {
         <NavLink to="/recipes" className="stop">
           Recipes
         </NavLink>
+        <NavLink to="/costs" className="stop">
+          Costs
+        </NavLink>
         <NavLink to="/history" className="stop">
           History
         </NavLink>

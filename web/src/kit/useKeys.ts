@@ -12,6 +12,7 @@ export const doors: Record<string, { name: string; to: string }> = {
   e: { name: 'Eat', to: '/eat' },
   p: { name: 'Pack', to: '/pack' },
   r: { name: 'Recipes', to: '/recipes' },
+  m: { name: 'Costs', to: '/costs' },
   h: { name: 'History', to: '/history' },
   u: { name: 'Household', to: '/household' },
 };

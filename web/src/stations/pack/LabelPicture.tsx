@@ -3,12 +3,25 @@ import { Money } from '../../kit/kit';
 import { fullDay } from '../../kit/words';
 
 /** The label as it will be printed; its code is given when the packet is stored. */
-export function LabelPicture({ label }: { label: Schema['LabelView'] }) {
+export function LabelPicture({ label, byHand }: { label: Schema['LabelView']; byHand: boolean }) {
+  if (byHand) {
+    return (
+      <ol className="packet-label h-full" aria-label={`Write by hand: ${label.name}`}>
+        {label.byHand.map((line) => (
+          <li key={line} className="tape-name text-2xl">
+            {line}
+          </li>
+        ))}
+        <li className="quiet text-sm">and the code it gets when packed</li>
+      </ol>
+    );
+  }
   return (
     <div className="packet-label h-full">
       <p className="tape-name text-2xl">{label.name}</p>
       <p className="font-bold">
-        {label.portions} {label.portions === 1 ? 'portion' : 'portions'} · <Money amount={label.cost} />
+        {label.portions} {label.portions === 1 ? 'portion' : 'portions'}
+        {label.parts > 1 && `, part ${label.part} of ${label.parts}`} · <Money amount={label.cost} />
       </p>
       <p className="text-sm">
         {label.style} · packed {fullDay(label.packedOn)}

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Schema } from '../../api/client';
-import { usePack } from '../../api/queries';
+import { useHandLabels, usePack } from '../../api/queries';
 import { Empty, Heading, Tape, Waiting } from '../../kit/kit';
 import { shortDay } from '../../kit/words';
 import { PackDish } from './PackDish';
@@ -49,7 +49,27 @@ export function Pack() {
   );
 }
 
+/** Four short lines and the code, for a marker pen. */
+function ByHand({ act }: { act: string }) {
+  const labels = useHandLabels(act).data ?? [];
+  return (
+    <ol className="col-span-full grid gap-3 pb-2 sm:grid-cols-2 lg:grid-cols-3">
+      {labels.map((label) => (
+        <li key={label.code} className="packet-label">
+          {label.lines.map((line) => (
+            <span key={line} className="tape-name block text-xl">
+              {line}
+            </span>
+          ))}
+          <span className="figure text-2xl font-bold">{label.code}</span>
+        </li>
+      ))}
+    </ol>
+  );
+}
+
 function Packed({ packed }: { packed: Schema['PackedView'][] }) {
+  const [hand, setHand] = useState<string>();
   return (
     <section aria-labelledby="packed" className="mt-10">
       <h2 id="packed" className="mb-2 text-2xl">
@@ -67,9 +87,20 @@ function Packed({ packed }: { packed: Schema['PackedView'][] }) {
               {one.packets[0]?.placeName} ·{' '}
               <span className="figure font-bold">{one.packets.map((packet) => packet.code).join(' ')}</span>
             </span>
-            <a className="btn btn-outline btn-sm min-h-11" href={one.labels} target="_blank" rel="noreferrer">
-              Label sheet
-            </a>
+            <span className="flex gap-1">
+              <a className="btn btn-outline btn-sm min-h-11" href={one.labels} target="_blank" rel="noreferrer">
+                Label sheet
+              </a>
+              <button
+                type="button"
+                className="btn btn-ghost btn-sm min-h-11"
+                aria-expanded={hand === one.act}
+                onClick={() => setHand(hand === one.act ? undefined : one.act)}
+              >
+                by hand<span className="sr-only">: {one.subject}</span>
+              </button>
+            </span>
+            {hand === one.act && <ByHand act={one.act} />}
           </li>
         ))}
       </ul>

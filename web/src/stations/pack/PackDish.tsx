@@ -22,11 +22,14 @@ export function PackDish({ dish, places, containers }: Props) {
   const [eachProblem, setEachProblem] = useState('');
   const [place, setPlace] = useState(places.find((choice) => choice.freezer)?.id ?? places[0]?.id ?? '');
   const [container, setContainer] = useState('');
+  const [together, setTogether] = useState(false);
+  const [byHand, setByHand] = useState(false);
   const input: Schema['PackInput'] = {
     lot: dish.id,
     packets: packets.map((packet) => whole(packet.text)),
     place,
     container: container || undefined,
+    together,
   };
   const draft = usePackDraft(input);
   const pack = useAct((key, body: Schema['PackInput']) =>
@@ -118,6 +121,16 @@ export function PackDish({ dish, places, containers }: Props) {
             </p>
           )}
         </div>
+        {packets.length > 1 && (
+          <button
+            type="button"
+            aria-pressed={together}
+            className={`btn mb-3 ${together ? 'btn-primary' : 'btn-outline'}`}
+            onClick={() => setTogether(!together)}
+          >
+            these {packets.length} are one meal
+          </button>
+        )}
         <label className="mb-3 block">
           <span className="font-semibold">Where</span>
           <select className="select w-full" value={place} onChange={(event) => setPlace(event.target.value)}>
@@ -152,12 +165,22 @@ export function PackDish({ dish, places, containers }: Props) {
         <OtherProblem problem={pack.problem} fields={['/packets', '/place']} />
       </section>
       <section aria-label="Labels before filling">
-        <h2 className="mb-3 text-2xl">Labels</h2>
+        <div className="mb-3 flex items-baseline justify-between gap-3">
+          <h2 className="text-2xl">Labels</h2>
+          <button
+            type="button"
+            aria-pressed={byHand}
+            className={`btn ${byHand ? 'btn-primary' : 'btn-ghost'}`}
+            onClick={() => setByHand(!byHand)}
+          >
+            write by hand
+          </button>
+        </div>
         <ol className="grid gap-4 sm:grid-cols-2">
           {(draft.data?.labels ?? []).map((label, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: labels of one dish differ by their place only
             <li key={i}>
-              <LabelPicture label={label} />
+              <LabelPicture label={label} byHand={byHand} />
             </li>
           ))}
         </ol>

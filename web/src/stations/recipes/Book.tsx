@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import { useBook } from '../../api/queries';
 import { Empty, Heading, Money, Waiting } from '../../kit/kit';
+import { Names } from './Names';
 
 /** The book: every recipe with what a portion costs today. */
 export function Book() {
@@ -20,7 +21,7 @@ export function Book() {
           The book is empty. Begin with a dish you already cook; a name and portions are enough.
         </Empty>
       )}
-      <ul className="grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
+      <ul className="mb-8 grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
         {book.data.map((recipe) => (
           <li key={recipe.id}>
             <Link to={`/recipes/${recipe.id}`} className="enamel block h-full p-4 hover:bg-base-200">
@@ -38,6 +39,7 @@ export function Book() {
           </li>
         ))}
       </ul>
+      <Names />
     </>
   );
 }

@@ -5,6 +5,7 @@ import { useRecipe } from '../../api/queries';
 import { Empty, Heading, Money, Waiting } from '../../kit/kit';
 import { styleWords } from '../../kit/words';
 import { LineUnderstood } from './LineUnderstood';
+import { ScalePanel } from './ScalePanel';
 
 /** A recipe made for a counter: lines big, cost beside, steps with their stops. */
 export function RecipePage() {
@@ -38,6 +39,7 @@ export function RecipePage() {
           Change
         </Link>
       </div>
+      {recipe.lines.length > 0 && <ScalePanel recipe={recipe} />}
       <div className="grid gap-8 lg:grid-cols-2">
         <section aria-label="What goes in">
           <h2 className="mb-2 text-2xl">What goes in</h2>
@@ -73,7 +75,16 @@ function Steps({ steps }: { steps: Schema['StepView'][] }) {
           <li key={i} className="py-2">
             <p className="flex gap-4 text-lg">
               <span className="figure text-xl font-bold">{i + 1}</span>
-              <span>{step.text}</span>
+              <span>
+                {step.text}
+                {step.handsMin + step.waitMin > 0 && (
+                  <span className="quiet block text-sm">
+                    {step.handsMin > 0 && `${step.handsMin} min of hands`}
+                    {step.handsMin > 0 && step.waitMin > 0 && ', '}
+                    {step.waitMin > 0 && `${step.waitMin} min alone`}
+                  </span>
+                )}
+              </span>
             </p>
             {step.stop && (
               <p className="mt-3 border-t-2 border-dashed border-primary pt-1 text-sm font-bold text-primary">

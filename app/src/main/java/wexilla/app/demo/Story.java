@@ -307,7 +307,8 @@ class Story {
                         .filter(c -> c.name().equals(cook.container()))
                         .map(Households.Container::id)
                         .findFirst()
-                        .orElse(null));
+                        .orElse(null),
+                null);
         Instant later = when.plusSeconds(5400);
         acts.perform(household, key(), "pack", packets, List.class, later, act -> {
             Acts.Done<List<UUID>> done = packing.pack(act, packets);

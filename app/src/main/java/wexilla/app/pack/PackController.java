@@ -25,6 +25,7 @@ import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Lots;
 import wexilla.app.pack.PackViews.ContainerView;
 import wexilla.app.pack.PackViews.EvenInput;
+import wexilla.app.pack.PackViews.HandView;
 import wexilla.app.pack.PackViews.LabelView;
 import wexilla.app.pack.PackViews.PackDraft;
 import wexilla.app.pack.PackViews.PackInput;
@@ -140,7 +141,9 @@ class PackController {
         for (int portions : input.packets()) {
             StockUse use = StockUse.of(List.of(left), Amount.of(portions, Unit.PORTION), today);
             left = use.after(List.of(left)).stream().findFirst().orElse(left);
-            Label label = packing.label(dish, batch, portions, dates, today, "");
+            int part = input.oneMeal() ? labels.size() + 1 : 1;
+            int parts = input.oneMeal() ? input.packets().size() : 1;
+            Label label = packing.label(dish, batch, portions, dates, today, "", part, parts);
             labels.add(view(label, null, use.takes().get(0).cost().known()));
         }
         return new PackDraft(input.packets(), labels, there - check.wanted(), "");
@@ -164,7 +167,10 @@ class PackController {
                         : new LotView.UntilView(until.words(), until.date().toString()),
                 label.add(),
                 label.finish(),
-                cost.decimal());
+                cost.decimal(),
+                label.part(),
+                label.parts(),
+                label.byHand());
     }
 
     @PostMapping("/api/pack")
@@ -177,16 +183,29 @@ class PackController {
         });
     }
 
-    /** The label sheet of one packing, to print on paper or on labels. */
-    @GetMapping(path = "/api/pack/{act}/labels.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> labels(Household household, @PathVariable UUID act) {
+    /** The labels of one packing to write by hand. */
+    @GetMapping("/api/pack/{act}/hand")
+    List<HandView> byHand(Household household, @PathVariable UUID act) {
+        List<Label> labels = packing.labels(household, standing(household, act));
+        return labels.stream()
+                .map(label -> new HandView(label.code(), label.byHand()))
+                .toList();
+    }
+
+    private List<Lots.Lot> standing(Household household, UUID act) {
         List<Lots.Lot> packets = lots.packetsOf(household, act).stream()
                 .filter(packet -> !packet.amount().value().isZero())
                 .toList();
         if (packets.isEmpty()) {
             throw Problem.missing("There are no packets of this packing any more.");
         }
-        byte[] pdf = sheet.pdf(packing.labels(household, packets));
+        return packets;
+    }
+
+    /** The label sheet of one packing, to print on paper or on labels. */
+    @GetMapping(path = "/api/pack/{act}/labels.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> labels(Household household, @PathVariable UUID act) {
+        byte[] pdf = sheet.pdf(packing.labels(household, standing(household, act)));
         return ResponseEntity.ok()
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,

@@ -25,12 +25,19 @@ public final class PackViews {
      * Packets as planned.
      *
      * @param packets portions of each, in the order they are filled
+     * @param together whether they are one meal: "part 1 of 3"
      */
     public record PackInput(
             UUID lot,
             List<Integer> packets,
             UUID place,
-            @Nullable UUID container) {}
+            @Nullable UUID container,
+            @Nullable Boolean together) {
+
+        boolean oneMeal() {
+            return Boolean.TRUE.equals(together) && packets.size() > 1;
+        }
+    }
 
     /** @param each portions of each packet; the last one holds the rest */
     record EvenInput(UUID lot, int each) {}
@@ -45,7 +52,13 @@ public final class PackViews {
             LotView.@Nullable UntilView until,
             List<String> add,
             List<String> finish,
-            String cost) {}
+            String cost,
+            int part,
+            int parts,
+            List<String> byHand) {}
+
+    /** A label to write by hand: four short lines and the code. */
+    record HandView(String code, List<String> lines) {}
 
     /**
      * Labels before filling.

@@ -99,6 +99,7 @@ public class Packing {
         Set<String> used = codes.used(household);
         OpenLot left = dish.open();
         List<UUID> packets = new ArrayList<>();
+        UUID meal = input.oneMeal() ? UUID.randomUUID() : null;
         for (int portions : input.packets()) {
             Amount amount = Amount.of(portions, Unit.PORTION);
             StockUse use = StockUse.of(List.of(left), amount, act.day());
@@ -109,7 +110,17 @@ public class Packing {
             UUID packet = UUID.randomUUID();
             ledger.create(
                     act,
-                    packet(act, packet, dish, amount, take.cost(), place, container, codes.fresh(used)),
+                    packet(
+                            act,
+                            packet,
+                            dish,
+                            amount,
+                            take.cost(),
+                            place,
+                            container,
+                            codes.fresh(used),
+                            meal,
+                            packets.size() + 1),
                     place.kind() == Storage.FREEZER ? "frozen" : "packed",
                     "");
             ledger.take(act, take, packet, "packed", "");
@@ -129,7 +140,9 @@ public class Packing {
             Cost cost,
             Place place,
             @Nullable UUID container,
-            String code) {
+            String code,
+            @Nullable UUID meal,
+            int part) {
         boolean frozen = place.kind() == Storage.FREEZER;
         return new NewLot(
                 id,
@@ -144,7 +157,9 @@ public class Packing {
                 packed(dish, place.kind(), act.day()),
                 dates(dish, place.kind(), act.day()),
                 container,
-                code);
+                code,
+                meal,
+                meal == null ? null : part);
     }
 
     private @Nullable UUID container(Household household, @Nullable UUID container) {
@@ -155,7 +170,15 @@ public class Packing {
     }
 
     /** What stands on a packet of this dish with so many portions, before or after it is filled. */
-    Label label(Lots.Lot dish, Batches.Batch batch, int portions, KeepDates dates, LocalDate packedOn, String code) {
+    Label label(
+            Lots.Lot dish,
+            Batches.Batch batch,
+            int portions,
+            KeepDates dates,
+            LocalDate packedOn,
+            String code,
+            int part,
+            int parts) {
         Recipe recipe = batch.recipe();
         Rational share = Rational.of(portions, batch.portions()).times(batch.factor());
         return new Label(
@@ -167,10 +190,19 @@ public class Packing {
                 dates.last()
                         .map(date -> new Label.Until(dates.eatBy() != null ? "eat by" : "best before", date))
                         .orElse(null),
-                1,
-                1,
+                part,
+                parts,
                 recipe == null ? List.of() : Label.toAdd(recipe, batch.style(), share),
                 recipe == null ? List.of() : Label.toFinish(recipe, batch.style()));
+    }
+
+    /** How many packets of these make one meal with this one. */
+    private static int parts(List<Lots.Lot> packets, Lots.Lot packet) {
+        return packet.group() == null
+                ? 1
+                : (int) packets.stream()
+                        .filter(other -> packet.group().equals(other.group()))
+                        .count();
     }
 
     /** The labels of these packets, in the order given. */
@@ -183,7 +215,14 @@ public class Packing {
                     LocalDate frozen = packet.clock().frozenOn();
                     LocalDate on = frozen == null ? packet.clock().from() : frozen;
                     return label(
-                            packet, batch, portions(packet), packet.dates(), on, Objects.requireNonNull(packet.code()));
+                            packet,
+                            batch,
+                            portions(packet),
+                            packet.dates(),
+                            on,
+                            Objects.requireNonNull(packet.code()),
+                            packet.partNo() == null ? 1 : packet.partNo(),
+                            parts(packets, packet));
                 })
                 .toList();
     }

@@ -1,7 +1,9 @@
 package wexilla.core.packing;
 
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.KitchenRounding;
@@ -40,6 +42,32 @@ public record Label(
     public Label {
         add = List.copyOf(add);
         finish = List.copyOf(finish);
+    }
+
+    private static final int LONGEST_BY_HAND = 24;
+    private static final DateTimeFormatter SHORT = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+    private static final DateTimeFormatter MONTH = DateTimeFormatter.ofPattern("MMM yyyy", Locale.ENGLISH);
+
+    /** Four short lines for a marker pen; the code is written beside them. */
+    public List<String> byHand() {
+        String meal = portions
+                + (portions == 1 ? " portion" : " portions")
+                + (parts > 1 ? ", part " + part + "/" + parts : "");
+        Until end = until;
+        String date = end == null
+                ? "packed " + SHORT.format(packedOn)
+                : SHORT.format(packedOn) + ", "
+                        + (end.words().equals("eat by")
+                                ? "eat by " + SHORT.format(end.date())
+                                : "best " + MONTH.format(end.date()));
+        String more = add.isEmpty() ? style : "+ " + String.join(", ", add);
+        return List.of(cut(name), cut(meal), cut(date), cut(more));
+    }
+
+    private static String cut(String text) {
+        return text.length() <= LONGEST_BY_HAND
+                ? text
+                : text.substring(0, LONGEST_BY_HAND - 1).strip() + "…";
     }
 
     /**

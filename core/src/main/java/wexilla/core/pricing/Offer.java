@@ -12,6 +12,14 @@ import wexilla.core.quantity.Amount;
  */
 public record Offer(String foodKey, Money price, Amount pack, LocalDate seenOn) {
 
+    /** Days after which a price is shown as old: handbook, section 4. */
+    public static final int OLD_DAYS = 90;
+
+    /** Whether it was seen more than 90 days before this day. */
+    public boolean old(LocalDate today) {
+        return seenOn.plusDays(OLD_DAYS).isBefore(today);
+    }
+
     public UnitPrice unitPrice() {
         return UnitPrice.of(price, pack);
     }

@@ -1,0 +1,141 @@
+package wexilla.app.costs;
+
+import java.time.Clock;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.household.Foods;
+import wexilla.app.household.Household;
+import wexilla.app.onhand.Offers;
+import wexilla.app.onhand.Purchases;
+import wexilla.app.platform.Acts;
+import wexilla.app.platform.Acts.Said;
+import wexilla.app.platform.Asked;
+import wexilla.app.platform.Problem;
+import wexilla.app.today.Spent;
+import wexilla.core.food.Conversion;
+import wexilla.core.food.Food;
+import wexilla.core.food.FoodBook;
+import wexilla.core.money.Money;
+import wexilla.core.pricing.Offer;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
+
+/** Costs. */
+@RestController
+class CostsController {
+
+    private static final int WEEKS = 8;
+    private static final int LONGEST_NAME = 80;
+
+    private final Offers offers;
+    private final Purchases purchases;
+    private final Spent spent;
+    private final Foods foods;
+    private final Acts acts;
+    private final Clock clock;
+
+    CostsController(Offers offers, Purchases purchases, Spent spent, Foods foods, Acts acts, Clock clock) {
+        this.offers = offers;
+        this.purchases = purchases;
+        this.spent = spent;
+        this.foods = foods;
+        this.acts = acts;
+        this.clock = clock;
+    }
+
+    /**
+     * The newest price of a food.
+     *
+     * @param each decimal money for {@code unit}: a kilo, a litre or one
+     * @param old whether it was seen more than 90 days ago
+     */
+    record PriceView(
+            String food,
+            String name,
+            String pack,
+            String price,
+            String each,
+            String unit,
+            String seenOn,
+            boolean old) {}
+
+    /** A week from Monday. Decimal money. @param used what was eaten; {@code paid} at tills; {@code binned} */
+    record WeekOf(String monday, String used, String paid, String binned) {}
+
+    record CostsView(List<PriceView> prices, List<WeekOf> weeks) {}
+
+    @GetMapping("/api/costs")
+    CostsView costs(Household household) {
+        LocalDate today = household.dayOf(clock.instant());
+        FoodBook book = foods.book(household);
+        List<PriceView> prices = new ArrayList<>();
+        offers.newestFirst(household)
+                .forEach((key, seen) -> prices.add(view(book.get(key).orElseThrow(), seen.get(0), today)));
+        prices.sort(Comparator.comparing(PriceView::name));
+        LocalDate monday = today.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+        List<WeekOf> weeks = new ArrayList<>();
+        for (int i = 0; i < WEEKS; i++) {
+            LocalDate from = monday.minusWeeks(i);
+            LocalDate to = from.plusDays(6);
+            weeks.add(new WeekOf(
+                    from.toString(),
+                    spent.used(household, from, to).decimal(),
+                    purchases.paid(household, from, to).decimal(),
+                    spent.binned(household, from, to).decimal()));
+        }
+        return new CostsView(prices, weeks);
+    }
+
+    private static PriceView view(Food food, Offer offer, LocalDate today) {
+        boolean piece = offer.pack().unit().equals(Unit.PIECE);
+        Rational big = piece ? Rational.ONE : Rational.of(1000);
+        Money each = offer.unitPrice().of(big);
+        String unit = piece ? "each" : offer.pack().unit().equals(Unit.ML) ? "a litre" : "a kilo";
+        return new PriceView(
+                food.key(),
+                food.name(),
+                offer.pack().toString(),
+                offer.price().decimal(),
+                each.decimal(),
+                unit,
+                offer.seenOn().toString(),
+                offer.old(today));
+    }
+
+    /** @param pack what the price is for: "1 kg"; @param price decimal money */
+    record PriceInput(String food, String pack, String price) {}
+
+    @PostMapping("/api/costs/prices")
+    Said price(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody PriceInput input) {
+        return acts.say(household, key, "price", input, act -> {
+            String name = Asked.name("/food", input.food(), LONGEST_NAME);
+            Amount pack = Asked.amount("/pack", input.pack());
+            Amount base = household.measures().toBase(pack);
+            if (base.value().isZero()) {
+                throw Problem.at("/pack", "A pack of nothing has no price.");
+            }
+            Money price = Asked.money("/price", input.price(), household.currency());
+            Unit unit = base.unit().equals(Unit.G) || base.unit().equals(Unit.ML) ? base.unit() : Unit.PIECE;
+            Food food = foods.book(household)
+                    .find(name)
+                    .map(FoodBook.Match::food)
+                    .orElseGet(() -> foods.own(household, name, unit));
+            Amount counted = Conversion.convert(food, pack, food.base(), household.measures())
+                            instanceof Conversion.Converted converted
+                    ? converted.amount()
+                    : Amount.of(base.value(), unit);
+            offers.record(act, foods.row(household, food), counted, price, act.day());
+            return "Price: " + food.name() + ", " + pack + " for " + price.decimal();
+        });
+    }
+}
