@@ -17,7 +17,7 @@ export function Costs() {
   const costed = book
     .filter((recipe) => recipe.lines > 0 && recipe.cost.perPortion)
     .sort((a, b) => Number(a.cost.perPortion) - Number(b.cost.perPortion));
-  const week = costs.weeks[0];
+  const week = costs.weeks[1];
   return (
     <>
       <Heading title="What it costs" below="what went in, what was paid, what was binned; each sum says which">
@@ -25,7 +25,7 @@ export function Costs() {
           <>
             <Money amount={week.used} big />
             <p className="quiet">
-              eaten this week, used · <Money amount={week.paid} /> paid
+              eaten last week, used · <Money amount={week.paid} /> paid
             </p>
           </>
         )}
@@ -52,7 +52,9 @@ export function Costs() {
                       <Money amount={recipe.cost.perPortion ?? ''} complete={recipe.cost.complete} />
                     </span>
                     {recipe.cost.unknown.length > 0 && (
-                      <span className="block text-sm text-accent">{recipe.cost.unknown.length} lines unknown</span>
+                      <span className="block text-sm text-accent">
+                        {recipe.cost.unknown.length === 1 ? '1 line' : `${recipe.cost.unknown.length} lines`} unknown
+                      </span>
                     )}
                   </span>
                 </li>

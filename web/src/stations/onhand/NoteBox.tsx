@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { answer, api, type Schema } from '../../api/client';
 import { useNoteRead } from '../../api/queries';
 import { useAct } from '../../api/useAct';
@@ -9,7 +10,9 @@ import { shortDay, until } from '../../kit/words';
 /** A stock note: typed as on paper, understood line by line, stored whole or not at all. */
 export function NoteBox({ places }: { places: Schema['PlaceView'][] }) {
   const [text, setText] = useState('');
-  const [place, setPlace] = useState<string>();
+  const [search] = useSearchParams();
+  const freezer = places.find((choice) => choice.kind === 'FREEZER')?.id;
+  const [place, setPlace] = useState(search.get('into') === 'freezer' ? freezer : undefined);
   const [bought, setBought] = useState(false);
   const [till, setTill] = useState('');
   const read = useNoteRead(text, place);

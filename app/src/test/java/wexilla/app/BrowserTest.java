@@ -167,7 +167,21 @@ class BrowserTest {
     void onAPhoneEveryStationFitsTheScreen() {
         Http demo = Kitchen.demoHousehold();
         try (Browser browser = new Browser(demo, 390, 844)) {
-            for (String station : new String[] {"/onhand", "/recipes", "/recipes/new", "/cook", "/pack", "/history"}) {
+            for (String station : new String[] {
+                "/",
+                "/onhand",
+                "/stretch",
+                "/plan",
+                "/shop",
+                "/cook",
+                "/pack",
+                "/eat",
+                "/recipes",
+                "/recipes/new",
+                "/costs",
+                "/household",
+                "/history"
+            }) {
                 browser.page().navigate(station);
                 look(browser.page().locator("h1")).isVisible();
                 Object beyond = browser.page().evaluate("document.documentElement.scrollWidth - window.innerWidth");

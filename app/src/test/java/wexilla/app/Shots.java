@@ -3,6 +3,7 @@ package wexilla.app;
 import com.microsoft.playwright.Page;
 import java.nio.file.Path;
 import java.time.Instant;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import wexilla.app.support.Browser;
@@ -22,6 +23,13 @@ class Shots {
         String pot = recipe(demo, "Pork, bean and barley pot");
         try (Browser browser = new Browser(demo, 1280, 800)) {
             Page page = browser.page();
+            for (String station : List.of("today", "stretch", "plan", "shop", "costs", "household")) {
+                page.navigate(station.equals("today") ? "/" : "/" + station);
+                shot(page, station);
+            }
+            page.navigate("/cook");
+            page.getByText("Chop once").waitFor();
+            shot(page, "cookday");
             page.navigate("/onhand");
             shot(page, "onhand");
             page.getByLabel("Write down what is there")
@@ -53,6 +61,8 @@ class Shots {
             shot(page, "packed");
         }
         try (Browser browser = new Browser(demo, 390, 844)) {
+            browser.page().navigate("/");
+            shot(browser.page(), "today-phone");
             browser.page().navigate("/onhand");
             shot(browser.page(), "onhand-phone");
             browser.page().navigate("/cook/" + pot);

@@ -50,7 +50,11 @@ record Script(
             @Nullable List<PlanScript> plan,
             @Nullable HandScript hand,
             @Nullable List<BatchScript> batches,
-            @Nullable MealScript meal) {}
+            @Nullable MealScript meal,
+            @Nullable List<PriceScript> prices) {}
+
+    /** A price seen on the shelf. */
+    record PriceScript(String food, String pack, String price) {}
 
     /** An evening that is over: planned, then eaten. @param not names of who would not eat it */
     record MealScript(

@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -13,20 +12,13 @@ import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import wexilla.app.cook.Batches;
 import wexilla.app.cook.CookViews.CookInput;
 import wexilla.app.cook.CookViews.Cooked;
 import wexilla.app.cook.Cooking;
-import wexilla.app.demo.Script.BatchScript;
 import wexilla.app.demo.Script.CookScript;
 import wexilla.app.demo.Script.Event;
 import wexilla.app.demo.Script.HandScript;
-import wexilla.app.demo.Script.MealScript;
 import wexilla.app.demo.Script.NoteScript;
-import wexilla.app.demo.Script.PlanScript;
-import wexilla.app.demo.Script.StretchScript;
-import wexilla.app.eat.Eating;
-import wexilla.app.eat.Eating.EatInput;
 import wexilla.app.household.Equipped;
 import wexilla.app.household.Equipped.Equipment;
 import wexilla.app.household.Foods;
@@ -39,16 +31,11 @@ import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Notes;
 import wexilla.app.pack.PackViews.PackInput;
 import wexilla.app.pack.Packing;
-import wexilla.app.plan.PlanViews.DishInput;
-import wexilla.app.plan.PlanViews.EveningInput;
-import wexilla.app.plan.Planning;
 import wexilla.app.platform.Acts;
 import wexilla.app.recipes.Draft;
 import wexilla.app.recipes.RecipeInput;
 import wexilla.app.recipes.Recipes;
-import wexilla.app.stretch.Stretches;
 import wexilla.core.money.Money;
-import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 
 /** Plays the demo household's story with the same acts a cook would make, each at its time. */
@@ -65,10 +52,7 @@ class Story {
     private final Foods foods;
     private final Cooking cooking;
     private final Packing packing;
-    private final Stretches stretches;
-    private final Planning planning;
-    private final Batches batches;
-    private final Eating eating;
+    private final Ahead ahead;
     private final Acts acts;
     private final Clock clock;
 
@@ -83,10 +67,7 @@ class Story {
             Foods foods,
             Cooking cooking,
             Packing packing,
-            Stretches stretches,
-            Planning planning,
-            Batches batches,
-            Eating eating,
+            Ahead ahead,
             Acts acts,
             Clock clock) {
         this.households = households;
@@ -99,10 +80,7 @@ class Story {
         this.foods = foods;
         this.cooking = cooking;
         this.packing = packing;
-        this.stretches = stretches;
-        this.planning = planning;
-        this.batches = batches;
-        this.eating = eating;
+        this.ahead = ahead;
         this.acts = acts;
         this.clock = clock;
     }
@@ -133,20 +111,24 @@ class Story {
                     when);
         }
         if (event.plan() != null) {
-            event.plan().forEach(evening -> plan(household, evening, when));
+            event.plan().forEach(evening -> ahead.plan(household, evening, when));
         }
         if (event.batches() != null) {
             event.batches()
-                    .forEach(batch -> batch(household, batch, Objects.requireNonNull(book.get(batch.recipe())), when));
+                    .forEach(batch ->
+                            ahead.batch(household, batch, Objects.requireNonNull(book.get(batch.recipe())), when));
+        }
+        if (event.prices() != null) {
+            ahead.prices(household, event.prices(), when);
         }
         if (event.meal() != null) {
-            meal(household, event.meal(), when);
+            ahead.meal(household, event.meal(), when);
         }
         if (event.hand() != null) {
             hand(household, event.hand(), when);
         }
         if (event.stretch() != null) {
-            stretch(household, event.stretch(), when);
+            ahead.stretch(household, event.stretch(), when);
         }
     }
 
@@ -172,39 +154,6 @@ class Story {
         });
     }
 
-    private void meal(Household household, MealScript script, Instant when) {
-        plan(household, script.plan(), when.minusSeconds(7200));
-        List<UUID> not = people.active(household).stream()
-                .filter(p -> script.not().contains(p.name()))
-                .map(Person::id)
-                .toList();
-        String day = script.plan().day();
-        EatInput input = new EatInput(day, script.how(), script.text(), null, script.left(), script.liked(), not);
-        acts.perform(
-                household,
-                key(),
-                "eat",
-                script,
-                String.class,
-                when,
-                act -> new Acts.Done<>(eating.eat(act, LocalDate.parse(day), input), ""));
-    }
-
-    private void batch(Household household, BatchScript script, UUID recipe, Instant when) {
-        acts.perform(household, key(), "batch", script, String.class, when, act -> {
-            Recipes.Stored stored = recipes.current(household, recipe);
-            int portions = stored.recipe().portions() * script.factor();
-            batches.plan(
-                    act,
-                    stored,
-                    script.style(),
-                    Rational.of(script.factor()),
-                    portions,
-                    LocalDate.parse(script.cookOn()));
-            return new Acts.Done<>("To cook on " + script.cookOn() + ": " + script.recipe(), "");
-        });
-    }
-
     private void hand(Household household, HandScript script, Instant when) {
         acts.perform(household, key(), "hand", script, String.class, when, act -> {
             UUID lot = lots.open(household).stream()
@@ -223,45 +172,6 @@ class Story {
         });
     }
 
-    private void plan(Household household, PlanScript script, Instant when) {
-        acts.perform(household, key(), "plan", script, String.class, when, act -> {
-            List<UUID> here = people.active(household).stream()
-                    .filter(p -> !script.absent().contains(p.name()))
-                    .map(Person::id)
-                    .toList();
-            List<DishInput> dishes = new ArrayList<>();
-            if (!script.dish().isEmpty()) {
-                dishes.add(new DishInput(null, null, script.dish(), false, null));
-            }
-            script.sides().forEach(side -> dishes.add(new DishInput(null, null, side, true, null)));
-            String subject = planning.plan(
-                    act,
-                    new EveningInput(
-                            script.day(),
-                            0,
-                            script.kind(),
-                            script.table(),
-                            script.minutes(),
-                            false,
-                            script.note(),
-                            here,
-                            dishes));
-            return new Acts.Done<>(subject, "");
-        });
-    }
-
-    private void stretch(Household household, StretchScript script, Instant when) {
-        acts.perform(household, key(), "stretch", script, String.class, when, act -> {
-            UUID lot = lots.open(household).stream()
-                    .filter(l -> l.name().equals(script.lot()))
-                    .findFirst()
-                    .map(Lots.Lot::id)
-                    .orElse(null);
-            stretches.save(act, UUID.randomUUID(), lot, script.asked());
-            return new Acts.Done<>("Stretch: " + script.asked().food(), "");
-        });
-    }
-
     private Instant when(Household household, int daysAgo, String at) {
         LocalDate day = household.dayOf(clock.instant()).minusDays(daysAgo);
         Instant planned =
@@ -269,7 +179,7 @@ class Story {
         return planned.isAfter(clock.instant()) ? clock.instant() : planned;
     }
 
-    private static String key() {
+    static String key() {
         return UUID.randomUUID().toString();
     }
 

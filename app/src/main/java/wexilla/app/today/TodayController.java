@@ -158,7 +158,7 @@ class TodayController {
                         "Say who eats: adults, teenagers, children",
                         "/household",
                         !people.active(household).isEmpty()),
-                new FirstStep("Type what is in the freezer, as a note", "/onhand", freezer),
+                new FirstStep("Type what is in the freezer, as a note", "/onhand?into=freezer", freezer),
                 new FirstStep(
                         "Write the names of dinners you already cook",
                         "/recipes",
