@@ -37,11 +37,18 @@ export function OnHand() {
           </>
         )}
       </Heading>
-      <div className="mb-8 grid gap-6 lg:grid-cols-[3fr_2fr]">
+      <div className="no-print mb-8 grid gap-6 lg:grid-cols-[3fr_2fr]">
         <NoteBox places={places} />
         <UseFirst lots={useFirst} empty={empty} open={setOpened} />
       </div>
-      <h2 className="mb-3 text-2xl">Freezer</h2>
+      <div className="mb-3 flex items-end justify-between">
+        <h2 className="text-2xl">Freezer</h2>
+        {!empty && (
+          <button type="button" className="btn btn-ghost no-print" onClick={() => window.print()}>
+            Print the count sheet
+          </button>
+        )}
+      </div>
       <div className="mb-8 grid gap-5 sm:grid-cols-2 xl:grid-cols-4">
         {freezers.map((place) => (
           <Drawer key={place.id} place={place} litres={litres(place.id)} open={setOpened} />
