@@ -1,11 +1,10 @@
 package wexilla.core.quantity;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
@@ -28,7 +27,7 @@ public record KitchenMeasure(String text, List<String> scoops, Amount measured, 
 
     private static final Rational HUNDRED = Rational.of(100);
     private static final Rational METRIC_SPOONS_ML = Rational.of(45);
-    private static final int MOST_TERMS = 3;
+    private static final double FLOATING_SLACK = 1e-6;
 
     public KitchenMeasure {
         scoops = List.copyOf(scoops);
@@ -105,8 +104,7 @@ public record KitchenMeasure(String text, List<String> scoops, Amount measured, 
     }
 
     private static KitchenMeasure best(List<Scoop> scoops, Rational ml, Measures measures) {
-        List<Choice> choices = new ArrayList<>();
-        choose(scoops, 0, List.of(), ml, choices);
+        List<Choice> choices = choices(scoops, ml);
         Comparator<Choice> fewest = Comparator.<Choice>comparingInt(
                         c -> c.scoops().size())
                 .thenComparingInt(Choice::units)
@@ -130,22 +128,66 @@ public record KitchenMeasure(String text, List<String> scoops, Amount measured, 
         return choices.stream().filter(c -> c.error().compareTo(percent) <= 0).min(fewest);
     }
 
-    private static void choose(List<Scoop> scoops, int from, List<Scoop> taken, Rational ml, List<Choice> choices) {
-        if (!taken.isEmpty()) {
-            Rational sum = taken.stream().map(Scoop::ml).reduce(Rational.ZERO, Rational::plus);
-            choices.add(new Choice(taken, off(sum, ml)));
-        }
-        if (taken.size() == MOST_TERMS) {
-            return;
-        }
-        Set<String> used = new HashSet<>(taken.stream().map(Scoop::measure).toList());
-        for (int i = from; i < scoops.size(); i++) {
-            if (!used.contains(scoops.get(i).measure())) {
-                List<Scoop> more = new ArrayList<>(taken);
-                more.add(scoops.get(i));
-                choose(scoops, i + 1, more, ml, choices);
+    /**
+     * Every choice of one to three scoops that could be the answer. There are hundreds, and exact sums of them are slow:
+     * a first look in floating point leaves out what is far off; what stays is judged exactly.
+     */
+    private static List<Choice> choices(List<Scoop> scoops, Rational ml) {
+        double asked = ml.toDecimal(9).doubleValue();
+        double[] each = scoops.stream()
+                .mapToDouble(scoop -> scoop.ml().toDecimal(9).doubleValue())
+                .toArray();
+        double nearest = nearest(scoops, each, asked);
+        double far = Math.max(3.0, nearest) + FLOATING_SLACK;
+        List<Choice> choices = new ArrayList<>();
+        for (int[] taken : sets(scoops)) {
+            if (error(taken, each, asked) <= far) {
+                List<Scoop> chosen = Arrays.stream(taken).mapToObj(scoops::get).toList();
+                Rational sum = chosen.stream().map(Scoop::ml).reduce(Rational.ZERO, Rational::plus);
+                choices.add(new Choice(chosen, off(sum, ml)));
             }
         }
+        return choices;
+    }
+
+    private static double nearest(List<Scoop> scoops, double[] each, double asked) {
+        double nearest = Double.MAX_VALUE;
+        for (int[] taken : sets(scoops)) {
+            nearest = Math.min(nearest, error(taken, each, asked));
+        }
+        return nearest;
+    }
+
+    private static double error(int[] taken, double[] each, double asked) {
+        double sum = 0;
+        for (int at : taken) {
+            sum += each[at];
+        }
+        return Math.abs(sum - asked) * 100 / asked;
+    }
+
+    /** Sets of one to three scoops of different measures, larger scoops first. */
+    private static List<int[]> sets(List<Scoop> scoops) {
+        List<int[]> sets = new ArrayList<>();
+        for (int a = 0; a < scoops.size(); a++) {
+            sets.add(new int[] {a});
+            for (int b = a + 1; b < scoops.size(); b++) {
+                if (same(scoops, a, b)) {
+                    continue;
+                }
+                sets.add(new int[] {a, b});
+                for (int c = b + 1; c < scoops.size(); c++) {
+                    if (!same(scoops, a, c) && !same(scoops, b, c)) {
+                        sets.add(new int[] {a, b, c});
+                    }
+                }
+            }
+        }
+        return sets;
+    }
+
+    private static boolean same(List<Scoop> scoops, int a, int b) {
+        return scoops.get(a).measure().equals(scoops.get(b).measure());
     }
 
     /** Scoops of one unit are written together: "2 1/4 tsp"; a half and a quarter as three quarters. */
