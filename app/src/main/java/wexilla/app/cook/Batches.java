@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -183,6 +184,14 @@ public class Batches implements Undoable {
                         Money.of(row.getLong("cost"), household.currency()).decimal(),
                         row.getBoolean("complete")))
                 .list();
+    }
+
+    /** A batch of this recipe that was cooked on this day and is not eaten up. */
+    public Optional<UUID> cookedOn(Household household, UUID recipe, LocalDate day) {
+        return db.sql("""
+                        select b.id from batch b join lot l on l.household_id = b.household_id and l.batch = b.id
+                        where b.household_id = ? and b.recipe = ? and b.state = 'done' and b.cook_on = ?
+                        and l.amount > 0 limit 1""").params(household.id(), recipe, day).query(UUID.class).optional();
     }
 
     /** What a batch is called. */

@@ -7,7 +7,6 @@ import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -39,16 +38,17 @@ class EatController {
     private final Evenings evenings;
     private final People people;
     private final Acts acts;
-    private final JdbcClient db;
+    private final Ratings ratings;
     private final Clock clock;
 
-    EatController(Eating eating, Slots slots, Evenings evenings, People people, Acts acts, JdbcClient db, Clock clock) {
+    EatController(
+            Eating eating, Slots slots, Evenings evenings, People people, Acts acts, Ratings ratings, Clock clock) {
         this.eating = eating;
         this.slots = slots;
         this.evenings = evenings;
         this.people = people;
         this.acts = acts;
-        this.db = db;
+        this.ratings = ratings;
         this.clock = clock;
     }
 
@@ -93,7 +93,7 @@ class EatController {
                 open.add(0, view);
             }
         }
-        return new EatView(today.toString(), tonight, open, ratings(household));
+        return new EatView(today.toString(), tonight, open, ratings.newest(household));
     }
 
     private MealView view(Household household, Slot slot, boolean withSteps) {
@@ -117,20 +117,6 @@ class EatController {
                 Evenings.plates(evening.eaters()),
                 slot.note(),
                 steps);
-    }
-
-    private List<RatingView> ratings(Household household) {
-        return db.sql("""
-                        select s.day, coalesce(v.title, b.name, 'something else') as dish, p.name as person, r.liked
-                        from rating r
-                        join slot s on s.household_id = r.household_id and s.id = r.slot
-                        left join meal_dish d on d.household_id = s.household_id and d.slot = s.id and d.pos = 0
-                        left join recipe c on c.household_id = d.household_id and c.id = d.recipe
-                        left join recipe_version v on v.household_id = c.household_id and v.recipe = c.id
-                            and v.n = c.current_version
-                        left join batch b on b.household_id = d.household_id and b.id = d.batch
-                        left join person p on p.household_id = r.household_id and p.id = r.person
-                        where r.household_id = ? order by s.day desc, p.name nulls first limit 20""").params(household.id()).query(RatingView.class).list();
     }
 
     @PostMapping("/api/eat")

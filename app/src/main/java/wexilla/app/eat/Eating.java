@@ -2,15 +2,14 @@ package wexilla.app.eat;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
+import wexilla.app.cook.Batches;
 import wexilla.app.cook.CookViews.CookInput;
 import wexilla.app.cook.CookViews.Cooked;
 import wexilla.app.cook.Cooking;
@@ -26,8 +25,6 @@ import wexilla.app.plan.Slots.Kind;
 import wexilla.app.plan.Slots.Slot;
 import wexilla.app.plan.Slots.State;
 import wexilla.app.platform.Act;
-import wexilla.app.platform.Journal;
-import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.keeping.Storage;
@@ -82,8 +79,8 @@ public class Eating {
     private final Handling handling;
     private final Households households;
     private final People people;
-    private final Journal journal;
-    private final JdbcClient db;
+    private final Ratings ratings;
+    private final Batches batches;
 
     Eating(
             Slots slots,
@@ -95,8 +92,8 @@ public class Eating {
             Handling handling,
             Households households,
             People people,
-            Journal journal,
-            JdbcClient db) {
+            Ratings ratings,
+            Batches batches) {
         this.slots = slots;
         this.evenings = evenings;
         this.cooking = cooking;
@@ -106,8 +103,8 @@ public class Eating {
         this.handling = handling;
         this.households = households;
         this.people = people;
-        this.journal = journal;
-        this.db = db;
+        this.ratings = ratings;
+        this.batches = batches;
     }
 
     /** Says what became of an evening. */
@@ -126,7 +123,7 @@ public class Eating {
             int plates = Evenings.plates(evenings.evening(act.household(), slot).eaters());
             cost = dish(act, input.batch(), plates, input.left());
         }
-        rate(act, slot, input);
+        ratings.rate(act, slot, input);
         slots.state(act, slot.id(), state(input.how()));
         String what = slot.dishes().isEmpty() || input.how() != How.PLANNED
                 ? words(input)
@@ -231,13 +228,7 @@ public class Eating {
     /** Cooked that day through the station, or now, as written at its size; then eaten. */
     private Cost cooked(Act act, UUID recipe, Evening.Cook cook, Evening evening, int left) {
         Household household = act.household();
-        Optional<UUID> batch = db.sql("""
-                        select b.id from batch b join lot l on l.household_id = b.household_id and l.batch = b.id
-                        where b.household_id = ? and b.recipe = ? and b.state = 'done' and b.cook_on = ?
-                        and l.amount > 0 limit 1""")
-                .params(household.id(), recipe, evening.day())
-                .query(UUID.class)
-                .optional();
+        Optional<UUID> batch = batches.cookedOn(household, recipe, evening.day());
         int plates = Evenings.plates(evening.eaters());
         if (batch.isEmpty()) {
             int n = recipes.current(household, recipe).n();
@@ -305,32 +296,5 @@ public class Eating {
                 now.cost().complete());
         ledger.take(act, new Take(now.open(), amount, cost), null, "eaten", now.name());
         return cost;
-    }
-
-    private void rate(Act act, Slot slot, EatInput input) {
-        if (input.liked() == null && input.notForThem().isEmpty()) {
-            return;
-        }
-        if (input.liked() != null && (input.liked() < 0 || input.liked() > 2)) {
-            throw Problem.at("/liked", "How it was is 0 (all right), 1 (good) or 2 (again soon).");
-        }
-        journal.before(act, Thing.RATINGS, slot.id());
-        insert(act, slot, null, input.liked());
-        List<UUID> known =
-                people.all(act.household()).stream().map(People.Person::id).toList();
-        input.notForThem().stream().distinct().forEach(person -> {
-            if (!known.contains(person)) {
-                throw Problem.at("/notForThem", "Somebody named here does not eat in this household.");
-            }
-            insert(act, slot, person, -1);
-        });
-    }
-
-    private void insert(Act act, Slot slot, @Nullable UUID person, @Nullable Integer liked) {
-        if (liked != null) {
-            db.sql("insert into rating (household_id, slot, pos, person, liked, act) values (?, ?, 0, ?, ?, ?)")
-                    .params(Arrays.asList(act.household().id(), slot.id(), person, liked, act.id()))
-                    .update();
-        }
     }
 }

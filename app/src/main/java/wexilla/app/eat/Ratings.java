@@ -1,0 +1,75 @@
+package wexilla.app.eat;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import wexilla.app.eat.EatController.RatingView;
+import wexilla.app.eat.Eating.EatInput;
+import wexilla.app.household.Household;
+import wexilla.app.household.People;
+import wexilla.app.plan.Slots.Slot;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Journal;
+import wexilla.app.platform.Journal.Thing;
+import wexilla.app.platform.Problem;
+
+/** How evenings were. */
+@Component
+class Ratings {
+
+    private final People people;
+    private final Journal journal;
+    private final JdbcClient db;
+
+    Ratings(People people, Journal journal, JdbcClient db) {
+        this.people = people;
+        this.journal = journal;
+        this.db = db;
+    }
+
+    /** The newest ratings. */
+    List<RatingView> newest(Household household) {
+        return db.sql("""
+                        select s.day, coalesce(v.title, b.name, 'something else') as dish, p.name as person, r.liked
+                        from rating r
+                        join slot s on s.household_id = r.household_id and s.id = r.slot
+                        left join meal_dish d on d.household_id = s.household_id and d.slot = s.id and d.pos = 0
+                        left join recipe c on c.household_id = d.household_id and c.id = d.recipe
+                        left join recipe_version v on v.household_id = c.household_id and v.recipe = c.id
+                            and v.n = c.current_version
+                        left join batch b on b.household_id = d.household_id and b.id = d.batch
+                        left join person p on p.household_id = r.household_id and p.id = r.person
+                        where r.household_id = ? order by s.day desc, p.name nulls first limit 20""").params(household.id()).query(RatingView.class).list();
+    }
+
+    /** Writes how it was, and for whom it was not. */
+    void rate(Act act, Slot slot, EatInput input) {
+        if (input.liked() == null && input.notForThem().isEmpty()) {
+            return;
+        }
+        if (input.liked() != null && (input.liked() < 0 || input.liked() > 2)) {
+            throw Problem.at("/liked", "How it was is 0 (all right), 1 (good) or 2 (again soon).");
+        }
+        journal.before(act, Thing.RATINGS, slot.id());
+        insert(act, slot, null, input.liked());
+        List<UUID> known =
+                people.all(act.household()).stream().map(People.Person::id).toList();
+        input.notForThem().stream().distinct().forEach(person -> {
+            if (!known.contains(person)) {
+                throw Problem.at("/notForThem", "Somebody named here does not eat in this household.");
+            }
+            insert(act, slot, person, -1);
+        });
+    }
+
+    private void insert(Act act, Slot slot, @Nullable UUID person, @Nullable Integer liked) {
+        if (liked != null) {
+            db.sql("insert into rating (household_id, slot, pos, person, liked, act) values (?, ?, 0, ?, ?, ?)")
+                    .params(Arrays.asList(act.household().id(), slot.id(), person, liked, act.id()))
+                    .update();
+        }
+    }
+}

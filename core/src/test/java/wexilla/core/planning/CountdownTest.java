@@ -1,0 +1,41 @@
+package wexilla.core.planning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import wexilla.core.planning.Evening.FromStock;
+import wexilla.core.quantity.Rational;
+import wexilla.core.recipe.RecipeStep;
+
+class CountdownTest {
+
+    private static Evening evening(RecipeStep... finish) {
+        FromStock pie = new FromStock("dish:1", "Pie", List.of(finish), List.of(), Rational.ONE, List.of(), 6);
+        return new Evening(LocalDate.of(2026, 11, 23), LocalTime.of(18, 30), 60, List.of(), List.of(pie));
+    }
+
+    /** The design's evening: a frozen pie of 65 oven minutes for half past six; the oven goes on a quarter before. */
+    @Test
+    void theOvenGoesOnBeforeThePieGoesIn() {
+        List<Countdown.Step> steps = Countdown.of(evening(
+                new RecipeStep("Crumbs over it, 5 minutes.", null),
+                new RecipeStep("Bake at 190 °C for 60 minutes, to 74 °C in the middle.", null)));
+        assertThat(steps)
+                .extracting(s -> s.at().toLocalTime() + " " + s.words())
+                .containsExactly(
+                        "17:15 oven on, 190 °C",
+                        "17:25 Crumbs over it, 5 minutes.",
+                        "17:30 Bake at 190 °C for 60 minutes, to 74 °C in the middle.");
+    }
+
+    @Test
+    void stepsWithoutMinutesStandAtTheTable() {
+        assertThat(Countdown.of(evening(new RecipeStep("Serve with lemon.", null))))
+                .singleElement()
+                .satisfies(step -> assertThat(step.at().toLocalTime()).isEqualTo(LocalTime.of(18, 30)));
+        assertThat(Countdown.of(evening())).isEmpty();
+    }
+}
