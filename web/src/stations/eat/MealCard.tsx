@@ -98,7 +98,7 @@ export function MealCard({ meal }: { meal: Meal }) {
                     key={there.batch}
                     type="button"
                     aria-pressed={batch === there.batch}
-                    className={`btn h-auto ${batch === there.batch ? 'btn-primary' : 'btn-ghost'}`}
+                    className={`btn h-auto min-h-11 ${batch === there.batch ? 'btn-primary' : 'btn-ghost'}`}
                     onClick={() => setBatch(batch === there.batch ? undefined : there.batch)}
                   >
                     {there.name} · {there.portions}

@@ -104,7 +104,7 @@ export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['Pla
                       key={there.batch}
                       type="button"
                       aria-pressed={batch === there.batch}
-                      className={`btn h-auto ${batch === there.batch ? 'btn-primary' : 'btn-outline'}`}
+                      className={`btn h-auto min-h-11 ${batch === there.batch ? 'btn-primary' : 'btn-outline'}`}
                       onClick={() => {
                         setBatch(there.batch);
                         setDish(there.name);
@@ -138,7 +138,7 @@ export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['Pla
                 set={typed(setPortions)}
                 at="/dishes/0/portions"
                 problem={save.problem}
-                placeholder="as many as eat"
+                placeholder="for all"
               />
             </div>
             <Field
