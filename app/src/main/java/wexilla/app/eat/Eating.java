@@ -191,7 +191,7 @@ public class Eating {
         for (Evening.Dish dish : evening.dishes()) {
             UUID of = slot.dishes().get(pos++).of();
             if (dish instanceof Evening.FromStock stock) {
-                onTheNight(act, evening, stock);
+                cost = cost.plus(onTheNight(act, evening, stock));
                 cost = cost.plus(dish(act, Objects.requireNonNull(of), stock.portions(), left));
             } else if (dish instanceof Evening.Cook cook) {
                 cost = cost.plus(cooked(act, Objects.requireNonNull(of), cook, evening, left));
@@ -203,8 +203,8 @@ public class Eating {
     }
 
     /** What is added on the night leaves the stock, as far as it is there. */
-    private void onTheNight(Act act, Evening evening, Evening.FromStock stock) {
-        wants(act, PlanCheck.wants(stock.add(), stock.share(), evening.day(), stock.name(), new HashSet<>()));
+    private Cost onTheNight(Act act, Evening evening, Evening.FromStock stock) {
+        return wants(act, PlanCheck.wants(stock.add(), stock.share(), evening.day(), stock.name(), new HashSet<>()));
     }
 
     private Cost wants(Act act, List<Needs.Want> wants) {

@@ -76,6 +76,11 @@ public class Acts {
         UUID id = id(key);
         String hash = hash(kind + json.writeValueAsString(request));
         return Objects.requireNonNull(transaction.execute(status -> {
+            // one act of a household at a time: what it checks stays true until it has written
+            db.sql("select 1 from household where id = ? for no key update")
+                    .params(household.id())
+                    .query(Integer.class)
+                    .single();
             if (!begin(household, id, kind, hash, happenedAt)) {
                 return json.readValue(storedAnswer(household, id, hash), answer);
             }
