@@ -1156,6 +1156,8 @@ export interface components {
             seasoning: "FLAT" | "EXACT" | "OUT";
             tbsp: string;
             today: string;
+            /** Format: int32 */
+            version: number;
             zone: string;
         };
         InStock: {
@@ -1629,6 +1631,8 @@ export interface components {
             /** @enum {string} */
             seasoning: "FLAT" | "EXACT" | "OUT";
             tbsp: string;
+            /** Format: int32 */
+            version: number;
             zone: string;
         };
         ShareAsked: {

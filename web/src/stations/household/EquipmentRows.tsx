@@ -3,51 +3,32 @@ import { answer, api, type Schema } from '../../api/client';
 import { useAct } from '../../api/useAct';
 import { Choice, Field } from '../../kit/Field';
 import { Empty, OtherProblem } from '../../kit/kit';
+import { Ends, Rows } from './Rows';
 import { equipmentWords } from './words';
 
 type Equipment = Schema['EquipmentView'];
 
 /** What there is to cook with. */
 export function EquipmentRows({ equipment }: { equipment: Equipment[] }) {
-  const [open, setOpen] = useState<string>();
   return (
-    <section aria-labelledby="equipment">
-      <div className="mb-2 flex items-end justify-between">
-        <h2 id="equipment" className="text-2xl">
-          To cook with
-        </h2>
-        <button type="button" className="btn btn-outline" onClick={() => setOpen('new')}>
-          One more
-        </button>
-      </div>
-      {open === 'new' && <EquipmentForm done={() => setOpen(undefined)} />}
-      {equipment.length === 0 && open !== 'new' && (
-        <Empty>Your biggest pot first: a batch that does not fit is told before you start.</Empty>
+    <Rows
+      title="To cook with"
+      things={equipment}
+      empty={<Empty>Your biggest pot first: a batch that does not fit is told before you start.</Empty>}
+      line={(piece) => (
+        <>
+          <span className="font-semibold">
+            {piece.count > 1 && `${piece.count} × `}
+            {piece.name}
+          </span>
+          <span className="quiet">
+            {equipmentWords[piece.kind]}
+            {piece.capacity && <span className="figure"> · {piece.capacity}</span>}
+          </span>
+        </>
       )}
-      <ul>
-        {equipment.map((piece) =>
-          open === piece.id ? (
-            <li key={piece.id}>
-              <EquipmentForm piece={piece} done={() => setOpen(undefined)} />
-            </li>
-          ) : (
-            <li key={piece.id} className="row grid-cols-[minmax(0,1fr)_auto_auto]">
-              <span className="font-semibold">
-                {piece.count > 1 && `${piece.count} × `}
-                {piece.name}
-              </span>
-              <span className="quiet">
-                {equipmentWords[piece.kind]}
-                {piece.capacity && <span className="figure"> · {piece.capacity}</span>}
-              </span>
-              <button type="button" className="btn btn-ghost" onClick={() => setOpen(piece.id)}>
-                Change<span className="sr-only"> {piece.name}</span>
-              </button>
-            </li>
-          ),
-        )}
-      </ul>
-    </section>
+      form={(piece, done) => <EquipmentForm piece={piece} done={done} />}
+    />
   );
 }
 
@@ -106,19 +87,7 @@ function EquipmentForm({ piece, done }: { piece?: Equipment; done: () => void })
         />
       </div>
       <OtherProblem problem={save.problem ?? remove.problem} fields={['/name', '/capacity', '/count']} />
-      <div className="flex gap-3">
-        <button type="submit" className="btn btn-primary" disabled={save.busy}>
-          Write down
-        </button>
-        <button type="button" className="btn btn-ghost" onClick={done}>
-          Leave it
-        </button>
-        {piece && (
-          <button type="button" className="btn btn-ghost ml-auto" onClick={() => remove.act(piece.id)}>
-            Remove
-          </button>
-        )}
-      </div>
+      <Ends busy={save.busy} leave={done} away={piece && { words: 'Remove', act: () => remove.act(piece.id) }} />
     </form>
   );
 }

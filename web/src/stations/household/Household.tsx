@@ -27,7 +27,7 @@ export function Household() {
         <PlaceRows places={household.places} />
         <EquipmentRows equipment={household.equipment} />
       </div>
-      <Settings key={JSON.stringify(household)} household={household} />
+      <Settings key={household.version} household={household} />
     </>
   );
 }

@@ -3,6 +3,7 @@ import { answer, api, type Schema } from '../../api/client';
 import { useAct } from '../../api/useAct';
 import { Choice, Field, Several } from '../../kit/Field';
 import { OtherProblem } from '../../kit/kit';
+import { Ends } from './Rows';
 import { allergenWords, appetiteWords, chilliWords, flagWords } from './words';
 
 type Input = Schema['PersonInput'];
@@ -83,19 +84,12 @@ export function PersonForm({ person, done }: { person: Schema['PersonView'] | un
         hint="foods or dishes, with commas between"
       />
       <OtherProblem problem={save.problem} fields={['/name', '/dislikes']} />
-      <div className="flex flex-wrap gap-3">
-        <button type="submit" className="btn btn-primary" disabled={save.busy}>
-          {person?.active === false ? 'Eats here again' : 'Write down'}
-        </button>
-        <button type="button" className="btn btn-ghost" onClick={done}>
-          Leave it
-        </button>
-        {person?.active && (
-          <button type="button" className="btn btn-ghost ml-auto" onClick={() => send(false)}>
-            Has moved out
-          </button>
-        )}
-      </div>
+      <Ends
+        busy={save.busy}
+        leave={done}
+        words={person?.active === false ? 'Eats here again' : 'Write down'}
+        away={person?.active && { words: 'Has moved out', act: () => send(false) }}
+      />
     </form>
   );
 }

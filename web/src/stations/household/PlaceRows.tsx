@@ -3,45 +3,28 @@ import { answer, api, type Schema } from '../../api/client';
 import { useAct } from '../../api/useAct';
 import { Choice, Field } from '../../kit/Field';
 import { OtherProblem } from '../../kit/kit';
+import { Ends, Rows } from './Rows';
 import { placeWords } from './words';
 
 type Place = Schema['PlaceName'];
 
 /** Where things lie. */
 export function PlaceRows({ places }: { places: Place[] }) {
-  const [open, setOpen] = useState<string>();
   return (
-    <section aria-labelledby="places">
-      <div className="mb-2 flex items-end justify-between">
-        <h2 id="places" className="text-2xl">
-          Places
-        </h2>
-        <button type="button" className="btn btn-outline" onClick={() => setOpen('new')}>
-          One more
-        </button>
-      </div>
-      {open === 'new' && <PlaceForm done={() => setOpen(undefined)} />}
-      <ul>
-        {places.map((place) =>
-          open === place.id ? (
-            <li key={place.id}>
-              <PlaceForm place={place} done={() => setOpen(undefined)} />
-            </li>
-          ) : (
-            <li key={place.id} className="row grid-cols-[minmax(0,1fr)_auto_auto]">
-              <span className="font-semibold">{place.name}</span>
-              <span className="quiet">
-                {placeWords[place.kind]}
-                {place.litres && ` · full at ${place.litres} l`}
-              </span>
-              <button type="button" className="btn btn-ghost" onClick={() => setOpen(place.id)}>
-                Change<span className="sr-only"> {place.name}</span>
-              </button>
-            </li>
-          ),
-        )}
-      </ul>
-    </section>
+    <Rows
+      title="Places"
+      things={places}
+      line={(place) => (
+        <>
+          <span className="font-semibold">{place.name}</span>
+          <span className="quiet">
+            {placeWords[place.kind]}
+            {place.litres && ` · full at ${place.litres} l`}
+          </span>
+        </>
+      )}
+      form={(place, done) => <PlaceForm place={place} done={done} />}
+    />
   );
 }
 
@@ -82,19 +65,7 @@ function PlaceForm({ place, done }: { place?: Place; done: () => void }) {
         <Choice label="What it is" value={kind} set={setKind} of={placeWords} />
       </div>
       <OtherProblem problem={save.problem ?? remove.problem} fields={['/name']} />
-      <div className="flex gap-3">
-        <button type="submit" className="btn btn-primary" disabled={save.busy}>
-          Write down
-        </button>
-        <button type="button" className="btn btn-ghost" onClick={done}>
-          Leave it
-        </button>
-        {place && (
-          <button type="button" className="btn btn-ghost ml-auto" onClick={() => remove.act(place.id)}>
-            Remove
-          </button>
-        )}
-      </div>
+      <Ends busy={save.busy} leave={done} away={place && { words: 'Remove', act: () => remove.act(place.id) }} />
     </form>
   );
 }

@@ -10,6 +10,7 @@ type Input = Schema['SettingsInput'];
 /** Cups or grams, the money, and how spices are counted. */
 export function Settings({ household }: { household: View }) {
   const [form, setForm] = useState<Input>({
+    version: household.version,
     name: household.name,
     zone: household.zone,
     currency: household.currency,
@@ -26,7 +27,11 @@ export function Settings({ household }: { household: View }) {
     setForm({ ...form, ...part });
     save.forget();
   };
-  const field = (at: keyof Input) => ({ at: `/${at}`, problem: save.problem, set: (v: string) => change({ [at]: v }) });
+  const field = (at: Exclude<keyof Input, 'version'>) => ({
+    at: `/${at}`,
+    problem: save.problem,
+    set: (v: string) => change({ [at]: v }),
+  });
   return (
     <form
       className="mt-10"

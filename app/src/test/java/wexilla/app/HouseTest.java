@@ -46,14 +46,7 @@ class HouseTest {
     void stationsHaveNoCycles() {
         JavaClasses stations = new ClassFileImporter()
                 .withImportOption(new com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests())
-                .importPackages(
-                        "wexilla.app.onhand",
-                        "wexilla.app.recipes",
-                        "wexilla.app.cook",
-                        "wexilla.app.pack",
-                        "wexilla.app.files",
-                        "wexilla.app.today",
-                        "wexilla.app.demo");
+                .importPackages("wexilla.app");
         slices().matching("wexilla.app.(*)..").should().beFreeOfCycles().check(stations);
     }
 

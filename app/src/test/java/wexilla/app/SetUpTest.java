@@ -128,9 +128,11 @@ class SetUpTest {
                 "EXACT",
                 "flat",
                 "0.20"));
+        us.put("version", household().path("version").asInt());
         String act = http.act("/api/household/settings", us).ok().path("act").asString();
         assertThat(household().path("currency").asString()).isEqualTo("USD");
         assertThat(household().path("cup").asString()).isEqualTo("us");
+        assertThat(http.act("/api/household/settings", us).status()).isEqualTo(412);
         http.undo(act).ok();
         assertThat(household().path("currency").asString()).isEqualTo("EUR");
         http.note("1 kg flour 0.79");

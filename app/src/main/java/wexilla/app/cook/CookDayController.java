@@ -2,12 +2,12 @@ package wexilla.app.cook;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -16,38 +16,32 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import wexilla.app.household.Household;
-import wexilla.app.onhand.Lots;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
+import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.cookday.CookDay;
 import wexilla.core.cookday.CookDay.Pot;
-import wexilla.core.planning.PlanCheck;
 import wexilla.core.quantity.Rational;
-import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.Style;
-import wexilla.core.shopping.Needs;
-import wexilla.core.stock.StockUse.Take;
 
 /** The cook day: batches planned for it, what is done the day before, what is chopped once. */
 @RestController
 class CookDayController {
 
-    private static final LocalTime BEGIN = LocalTime.of(10, 0);
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
 
     private final Batches batches;
     private final Recipes recipes;
-    private final Lots lots;
+    private final DayBefore dayBefore;
     private final Acts acts;
     private final Clock clock;
 
-    CookDayController(Batches batches, Recipes recipes, Lots lots, Acts acts, Clock clock) {
+    CookDayController(Batches batches, Recipes recipes, DayBefore dayBefore, Acts acts, Clock clock) {
         this.batches = batches;
         this.recipes = recipes;
-        this.lots = lots;
+        this.dayBefore = dayBefore;
         this.acts = acts;
         this.clock = clock;
     }
@@ -102,9 +96,10 @@ class CookDayController {
                 pots.add(new Pot(batch.id().toString(), batch.recipe(), batch.style(), batch.factor()));
             }
         }
-        CookDay made = CookDay.of(pots, BEGIN, household.measures());
-        List<TaskView> before = new ArrayList<>(thaw(household, own, shown));
-        made.dayBefore().forEach(task -> before.add(new TaskView(task.words(), task.why())));
+        CookDay made = CookDay.of(pots, CookDay.BEGIN, household.measures());
+        List<TaskView> before = new ArrayList<>();
+        Stream.concat(dayBefore.tasks(household, shown).stream(), made.dayBefore().stream())
+                .forEach(task -> before.add(new TaskView(task.words(), task.why())));
         int longest = made.pots().isEmpty() ? 0 : made.pots().get(0).time().minutes();
         return new CookDayView(
                 shown.toString(),
@@ -120,8 +115,8 @@ class CookDayController {
                                         .toList()))
                         .toList(),
                 made.pots().stream().map(timed -> view(own, timed)).toList(),
-                TIME.format(BEGIN),
-                TIME.format(BEGIN.plusMinutes(longest)));
+                TIME.format(CookDay.BEGIN),
+                TIME.format(CookDay.BEGIN.plusMinutes(longest)));
     }
 
     private static PotView view(List<Batches.Batch> own, CookDay.Timed timed) {
@@ -139,35 +134,6 @@ class CookDayController {
                 timed.time().handsMin(),
                 timed.time().waitMin(),
                 TIME.format(timed.start()));
-    }
-
-    /** What lies frozen and goes into these batches. */
-    private List<TaskView> thaw(Household household, List<Batches.Batch> own, LocalDate day) {
-        List<Needs.Want> wants = new ArrayList<>();
-        for (Batches.Batch batch : own) {
-            if (batch.recipe() != null) {
-                List<RecipeLine> in = batch.recipe().lines().stream()
-                        .filter(line -> line.goesIn(batch.style()))
-                        .toList();
-                wants.addAll(PlanCheck.wants(in, batch.factor(), day, batch.name(), new java.util.HashSet<>()));
-            }
-        }
-        Needs needs = Needs.of(wants, lots.openByKey(household), java.util.Set.of(), household.measures());
-        List<TaskView> tasks = new ArrayList<>();
-        for (Needs.Met met : needs.met()) {
-            for (Take take : met.takes()) {
-                int hours = take.lot().hoursToThaw(take.amount());
-                if (hours > 0 && !take.lot().clock().keepingClass().equals("frozen-vegetables")) {
-                    var out = day.atTime(BEGIN).minusHours(hours);
-                    tasks.add(new TaskView(
-                            "take out " + take.amount() + " " + met.want().name() + " by "
-                                    + DateTimeFormatter.ofPattern("EEE HH:mm", java.util.Locale.ENGLISH)
-                                            .format(out),
-                            take.lot().thawRule(take.amount())));
-                }
-            }
-        }
-        return tasks;
     }
 
     private static LocalDate read(String field, String text) {

@@ -12,7 +12,6 @@ import wexilla.app.cook.CookViews.CookInput;
 import wexilla.app.cook.CookViews.Cooked;
 import wexilla.app.cook.CookViews.JustInput;
 import wexilla.app.household.Foods;
-import wexilla.app.household.Household;
 import wexilla.app.household.Households;
 import wexilla.app.household.Households.Place;
 import wexilla.app.household.Reference;
@@ -23,6 +22,7 @@ import wexilla.app.onhand.NewLot.State;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Acts.Done;
 import wexilla.app.platform.Asked;
+import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Costing;
 import wexilla.app.recipes.Recipes;
@@ -195,7 +195,7 @@ public class Cooking {
             throw Problem.at("/keepBack", "From 0 to the " + portions + " portions that came out can be kept back.");
         }
         Place fridge = households.usualPlace(act.household(), Storage.FRIDGE);
-        handling.move(act, dish, keep + " portions", fridge.id());
+        handling.move(act, dish, Amount.of(keep, Unit.PORTION), fridge.id());
     }
 
     /** Writes the line of the batch; what the record lacks is counted up first and taken from there. */

@@ -18,9 +18,9 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
-import wexilla.app.household.Household;
 import wexilla.app.household.Households;
 import wexilla.app.household.Households.Place;
+import wexilla.app.platform.Household;
 import wexilla.core.keeping.Storage;
 
 /**

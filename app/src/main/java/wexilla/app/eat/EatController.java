@@ -14,7 +14,6 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.eat.Eating.EatInput;
 import wexilla.app.eat.Eating.How;
-import wexilla.app.household.Household;
 import wexilla.app.household.People;
 import wexilla.app.plan.Evenings;
 import wexilla.app.plan.Slots;
@@ -22,6 +21,7 @@ import wexilla.app.plan.Slots.Slot;
 import wexilla.app.plan.Slots.State;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
+import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.planning.Countdown;
 import wexilla.core.planning.Evening;
@@ -114,7 +114,7 @@ class EatController {
                 slot.state(),
                 evening.dishes().stream().map(Evening.Dish::name).toList(),
                 eaters,
-                Evenings.plates(evening.eaters()),
+                evening.wholePortions(),
                 slot.note(),
                 steps);
     }

@@ -2,10 +2,10 @@ package wexilla.app.eat;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -13,7 +13,6 @@ import wexilla.app.cook.Batches;
 import wexilla.app.cook.CookViews.CookInput;
 import wexilla.app.cook.CookViews.Cooked;
 import wexilla.app.cook.Cooking;
-import wexilla.app.household.Household;
 import wexilla.app.household.Households;
 import wexilla.app.household.People;
 import wexilla.app.onhand.Handling;
@@ -25,6 +24,7 @@ import wexilla.app.plan.Slots.Kind;
 import wexilla.app.plan.Slots.Slot;
 import wexilla.app.plan.Slots.State;
 import wexilla.app.platform.Act;
+import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.keeping.Storage;
@@ -120,7 +120,7 @@ public class Eating {
         if (input.how() == How.PLANNED) {
             cost = planned(act, slot, input.left());
         } else if (input.how() == How.OTHER && input.batch() != null) {
-            int plates = Evenings.plates(evenings.evening(act.household(), slot).eaters());
+            int plates = evenings.evening(act.household(), slot).wholePortions();
             cost = dish(act, input.batch(), plates, input.left());
         }
         ratings.rate(act, slot, input);
@@ -196,7 +196,7 @@ public class Eating {
             } else if (dish instanceof Evening.Cook cook) {
                 cost = cost.plus(cooked(act, Objects.requireNonNull(of), cook, evening, left));
             } else if (dish instanceof Evening.Side side) {
-                cost = cost.plus(wants(act, PlanCheck.wants(evening, side, new HashSet<>())));
+                cost = cost.plus(wants(act, PlanCheck.wants(evening, side)));
             }
         }
         return cost;
@@ -204,14 +204,14 @@ public class Eating {
 
     /** What is added on the night leaves the stock, as far as it is there. */
     private Cost onTheNight(Act act, Evening evening, Evening.FromStock stock) {
-        return wants(act, PlanCheck.wants(stock.add(), stock.share(), evening.day(), stock.name(), new HashSet<>()));
+        return wants(act, PlanCheck.wants(stock.add(), stock.share(), evening.day(), stock.name()));
     }
 
     private Cost wants(Act act, List<Needs.Want> wants) {
         Needs needs = Needs.of(
                 wants,
                 lots.openByKey(act.household()),
-                new HashSet<>(),
+                Set.of(),
                 act.household().measures());
         Cost cost = Cost.of(Money.zero(act.household().currency()));
         for (Needs.Met met : needs.met()) {
@@ -229,7 +229,7 @@ public class Eating {
     private Cost cooked(Act act, UUID recipe, Evening.Cook cook, Evening evening, int left) {
         Household household = act.household();
         Optional<UUID> batch = batches.cookedOn(household, recipe, evening.day());
-        int plates = Evenings.plates(evening.eaters());
+        int plates = evening.wholePortions();
         if (batch.isEmpty()) {
             int n = recipes.current(household, recipe).n();
             String factor = cook.factor().numerator() + "/" + cook.factor().denominator();
@@ -284,7 +284,7 @@ public class Eating {
         Storage storage = lots.byId(act.household(), id).orElseThrow().storage();
         if (!keep.isZero() && storage != Storage.FRIDGE) {
             UUID fridge = households.usualPlace(act.household(), Storage.FRIDGE).id();
-            handling.move(act, id, keep.plain() + " portions", fridge);
+            handling.move(act, id, Amount.of(keep, Unit.PORTION), fridge);
         }
     }
 

@@ -11,12 +11,12 @@ import org.slf4j.LoggerFactory;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
-import wexilla.app.household.Household;
 import wexilla.app.household.Households;
 import wexilla.app.plan.Slots;
 import wexilla.app.plan.Slots.Slot;
 import wexilla.app.plan.Slots.State;
 import wexilla.app.platform.Acts;
+import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 
 /** Silence means as planned: an evening nobody said anything about for a day is assumed eaten; it can be undone. */

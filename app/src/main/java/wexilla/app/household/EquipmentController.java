@@ -12,6 +12,7 @@ import wexilla.app.household.Equipped.Kind;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Asked;
+import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;

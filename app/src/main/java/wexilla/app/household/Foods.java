@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
+import wexilla.app.platform.Household;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.Scaling;

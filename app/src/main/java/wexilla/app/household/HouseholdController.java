@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Equipped.Kind;
+import wexilla.app.platform.Household;
 import wexilla.core.food.Allergen;
 import wexilla.core.keeping.Storage;
 import wexilla.core.people.Appetite;
@@ -51,12 +52,14 @@ class HouseholdController {
             String id, String name, Kind kind, @Nullable String capacity, int count, int version) {}
 
     /**
+     * @param version of the settings
      * @param today ISO day in the household's zone
      * @param cup {@code us} or {@code metric}, as the preview calls take it; so is {@code tbsp}, in ml
      * @param flat decimal money, the flat sum for seasoning and oil
      * @param plates adult portions a full table eats, as a decimal
      */
     record HouseholdView(
+            int version,
             String name,
             String today,
             String zone,
@@ -75,6 +78,7 @@ class HouseholdController {
     HouseholdView household(Household household) {
         List<People.Person> all = people.all(household);
         return new HouseholdView(
+                household.version(),
                 household.name(),
                 household.dayOf(clock.instant()).toString(),
                 household.zone().getId(),

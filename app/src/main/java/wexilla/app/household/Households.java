@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
+import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.core.keeping.Storage;
@@ -51,7 +52,8 @@ public class Households {
     /** The household with this id; when none is asked for, the one there is. */
     public Optional<Household> find(Optional<UUID> id) {
         return db.sql("""
-                        select id, name, zone, currency, measures, cup_ml, tbsp_ml, seasoning, flat_minor from household
+                        select id, name, zone, currency, measures, cup_ml, tbsp_ml, seasoning, flat_minor, version
+                        from household
                         where :id::uuid is null or id = :id::uuid order by id limit 1""")
                 .param("id", id.orElse(null))
                 .query((row, n) -> {
@@ -67,7 +69,8 @@ public class Households {
                                     Rational.of(row.getBigDecimal("cup_ml")),
                                     Rational.of(row.getBigDecimal("tbsp_ml"))),
                             Seasoning.valueOf(row.getString("seasoning")),
-                            Money.of(row.getLong("flat_minor"), currency));
+                            Money.of(row.getLong("flat_minor"), currency),
+                            row.getInt("version"));
                 })
                 .optional();
     }
@@ -146,7 +149,7 @@ public class Households {
         journal.before(act, Thing.HOUSEHOLD, changed.id());
         db.sql("""
                         update household set name = ?, zone = ?, currency = ?, measures = ?, cup_ml = ?, tbsp_ml = ?,
-                            seasoning = ?, flat_minor = ?, set_up = true, version = version + 1 where id = ?""")
+                            seasoning = ?, flat_minor = ?, version = version + 1 where id = ?""")
                 .params(
                         changed.name(),
                         changed.zone().getId(),

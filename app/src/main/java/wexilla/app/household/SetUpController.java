@@ -5,6 +5,7 @@ import java.time.ZoneId;
 import java.util.Currency;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -18,6 +19,7 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Asked;
+import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Allergen;
 import wexilla.core.keeping.Storage;
@@ -47,8 +49,9 @@ class SetUpController {
         this.acts = acts;
     }
 
-    /** @param cup {@code us} or {@code metric}; @param tbsp ml; @param flat decimal money */
+    /** @param version as last seen; @param cup {@code us} or {@code metric}; @param tbsp ml; @param flat decimal money */
     record SettingsInput(
+            int version,
             String name,
             String zone,
             String currency,
@@ -61,6 +64,8 @@ class SetUpController {
     @PostMapping("/api/household/settings")
     Said settings(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody SettingsInput input) {
         return acts.say(household, key, "settings", input, act -> {
+            Household now = households.find(Optional.of(household.id())).orElseThrow();
+            same(input.version(), now.version());
             Currency currency = currency(input.currency());
             if (!currency.equals(household.currency()) && households.priced(household)) {
                 throw Problem.at(
@@ -78,7 +83,8 @@ class SetUpController {
                             input.measures(),
                             measures(input),
                             input.seasoning(),
-                            Asked.money("/flat", input.flat(), currency)));
+                            Asked.money("/flat", input.flat(), currency),
+                            now.version()));
             return "Household: settings";
         });
     }

@@ -5,7 +5,7 @@ import java.util.HashSet;
 import java.util.Set;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
-import wexilla.app.household.Household;
+import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.packing.PacketCode;
 

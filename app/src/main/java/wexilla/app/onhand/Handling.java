@@ -7,13 +7,13 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Foods;
-import wexilla.app.household.Household;
 import wexilla.app.household.Households;
 import wexilla.app.household.Households.Place;
 import wexilla.app.household.Reference;
 import wexilla.app.onhand.NewLot.State;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Asked;
+import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Conversion;
 import wexilla.core.keeping.LotClock;
@@ -164,9 +164,16 @@ public class Handling {
     /** Moves it, or part of it: into the freezer it is frozen, out of it it thaws. */
     public String move(Act act, UUID id, @Nullable String typed, UUID to) {
         Lots.Lot lot = locked(act, id);
-        Household household = act.household();
-        Place place = place(household, to);
-        Amount amount = amount(household, lot, typed);
+        return move(act, lot, amount(act.household(), lot, typed), to);
+    }
+
+    /** Moves exactly this much of it, in its own unit. */
+    public String move(Act act, UUID id, Amount amount, UUID to) {
+        return move(act, locked(act, id), amount, to);
+    }
+
+    private String move(Act act, Lots.Lot lot, Amount amount, UUID to) {
+        Place place = place(act.household(), to);
         if (amount.value().compareTo(lot.amount().value()) > 0) {
             throw Problem.at("/amount", amount + " is more than the " + lot.amount() + " that are there.");
         }

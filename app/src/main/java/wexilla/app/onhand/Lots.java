@@ -15,8 +15,8 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Foods;
-import wexilla.app.household.Household;
 import wexilla.app.household.Reference;
+import wexilla.app.platform.Household;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
@@ -53,7 +53,8 @@ public class Lots {
             @Nullable String container,
             @Nullable String code,
             @Nullable UUID group,
-            @Nullable Integer partNo) {
+            @Nullable Integer partNo,
+            Thaw.@Nullable Shape frozenAs) {
 
         /** A staple that is only had, low or out, without an amount. */
         public boolean staple() {
@@ -63,19 +64,7 @@ public class Lots {
         public OpenLot open() {
             boolean cooked = batch != null && !state.equals("raw");
             return new OpenLot(
-                    id.toString(),
-                    amount,
-                    cost,
-                    dates.last().orElse(null),
-                    dates.eatBy(),
-                    clock,
-                    cooked,
-                    storage == Storage.FREEZER ? shape() : null);
-        }
-
-        private Thaw.Shape shape() {
-            boolean tray = container != null && container.contains("tray");
-            return Thaw.shape(clock.keepingClass(), batch != null, tray);
+                    id.toString(), amount, cost, dates.last().orElse(null), dates.eatBy(), clock, cooked, frozenAs);
         }
     }
 
@@ -179,6 +168,9 @@ public class Lots {
                 row.getObject("thawed_on", LocalDate.class),
                 row.getString("state").equals("opened"));
         KeepDates rule = reference.keeping().dates(clock, storage);
+        String container = row.getString("container_name");
+        boolean dish = row.getObject("batch") != null;
+        boolean tray = container != null && container.contains("tray");
         return new Lot(
                 row.getObject("id", UUID.class),
                 row.getString("name"),
@@ -201,9 +193,12 @@ public class Lots {
                         rule.rule(),
                         rule.source()),
                 row.getObject("container", UUID.class),
-                row.getString("container_name"),
+                container,
                 row.getString("code"),
                 row.getObject("packet_group", UUID.class),
-                (Integer) row.getObject("part_no"));
+                (Integer) row.getObject("part_no"),
+                storage == Storage.FREEZER
+                        ? reference.keeping().rule(clock.keepingClass()).frozenAs(dish, tray)
+                        : null);
     }
 }

@@ -3,6 +3,7 @@ package wexilla.app.plan;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -16,8 +17,8 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.Batches;
+import wexilla.app.cook.DayBefore;
 import wexilla.app.household.Foods;
-import wexilla.app.household.Household;
 import wexilla.app.household.People;
 import wexilla.app.household.People.Person;
 import wexilla.app.onhand.Lots;
@@ -25,7 +26,9 @@ import wexilla.app.plan.Slots.Dish;
 import wexilla.app.plan.Slots.DishKind;
 import wexilla.app.plan.Slots.Kind;
 import wexilla.app.plan.Slots.Slot;
+import wexilla.app.platform.Household;
 import wexilla.app.recipes.Recipes;
+import wexilla.core.cookday.CookDay;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
@@ -46,7 +49,7 @@ import wexilla.core.stock.OpenLot;
 
 /** Turns what is stored of the evenings into what the core checks. */
 @Component
-public class Evenings {
+public class Evenings implements DayBefore {
 
     private final Slots slots;
     private final People people;
@@ -120,12 +123,13 @@ public class Evenings {
             Recipe recipe = batch.recipe();
             if (recipe != null) {
                 ahead.add(new PlanCheck.Batch(
+                        batch.id().toString(),
                         batch.name(),
                         recipe.lines().stream()
                                 .filter(line -> line.goesIn(batch.style()))
                                 .toList(),
                         batch.factor(),
-                        batch.cookOn()));
+                        batch.cookOn().atTime(CookDay.BEGIN)));
             }
         }
         return ahead;
@@ -160,16 +164,25 @@ public class Evenings {
         boolean eatsHere = slot.kind() != Kind.OUT && slot.kind() != Kind.UNDECIDED;
         List<Evening.Dish> dishes = new ArrayList<>();
         if (eatsHere) {
-            slot.dishes().forEach(dish -> dishes.add(dish(household, dish, plates(eaters))));
+            int plates =
+                    Appetite.wholePortions(eaters.stream().map(Eater::appetite).toList());
+            slot.dishes().forEach(dish -> dishes.add(dish(household, dish, plates)));
         }
         return new Evening(slot.day(), slot.table(), slot.minutes(), eaters, dishes);
     }
 
-    /** Whole portions for these eaters, rounded up; one when nobody is written down. */
-    public static int plates(List<Eater> eaters) {
-        Rational sum = Appetite.sum(eaters.stream().map(Eater::appetite).toList());
-        return Math.max(
-                1, sum.toDecimal(6).setScale(0, java.math.RoundingMode.CEILING).intValueExact());
+    /** What is frozen and goes into the batches of this day, less what earlier evenings were promised. */
+    @Override
+    public List<CookDay.Task> tasks(Household household, LocalDate day) {
+        Set<String> own = batches.planned(household, day, day).stream()
+                .map(batch -> batch.id().toString())
+                .collect(Collectors.toSet());
+        return look(household, day).check().forCookDays().entrySet().stream()
+                .filter(entry -> own.contains(entry.getKey()))
+                .flatMap(entry -> PlanCheck.summed(entry.getValue()).stream())
+                .sorted(Comparator.comparing(PlanCheck.TakeOut::by))
+                .map(out -> new CookDay.Task(out.words(), out.rule()))
+                .toList();
     }
 
     static Eater eater(Person person) {

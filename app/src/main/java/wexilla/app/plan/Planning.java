@@ -10,7 +10,6 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.Batches;
-import wexilla.app.household.Household;
 import wexilla.app.household.People;
 import wexilla.app.household.People.Person;
 import wexilla.app.onhand.Lots;
@@ -22,8 +21,10 @@ import wexilla.app.plan.Slots.Kind;
 import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Asked;
+import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
+import wexilla.core.people.Appetite;
 import wexilla.core.recipe.Recipe;
 
 /** Writes an evening as the cook decided it; what is typed by name is found or becomes a recipe of that name. */
@@ -178,10 +179,8 @@ public class Planning {
         if (batch.isPresent()) {
             return new Dish(DishKind.BATCH, batch.get(), "", portions);
         }
-        int makes = Math.max(
-                1,
-                Evenings.plates(
-                        people.active(household).stream().map(Evenings::eater).toList()));
+        int makes = Appetite.wholePortions(
+                people.active(household).stream().map(Person::appetite).toList());
         UUID added = recipes.add(act, new Recipe(text, makes, List.of(), List.of()), "", "");
         return new Dish(DishKind.RECIPE, added, "", portions);
     }

@@ -3,7 +3,6 @@ package wexilla.app.platform;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
-import wexilla.app.household.Household;
 
 /** One thing a person does, while it is being done. Hands out the order of its movements. */
 public final class Act {

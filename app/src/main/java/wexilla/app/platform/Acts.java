@@ -17,7 +17,6 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
-import wexilla.app.household.Household;
 import wexilla.app.platform.Problem.Blocker;
 
 /**

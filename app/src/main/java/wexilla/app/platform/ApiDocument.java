@@ -17,7 +17,6 @@ import org.jspecify.annotations.Nullable;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import wexilla.app.household.Household;
 
 /** The OpenAPI document at /api/openapi.json. A record component is required unless it is marked nullable. */
 @Configuration(proxyBeanMethods = false)

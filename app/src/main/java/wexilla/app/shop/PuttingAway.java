@@ -1,23 +1,21 @@
 package wexilla.app.shop;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Foods;
-import wexilla.app.household.Household;
 import wexilla.app.household.Reference;
 import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Notes;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Acts.Done;
+import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.shop.ShopController.AwayDone;
 import wexilla.core.food.Food;
-import wexilla.core.keeping.Storage;
 import wexilla.core.money.Money;
 import wexilla.core.stock.NoteLine;
 
@@ -27,8 +25,6 @@ class PuttingAway {
 
     /** Something that keeps only days: cook by, or freeze tonight. */
     record SoonView(String lot, String name, String amount, String cookBy, boolean freezes) {}
-
-    private static final int SOON_DAYS = 5;
 
     private final Entries entries;
     private final Notes notes;
@@ -78,14 +74,13 @@ class PuttingAway {
     private List<SoonView> soon(Act act, List<UUID> made) {
         List<SoonView> soon = new ArrayList<>();
         for (Lots.Lot lot : lots.byId(act.household(), made)) {
-            LocalDate limit = lot.dates().eatBy();
-            if (lot.storage() == Storage.FRIDGE
-                    && limit != null
-                    && !limit.isAfter(act.day().plusDays(SOON_DAYS))) {
-                boolean freezes =
-                        reference.keeping().rule(lot.clock().keepingClass()).freezer() != null;
-                String amount = LotView.of(lot, act.day()).amount();
-                soon.add(new SoonView(lot.id().toString(), lot.name(), amount, limit.toString(), freezes));
+            if (reference.keeping().keepsOnlyDays(lot.storage(), lot.dates(), act.day())) {
+                soon.add(new SoonView(
+                        lot.id().toString(),
+                        lot.name(),
+                        LotView.of(lot, act.day()).amount(),
+                        String.valueOf(lot.dates().eatBy()),
+                        reference.keeping().freezes(lot.clock().keepingClass())));
             }
         }
         return soon;

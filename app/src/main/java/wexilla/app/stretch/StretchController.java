@@ -13,18 +13,19 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Foods;
-import wexilla.app.household.Household;
 import wexilla.app.household.Reference;
 import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Lots;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Asked;
+import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.stretch.Cutting.StretchAsked;
 import wexilla.core.food.FoodBook;
 import wexilla.core.keeping.Storage;
 import wexilla.core.quantity.Unit;
+import wexilla.core.stretch.StretchPlan;
 
 /** Stretch: big buys, cut into parts. */
 @RestController
@@ -93,8 +94,7 @@ class StretchController {
                 .filter(lot -> lot.food() != null && lot.amount().unit().equals(Unit.G))
                 .filter(lot -> !taken.contains(lot.id()))
                 .filter(lot -> book.named(lot.name())
-                        .map(food -> food.traits().cooked() != null
-                                && isBig(food.traits().protein(), lot))
+                        .map(food -> StretchPlan.isBigBuy(food, lot.amount()))
                         .orElse(false))
                 .map(lot -> new BigBuy(
                         lot.id().toString(),
@@ -106,11 +106,6 @@ class StretchController {
                 .toList();
         return new StretchesView(
                 onHand, stored.stream().map(s -> view(household, s, today)).toList());
-    }
-
-    /** Big enough for several dishes: from a kilo on. */
-    private static boolean isBig(String protein, Lots.Lot lot) {
-        return !protein.isEmpty() && lot.amount().value().compareTo(wexilla.core.quantity.Rational.of(1000)) >= 0;
     }
 
     private static @Nullable String rawEatBy(Lots.Lot lot) {

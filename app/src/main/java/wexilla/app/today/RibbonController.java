@@ -6,9 +6,9 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
-import wexilla.app.household.Household;
 import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Lots;
+import wexilla.app.platform.Household;
 import wexilla.core.keeping.KeepDates.Urgency;
 
 /** The two weeks on top of every screen, and what waits at each station. */

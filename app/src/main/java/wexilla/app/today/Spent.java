@@ -3,7 +3,7 @@ package wexilla.app.today;
 import java.time.LocalDate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
-import wexilla.app.household.Household;
+import wexilla.app.platform.Household;
 import wexilla.core.money.Money;
 
 /** What went into meals and what was binned, from the ledger. What was undone is not in it. */

@@ -9,15 +9,16 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
-import wexilla.app.household.Household;
 import wexilla.app.household.People;
 import wexilla.app.household.Reference;
 import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Purchases;
 import wexilla.app.plan.Evenings;
+import wexilla.app.platform.Household;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.keeping.KeepDates.Urgency;
 import wexilla.core.keeping.Storage;
@@ -112,8 +113,10 @@ class TodayController {
 
     private List<OutView> takeOut(Household household, Evenings.Looked looked) {
         List<OutView> out = new ArrayList<>();
-        looked.check().checked().stream()
-                .flatMap(checked -> checked.takeOut().stream())
+        Stream.concat(
+                        looked.check().checked().stream().map(PlanCheck.Checked::takeOut),
+                        looked.check().forCookDays().values().stream())
+                .flatMap(List::stream)
                 .sorted(Comparator.comparing(PlanCheck.TakeOut::by))
                 .forEach(one -> lots.byId(household, UUID.fromString(one.lot()))
                         .ifPresent(lot -> out.add(new OutView(
@@ -135,18 +138,13 @@ class TodayController {
                 .map(take -> take.lot().id())
                 .collect(Collectors.toSet());
         return open.stream()
-                .filter(lot -> lot.storage() == Storage.FRIDGE && lot.state().equals("raw"))
-                .filter(lot ->
-                        reference.keeping().rule(lot.clock().keepingClass()).freezer() != null)
-                .filter(lot -> !spokenFor.contains(lot.id().toString()))
-                .filter(lot -> endsBy(lot, today.plusDays(1)) && !endsBy(lot, today.minusDays(1)))
+                .filter(lot -> lot.state().equals("raw")
+                        && !spokenFor.contains(lot.id().toString()))
+                .filter(lot -> reference
+                        .keeping()
+                        .freezeTonight(lot.clock().keepingClass(), lot.storage(), lot.dates(), today))
                 .map(lot -> LotView.of(lot, today))
                 .toList();
-    }
-
-    private static boolean endsBy(Lots.Lot lot, LocalDate day) {
-        LocalDate limit = lot.dates().eatBy();
-        return limit != null && !limit.isAfter(day);
     }
 
     /** Ten minutes to first value: what is done is ticked; when all is done nothing is shown. */

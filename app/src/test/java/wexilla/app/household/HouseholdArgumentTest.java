@@ -17,6 +17,7 @@ import org.mockito.Mock;
 import org.mockito.junit.jupiter.MockitoExtension;
 import org.springframework.core.MethodParameter;
 import org.springframework.web.context.request.NativeWebRequest;
+import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.Seasoning;
@@ -48,7 +49,8 @@ class HouseholdArgumentTest {
                 KitchenMeasure.System.METRIC,
                 Measures.METRIC,
                 Seasoning.FLAT,
-                Money.of(15, EURO));
+                Money.of(15, EURO),
+                1);
     }
 
     private Object resolved(boolean underTest) {

@@ -52,6 +52,9 @@ public record CookDay(List<Timed> pots, List<Preparation> preparations, List<Tas
     /** @param why the rule or source; empty when the words say it all */
     public record Task(String words, String why) {}
 
+    /** When hands begin while nobody said otherwise. Own definition. */
+    public static final LocalTime BEGIN = LocalTime.of(10, 0);
+
     private static final String KIDNEY =
             "FDA Bad Bug Book: soak 5 h, fresh water, boil hard 30 min; cannot be left out (from memory)";
 

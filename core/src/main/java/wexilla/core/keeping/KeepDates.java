@@ -38,6 +38,11 @@ public record KeepDates(
                 .orElse(Urgency.UNKNOWN);
     }
 
+    /** Whether its limit ends on one of these days, both included. */
+    public boolean limitWithin(LocalDate from, LocalDate to) {
+        return eatBy != null && !eatBy.isBefore(from) && !eatBy.isAfter(to);
+    }
+
     /** The date that counts for "first to expire": the limit, else the wish. */
     public Optional<LocalDate> last() {
         return Optional.ofNullable(eatBy != null ? eatBy : bestBefore);

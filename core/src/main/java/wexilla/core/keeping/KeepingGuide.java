@@ -18,6 +18,9 @@ public final class KeepingGuide {
     /** The class of a cooked dish; must be in the table. */
     public static final String COOKED_DISH = "cooked-dish";
 
+    /** What keeps no longer than this after shopping is told at once: cook by, or freeze tonight. Own definition. */
+    private static final int SOON_DAYS = 5;
+
     private static final String NONE = "no keeping time is recorded for this";
 
     private final Map<String, KeepingRule> rules;
@@ -113,6 +116,26 @@ public final class KeepingGuide {
         LocalDate eatBy = dates(keepingClass, Storage.FRIDGE, since, since).eatBy();
         boolean over = usual == Storage.FRIDGE && eatBy != null && eatBy.isBefore(today);
         return over && rule.freezer() != null ? Storage.FREEZER : usual;
+    }
+
+    /** Whether food of this class is usually frozen. */
+    public boolean freezes(String keepingClass) {
+        return rule(keepingClass).freezer() != null;
+    }
+
+    /** Whether something put away today keeps only days: to be told with its last day. */
+    public boolean keepsOnlyDays(Storage storage, KeepDates dates, LocalDate today) {
+        return storage == Storage.FRIDGE && dates.limitWithin(LocalDate.MIN, today.plusDays(SOON_DAYS));
+    }
+
+    /**
+     * Whether something raw that nobody has spoken for should be frozen tonight: its last day is today or tomorrow. What
+     * is past its limit is not frozen any more.
+     *
+     * <p>Source: handbook, section 6: raw meat not planned within its time, freeze tonight.
+     */
+    public boolean freezeTonight(String keepingClass, Storage storage, KeepDates dates, LocalDate today) {
+        return storage == Storage.FRIDGE && freezes(keepingClass) && dates.limitWithin(today, today.plusDays(1));
     }
 
     private static KeepDates taste(KeepingRule rule, String where, Span months, LocalDate from) {

@@ -36,6 +36,14 @@ public record KeepingRule(
         }
     }
 
+    /**
+     * The shape it lies frozen in; null for what is kept in the freezer only: bought frozen and cooked from frozen, it
+     * is never thawed first.
+     */
+    public Thaw.@Nullable Shape frozenAs(boolean dish, boolean tray) {
+        return usualStorage() == Storage.FREEZER ? null : Thaw.shape(key, dish, tray);
+    }
+
     /** Where it usually goes after shopping. */
     public Storage usualStorage() {
         return cupboard != null ? Storage.CUPBOARD : fridge != null ? Storage.FRIDGE : Storage.FREEZER;

@@ -1,5 +1,6 @@
 package wexilla.core.people;
 
+import java.math.RoundingMode;
 import java.util.Collection;
 import java.util.Locale;
 import wexilla.core.quantity.Rational;
@@ -26,6 +27,12 @@ public enum Appetite {
     /** What these people eat together, in adult portions. */
     public static Rational sum(Collection<Appetite> eaters) {
         return eaters.stream().map(Appetite::portions).reduce(Rational.ZERO, Rational::plus);
+    }
+
+    /** Whole portions to make for these people, rounded up; one when nobody is written down. */
+    public static int wholePortions(Collection<Appetite> eaters) {
+        return Math.max(
+                1, sum(eaters).toDecimal(6).setScale(0, RoundingMode.CEILING).intValueExact());
     }
 
     /**

@@ -74,6 +74,11 @@ public record Evening(LocalDate day, LocalTime table, int minutes, List<Eater> e
         return Appetite.sum(eaters.stream().map(Eater::appetite).toList());
     }
 
+    /** Whole portions to put on the table, rounded up; one when nobody is written down. */
+    public int wholePortions() {
+        return Appetite.wholePortions(eaters.stream().map(Eater::appetite).toList());
+    }
+
     public LocalDateTime tableAt() {
         return day.atTime(table);
     }

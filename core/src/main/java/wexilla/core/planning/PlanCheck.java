@@ -6,7 +6,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -34,14 +34,28 @@ import wexilla.core.stock.StockUse.Take;
  * nothing is promised twice.
  *
  * @param checked one for each evening, in the order asked
+ * @param forCookDays what leaves the freezer for batches cooked ahead, by the id of the batch
  */
-public record PlanCheck(List<Checked> checked, Needs needs) {
+public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCookDays, Needs needs) {
 
     /** @param takeOut what leaves the freezer for it, with when */
     public record Checked(Evening evening, List<Remark> remarks, List<TakeOut> takeOut) {}
 
     /** Something to take out to thaw. @param by the latest time so that it is thawed when work begins */
-    public record TakeOut(String lot, String name, Amount amount, LocalDateTime by, LocalDate forDay, String rule) {}
+    public record TakeOut(String lot, String name, Amount amount, LocalDateTime by, LocalDate forDay, String rule) {
+
+        /** "take out 2 portions goulash by Fri 27 Nov, 10:00". */
+        public String words() {
+            return "take out " + amount + (amount.unit().equals(Unit.PIECE) ? " × " : " ") + name + " by "
+                    + DAY.format(by) + ", " + by.toLocalTime().withSecond(0);
+        }
+
+        /** This and more of the same, both in one unit. */
+        TakeOut and(TakeOut more) {
+            Amount both = Amount.of(amount.value().plus(more.amount.value()), amount.unit());
+            return new TakeOut(lot, name, both, by.isBefore(more.by) ? by : more.by, forDay, rule);
+        }
+    }
 
     /**
      * What there is.
@@ -51,8 +65,13 @@ public record PlanCheck(List<Checked> checked, Needs needs) {
      */
     public record Kitchen(Map<String, List<OpenLot>> stock, Set<String> had, Measures measures, LocalDateTime now) {}
 
-    /** A batch to be cooked ahead. @param goesIn its lines up to the stop */
-    public record Batch(String name, List<RecipeLine> goesIn, Rational factor, LocalDate cookOn) {}
+    /**
+     * A batch to be cooked ahead.
+     *
+     * @param goesIn its lines up to the stop
+     * @param begin when hands begin that day: what is frozen has to be thawed by then
+     */
+    public record Batch(String id, String name, List<RecipeLine> goesIn, Rational factor, LocalDateTime begin) {}
 
     private static final String COOK_DAY = "cook day: ";
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
@@ -65,19 +84,22 @@ public record PlanCheck(List<Checked> checked, Needs needs) {
     /** @param batches to be cooked for stock on days of their own: what they take is not there for an evening */
     public static PlanCheck of(List<Evening> evenings, List<Batch> batches, Kitchen kitchen) {
         List<Want> wants = new ArrayList<>();
-        Set<String> had = new HashSet<>(kitchen.had());
-        batches.forEach(batch ->
-                wants.addAll(wants(batch.goesIn(), batch.factor(), batch.cookOn(), COOK_DAY + batch.name(), had)));
-        evenings.forEach(evening -> evening.dishes().forEach(dish -> wants.addAll(wants(evening, dish, had))));
-        Needs needs = Needs.of(wants, kitchen.stock(), had, kitchen.measures());
+        Map<Want, String> batchOf = new IdentityHashMap<>();
+        for (Batch batch : batches) {
+            LocalDate day = batch.begin().toLocalDate();
+            List<Want> own = wants(batch.goesIn(), batch.factor(), day, COOK_DAY + batch.name());
+            own.forEach(want -> batchOf.put(want, batch.id()));
+            wants.addAll(own);
+        }
+        evenings.forEach(evening -> evening.dishes().forEach(dish -> wants.addAll(wants(evening, dish))));
+        Needs needs = Needs.of(wants, kitchen.stock(), kitchen.had(), kitchen.measures());
         List<Checked> checked = new ArrayList<>();
         for (int i = 0; i < evenings.size(); i++) {
             Evening evening = evenings.get(i);
             List<Met> own = needs.met().stream()
-                    .filter(m -> m.want().day().equals(evening.day())
-                            && !m.want().dish().startsWith(COOK_DAY))
+                    .filter(m -> m.want().day().equals(evening.day()) && !batchOf.containsKey(m.want()))
                     .toList();
-            List<TakeOut> out = takeOut(evening, own);
+            List<TakeOut> out = takeOut(evening.start(), evening.day(), own);
             List<Remark> remarks = new ArrayList<>();
             evening.eaters()
                     .forEach(eater -> evening.dishes()
@@ -89,18 +111,26 @@ public record PlanCheck(List<Checked> checked, Needs needs) {
             remarks.sort(Comparator.comparing(Remark::level));
             checked.add(new Checked(evening, remarks.stream().distinct().toList(), out));
         }
-        return new PlanCheck(checked, needs);
+        Map<String, List<TakeOut>> forCookDays = new LinkedHashMap<>();
+        for (Batch batch : batches) {
+            List<Met> own = needs.met().stream()
+                    .filter(m -> batch.id().equals(batchOf.get(m.want())))
+                    .toList();
+            List<TakeOut> out = takeOut(batch.begin(), batch.begin().toLocalDate(), own);
+            forCookDays.put(batch.id(), out);
+        }
+        return new PlanCheck(checked, forCookDays, needs);
     }
 
     /** What a dish wants from the kitchen that day; seasoning is not counted and so never wanted. */
-    public static List<Want> wants(Evening evening, Dish dish, Set<String> had) {
+    public static List<Want> wants(Evening evening, Dish dish) {
         LocalDate day = evening.day();
         if (dish instanceof Cook cook) {
-            return wants(cook.recipe().lines(), cook.factor(), day, cook.name(), had);
+            return wants(cook.recipe().lines(), cook.factor(), day, cook.name());
         }
         if (dish instanceof FromStock stock) {
             Amount portions = Amount.of(stock.portions(), Unit.PORTION);
-            List<Want> wants = new ArrayList<>(wants(stock.add(), stock.share(), day, stock.name(), had));
+            List<Want> wants = new ArrayList<>(wants(stock.add(), stock.share(), day, stock.name()));
             wants.add(new Want(stock.key(), null, stock.name(), portions, day, stock.name()));
             return wants;
         }
@@ -113,16 +143,11 @@ public record PlanCheck(List<Checked> checked, Needs needs) {
     }
 
     /** What the lines of a recipe at this size want; upper end of a range, since shopping buys for it. */
-    public static List<Want> wants(
-            List<RecipeLine> lines, Rational factor, LocalDate day, String dish, Set<String> had) {
+    public static List<Want> wants(List<RecipeLine> lines, Rational factor, LocalDate day, String dish) {
         List<Want> wants = new ArrayList<>();
         for (RecipeLine line : lines) {
             Food food = line.read().food();
-            if (food == null || food.traits().aisle().equals("none")) {
-                continue;
-            }
-            if (food.seasoning()) {
-                had.add(food.key());
+            if (food == null || food.traits().aisle().equals("none") || food.seasoning()) {
                 continue;
             }
             Rational by = food.scaling() == Scaling.FIXED ? Rational.ONE : factor;
@@ -134,19 +159,23 @@ public record PlanCheck(List<Checked> checked, Needs needs) {
         return wants;
     }
 
-    private static List<TakeOut> takeOut(Evening evening, List<Met> met) {
+    private static List<TakeOut> takeOut(LocalDateTime begin, LocalDate day, List<Met> met) {
         Map<String, TakeOut> out = new LinkedHashMap<>();
         for (Met one : met) {
             for (Take take : one.takes()) {
                 int hours = take.lot().hoursToThaw(take.amount());
-                boolean boughtFrozen = take.lot().clock().keepingClass().equals("frozen-vegetables");
-                if (hours > 0 && !boughtFrozen) {
+                if (hours > 0) {
                     String rule = take.lot().thawRule(take.amount());
-                    LocalDateTime by = evening.start().minusHours(hours);
                     out.merge(
                             take.lot().id(),
-                            new TakeOut(take.lot().id(), one.want().name(), take.amount(), by, evening.day(), rule),
-                            (a, b) -> a);
+                            new TakeOut(
+                                    take.lot().id(),
+                                    one.want().name(),
+                                    take.amount(),
+                                    begin.minusHours(hours),
+                                    day,
+                                    rule),
+                            TakeOut::and);
                 }
             }
         }
@@ -180,39 +209,23 @@ public record PlanCheck(List<Checked> checked, Needs needs) {
 
     private static void late(List<TakeOut> out, LocalDateTime now, List<Remark> remarks) {
         for (TakeOut one : summed(out)) {
-            String words = "take out " + written(one.amount()) + one.name() + " by " + DAY.format(one.by()) + ", "
-                    + one.by().toLocalTime().withSecond(0);
             if (one.by().isBefore(now)) {
                 remarks.add(Remark.stop(
                         one.name() + " does not thaw in the fridge in time (" + one.rule()
                                 + "); choose another dish, or cold water, then cook at once",
                         "USDA FSIS, The Big Thaw (from memory)"));
             } else {
-                remarks.add(Remark.act(words, one.rule()));
+                remarks.add(Remark.act(one.words(), one.rule()));
             }
         }
     }
 
     /** Packets of one thing that leave at one time are told together. */
-    private static Collection<TakeOut> summed(List<TakeOut> out) {
+    public static Collection<TakeOut> summed(Collection<TakeOut> out) {
         Map<String, TakeOut> sums = new LinkedHashMap<>();
-        out.forEach(one -> sums.merge(
-                one.name() + one.by() + one.amount().unit().symbol(),
-                one,
-                (a, b) -> new TakeOut(
-                        a.lot(),
-                        a.name(),
-                        Amount.of(
-                                a.amount().value().plus(b.amount().value()),
-                                a.amount().unit()),
-                        a.by(),
-                        a.forDay(),
-                        a.rule())));
+        out.forEach(
+                one -> sums.merge(one.name() + one.by() + one.amount().unit().symbol(), one, TakeOut::and));
         return sums.values();
-    }
-
-    private static String written(Amount amount) {
-        return amount + (amount.unit().equals(Unit.PIECE) ? " × " : " ");
     }
 
     private static void time(Evening evening, List<Remark> remarks) {

@@ -8,10 +8,13 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Food;
 import wexilla.core.keeping.KeepingRule;
 import wexilla.core.keeping.Thaw;
 import wexilla.core.money.Money;
+import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
 
 /**
  * What a cut slab becomes on the table: plates and their cost, how long each part keeps, and in which order it is best
@@ -26,6 +29,16 @@ public record StretchPlan(List<Dish> dishes, Rational plates, int plainPlates, L
 
     /** An adult's portion of cooked meat served plain, 4 oz: common practice, no source. */
     public static final Rational PLAIN_GRAMS = Rational.of(113);
+
+    private static final Rational BIG_GRAMS = Rational.of(1000);
+
+    /** Whether this is a big buy: a protein with a known cooked yield, from 1 kg on. Own definition. */
+    public static boolean isBigBuy(Food food, Amount amount) {
+        return food.traits().cooked() != null
+                && !food.traits().protein().isEmpty()
+                && amount.unit().equals(Unit.G)
+                && amount.value().compareTo(BIG_GRAMS) >= 0;
+    }
 
     /** In what shape a part is served; the order is the order to serve them in. */
     public enum Form {

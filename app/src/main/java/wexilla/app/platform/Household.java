@@ -1,4 +1,4 @@
-package wexilla.app.household;
+package wexilla.app.platform;
 
 import java.time.Instant;
 import java.time.LocalDate;
@@ -15,6 +15,7 @@ import wexilla.core.quantity.Measures;
 /**
  * The household a request belongs to.
  *
+ * @param version of its settings, counted up with each change
  * @param system how kitchen measures are shown: cups and spoons, or grams
  */
 public record Household(
@@ -25,7 +26,8 @@ public record Household(
         KitchenMeasure.System system,
         Measures measures,
         Seasoning seasoning,
-        Money flat) {
+        Money flat,
+        int version) {
 
     private static final DateTimeFormatter MINUTES = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm", Locale.ROOT);
 
