@@ -932,6 +932,7 @@ export interface components {
             dayBefore: components["schemas"]["TaskView"][];
             days: string[];
             end: string;
+            handsFree: string;
             pots: components["schemas"]["PotView"][];
             preparations: components["schemas"]["PreparationView"][];
         };

@@ -94,7 +94,7 @@ export function Several<T extends string>(props: {
               key={choice}
               type="button"
               aria-pressed={on}
-              className={`btn ${on ? 'btn-primary' : 'btn-ghost border-[var(--line)]'}`}
+              className={`btn ${on ? 'btn-primary' : 'btn-outline'}`}
               onClick={() => set(on ? chosen.filter((c) => c !== choice) : [...chosen, choice])}
             >
               {words}

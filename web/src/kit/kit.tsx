@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { type ReactNode, useEffect } from 'react';
 import { Link } from 'react-router';
 import type { Problem } from '../api/client';
 import { useHousehold } from '../api/queries';
@@ -29,8 +29,11 @@ export function Money({ amount, complete = true, big = false }: { amount: string
   );
 }
 
-/** Title on the left, the number that matters on the right. */
+/** Title on the left, the number that matters on the right; the window is called by it. */
 export function Heading({ title, below, children }: { title: string; below?: ReactNode; children?: ReactNode }) {
+  useEffect(() => {
+    document.title = `${title} · Wexilla`;
+  }, [title]);
   return (
     <header className="mb-6 flex flex-wrap items-start justify-between gap-x-8 gap-y-2">
       <div>

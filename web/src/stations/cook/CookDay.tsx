@@ -6,7 +6,7 @@ import { useAct } from '../../api/useAct';
 import { OtherProblem, Tape, Waiting } from '../../kit/kit';
 import { shortDay, styleWords } from '../../kit/words';
 
-/** The cook day: the day before, what is chopped once, and the pots, longest first. */
+/** The cook day: the day before, what is chopped once, and the pots, what takes longest alone first. */
 export function CookDay() {
   const [day, setDay] = useState<string>();
   const asked = useCookDay(day).data;
@@ -41,7 +41,8 @@ export function CookDay() {
         </div>
       </div>
       <p className="mb-4 text-lg">
-        Begin at <strong className="figure">{asked.begin}</strong>, off the stove at{' '}
+        Begin at <strong className="figure">{asked.begin}</strong>, off your feet at{' '}
+        <strong className="figure">{asked.handsFree}</strong>, the last pot off the stove at{' '}
         <strong className="figure">{asked.end}</strong>.
       </p>
       <div className="grid items-start gap-6 lg:grid-cols-[3fr_2fr]">
@@ -114,7 +115,7 @@ function Pot({ pot }: { pot: Schema['PotView'] }) {
           Cook<span className="sr-only"> {pot.title}</span>
         </Link>
         <button type="button" className="btn btn-ghost" onClick={() => drop.act(pot.batch)}>
-          not<span className="sr-only"> {pot.title} after all</span>
+          Leave out<span className="sr-only"> {pot.title}</span>
         </button>
       </span>
     </li>

@@ -65,7 +65,7 @@ export function Cutting({ start, done }: { start: Form; done: () => void }) {
           <>
             <p className="figure text-4xl font-bold">{cut.cookedGrams.split('.')[0]} g</p>
             <p className="quiet" title={cut.yieldSource}>
-              cooked, of one gram {cut.yield} ({cut.yieldSource})
+              cooked, {cut.yield} of the raw weight · {cut.yieldSource}
             </p>
           </>
         )}
@@ -74,7 +74,7 @@ export function Cutting({ start, done }: { start: Form; done: () => void }) {
         <Field label="Big buy" {...field('food')} placeholder="pork shoulder, bone in" />
         <Field label="Weight" {...field('weight')} placeholder="3.2 kg" />
         <Field label="Price" kind="number" {...field('price')} placeholder="17.57" />
-        <Field label="Cooked of one gram" kind="number" {...field('cookedYield')} placeholder={cut?.yield ?? '0.6'} />
+        <Field label="Cooked yield" kind="number" {...field('cookedYield')} placeholder={cut?.yield ?? '0.6'} />
         <Field label="Cook day" kind="date" {...field('cookOn')} />
         <Choice
           label="Share the price"

@@ -2,16 +2,19 @@ package wexilla.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 import wexilla.app.household.Reference;
 import wexilla.app.support.Kitchen;
 import wexilla.core.food.Food;
+import wexilla.core.food.FoodBook;
 import wexilla.core.food.FoodFact;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Measures;
+import wexilla.core.recipe.LineReader;
 
 /** Every row of the reference files names its source and lies in plausible bounds. */
 class ReferenceTest {
@@ -36,6 +39,22 @@ class ReferenceTest {
                 .forEach(food -> food.names()
                         .distinct()
                         .forEach(name -> assertThat(names.add(name)).as(name).isTrue()));
+    }
+
+    /** Dried never silently replaces tinned: whatever there is in tins is meant when tins are written. */
+    @Test
+    void inATinItIsTheTinnedFood() {
+        LineReader reader = new LineReader(new FoodBook(reference.foods()));
+        List<String> tinned = reference.foods().stream()
+                .map(Food::name)
+                .filter(name -> name.startsWith("tinned "))
+                .toList();
+        assertThat(tinned).hasSizeGreaterThan(6);
+        for (String name : tinned) {
+            String plain = name.substring("tinned ".length());
+            assertThat(reader.read("2 x 400 g tins " + plain).foodName()).isEqualTo(name);
+            assertThat(reader.read("1 tin " + plain + ", drained").foodName()).isEqualTo(name);
+        }
     }
 
     /** Nothing eaten is lighter than puffed grain or denser than honey; a piece weighs from a tenth of a gram to ten kilos. */

@@ -46,7 +46,7 @@ class CookDayController {
         this.clock = clock;
     }
 
-    /** @param start "10:00", when to begin it so that all are done together */
+    /** @param start "10:40", when hands turn to it */
     record PotView(
             String batch,
             String recipe,
@@ -66,7 +66,7 @@ class CookDayController {
 
     /**
      * @param days ISO days ahead that have batches
-     * @param end "15:10", off the stove when hands begin at {@code begin}
+     * @param handsFree "12:20", nothing more for the hands; {@code end} the last pot off the stove
      */
     record CookDayView(
             String day,
@@ -75,6 +75,7 @@ class CookDayController {
             List<PreparationView> preparations,
             List<PotView> pots,
             String begin,
+            String handsFree,
             String end) {}
 
     @GetMapping("/api/cookday")
@@ -100,7 +101,6 @@ class CookDayController {
         List<TaskView> before = new ArrayList<>();
         Stream.concat(dayBefore.tasks(household, shown).stream(), made.dayBefore().stream())
                 .forEach(task -> before.add(new TaskView(task.words(), task.why())));
-        int longest = made.pots().isEmpty() ? 0 : made.pots().get(0).time().minutes();
         return new CookDayView(
                 shown.toString(),
                 ahead.stream().map(b -> b.cookOn().toString()).distinct().toList(),
@@ -116,7 +116,8 @@ class CookDayController {
                         .toList(),
                 made.pots().stream().map(timed -> view(own, timed)).toList(),
                 TIME.format(CookDay.BEGIN),
-                TIME.format(CookDay.BEGIN.plusMinutes(longest)));
+                TIME.format(made.handsFree(CookDay.BEGIN)),
+                TIME.format(made.end(CookDay.BEGIN)));
     }
 
     private static PotView view(List<Batches.Batch> own, CookDay.Timed timed) {

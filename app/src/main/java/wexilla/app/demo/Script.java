@@ -90,8 +90,15 @@ record Script(
     /** @param lot the name of the joint on hand; null for one that is not bought yet */
     record StretchScript(@Nullable String lot, StretchAsked asked) {}
 
-    /** @param bought a haul: its prices are what was paid that day */
-    record NoteScript(@Nullable String place, boolean bought, List<String> lines) {}
+    /**
+     * @param bought a haul: its prices are what was paid that day
+     * @param till what the till said in the end, with what is not counted; null when nobody typed it
+     */
+    record NoteScript(
+            @Nullable String place,
+            boolean bought,
+            List<String> lines,
+            @Nullable String till) {}
 
     /** @param packets empty when the dish still waits on the counter */
     record CookScript(

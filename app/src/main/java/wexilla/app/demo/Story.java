@@ -196,9 +196,13 @@ class Story {
                     act,
                     String.join("\n", note.lines()),
                     place(household, note.place()),
-                    note.bought() ? new Notes.Paid(Money.zero(household.currency()), null) : null);
+                    note.bought() ? new Notes.Paid(Money.zero(household.currency()), till(household, note)) : null);
             return new Acts.Done<>(done.subject(), done.answer());
         });
+    }
+
+    private static @Nullable Money till(Household household, NoteScript note) {
+        return note.till() == null ? null : Money.parse(note.till(), household.currency());
     }
 
     private void cook(Household household, CookScript cook, UUID recipe, Instant when) {

@@ -22,11 +22,27 @@ import wexilla.core.recipe.Style;
 /**
  * The pots of one day.
  *
- * @param pots longest first
+ * @param pots in the order hands turn to them: what then takes longest alone comes first
  * @param preparations the same food cut the same way, for all pots at once
  * @param dayBefore what must be done the evening before, with its rule
  */
 public record CookDay(List<Timed> pots, List<Preparation> preparations, List<Task> dayBefore) {
+
+    /** When hands are free: off your feet. {@code begin} when there is nothing to cook. */
+    public LocalTime handsFree(LocalTime begin) {
+        return pots.stream()
+                .map(timed -> timed.start().plusMinutes(timed.time().handsMin()))
+                .max(Comparator.naturalOrder())
+                .orElse(begin);
+    }
+
+    /** When the last pot is off the stove; {@code begin} when there is nothing to cook. */
+    public LocalTime end(LocalTime begin) {
+        return pots.stream()
+                .map(timed -> timed.start().plusMinutes(timed.time().minutes()))
+                .max(Comparator.naturalOrder())
+                .orElse(begin);
+    }
 
     /**
      * One batch to cook.
@@ -36,7 +52,7 @@ public record CookDay(List<Timed> pots, List<Preparation> preparations, List<Tas
      */
     public record Pot(String id, Recipe recipe, Style style, Rational factor) {}
 
-    /** @param start when to begin it if all are to be off the stove together with the longest */
+    /** @param start when hands turn to it: one pair of hands, one pot after the other */
     public record Timed(Pot pot, StepTime time, LocalTime start) {}
 
     /**
@@ -58,17 +74,26 @@ public record CookDay(List<Timed> pots, List<Preparation> preparations, List<Tas
     private static final String KIDNEY =
             "FDA Bad Bug Book: soak 5 h, fresh water, boil hard 30 min; cannot be left out (from memory)";
 
-    /** @param begin when hands begin */
+    /**
+     * Orders the pots for one pair of hands: the longest time alone first, which ends the day earliest.
+     *
+     * <p>Source: J. R. Jackson's rule for one machine with delivery times, 1955 (from memory); it counts the hands of a
+     * pot in one go, at its begin.
+     *
+     * @param begin when hands begin
+     */
     public static CookDay of(List<Pot> pots, LocalTime begin, Measures measures) {
         List<Pot> longest = pots.stream()
-                .sorted(Comparator.comparing((Pot pot) -> -time(pot).minutes())
+                .sorted(Comparator.comparing((Pot pot) -> -time(pot).waitMin())
+                        .thenComparing(pot -> -time(pot).handsMin())
                         .thenComparing(pot -> pot.recipe().title()))
                 .toList();
-        int most = longest.isEmpty() ? 0 : time(longest.get(0)).minutes();
-        List<Timed> timed = longest.stream()
-                .map(pot -> new Timed(
-                        pot, time(pot), begin.plusMinutes(most - time(pot).minutes())))
-                .toList();
+        List<Timed> timed = new ArrayList<>();
+        LocalTime next = begin;
+        for (Pot pot : longest) {
+            timed.add(new Timed(pot, time(pot), next));
+            next = next.plusMinutes(time(pot).handsMin());
+        }
         return new CookDay(timed, preparations(longest, measures), dayBefore(longest));
     }
 
@@ -85,6 +110,7 @@ public record CookDay(List<Timed> pots, List<Preparation> preparations, List<Tas
                 String how = line.read().preparation();
                 if (food == null
                         || how.isEmpty()
+                        || soaked(line)
                         || !line.goesIn(pot.style())
                         || line.read().quantity() == null) {
                     continue;
@@ -136,6 +162,10 @@ public record CookDay(List<Timed> pots, List<Preparation> preparations, List<Tas
         return rounded.toString();
     }
 
+    private static boolean soaked(RecipeLine line) {
+        return line.read().text().toLowerCase(Locale.ROOT).contains("soak");
+    }
+
     /** What is soaked: what its line says, and kidney beans always. */
     private static List<Task> dayBefore(List<Pot> pots) {
         List<Task> tasks = new ArrayList<>();
@@ -143,8 +173,7 @@ public record CookDay(List<Timed> pots, List<Preparation> preparations, List<Tas
             for (RecipeLine line : pot.recipe().lines()) {
                 Food food = line.read().food();
                 boolean kidney = food != null && food.key().equals("kidney-beans");
-                boolean soak = line.read().text().toLowerCase(Locale.ROOT).contains("soak");
-                if (!line.goesIn(pot.style()) || !(kidney || soak)) {
+                if (!line.goesIn(pot.style()) || !(kidney || soaked(line))) {
                     continue;
                 }
                 String amount = line.read().quantity() == null

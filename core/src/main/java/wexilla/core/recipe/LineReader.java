@@ -115,7 +115,7 @@ public final class LineReader {
                 List.of(name.isEmpty() ? words : name));
     }
 
-    /** In a tin it is the tinned food: "2 tins tomatoes" are tinned tomatoes. */
+    /** In a tin it is the tinned food: "2 tins tomatoes" are tinned tomatoes, "2 tins white beans" never dried ones. */
     private Optional<FoodBook.Match> find(String words, @Nullable Reading reading) {
         boolean tinned = reading != null
                 && (TIN.equals(reading.quantity().unit())
@@ -123,8 +123,11 @@ public final class LineReader {
                                 && TIN.equals(reading.packs().container())));
         Optional<FoodBook.Match> plain = foods.find(words);
         if (tinned && plain.isPresent()) {
-            Optional<FoodBook.Match> inTin = foods.named(
-                            "tinned " + plain.get().food().name())
+            Optional<FoodBook.Match> inTin = plain.get()
+                    .food()
+                    .names()
+                    .flatMap(name -> foods.named("tinned " + name).stream())
+                    .findFirst()
                     .map(food -> new FoodBook.Match(
                             food, plain.get().before(), plain.get().after()));
             return inTin.isPresent() ? inTin : plain;

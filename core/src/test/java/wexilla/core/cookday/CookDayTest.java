@@ -2,10 +2,15 @@ package wexilla.core.cookday;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Duration;
 import java.time.LocalTime;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import wexilla.core.cookday.CookDay.Pot;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
@@ -20,10 +25,12 @@ import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
+import wexilla.core.recipe.StepTime;
 import wexilla.core.recipe.Style;
 
 class CookDayTest {
 
+    private static final LocalTime BEGIN = LocalTime.of(10, 0);
     private static final FoodBook BOOK = new FoodBook(List.of(
             food(
                     "onion",
@@ -50,16 +57,58 @@ class CookDayTest {
         return new Pot(title, recipe, Style.COOKED, Rational.of(factor));
     }
 
-    /** The longest begins first, the others so that all are off the stove together; steps after the stop do not count. */
+    /** One pair of hands: what takes longest alone comes first; steps after the stop do not count. */
     @Test
-    void theLongestBeginsFirst() {
+    void theLongestAloneBeginsFirst() {
         CookDay day = CookDay.of(
-                List.of(pot("Soup", 1, "Simmer 45 minutes."), pot("Stew", 1, "Braise 2 1/2 hours.")),
-                LocalTime.of(10, 0),
+                List.of(
+                        pot("Soup", 1, "Simmer 45 minutes."),
+                        pot("Stew", 1, "Braise 2 1/2 hours."),
+                        pot("Salad", 1, "Chop 20 minutes.")),
+                BEGIN,
                 Measures.METRIC);
-        assertThat(day.pots())
-                .extracting(t -> t.pot().id() + " " + t.start())
-                .containsExactly("Stew 10:00", "Soup 11:45");
+        int stew = day.pots().get(0).time().handsMin();
+        assertThat(day.pots()).extracting(t -> t.pot().id()).containsExactly("Stew", "Soup", "Salad");
+        assertThat(day.pots().get(1).start()).isEqualTo(BEGIN.plusMinutes(stew));
+        assertThat(day.end(BEGIN)).isEqualTo(BEGIN.plusMinutes(stew + 150));
+    }
+
+    /** No order of the same pots ends earlier: held against all orders, tried one by one. */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12})
+    void noOtherOrderEndsEarlier(long seed) {
+        Random random = new Random(seed);
+        List<Pot> pots = new ArrayList<>();
+        for (int i = 0; i < 5; i++) {
+            pots.add(timed("Pot " + i, 1 + random.nextInt(40), random.nextInt(120)));
+        }
+        CookDay day = CookDay.of(pots, BEGIN, Measures.METRIC);
+        assertThat(Duration.between(BEGIN, day.end(BEGIN)).toMinutes()).isEqualTo(earliest(pots, 0));
+        assertThat(Duration.between(BEGIN, day.handsFree(BEGIN)).toMinutes())
+                .isEqualTo(pots.stream().mapToInt(p -> time(p).handsMin()).sum());
+    }
+
+    /** @return minutes until the last of these is done when hands are free from this minute on, in the best order */
+    private static int earliest(List<Pot> left, int from) {
+        return left.stream()
+                .mapToInt(first -> {
+                    List<Pot> others = new ArrayList<>(left);
+                    others.remove(first);
+                    int end = from + time(first).minutes();
+                    int free = from + time(first).handsMin();
+                    return others.isEmpty() ? end : Math.max(end, earliest(others, free));
+                })
+                .min()
+                .orElse(from);
+    }
+
+    private static StepTime time(Pot pot) {
+        return Recipe.time(pot.recipe().stepsUntil(pot.style()));
+    }
+
+    private static Pot timed(String title, int hands, int alone) {
+        RecipeStep step = new RecipeStep("Do it.", Style.COOKED, new StepTime(hands, alone));
+        return new Pot(title, new Recipe(title, 4, List.of(), List.of(step)), Style.COOKED, Rational.ONE);
     }
 
     /** "Dice all 8 onions now: 2 · 2 · 2 · 2": the design's moment, with a doubled pot in it. */
