@@ -159,7 +159,7 @@ class Story {
             UUID lot = lots.open(household).stream()
                     .filter(l -> l.name().equals(script.lot()))
                     .max(Comparator.comparing(l -> l.amount().value()))
-                    .orElseThrow()
+                    .orElseThrow(() -> new IllegalStateException("the story has no " + script.lot() + " left"))
                     .id();
             String subject = switch (script.hand()) {
                 case "move" ->
