@@ -1184,6 +1184,7 @@ export interface components {
             add: string[];
             byHand: string[];
             code?: string;
+            contains: string;
             cost: string;
             finish: string[];
             name: string;
@@ -1273,6 +1274,7 @@ export interface components {
             /** @enum {string} */
             kind: "COOK" | "STOCK" | "LEFTOVERS" | "UNDECIDED" | "OUT";
             note: string;
+            of?: string;
             /** Format: int32 */
             plates: number;
             /** @enum {string} */

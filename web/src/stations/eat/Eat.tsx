@@ -36,7 +36,7 @@ export function Eat() {
           {eat.ratings.length === 0 && <p className="quiet">Nobody has said anything yet.</p>}
           <ul>
             {eat.ratings.map((rating) => (
-              <li key={`${rating.day} ${rating.person}`} className="row grid-cols-[5.5rem_minmax(0,1fr)_auto]">
+              <li key={`${rating.day} ${rating.person}`} className="row grid-cols-[6.5rem_minmax(0,1fr)_auto]">
                 <span className="figure">{shortDay(rating.day)}</span>
                 <span className="font-semibold">{rating.dish}</span>
                 <span className={rating.liked < 0 ? 'font-bold text-accent' : 'quiet'}>

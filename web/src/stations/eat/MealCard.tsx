@@ -42,7 +42,7 @@ export function MealCard({ meal }: { meal: Meal }) {
         <span className="display text-lg">{shortDay(meal.day)}</span>
         <span className="min-w-40 flex-1">
           {meal.dishes[0] ? (
-            <Tape name={meal.dishes.join(', ')} of={meal.dishes[0]}>
+            <Tape name={meal.dishes.join(', ')} of={meal.of ?? meal.dishes[0]}>
               {meal.plates}
             </Tape>
           ) : (
@@ -91,14 +91,24 @@ export function MealCard({ meal }: { meal: Meal }) {
           </div>
           {how === 'OTHER' && (
             <div>
-              <Field label="What was it" value={text} set={setText} placeholder="bread and cheese" />
+              <Field
+                label="What was it"
+                value={text}
+                set={(value) => {
+                  setText(value);
+                  eat.forget();
+                }}
+                at="/text"
+                problem={eat.problem}
+                placeholder="bread and cheese"
+              />
               <div className="mt-1 flex flex-wrap gap-1">
                 {inStock.slice(0, 6).map((there) => (
                   <button
                     key={there.batch}
                     type="button"
                     aria-pressed={batch === there.batch}
-                    className={`btn h-auto min-h-11 ${batch === there.batch ? 'btn-primary' : 'btn-ghost'}`}
+                    className={`btn h-auto min-h-11 ${batch === there.batch ? 'btn-primary' : 'btn-outline'}`}
                     onClick={() => setBatch(batch === there.batch ? undefined : there.batch)}
                   >
                     {there.name} · {there.portions}
@@ -147,7 +157,7 @@ export function MealCard({ meal }: { meal: Meal }) {
                         key={eater.id}
                         type="button"
                         aria-pressed={not.includes(eater.id)}
-                        className={`btn ${not.includes(eater.id) ? 'btn-accent' : 'btn-ghost'}`}
+                        className={`btn ${not.includes(eater.id) ? 'btn-accent' : 'btn-outline'}`}
                         onClick={() =>
                           setNot(not.includes(eater.id) ? not.filter((n) => n !== eater.id) : [...not, eater.id])
                         }
@@ -160,7 +170,7 @@ export function MealCard({ meal }: { meal: Meal }) {
               )}
             </>
           )}
-          <OtherProblem problem={eat.problem} fields={['/left']} />
+          <OtherProblem problem={eat.problem} fields={['/left', '/text']} />
           <button type="submit" className="btn btn-primary justify-self-start" disabled={eat.busy}>
             That is how it was
           </button>

@@ -31,6 +31,11 @@ export function LabelPicture({ label, byHand }: { label: Schema['LabelView']; by
           {label.until.words} {fullDay(label.until.date)}
         </p>
       )}
+      {label.contains && (
+        <p className="mt-2 text-sm">
+          <strong>Has</strong> {label.contains}
+        </p>
+      )}
       {label.add.length > 0 && (
         <p className="mt-2 text-sm">
           <strong>Add</strong> {label.add.join(' · ')}

@@ -80,7 +80,10 @@ function Packed({ packed }: { packed: Schema['PackedView'][] }) {
         {packed.map((one) => (
           <li key={one.act} className="row md:grid-cols-[minmax(0,18rem)_7rem_1fr_auto]">
             <Tape name={one.packets[0]?.name ?? ''} of={one.packets[0]?.batch ?? one.act}>
-              {one.packets.map((packet) => packet.portions).join(' + ')}
+              {one.packets
+                .filter((packet) => packet.portions)
+                .map((packet) => packet.portions)
+                .join(' + ') || 'eaten up'}
             </Tape>
             <span>{shortDay(one.on)}</span>
             <span>

@@ -27,7 +27,8 @@ export function Book() {
             <Link to={`/recipes/${recipe.id}`} className="enamel block h-full p-4 hover:bg-base-200">
               <h2 className="text-xl">{recipe.title}</h2>
               <p className="quiet">
-                {recipe.portions} portions · {recipe.lines} lines · {recipe.steps} steps
+                {recipe.portions} portions ·{' '}
+                {recipe.lines + recipe.steps === 0 ? 'a name so far' : `${recipe.lines} lines · ${recipe.steps} steps`}
               </p>
               {recipe.lines > 0 && recipe.cost.perPortion && (
                 <p className="mt-3 text-2xl">

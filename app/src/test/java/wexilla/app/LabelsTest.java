@@ -51,7 +51,7 @@ class LabelsTest {
             String text = new PDFTextStripper().getText(pdf).replaceAll("\\s+", " ");
             assertThat(text)
                     .contains("2 portions", "1 portion ", "packed 23 Nov 2026", "best before 23 May 2027")
-                    .contains("20 ml cream", "Heat until it boils, stir in the cream.", "à la Þór")
+                    .contains("Has milk", "20 ml cream", "Heat until it boils, stir in the cream.", "à la Þór")
                     .contains(codes);
             assertThat(text).doesNotContain("Simmer it for three hours");
             BufferedImage page = new PDFRenderer(pdf).renderImageWithDPI(0, 200);

@@ -2,7 +2,7 @@ package wexilla.app.demo;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import wexilla.app.eat.Eating;
+import wexilla.app.eat.EatInput;
 import wexilla.app.household.Equipped.Kind;
 import wexilla.app.plan.Slots;
 import wexilla.app.recipes.RecipeInput;
@@ -59,7 +59,7 @@ record Script(
     /** An evening that is over: planned, then eaten. @param not names of who would not eat it */
     record MealScript(
             PlanScript plan,
-            Eating.How how,
+            EatInput.How how,
             String text,
             int left,
             @Nullable Integer liked,

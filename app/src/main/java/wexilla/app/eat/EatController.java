@@ -12,8 +12,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
-import wexilla.app.eat.Eating.EatInput;
-import wexilla.app.eat.Eating.How;
+import wexilla.app.eat.EatInput.How;
 import wexilla.app.household.People;
 import wexilla.app.plan.Evenings;
 import wexilla.app.plan.Slots;
@@ -60,6 +59,7 @@ class EatController {
     /**
      * An evening to eat or to write down.
      *
+     * @param of id of the batch or recipe of the first dish, the colour of its tape
      * @param plates whole portions for those who eat
      * @param steps counted back from table time; empty for evenings that are over
      */
@@ -69,6 +69,7 @@ class EatController {
             Slots.Kind kind,
             State state,
             List<String> dishes,
+            @Nullable String of,
             List<EaterView> eaters,
             int plates,
             String note,
@@ -113,6 +114,10 @@ class EatController {
                 slot.kind(),
                 slot.state(),
                 evening.dishes().stream().map(Evening.Dish::name).toList(),
+                slot.dishes().stream()
+                        .map(dish -> String.valueOf(dish.of()))
+                        .findFirst()
+                        .orElse(null),
                 eaters,
                 evening.wholePortions(),
                 slot.note(),

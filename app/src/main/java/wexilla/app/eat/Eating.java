@@ -13,6 +13,7 @@ import wexilla.app.cook.Batches;
 import wexilla.app.cook.CookViews.CookInput;
 import wexilla.app.cook.CookViews.Cooked;
 import wexilla.app.cook.Cooking;
+import wexilla.app.eat.EatInput.How;
 import wexilla.app.household.Households;
 import wexilla.app.household.People;
 import wexilla.app.onhand.Handling;
@@ -44,31 +45,6 @@ import wexilla.core.stock.StockUse.Take;
 /** What was eaten leaves the stock; what was left goes into the fridge as old as it is. */
 @Component
 public class Eating {
-
-    /** What became of an evening. */
-    public enum How {
-        PLANNED,
-        OTHER,
-        OUT,
-        ASSUMED
-    }
-
-    /**
-     * @param day ISO day of the evening
-     * @param text what else it was, for OTHER
-     * @param batch a dish from stock that was eaten instead
-     * @param left portions that were left
-     * @param liked 0 all right, 1 good, 2 again soon; absent when nobody said
-     * @param notForThem ids of who would not eat it
-     */
-    public record EatInput(
-            String day,
-            How how,
-            @Nullable String text,
-            @Nullable UUID batch,
-            int left,
-            @Nullable Integer liked,
-            List<UUID> notForThem) {}
 
     private final Slots slots;
     private final Evenings evenings;
@@ -124,36 +100,24 @@ public class Eating {
             cost = dish(act, input.batch(), plates, input.left());
         }
         ratings.rate(act, slot, input);
-        slots.state(act, slot.id(), state(input.how()));
+        slots.state(act, slot.id(), input.how().state(), instead(act, input));
         String what = slot.dishes().isEmpty() || input.how() != How.PLANNED
-                ? words(input)
+                ? input.words()
                 : evenings.evening(act.household(), slot).dishes().get(0).name();
         String used = cost.known().minor() == 0 ? "" : ", " + cost.known().decimal() + " used";
         return "Eaten: " + what + used;
     }
 
-    private static String words(EatInput input) {
-        String typed = input.text() == null ? "" : input.text().strip();
-        return switch (input.how()) {
-            case OUT -> "out";
-            case OTHER -> typed.isEmpty() ? "something else" : typed;
-            default -> "as planned";
-        };
-    }
-
-    private static State state(How how) {
-        return switch (how) {
-            case PLANNED -> State.EATEN;
-            case ASSUMED -> State.ASSUMED;
-            case OTHER -> State.OTHER;
-            case OUT -> State.OUT;
-        };
+    private @Nullable String instead(Act act, EatInput input) {
+        return input.how() == How.OTHER && input.typed().isEmpty() && input.batch() != null
+                ? batches.name(act.household(), input.batch())
+                : input.how() == How.OTHER ? input.typed() : null;
     }
 
     /** Nobody said anything: as planned, as far as the stock has it. */
     String assume(Act act, Slot slot) {
         planned(act, slot, 0);
-        slots.state(act, slot.id(), State.ASSUMED);
+        slots.state(act, slot.id(), State.ASSUMED, null);
         return "Assumed eaten as planned on " + slot.day();
     }
 

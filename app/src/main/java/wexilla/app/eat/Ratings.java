@@ -7,7 +7,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.eat.EatController.RatingView;
-import wexilla.app.eat.Eating.EatInput;
 import wexilla.app.household.People;
 import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Act;
@@ -33,7 +32,8 @@ class Ratings {
     /** The newest ratings. */
     List<RatingView> newest(Household household) {
         return db.sql("""
-                        select s.day, coalesce(v.title, b.name, 'something else') as dish, p.name as person, r.liked
+                        select s.day, coalesce(case when s.state = 'OTHER' then nullif(s.eaten, '') else
+                            coalesce(v.title, b.name) end, 'something else') as dish, p.name as person, r.liked
                         from rating r
                         join slot s on s.household_id = r.household_id and s.id = r.slot
                         left join meal_dish d on d.household_id = s.household_id and d.slot = s.id and d.pos = 0

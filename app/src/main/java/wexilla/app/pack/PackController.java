@@ -165,6 +165,7 @@ class PackController {
                 until == null
                         ? null
                         : new LotView.UntilView(until.words(), until.date().toString()),
+                label.contains(),
                 label.add(),
                 label.finish(),
                 cost.decimal(),

@@ -50,6 +50,7 @@ public final class PackViews {
             String style,
             String packedOn,
             LotView.@Nullable UntilView until,
+            String contains,
             List<String> add,
             List<String> finish,
             String cost,

@@ -192,6 +192,7 @@ public class Packing {
                         .orElse(null),
                 part,
                 parts,
+                recipe == null ? "" : Label.contains(recipe),
                 recipe == null ? List.of() : Label.toAdd(recipe, batch.style(), share),
                 recipe == null ? List.of() : Label.toFinish(recipe, batch.style()));
     }

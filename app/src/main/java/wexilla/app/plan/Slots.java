@@ -179,11 +179,11 @@ public class Slots {
                 .update();
     }
 
-    /** Says what became of an evening. */
-    public void state(Act act, UUID slot, State state) {
+    /** Says what became of an evening. @param eaten what it was instead, null when it was as planned or nobody said */
+    public void state(Act act, UUID slot, State state, @Nullable String eaten) {
         journal.before(act, Thing.SLOT, slot);
-        db.sql("update slot set state = ?, version = version + 1 where household_id = ? and id = ?")
-                .params(state.name(), act.household().id(), slot)
+        db.sql("update slot set state = ?, eaten = ?, version = version + 1 where household_id = ? and id = ?")
+                .params(Arrays.asList(state.name(), eaten, act.household().id(), slot))
                 .update();
     }
 }

@@ -55,6 +55,11 @@ public record Food(
         this(key, name, aliases, base, keepingClass, seasoning, scaling, facts, Traits.NONE);
     }
 
+    /** Whether anybody has said what it is: of what is not described nobody knows the allergens. */
+    public boolean described() {
+        return !traits.equals(Traits.NONE);
+    }
+
     /** A food nobody has described yet: its own name, no facts, stock kept in the unit it came in. */
     public static Food unknown(String key, String name, Unit base) {
         return new Food(key, name, List.of(), base, "unclassified", false, Scaling.LINEAR, List.of());

@@ -2,9 +2,15 @@ package wexilla.core.packing;
 
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Allergen;
+import wexilla.core.food.Food;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.KitchenRounding;
 import wexilla.core.quantity.Quantity;
@@ -21,6 +27,7 @@ import wexilla.core.recipe.Style;
  * @param style how far it was taken, in words
  * @param until "eat by" or "best before", with the date; null when no keeping time is known
  * @param part which of {@code parts} packets that make one meal; 1 of 1 when it is one alone
+ * @param contains the allergens in it and in what is added, with the foods nobody knows; empty without a recipe
  * @param add what is added on the night, at the size of this packet
  * @param finish what is left to do
  */
@@ -33,6 +40,7 @@ public record Label(
         @Nullable Until until,
         int part,
         int parts,
+        String contains,
         List<String> add,
         List<String> finish) {
 
@@ -89,6 +97,28 @@ public record Label(
         }
         Amount amount = KitchenRounding.nearest(quantity.middle().times(share));
         return amount + (amount.unit().equals(Unit.PIECE) ? " × " : " ") + name;
+    }
+
+    /**
+     * The allergens of a recipe, held back or not, in the order of the regulation: "milk, nuts"; foods the book does not
+     * know are named, since nobody can say what is in them.
+     *
+     * <p>Source: Regulation (EU) 1169/2011, Annex II (from memory).
+     */
+    public static String contains(Recipe recipe) {
+        Set<Allergen> in = new TreeSet<>();
+        List<String> unknown = new ArrayList<>();
+        for (RecipeLine line : recipe.lines()) {
+            line.read()
+                    .knownFood()
+                    .filter(Food::described)
+                    .ifPresentOrElse(
+                            food -> in.addAll(food.traits().allergens()),
+                            () -> unknown.add(line.read().foodName()));
+        }
+        String known = in.stream().map(Allergen::words).collect(Collectors.joining(", "));
+        String rest = unknown.isEmpty() ? "" : "not known: " + String.join(", ", unknown);
+        return known.isEmpty() || rest.isEmpty() ? known + rest : known + "; " + rest;
     }
 
     /** The steps left for the evening. */

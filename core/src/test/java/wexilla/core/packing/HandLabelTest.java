@@ -4,18 +4,28 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
+import wexilla.core.food.Allergen;
+import wexilla.core.food.Food;
+import wexilla.core.food.FoodBook;
+import wexilla.core.food.Scaling;
+import wexilla.core.food.Traits;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.LineReader;
+import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.Style;
 
 class HandLabelTest {
 
     private static final LocalDate DAY = LocalDate.of(2026, 11, 23);
 
     private static Label label(String name, int part, int parts, Label.@Nullable Until until, List<String> add) {
-        return new Label(name, "K7M", 6, "cooked", DAY, until, part, parts, add, List.of("Heat it."));
+        return new Label(name, "K7M", 6, "cooked", DAY, until, part, parts, "", add, List.of("Heat it."));
     }
 
     @Test
@@ -33,6 +43,30 @@ class HandLabelTest {
         assertThat(label.byHand().get(0)).endsWith("…");
         assertThat(label.byHand().get(2)).isEqualTo("packed 23 Nov");
         assertThat(label.byHand().get(3)).isEqualTo("cooked");
+    }
+
+    /** What is held back is eaten too; what the book does not know is named, never passed over. */
+    @Test
+    void allergensAreToldWithWhatIsNotKnown() {
+        LineReader reader = new LineReader(new FoodBook(List.of(
+                food("flour", "plain flour", Allergen.GLUTEN),
+                food("cream", "cream", Allergen.MILK),
+                food("onion", "onion"))));
+        RecipeLine flour = new RecipeLine(reader.read("20 g plain flour"), Set.of());
+        RecipeLine cream = new RecipeLine(reader.read("1 dl cream"), Set.of(Style.COOKED));
+        RecipeLine onion = new RecipeLine(reader.read("1 onion"), Set.of());
+        RecipeLine scales = new RecipeLine(reader.read("3 dragon scales"), Set.of());
+        assertThat(Label.contains(new Recipe("a", 2, List.of(cream, onion, flour), List.of())))
+                .isEqualTo("gluten, milk");
+        assertThat(Label.contains(new Recipe("b", 2, List.of(flour, scales), List.of())))
+                .isEqualTo("gluten; not known: dragon scales");
+        assertThat(Label.contains(new Recipe("c", 2, List.of(onion), List.of())))
+                .isEmpty();
+    }
+
+    private static Food food(String key, String name, Allergen... allergens) {
+        Traits traits = new Traits("other", "", Set.of(allergens), null, null);
+        return new Food(key, name, List.of(), Unit.G, "dry-goods", false, Scaling.LINEAR, List.of(), traits);
     }
 
     /** A portion is 375 ml, the middle of 350 to 400: common practice, no source; pieces are left out. */
