@@ -95,9 +95,9 @@ public class Lots {
         return query(household, "(l.amount > 0 or l.grade in ('have', 'low'))", Map.of());
     }
 
-    /** Staples that are not counted, at every level. */
+    /** Staples that are not counted, at every level; what an undone note named is not among them. */
     public List<Lot> staples(Household household) {
-        return query(household, "l.grade <> 'counted'", Map.of());
+        return query(household, "l.grade <> 'counted' and stands(l.household_id, l.made_by)", Map.of());
     }
 
     /** Cooked dishes that wait on the counter to be packed. */

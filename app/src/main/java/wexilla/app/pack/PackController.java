@@ -79,8 +79,8 @@ class PackController {
     @GetMapping("/api/pack")
     PackView pack(Household household) {
         LocalDate today = household.dayOf(clock.instant());
-        List<PackedView> packed = acts.newest(household, 200).stream()
-                .filter(entry -> entry.kind().equals("pack") && entry.undoneBy() == null)
+        List<PackedView> packed = acts.newest(household, "pack", 3 * SHOWN).stream()
+                .filter(entry -> entry.undoneBy() == null)
                 .limit(SHOWN)
                 .map(entry -> new PackedView(
                         entry.id().toString(),

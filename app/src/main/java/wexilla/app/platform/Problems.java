@@ -1,5 +1,6 @@
 package wexilla.app.platform;
 
+import java.util.Arrays;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -68,6 +69,13 @@ class Problems extends ResponseEntityExceptionHandler {
         String field = pointer(mismatch);
         if (mismatch instanceof UnrecognizedPropertyException) {
             return "“" + field + "” is no field of this call.";
+        }
+        if (mismatch instanceof InvalidFormatException invalid
+                && invalid.getTargetType().isEnum()) {
+            String choices = Arrays.stream(invalid.getTargetType().getEnumConstants())
+                    .map(String::valueOf)
+                    .collect(Collectors.joining(", "));
+            return "“" + invalid.getValue() + "” does not fit " + field + ": say one of " + choices + ".";
         }
         if (mismatch instanceof InvalidFormatException invalid) {
             return "“" + invalid.getValue() + "” does not fit " + field + ": a "

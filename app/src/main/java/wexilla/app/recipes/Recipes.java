@@ -214,7 +214,8 @@ public class Recipes implements Undoable {
     public List<Blocker> blockers(UUID household, UUID act) {
         return db.sql("""
                         select a.id, a.subject from recipe_version v
-                        join act a on a.household_id = v.household_id and (
+                        join act own on own.household_id = v.household_id and own.id = v.act
+                        join act a on a.household_id = v.household_id and a.seq > own.seq and (
                             a.id in (select b.act from batch b where b.household_id = v.household_id
                                 and b.recipe = v.recipe and b.n = v.n and b.state <> 'dropped')
                             or a.id in (select w.act from recipe_version w where w.household_id = v.household_id
@@ -222,7 +223,7 @@ public class Recipes implements Undoable {
                             or v.replaced is null and a.id in (select c.act from meal_dish d
                                 join change c on c.household_id = d.household_id and c.thing = 'DISHES'
                                     and c.id = d.slot
-                                where d.household_id = v.household_id and d.recipe = v.recipe and c.act <> v.act))
+                                where d.household_id = v.household_id and d.recipe = v.recipe))
                         where v.household_id = ? and v.act = ?
                         and not exists (select 1 from act u where u.household_id = a.household_id and u.reverses = a.id)
                         order by a.seq desc""")

@@ -1,0 +1,164 @@
+package wexilla.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.function.Consumer;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import tools.jackson.databind.JsonNode;
+import wexilla.app.onhand.Ledger;
+import wexilla.app.support.EveryAct;
+import wexilla.app.support.EveryAct.Request;
+import wexilla.app.support.Http;
+import wexilla.app.support.Kitchen;
+
+/** What holds for every act: it can be undone, it happens once however often it is sent, nonsense changes nothing. */
+class EveryActTest {
+
+    private static final Http DEMO = Kitchen.demoHousehold();
+    private static final List<Request> ACTS = EveryAct.of(DEMO);
+
+    private static final List<Object> NONSENSE = List.of(
+            "",
+            "  ",
+            "x".repeat(5000),
+            "-1",
+            "1e308",
+            "two handfuls of",
+            "1900-01-01",
+            "<b>",
+            "\u0000",
+            -1,
+            1e308,
+            2_147_483_648L,
+            0,
+            true,
+            List.of(),
+            Map.of(),
+            "7c9e6679-7425-40de-944b-e07fc1f90ae7");
+
+    static List<Request> acts() {
+        return ACTS;
+    }
+
+    /** All acts leave the household as it was, so that one look serves all. */
+    private static final Map<String, JsonNode> BEFORE = EveryAct.seen(DEMO);
+
+    private static void nothingHasChanged() {
+        Map<String, JsonNode> now = EveryAct.seen(DEMO);
+        BEFORE.forEach((what, was) -> assertThat(now.get(what)).as(what).isEqualTo(was));
+    }
+
+    /** A new act has to come into the table, or this fails. */
+    @Test
+    void everyActOfTheApiIsHere() {
+        Set<String> known = new TreeSet<>(ACTS.stream().map(Request::path).toList());
+        Set<String> there = new TreeSet<>();
+        for (Map.Entry<String, JsonNode> path :
+                DEMO.get("/api/openapi.json").ok().path("paths").properties()) {
+            boolean act =
+                    path.getValue().path("post").path("parameters").toString().contains("Idempotency-Key");
+            if (act && !path.getKey().equals("/api/acts/{act}/undo")) {
+                there.add(path.getKey());
+            }
+        }
+        assertThat(known).isEqualTo(there);
+    }
+
+    @ParameterizedTest
+    @MethodSource("acts")
+    void undoneItIsAsIfItHadNotBeen(Request act) {
+        JsonNode done = DEMO.act(act.url(), act.text()).ok();
+        assertThat(EveryAct.seen(DEMO)).as("it changes something").isNotEqualTo(BEFORE);
+        DEMO.undo(done.path("act").asString()).ok();
+        nothingHasChanged();
+        assertThat(Kitchen.bean(Ledger.class).mismatches()).isEmpty();
+    }
+
+    /** A double click, or a phone that sends again: four times at once, one act, one answer. */
+    @ParameterizedTest
+    @MethodSource("acts")
+    void sentFourTimesItHappensOnce(Request act) throws Exception {
+        String key = EveryAct.key();
+        ExecutorService clicks = Executors.newFixedThreadPool(4);
+        List<Future<JsonNode>> answers = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            answers.add(clicks.submit(() -> DEMO.act(key, act.url(), act.text()).ok()));
+        }
+        JsonNode first = answers.get(0).get();
+        for (Future<JsonNode> answer : answers) {
+            assertThat(answer.get()).isEqualTo(first);
+        }
+        clicks.shutdown();
+        String done = first.path("act").asString();
+        JsonNode history = DEMO.get("/api/acts").ok();
+        assertThat(history.get(0).path("id").asString()).isEqualTo(done);
+        assertThat(history.get(1).path("id").asString()).isNotEqualTo(done);
+        DEMO.undo(first.path("act").asString()).ok();
+    }
+
+    /** Every field of every act, one after the other, filled with every nonsense. */
+    @ParameterizedTest
+    @MethodSource("acts")
+    void nonsenseIsToldAndLeavesNothingHalfWritten(Request act) {
+        List<Map<String, Object>> bodies = new ArrayList<>();
+        spoil(act.body(), bodies::add);
+        bodies.add(Map.of("surprise", 1));
+        for (Map<String, Object> body : bodies) {
+            Http.Answer answer = DEMO.act(act.url(), body);
+            assertThat(answer.status()).as(String.valueOf(body)).isLessThan(500);
+            if (answer.status() == 200) {
+                DEMO.undo(answer.body().path("act").asString()).ok();
+            } else {
+                assertThat(answer.detail()).as(String.valueOf(body)).isNotBlank();
+            }
+        }
+        nothingHasChanged();
+    }
+
+    /** Hands over copies of this body, each with one field spoilt, also fields of what lies in it. */
+    private static void spoil(Map<String, Object> body, Consumer<Map<String, Object>> use) {
+        body.forEach((field, value) -> {
+            Consumer<Object> with = other -> {
+                Map<String, Object> copy = new HashMap<>(body);
+                copy.put(field, other);
+                use.accept(copy);
+            };
+            NONSENSE.forEach(with);
+            with.accept(null);
+            if (value instanceof List<?> list && !list.isEmpty()) {
+                with.accept(Collections.nCopies(3000, list.get(0)));
+                spoilFirst(list, with::accept);
+            }
+            if (value instanceof Map<?, ?> inner) {
+                spoil(typed(inner), with::accept);
+            }
+        });
+    }
+
+    private static void spoilFirst(List<?> list, Consumer<List<?>> use) {
+        if (list.get(0) instanceof Map<?, ?> first) {
+            spoil(typed(first), spoilt -> {
+                List<Object> copy = new ArrayList<>(list);
+                copy.set(0, spoilt);
+                use.accept(copy);
+            });
+        }
+    }
+
+    @SuppressWarnings("unchecked")
+    private static Map<String, Object> typed(Map<?, ?> map) {
+        return (Map<String, Object>) map;
+    }
+}

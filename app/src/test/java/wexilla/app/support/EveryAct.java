@@ -1,0 +1,285 @@
+package wexilla.app.support;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** One request for every act there is, each of which the demo household can do at once. */
+public final class EveryAct {
+
+    private static final JsonMapper JSON = new JsonMapper();
+
+    /**
+     * @param path as the API document writes it
+     * @param url with its ids in it
+     * @param body empty for an act that takes none
+     */
+    public record Request(String path, String url, Map<String, Object> body) {
+
+        @Override
+        public String toString() {
+            return path + " " + body.getOrDefault("hand", "");
+        }
+
+        public Object text() {
+            return body.isEmpty() ? "" : body;
+        }
+    }
+
+    private final Http http;
+    private final List<Request> requests = new ArrayList<>();
+
+    private EveryAct(Http http) {
+        this.http = http;
+    }
+
+    /** What can be done in this demo household; writes what some acts need to be there before. */
+    public static List<Request> of(Http demo) {
+        EveryAct all = new EveryAct(demo);
+        all.household();
+        all.stock();
+        all.dishes();
+        all.evenings();
+        return all.requests;
+    }
+
+    private void add(String path, Map<String, Object> body) {
+        requests.add(new Request(path, path, body));
+    }
+
+    private void add(String path, String id, Map<String, Object> body) {
+        requests.add(new Request(path, path.replace("{id}", id), body));
+    }
+
+    private static Map<String, Object> map(Object... pairs) {
+        Map<String, Object> map = new HashMap<>();
+        for (int i = 0; i < pairs.length; i += 2) {
+            map.put((String) pairs[i], pairs[i + 1]);
+        }
+        return map;
+    }
+
+    private JsonNode read(String path) {
+        return http.get(path).ok();
+    }
+
+    private static String id(JsonNode thing) {
+        return thing.path("id").asString();
+    }
+
+    private void household() {
+        JsonNode now = read("/api/household");
+        add(
+                "/api/household/settings",
+                map(
+                        "version", now.path("version").asInt(),
+                        "name", "A kitchen",
+                        "zone", "Europe/Lisbon",
+                        "currency", "EUR",
+                        "measures", "US",
+                        "cup", "us",
+                        "tbsp", "14.787",
+                        "seasoning", "EXACT",
+                        "flat", "0.20"));
+        JsonNode person = now.path("people").get(0);
+        add(
+                "/api/household/people",
+                map(
+                        "id", id(person),
+                        "version", person.path("version").asInt(),
+                        "name", "Nora M",
+                        "appetite", "TEENAGER",
+                        "allergens", List.of("FISH"),
+                        "flags", List.of("PREGNANT"),
+                        "dislikes", List.of("leeks"),
+                        "chilli", 1,
+                        "active", true));
+        add(
+                "/api/household/table",
+                map("adults", 1, "teenagers", 0, "children9to13", 1, "children4to8", 0, "under4", 1));
+        JsonNode place = now.path("places").get(0);
+        add(
+                "/api/household/places",
+                map("id", id(place), "version", place.path("version").asInt(), "name", "Larder", "kind", "CUPBOARD"));
+        http.act("/api/household/places", map("version", 0, "name", "Cellar shelf", "kind", "CUPBOARD"))
+                .ok();
+        add("/api/household/places/{id}/remove", Sample.place(http, "Cellar shelf"), Map.of());
+        JsonNode piece = now.path("equipment").get(0);
+        add(
+                "/api/household/equipment",
+                map(
+                        "id",
+                        id(piece),
+                        "version",
+                        piece.path("version").asInt(),
+                        "name",
+                        "big pot",
+                        "kind",
+                        "POT",
+                        "capacity",
+                        "12 l",
+                        "count",
+                        2));
+        add("/api/household/equipment/{id}/remove", id(piece), Map.of());
+    }
+
+    /** The lot of this name. */
+    private String lot(String name) {
+        return read("/api/onhand")
+                .path("places")
+                .valueStream()
+                .flatMap(place -> place.path("lots").valueStream())
+                .filter(lot -> lot.path("name").asString().equals(name))
+                .map(EveryAct::id)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private void stock() {
+        add(
+                "/api/onhand/note",
+                map("text", "2 kg onions 1.78\n1 moon cheese 3.00\nsugar", "bought", true, "till", "6.00"));
+        add("/api/lots/{id}", lot("carrot"), map("hand", "USE", "amount", "500 g"));
+        add("/api/lots/{id}", lot("potato"), map("hand", "WASTE", "amount", "1 kg", "reason", "green"));
+        add("/api/lots/{id}", lot("minced beef"), map("hand", "COUNT", "amount", "900 g"));
+        add("/api/lots/{id}", lot("tinned tomatoes"), map("hand", "OPEN"));
+        add(
+                "/api/lots/{id}",
+                lot("minced beef"),
+                map("hand", "MOVE", "amount", "600 g", "place", Sample.place(http, "Fridge-freezer drawer")));
+        add("/api/lots/{id}/level", id(read("/api/onhand").path("staples").get(0)), map("level", "LOW"));
+        add("/api/onhand/places/{id}/full", Sample.place(http, "Chest freezer, right well"), Map.of());
+        add("/api/costs/prices", map("food", "red lentils", "pack", "500 g", "price", "1.05"));
+        JsonNode wanted = read("/api/shop").path("wanted").get(0);
+        add("/api/shop/items", map("text", "2 l milk"));
+        add(
+                "/api/shop/tick",
+                map(
+                        "food", wanted.path("food").asString(),
+                        "name", wanted.path("name").asString(),
+                        "packs", 2,
+                        "pack", wanted.path("pack").asString(),
+                        "price", "3.10"));
+        http.act("/api/shop/tick", map("name", "candles", "packs", 1, "price", "2.00"))
+                .ok();
+        add("/api/shop/away", map("till", "4.50"));
+    }
+
+    private void dishes() {
+        add("/api/recipes", Sample.pot());
+        add("/api/recipes/names", map("text", "Nettle soup\nBaked apples"));
+        JsonNode book = read("/api/recipes");
+        String recipe = book.valueStream()
+                .filter(r -> r.path("title").asString().equals("Split pea and ham soup"))
+                .map(EveryAct::id)
+                .findFirst()
+                .orElseThrow();
+        add("/api/cook", Sample.cook(recipe, 10));
+        add(
+                "/api/cook/just",
+                map(
+                        "name",
+                        "Carrot soup",
+                        "portions",
+                        4,
+                        "used",
+                        List.of(map("lot", lot("carrot"), "amount", "600 g"))));
+        add("/api/cookday/batches", map("recipe", recipe, "style", "COOKED", "factor", "2", "cookOn", "2026-11-29"));
+        add(
+                "/api/cookday/batches/{id}/drop",
+                read("/api/cookday").path("pots").get(0).path("batch").asString(),
+                Map.of());
+        JsonNode waiting = read("/api/pack").path("waiting").get(0);
+        add(
+                "/api/pack",
+                map(
+                        "lot", id(waiting),
+                        "packets", List.of(4, 2),
+                        "place", Sample.place(http, "Chest freezer, left well"),
+                        "together", true));
+        JsonNode joint = read("/api/stretch").path("stretches").get(0);
+        Map<String, Object> asked = Objects.requireNonNull(JSON.convertValue(joint.path("asked"), new AnyMap()));
+        asked.put("price", "18.00");
+        add(
+                "/api/stretch",
+                map(
+                        "id", id(joint),
+                        "version", joint.path("version").asInt(),
+                        "lot", joint.path("lot").asString(),
+                        "asked", asked));
+        add("/api/stretch/{id}/cook", id(joint), map("weighed", "1.5 kg"));
+        add("/api/stretch/{id}/drop", id(joint), Map.of());
+    }
+
+    private static final class AnyMap extends tools.jackson.core.type.TypeReference<Map<String, Object>> {}
+
+    private void evenings() {
+        JsonNode slot = read("/api/plan").path("days").get(3).path("slot");
+        add(
+                "/api/plan/evening",
+                map(
+                        "day",
+                        "2026-11-26",
+                        "version",
+                        slot.path("version").asInt(),
+                        "kind",
+                        "COOK",
+                        "tableTime",
+                        "19:10",
+                        "minutes",
+                        30,
+                        "locked",
+                        true,
+                        "note",
+                        "guests",
+                        "people",
+                        List.of(slot.path("people").get(0).asString()),
+                        "dishes",
+                        List.of(map("text", "Nettle soup", "side", false, "portions", 3))));
+        add(
+                "/api/eat",
+                map(
+                        "day",
+                        "2026-11-23",
+                        "how",
+                        "PLANNED",
+                        "left",
+                        2,
+                        "liked",
+                        1,
+                        "notForThem",
+                        List.of(slot.path("people").get(1).asString())));
+    }
+
+    /** Everything the screens read, without the history. */
+    public static Map<String, JsonNode> seen(Http http) {
+        return List.of(
+                        "onhand",
+                        "plan",
+                        "shop",
+                        "cookday",
+                        "pack",
+                        "eat",
+                        "recipes",
+                        "stretch",
+                        "costs",
+                        "household",
+                        "today",
+                        "ribbon",
+                        "batches")
+                .parallelStream()
+                .collect(Collectors.toMap(
+                        what -> what, what -> http.get("/api/" + what).ok()));
+    }
+
+    /** A key for an act. */
+    public static String key() {
+        return UUID.randomUUID().toString();
+    }
+}
