@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -202,7 +203,7 @@ public class Batches implements Undoable {
                 .single();
     }
 
-    /** A batch with what it takes to write its labels; {@code factor} of the recipe as written. */
+    /** A batch with what it takes to write its labels; {@code factor} of the recipe as written, {@code n} its version. */
     public record Batch(
             UUID id,
             String name,
@@ -212,30 +213,48 @@ public class Batches implements Undoable {
             LocalDate cookOn,
             Rational factor,
             @Nullable UUID recipeId,
-            @Nullable Recipe recipe) {}
+            @Nullable Integer n,
+            @Nullable Recipe recipe) {
+
+        private Recipes.Version version() {
+            return new Recipes.Version(Objects.requireNonNull(recipeId), Objects.requireNonNull(n));
+        }
+
+        private Batch with(Recipe read) {
+            return new Batch(id, name, portions, style, state, cookOn, factor, recipeId, n, read);
+        }
+    }
 
     /** These batches of this household, by id. */
-    public Map<UUID, Batch> byId(Household household, List<UUID> ids) {
-        return db
-                .sql("select * from batch where household_id = ? and id = any (?)")
+    public Map<UUID, Batch> byId(Household household, Collection<UUID> ids) {
+        List<Batch> named = db.sql("select * from batch where household_id = ? and id = any (?)")
                 .params(household.id(), ids.toArray(UUID[]::new))
-                .query((row, n) -> {
-                    UUID recipe = row.getObject("recipe", UUID.class);
-                    return new Batch(
-                            row.getObject("id", UUID.class),
-                            row.getString("name"),
-                            row.getInt("portions"),
-                            Style.valueOf(row.getString("style")),
-                            row.getString("state"),
-                            Objects.requireNonNull(row.getObject("cook_on", LocalDate.class)),
-                            new Rational(
-                                    row.getBigDecimal("factor_num").toBigIntegerExact(),
-                                    row.getBigDecimal("factor_den").toBigIntegerExact()),
-                            recipe,
-                            recipe == null ? null : recipes.version(household, recipe, row.getInt("n")));
-                })
-                .list()
-                .stream()
+                .query((row, n) -> new Batch(
+                        row.getObject("id", UUID.class),
+                        row.getString("name"),
+                        row.getInt("portions"),
+                        Style.valueOf(row.getString("style")),
+                        row.getString("state"),
+                        Objects.requireNonNull(row.getObject("cook_on", LocalDate.class)),
+                        new Rational(
+                                row.getBigDecimal("factor_num").toBigIntegerExact(),
+                                row.getBigDecimal("factor_den").toBigIntegerExact()),
+                        row.getObject("recipe", UUID.class),
+                        (Integer) row.getObject("n"),
+                        null))
+                .list();
+        Map<Recipes.Version, Recipes.Stored> stored = recipes.versions(
+                household,
+                named.stream()
+                        .filter(batch -> batch.recipeId() != null)
+                        .map(Batch::version)
+                        .distinct()
+                        .toList());
+        return named.stream()
+                .map(batch -> batch.recipeId() == null
+                        ? batch
+                        : batch.with(Objects.requireNonNull(stored.get(batch.version()))
+                                .recipe()))
                 .collect(Collectors.toMap(Batch::id, Function.identity()));
     }
 

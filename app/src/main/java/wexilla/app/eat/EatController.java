@@ -86,20 +86,25 @@ class EatController {
         LocalDate today = household.dayOf(clock.instant());
         List<MealView> open = new ArrayList<>();
         MealView tonight = null;
-        for (Slot slot : slots.between(household, today.minusDays(BACK), today)) {
-            MealView view = view(household, slot, slot.day().equals(today));
+        List<Slot> shown = slots.between(household, today.minusDays(BACK), today).stream()
+                .filter(slot -> slot.day().equals(today) || slot.state() == State.PLANNED)
+                .toList();
+        List<Evening> evening = evenings.all(household, shown);
+        List<People.Person> eating = people.all(household);
+        for (int i = 0; i < shown.size(); i++) {
+            Slot slot = shown.get(i);
+            MealView view = view(slot, evening.get(i), eating, slot.day().equals(today));
             if (slot.day().equals(today)) {
                 tonight = view;
-            } else if (slot.state() == State.PLANNED) {
+            } else {
                 open.add(0, view);
             }
         }
         return new EatView(today.toString(), tonight, open, ratings.newest(household));
     }
 
-    private MealView view(Household household, Slot slot, boolean withSteps) {
-        Evening evening = evenings.evening(household, slot);
-        List<EaterView> eaters = people.all(household).stream()
+    private static MealView view(Slot slot, Evening evening, List<People.Person> eating, boolean withSteps) {
+        List<EaterView> eaters = eating.stream()
                 .filter(person -> slot.people().contains(person.id()))
                 .map(person -> new EaterView(person.id().toString(), person.name()))
                 .toList();

@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -37,7 +36,7 @@ public class Foods {
 
     /** Reference foods first, then the household's own. */
     public FoodBook book(Household household) {
-        Stream<Food> own = rows(household).stream()
+        List<Food> own = rows(household).stream()
                 .filter(row -> row.refSlug() == null)
                 .map(row -> new Food(
                         row.key(),
@@ -47,8 +46,9 @@ public class Foods {
                         row.keepingClass(),
                         false,
                         Scaling.LINEAR,
-                        List.of()));
-        return new FoodBook(Stream.concat(reference.foods().stream(), own).toList());
+                        List.of()))
+                .toList();
+        return reference.book().with(own);
     }
 
     /** The food of this row. */

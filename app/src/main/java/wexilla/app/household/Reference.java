@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.core.food.Allergen;
 import wexilla.core.food.Food;
+import wexilla.core.food.FoodBook;
 import wexilla.core.food.FoodFact;
 import wexilla.core.food.Scaling;
 import wexilla.core.food.Traits;
@@ -43,6 +44,7 @@ public class Reference {
             .get();
 
     private final List<Food> foods;
+    private final FoodBook book;
     private final KeepingGuide keeping;
 
     Reference() {
@@ -52,12 +54,18 @@ public class Reference {
         Map<String, Yield> yields = rows("yields.csv").stream()
                 .collect(Collectors.toMap(row -> row.get("slug") + " " + row.get("part"), Reference::yieldOf));
         foods = rows("foods.csv").stream().map(row -> food(row, facts, yields)).toList();
+        book = new FoodBook(foods);
         keeping = new KeepingGuide(
                 rows("keeping.csv").stream().map(Reference::rule).toList());
     }
 
     public List<Food> foods() {
         return foods;
+    }
+
+    /** The reference foods, found by what people write. */
+    public FoodBook book() {
+        return book;
     }
 
     public KeepingGuide keeping() {

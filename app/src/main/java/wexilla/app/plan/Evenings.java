@@ -5,14 +5,12 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -31,7 +29,6 @@ import wexilla.app.recipes.Recipes;
 import wexilla.core.cookday.CookDay;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodBook;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.money.Cost;
@@ -90,12 +87,35 @@ public class Evenings implements DayBefore {
     }
 
     private PlanCheck check(Household household, List<Slot> planned, LocalDate until) {
-        Map<UUID, Person> all = people.all(household).stream()
-                .collect(Collectors.toMap(Person::id, Function.identity(), (a, b) -> a, LinkedHashMap::new));
-        List<Evening> evenings =
-                planned.stream().map(slot -> evening(household, slot, all)).toList();
         LocalDate today = household.dayOf(clock.instant());
-        return PlanCheck.of(evenings, ahead(household, today, until), kitchen(household));
+        return PlanCheck.of(all(household, planned), ahead(household, today, until), kitchen(household));
+    }
+
+    /** Evenings as the core sees them, in the order asked. */
+    public List<Evening> all(Household household, List<Slot> slots) {
+        Known known = new Known(
+                household,
+                people.all(household),
+                recipes.currents(household, ids(slots, DishKind.RECIPE)),
+                batches.byId(household, ids(slots, DishKind.BATCH)),
+                new LineReader(foods.book(household)));
+        return slots.stream().map(slot -> evening(known, slot)).toList();
+    }
+
+    /** What evenings are made of, read at once. */
+    private record Known(
+            Household household,
+            List<Person> people,
+            Map<UUID, Recipes.Stored> recipes,
+            Map<UUID, Batches.Batch> batches,
+            LineReader reader) {}
+
+    private static Set<UUID> ids(List<Slot> slots, DishKind kind) {
+        return slots.stream()
+                .flatMap(slot -> slot.dishes().stream())
+                .filter(dish -> dish.kind() == kind)
+                .map(dish -> Objects.requireNonNull(dish.of()))
+                .collect(Collectors.toSet());
     }
 
     /** What there is to meet wants from. */
@@ -149,15 +169,11 @@ public class Evenings implements DayBefore {
 
     /** An evening as the core sees it. */
     public Evening evening(Household household, Slot slot) {
-        return evening(
-                household,
-                slot,
-                people.all(household).stream()
-                        .collect(Collectors.toMap(Person::id, Function.identity(), (a, b) -> a, LinkedHashMap::new)));
+        return all(household, List.of(slot)).get(0);
     }
 
-    private Evening evening(Household household, Slot slot, Map<UUID, Person> all) {
-        List<Eater> eaters = all.values().stream()
+    private static Evening evening(Known known, Slot slot) {
+        List<Eater> eaters = known.people().stream()
                 .filter(person -> slot.people().contains(person.id()))
                 .map(Evenings::eater)
                 .toList();
@@ -166,7 +182,7 @@ public class Evenings implements DayBefore {
         if (eatsHere) {
             int plates =
                     Appetite.wholePortions(eaters.stream().map(Eater::appetite).toList());
-            slot.dishes().forEach(dish -> dishes.add(dish(household, dish, plates)));
+            slot.dishes().forEach(dish -> dishes.add(dish(known, dish, plates)));
         }
         return new Evening(slot.day(), slot.table(), slot.minutes(), eaters, dishes);
     }
@@ -195,19 +211,17 @@ public class Evenings implements DayBefore {
                 person.chilli());
     }
 
-    private Evening.Dish dish(Household household, Dish dish, int plates) {
-        if (dish.kind() == DishKind.RECIPE) {
-            Recipe recipe = recipes.current(household, Objects.requireNonNull(dish.of()))
-                    .recipe();
-            return new Evening.Cook(recipe, dish.portions() == null ? plates : dish.portions());
-        }
+    private static Evening.Dish dish(Known known, Dish dish, int plates) {
         if (dish.kind() == DishKind.SIDE) {
-            return side(household, dish.text());
+            return side(known, dish.text());
         }
         UUID id = Objects.requireNonNull(dish.of());
         int portions = dish.portions() == null ? plates : dish.portions();
-        Batches.Batch batch =
-                Objects.requireNonNull(batches.byId(household, List.of(id)).get(id));
+        if (dish.kind() == DishKind.RECIPE) {
+            return new Evening.Cook(
+                    Objects.requireNonNull(known.recipes().get(id)).recipe(), portions);
+        }
+        Batches.Batch batch = Objects.requireNonNull(known.batches().get(id));
         Recipe recipe = batch.recipe();
         return new Evening.FromStock(
                 Lots.dishKey(id),
@@ -220,12 +234,11 @@ public class Evenings implements DayBefore {
     }
 
     /** A side is a food and its usual amount a head: as typed, else an adult's portion of it. */
-    private Evening.Side side(Household household, String text) {
-        FoodBook book = foods.book(household);
-        ReadLine line = new LineReader(book).read(text);
+    private static Evening.Side side(Known known, String text) {
+        ReadLine line = known.reader().read(text);
         Food food = line.food();
         Amount perHead = line.quantity() == null
-                ? usual(household, food)
+                ? usual(known.household(), food)
                 : line.quantity().max();
         return new Evening.Side(line.foodName(), food, perHead);
     }

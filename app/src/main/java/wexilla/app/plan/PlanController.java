@@ -4,11 +4,13 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -76,6 +78,17 @@ class PlanController {
         LocalDate today = household.dayOf(clock.instant());
         Evenings.Looked looked = evenings.look(household, today.plusDays(DAYS - 1));
         List<Slot> all = slots.between(household, today, today.plusDays(DAYS - 1));
+        List<Recipes.Stored> book = recipes.all(household);
+        Map<UUID, String> names = new HashMap<>();
+        book.forEach(stored -> names.put(stored.id(), stored.recipe().title()));
+        batches.byId(
+                        household,
+                        all.stream()
+                                .flatMap(slot -> slot.dishes().stream())
+                                .filter(dish -> dish.kind() == DishKind.BATCH)
+                                .map(dish -> Objects.requireNonNull(dish.of()))
+                                .toList())
+                .forEach((id, batch) -> names.put(id, batch.name()));
         List<PlanDay> days = new ArrayList<>();
         for (int i = 0; i < DAYS; i++) {
             LocalDate day = today.plusDays(i);
@@ -83,7 +96,7 @@ class PlanController {
             Optional<PlanCheck.Checked> checked = looked.on(day);
             days.add(new PlanDay(
                     day.toString(),
-                    slot.map(s -> view(household, s, checked)).orElse(null),
+                    slot.map(s -> view(names, s, checked)).orElse(null),
                     checked.map(c -> c.remarks().stream().map(RemarkView::of).toList())
                             .orElse(List.of())));
         }
@@ -91,7 +104,7 @@ class PlanController {
                 today.toString(),
                 days,
                 inStock(household),
-                recipes.all(household).stream().map(PlanController::choice).toList(),
+                book.stream().map(PlanController::choice).toList(),
                 TIME.format(slots.usualTable(household)));
     }
 
@@ -104,7 +117,7 @@ class PlanController {
                 Recipe.time(recipe.steps()).minutes());
     }
 
-    private SlotView view(Household household, Slot slot, Optional<PlanCheck.Checked> checked) {
+    private static SlotView view(Map<UUID, String> names, Slot slot, Optional<PlanCheck.Checked> checked) {
         return new SlotView(
                 slot.id().toString(),
                 slot.kind(),
@@ -117,17 +130,11 @@ class PlanController {
                 slot.note(),
                 slot.version(),
                 slot.people().stream().map(Object::toString).toList(),
-                slot.dishes().stream().map(dish -> view(household, dish)).toList());
+                slot.dishes().stream().map(dish -> view(names, dish)).toList());
     }
 
-    private DishView view(Household household, Dish dish) {
-        String name = dish.kind() == DishKind.SIDE
-                ? dish.text()
-                : dish.kind() == DishKind.RECIPE
-                        ? recipes.current(household, Objects.requireNonNull(dish.of()))
-                                .recipe()
-                                .title()
-                        : batches.name(household, Objects.requireNonNull(dish.of()));
+    private static DishView view(Map<UUID, String> names, Dish dish) {
+        String name = dish.of() == null ? dish.text() : names.getOrDefault(dish.of(), dish.text());
         return new DishView(dish.kind(), dish.of() == null ? null : dish.of().toString(), name, dish.portions());
     }
 

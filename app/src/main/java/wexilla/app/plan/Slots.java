@@ -4,8 +4,11 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -76,10 +79,29 @@ public class Slots {
 
     /** From this day to that, both included, in their order; days without a plan are left out. */
     public List<Slot> between(Household household, LocalDate from, LocalDate to) {
-        return db.sql("select * from slot where household_id = ? and day between ? and ? order by day")
+        Map<UUID, List<Dish>> dishes = new HashMap<>();
+        db.sql("""
+                        select d.* from meal_dish d join slot s on s.household_id = d.household_id and s.id = d.slot
+                        where d.household_id = ? and s.day between ? and ? order by d.pos""").params(household.id(), from, to).query(row -> {
+            dishes.computeIfAbsent(row.getObject("slot", UUID.class), slot -> new ArrayList<>())
+                    .add(dish(row));
+        });
+        return db.sql("""
+                        select s.*, array(select p.person from slot_person p where p.household_id = s.household_id
+                            and p.slot = s.id order by p.person) as people
+                        from slot s where s.household_id = ? and s.day between ? and ? order by s.day""")
                 .params(household.id(), from, to)
-                .query((row, n) -> slot(household, row))
+                .query((row, n) -> slot(row, dishes))
                 .list();
+    }
+
+    /** Whether any evening from this day to that is planned. */
+    public boolean any(Household household, LocalDate from, LocalDate to) {
+        return db.sql("select exists (select 1 from slot where household_id = ? and day between ? and ? "
+                        + "and state = 'PLANNED')")
+                .params(household.id(), from, to)
+                .query(Boolean.class)
+                .single();
     }
 
     public Optional<Slot> on(Household household, LocalDate day) {
@@ -95,16 +117,8 @@ public class Slots {
                 .orElse(LocalTime.of(18, 30));
     }
 
-    private Slot slot(Household household, ResultSet row) throws SQLException {
+    private static Slot slot(ResultSet row, Map<UUID, List<Dish>> dishes) throws SQLException {
         UUID id = row.getObject("id", UUID.class);
-        List<UUID> people = db.sql("select person from slot_person where household_id = ? and slot = ?")
-                .params(household.id(), id)
-                .query(UUID.class)
-                .list();
-        List<Dish> dishes = db.sql("select * from meal_dish where household_id = ? and slot = ? order by pos")
-                .params(household.id(), id)
-                .query((dish, n) -> dish(dish))
-                .list();
         return new Slot(
                 id,
                 row.getObject("day", LocalDate.class),
@@ -115,8 +129,8 @@ public class Slots {
                 row.getBoolean("locked"),
                 row.getString("note"),
                 row.getInt("version"),
-                people,
-                dishes);
+                List.of((UUID[]) row.getArray("people").getArray()),
+                dishes.getOrDefault(id, List.of()));
     }
 
     private static Dish dish(ResultSet row) throws SQLException {

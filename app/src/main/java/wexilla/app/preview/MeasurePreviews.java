@@ -32,7 +32,7 @@ class MeasurePreviews {
     private final FoodBook foods;
 
     MeasurePreviews(Reference reference) {
-        this.foods = new FoodBook(reference.foods());
+        this.foods = reference.book();
     }
 
     record LineAsked(

@@ -15,6 +15,7 @@ import wexilla.app.household.Reference;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Food;
+import wexilla.core.food.FoodBook;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.CostSheet;
@@ -37,10 +38,10 @@ class MoneyPreviews {
     private static final int MOST = 1000;
     private static final Money FLAT = Money.of(15, Asked.CURRENCY);
 
-    private final List<Food> reference;
+    private final FoodBook foods;
 
     MoneyPreviews(Reference reference) {
-        this.reference = reference.foods();
+        this.foods = reference.book();
     }
 
     record SplitAsked(String total, List<String> weights) {}
@@ -91,7 +92,7 @@ class MoneyPreviews {
         if (asked.lines().size() > Recipe.MOST_LINES) {
             throw Problem.at("/lines", asked.lines().size() + " lines; " + Recipe.MOST_LINES + " is the most.");
         }
-        Stall stall = Stall.of(reference, asked.offers(), measures);
+        Stall stall = Stall.of(foods, asked.offers(), measures);
         List<ReadLine> lines = new ArrayList<>();
         for (int i = 0; i < asked.lines().size(); i++) {
             String text = asked.lines().get(i);

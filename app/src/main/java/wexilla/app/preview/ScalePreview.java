@@ -16,6 +16,7 @@ import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
+import wexilla.core.food.FoodBook;
 import wexilla.core.food.Scaling;
 import wexilla.core.money.Money;
 import wexilla.core.people.Appetite;
@@ -38,10 +39,10 @@ class ScalePreview {
 
     private static final Rational MOST = Rational.of(1000);
 
-    private final List<Food> reference;
+    private final FoodBook foods;
 
     ScalePreview(Reference reference) {
-        this.reference = reference.foods();
+        this.foods = reference.book();
     }
 
     record BatchesAsked(int eat, int freeze) {}
@@ -96,7 +97,7 @@ class ScalePreview {
         if (asked.lines().size() > Recipe.MOST_LINES) {
             throw Problem.at("/lines", asked.lines().size() + " lines; " + Recipe.MOST_LINES + " is the most.");
         }
-        Stall stall = Stall.of(reference, asked.offers() == null ? List.of() : asked.offers(), measures);
+        Stall stall = Stall.of(foods, asked.offers() == null ? List.of() : asked.offers(), measures);
         List<ReadLine> lines = new ArrayList<>();
         for (int i = 0; i < asked.lines().size(); i++) {
             String text = asked.lines().get(i);

@@ -33,12 +33,11 @@ record Stall(FoodBook book, Map<String, List<Offer>> offers, Map<String, List<Wh
             @Nullable MultiBuyAsked multiBuy) {}
 
     /** The offers, with the foods they name that the reference lacks. */
-    static Stall of(List<Food> reference, List<OfferAsked> asked, Measures measures) {
+    static Stall of(FoodBook known, List<OfferAsked> asked, Measures measures) {
         if (asked.size() > MOST) {
             throw Problem.at("/offers", asked.size() + " offers; " + MOST + " is the most.");
         }
-        List<Food> foods = new ArrayList<>(reference);
-        FoodBook known = new FoodBook(reference);
+        List<Food> unknown = new ArrayList<>();
         Map<String, List<Offer>> offers = new LinkedHashMap<>();
         Map<String, List<WholePacks>> packs = new LinkedHashMap<>();
         for (int i = 0; i < asked.size(); i++) {
@@ -52,7 +51,7 @@ record Stall(FoodBook book, Map<String, List<Offer>> offers, Map<String, List<Wh
                                 offer.food().strip(),
                                 offer.food().strip(),
                                 pack.unit().base()));
-                foods.add(own);
+                unknown.add(own);
                 return own;
             });
             Amount base = base(at + "/pack", food, pack, measures);
@@ -65,7 +64,7 @@ record Stall(FoodBook book, Map<String, List<Offer>> offers, Map<String, List<Wh
             packs.computeIfAbsent(food.key(), key -> new ArrayList<>())
                     .add(new WholePacks(base, price, multi(at + "/multiBuy", offer.multiBuy())));
         }
-        return new Stall(new FoodBook(foods), offers, packs);
+        return new Stall(known.with(unknown), offers, packs);
     }
 
     private static Amount base(String field, Food food, Amount pack, Measures measures) {

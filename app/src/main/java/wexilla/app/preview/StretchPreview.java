@@ -23,7 +23,7 @@ class StretchPreview {
 
     StretchPreview(Reference reference) {
         this.reference = reference;
-        this.book = new FoodBook(reference.foods());
+        this.book = reference.book();
     }
 
     /**

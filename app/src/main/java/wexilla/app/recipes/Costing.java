@@ -37,7 +37,8 @@ public class Costing {
         return CostSheet.of(wanted, known(household, day));
     }
 
-    private CostSheet.Known known(Household household, LocalDate day) {
+    /** Stock and prices of this day, for costing many sheets of which none takes from the other. */
+    public CostSheet.Known known(Household household, LocalDate day) {
         return new CostSheet.Known(
                 lots.openByFood(household),
                 offers.newestFirst(household),

@@ -2,11 +2,19 @@ package wexilla.app.recipes;
 
 import java.math.BigDecimal;
 import java.math.BigInteger;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -37,6 +45,9 @@ public class Recipes implements Undoable {
      */
     public record Stored(UUID id, int n, int version, String note, Recipe recipe) {}
 
+    /** One version of a recipe. */
+    public record Version(UUID recipe, int n) {}
+
     private final JdbcClient db;
     private final Foods foods;
 
@@ -47,15 +58,24 @@ public class Recipes implements Undoable {
 
     /** All recipes of the book by name; a recipe whose first saving was undone is not in it. */
     public List<Stored> all(Household household) {
-        record Head(UUID id, int n) {}
-        FoodBook book = foods.book(household);
-        return db.sql("""
-                        select r.id, v.n from recipe r
+        List<Version> heads =
+                db.sql("""
+                        select r.id as recipe, v.n from recipe r
                         join recipe_version v on v.household_id = r.household_id and v.recipe = r.id
                             and v.n = r.current_version
-                        where r.household_id = ? order by lower(v.title), r.id""").params(household.id()).query(Head.class).list().stream()
-                .map(head -> version(household, book, head.id(), head.n()))
+                        where r.household_id = ? order by lower(v.title), r.id""").params(household.id()).query(Version.class).list();
+        Map<Version, Stored> stored = versions(household, heads);
+        return heads.stream()
+                .map(head -> Objects.requireNonNull(stored.get(head)))
                 .toList();
+    }
+
+    /** Whether there is anything in the book. */
+    public boolean any(Household household) {
+        return db.sql("select exists (select 1 from recipe where household_id = ? and current_version is not null)")
+                .params(household.id())
+                .query(Boolean.class)
+                .single();
     }
 
     /** The recipe of this title, whatever its letters' case. */
@@ -72,43 +92,80 @@ public class Recipes implements Undoable {
 
     /** The current version of a recipe. */
     public Stored current(Household household, UUID id) {
-        Integer n = db.sql("select current_version from recipe where household_id = ? and id = ?")
-                .params(household.id(), id)
-                .query(Integer.class)
-                .optional()
-                .orElseThrow(() -> Problem.missing("There is no such recipe in the book."));
-        return version(household, foods.book(household), id, n);
+        Stored stored = currents(household, List.of(id)).get(id);
+        if (stored == null) {
+            throw Problem.missing("There is no such recipe in the book.");
+        }
+        return stored;
     }
 
-    /** One version of a recipe, current or not: what was cooked keeps the version it was cooked by. */
-    public Recipe version(Household household, UUID id, int n) {
-        return version(household, foods.book(household), id, n).recipe();
+    /** The current versions of these recipes, by id; what is not in the book is left out. */
+    public Map<UUID, Stored> currents(Household household, Collection<UUID> ids) {
+        List<Version> heads = db.sql("select id as recipe, current_version as n from recipe where household_id = ? "
+                        + "and id = any (?) and current_version is not null")
+                .params(household.id(), ids.toArray(UUID[]::new))
+                .query(Version.class)
+                .list();
+        return versions(household, heads).values().stream().collect(Collectors.toMap(Stored::id, Function.identity()));
     }
 
-    private Stored version(Household household, FoodBook book, UUID id, int n) {
+    /** Versions of recipes, current or not: what was cooked keeps the version it was cooked by. */
+    public Map<Version, Stored> versions(Household household, Collection<Version> asked) {
+        if (asked.isEmpty()) {
+            return Map.of();
+        }
+        FoodBook book = foods.book(household);
         Map<UUID, String> keys = foods.keys(household);
-        List<RecipeLine> lines = db.sql(
-                        "select * from recipe_line where household_id = ? and recipe = ? and n = ? order by pos")
-                .params(household.id(), id, n)
-                .query((row, i) -> RecipeRows.line(row, book, keys))
-                .list();
-        List<RecipeStep> steps = db.sql(
-                        "select * from recipe_step where household_id = ? and recipe = ? and n = ? order by pos")
-                .params(household.id(), id, n)
-                .query((row, i) -> RecipeRows.step(row))
-                .list();
-        return db.sql("""
-                        select v.title, v.portions, v.note, r.version from recipe_version v
-                        join recipe r on r.household_id = v.household_id and r.id = v.recipe
-                        where v.household_id = ? and v.recipe = ? and v.n = ?""")
-                .params(household.id(), id, n)
-                .query((row, i) -> new Stored(
-                        id,
-                        n,
-                        row.getInt("version"),
-                        row.getString("note"),
-                        new Recipe(row.getString("title"), row.getInt("portions"), lines, steps)))
-                .single();
+        Map<Version, List<RecipeLine>> lines = new HashMap<>();
+        rows(
+                household,
+                asked,
+                "recipe_line",
+                (version, row) ->
+                        lines.computeIfAbsent(version, v -> new ArrayList<>()).add(RecipeRows.line(row, book, keys)));
+        Map<Version, List<RecipeStep>> steps = new HashMap<>();
+        rows(
+                household,
+                asked,
+                "recipe_step",
+                (version, row) ->
+                        steps.computeIfAbsent(version, v -> new ArrayList<>()).add(RecipeRows.step(row)));
+        Map<Version, Stored> stored = new HashMap<>();
+        rows(
+                household,
+                asked,
+                "(select w.*, 0 as pos, r.version from recipe_version w join recipe r "
+                        + "on r.household_id = w.household_id and r.id = w.recipe)",
+                (version, row) -> {
+                    List<RecipeLine> own = lines.getOrDefault(version, List.of());
+                    List<RecipeStep> done = steps.getOrDefault(version, List.of());
+                    Recipe recipe = new Recipe(row.getString("title"), row.getInt("portions"), own, done);
+                    stored.put(
+                            version,
+                            new Stored(
+                                    version.recipe(),
+                                    version.n(),
+                                    row.getInt("version"),
+                                    row.getString("note"),
+                                    recipe));
+                });
+        return stored;
+    }
+
+    private interface EachRow {
+        void take(Version version, ResultSet row) throws SQLException;
+    }
+
+    private void rows(Household household, Collection<Version> asked, String table, EachRow each) {
+        db.sql("select t.* from " + table + " t join unnest(?::uuid[], ?::int[]) as asked (recipe, n) "
+                        + "on t.recipe = asked.recipe and t.n = asked.n where t.household_id = ? order by t.pos")
+                .params(
+                        asked.stream().map(Version::recipe).toArray(UUID[]::new),
+                        asked.stream().map(Version::n).toArray(Integer[]::new),
+                        household.id())
+                .query(row -> {
+                    each.take(new Version(row.getObject("recipe", UUID.class), row.getInt("n")), row);
+                });
     }
 
     /** Writes a recipe's first version. */

@@ -56,6 +56,7 @@ class RecipesController {
 
     @GetMapping("/api/recipes")
     List<RecipeCard> all(Household household) {
+        CostSheet.Known known = costing.known(household, household.dayOf(clock.instant()));
         return recipes.all(household).stream()
                 .map(stored -> {
                     Recipe recipe = stored.recipe();
@@ -67,7 +68,7 @@ class RecipesController {
                             recipe.steps().size(),
                             Recipe.time(recipe.steps()).minutes(),
                             List.copyOf(recipe.styles()),
-                            RecipeViews.cost(sheet(household, recipe), recipe.portions()));
+                            RecipeViews.cost(CostSheet.of(wanted(recipe), known), recipe.portions()));
                 })
                 .toList();
     }
@@ -97,10 +98,11 @@ class RecipesController {
     }
 
     private CostSheet sheet(Household household, Recipe recipe) {
-        return costing.sheet(
-                household,
-                recipe.lines().stream().map(line -> Costing.wanted(line.read())).toList(),
-                household.dayOf(clock.instant()));
+        return costing.sheet(household, wanted(recipe), household.dayOf(clock.instant()));
+    }
+
+    private static List<CostSheet.Wanted> wanted(Recipe recipe) {
+        return recipe.lines().stream().map(line -> Costing.wanted(line.read())).toList();
     }
 
     /** Understands and costs a recipe while it is typed; stores nothing. */

@@ -18,6 +18,7 @@ import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Purchases;
 import wexilla.app.plan.Evenings;
+import wexilla.app.plan.Slots;
 import wexilla.app.platform.Household;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.keeping.KeepDates.Urgency;
@@ -33,6 +34,7 @@ class TodayController {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm");
 
     private final Evenings evenings;
+    private final Slots slots;
     private final Lots lots;
     private final People people;
     private final Recipes recipes;
@@ -43,6 +45,7 @@ class TodayController {
 
     TodayController(
             Evenings evenings,
+            Slots slots,
             Lots lots,
             People people,
             Recipes recipes,
@@ -51,6 +54,7 @@ class TodayController {
             Spent spent,
             Clock clock) {
         this.evenings = evenings;
+        this.slots = slots;
         this.lots = lots;
         this.people = people;
         this.recipes = recipes;
@@ -150,22 +154,16 @@ class TodayController {
     /** Ten minutes to first value: what is done is ticked; when all is done nothing is shown. */
     private List<FirstStep> firstSteps(Household household, List<Lots.Lot> open) {
         boolean freezer = open.stream().anyMatch(lot -> lot.storage() == Storage.FREEZER);
-        boolean planned = !looked(household).slots().isEmpty();
+        LocalDate today = household.dayOf(clock.instant());
+        boolean planned = slots.any(household, today, today.plusDays(60));
         List<FirstStep> steps = List.of(
                 new FirstStep(
                         "Say who eats: adults, teenagers, children",
                         "/household",
                         !people.active(household).isEmpty()),
                 new FirstStep("Type what is in the freezer, as a note", "/onhand?into=freezer", freezer),
-                new FirstStep(
-                        "Write the names of dinners you already cook",
-                        "/recipes",
-                        !recipes.all(household).isEmpty()),
+                new FirstStep("Write the names of dinners you already cook", "/recipes", recipes.any(household)),
                 new FirstStep("Put one of them on an evening", "/plan", planned));
         return steps.stream().allMatch(FirstStep::done) ? List.of() : steps;
-    }
-
-    private Evenings.Looked looked(Household household) {
-        return evenings.look(household, household.dayOf(clock.instant()).plusDays(60));
     }
 }

@@ -21,11 +21,18 @@ public final class FoodBook {
      */
     public record Match(Food food, String before, String after) {}
 
-    private final Map<String, Food> byKey = new HashMap<>();
-    private final Map<String, Food> byPhrase = new HashMap<>();
-    private int longest = 1;
+    private final Map<String, Food> byKey;
+    private final Map<String, Food> byPhrase;
+    private int longest;
 
     public FoodBook(Collection<Food> foods) {
+        this(new HashMap<>(), new HashMap<>(), 1, foods);
+    }
+
+    private FoodBook(Map<String, Food> keys, Map<String, Food> phrases, int before, Collection<Food> foods) {
+        byKey = keys;
+        byPhrase = phrases;
+        longest = before;
         for (Food food : foods) {
             byKey.put(food.key(), food);
             food.names().forEach(name -> {
@@ -34,6 +41,11 @@ public final class FoodBook {
                 byPhrase.putIfAbsent(Plurals.singular(words), food);
             });
         }
+    }
+
+    /** This book with more foods in it; a name that is taken stays with the food that has it. */
+    public FoodBook with(Collection<Food> more) {
+        return new FoodBook(new HashMap<>(byKey), new HashMap<>(byPhrase), longest, more);
     }
 
     public Optional<Food> get(String key) {
