@@ -173,4 +173,69 @@ class PlanCheckTest {
         PlanCheck check = check(List.of(evening(0, new Side("cheese", CHEESE, amount("90 g")))), Map.of());
         assertThat(check.needs().items().get(0).lacking()).containsExactly(amount("198 g"));
     }
+
+    /** An earlier evening has the frozen mince first; the cook day takes out what is left, and is told what to buy. */
+    @Test
+    void aCookDayTakesOutOnlyWhatNoEveningBeforeItWasPromised() {
+        Recipe chilli = recipe("Chilli", "400 g mince");
+        List<OpenLot> frozen =
+                List.of(lot("a", "400 g", null, Thaw.Shape.JOINT), lot("b", "500 g", null, Thaw.Shape.JOINT));
+        PlanCheck.Kitchen kitchen =
+                new PlanCheck.Kitchen(Map.of("mince", frozen), Set.of(), Measures.METRIC, TODAY.atTime(12, 0));
+        PlanCheck.Batch twice = new PlanCheck.Batch(
+                "pots",
+                "Chilli",
+                chilli.lines(),
+                Rational.of(2),
+                TODAY.plusDays(3).atTime(10, 0));
+        PlanCheck alone = PlanCheck.of(List.of(), List.of(twice), kitchen);
+        assertThat(alone.forCookDays().get("pots"))
+                .extracting(PlanCheck.TakeOut::words)
+                .containsExactly(
+                        "take out 400 g mince by Wed 25 Nov, 10:00", "take out 400 g mince by Wed 25 Nov, 10:00");
+        assertThat(PlanCheck.summed(alone.forCookDays().get("pots")))
+                .extracting(PlanCheck.TakeOut::words)
+                .containsExactly("take out 800 g mince by Wed 25 Nov, 10:00");
+
+        PlanCheck both = PlanCheck.of(List.of(evening(2, new Cook(chilli, 4))), List.of(twice), kitchen);
+        assertThat(both.forCookDays().get("pots"))
+                .extracting(PlanCheck.TakeOut::lot)
+                .containsExactly("b");
+        assertThat(both.checked().get(0).takeOut())
+                .extracting(PlanCheck.TakeOut::lot)
+                .containsExactly("a");
+        assertThat(both.needs().items().get(0).lacking()).containsExactly(amount("300 g"));
+    }
+
+    /** Two pots of one dish on one day are told apart. */
+    @Test
+    void twoBatchesOfOneDishAreTwo() {
+        Recipe chilli = recipe("Chilli", "400 g mince");
+        PlanCheck.Kitchen kitchen = new PlanCheck.Kitchen(
+                Map.of("mince", List.of(lot("a", "400 g", null, Thaw.Shape.JOINT))),
+                Set.of(),
+                Measures.METRIC,
+                TODAY.atTime(12, 0));
+        List<PlanCheck.Batch> pots = List.of("one", "two").stream()
+                .map(id -> new PlanCheck.Batch(
+                        id,
+                        "Chilli",
+                        chilli.lines(),
+                        Rational.ONE,
+                        TODAY.plusDays(3).atTime(10, 0)))
+                .toList();
+        PlanCheck check = PlanCheck.of(List.of(), pots, kitchen);
+        assertThat(check.forCookDays().get("one")).hasSize(1);
+        assertThat(check.forCookDays().get("two")).isEmpty();
+    }
+
+    /** The appetites of a table, rounded up to whole portions; somebody always eats. */
+    @Test
+    void wholePortionsForATable() {
+        assertThat(evening(0).wholePortions()).isEqualTo(3);
+        assertThat(Appetite.wholePortions(List.of())).isEqualTo(1);
+        assertThat(Appetite.wholePortions(List.of(Appetite.ADULT, Appetite.ADULT)))
+                .isEqualTo(2);
+        assertThat(Appetite.wholePortions(List.of(Appetite.UNDER_4))).isEqualTo(1);
+    }
 }
