@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { fullDay, ribbonDay, shortDay, tapeColour, until } from './words';
+import { fullDay, ribbonDay, shortDay, tapeColour, until, whole } from './words';
 
 describe('dates on screens', () => {
   it('names the day in the cook’s words, whatever the zone of the browser', () => {
@@ -24,5 +24,20 @@ describe('tape', () => {
     expect(tapeColour('bolognese')).toBe(tapeColour('bolognese'));
     const colours = new Set(Array.from({ length: 200 }, (_, i) => tapeColour(`batch ${i}`)));
     expect(colours.size).toBe(8);
+  });
+});
+
+describe('a whole number as typed', () => {
+  it.each([
+    ['12', 12],
+    [' -2 ', -2],
+    ['', 'blank'],
+    ['   ', 'blank'],
+    ['two', 'nonsense'],
+    ['1.5', 'nonsense'],
+    ['1e3', 'nonsense'],
+    ['99999999999', 'nonsense'],
+  ])('“%s” is %s', (text, expected) => {
+    expect(whole(text, 'blank', 'nonsense')).toBe(expected);
   });
 });

@@ -36,3 +36,9 @@ export function tapeColour(of: string): string {
   }
   return `var(--tape-${sum % 8})`;
 }
+
+/** The whole number as typed, for the server to judge; `blank` for an empty field, `nonsense` for what is no number. */
+export const whole = <B, N>(text: string, blank: B, nonsense: N): number | B | N => {
+  const typed = text.trim();
+  return typed === '' ? blank : /^-?\d{1,9}$/.test(typed) ? Number(typed) : nonsense;
+};

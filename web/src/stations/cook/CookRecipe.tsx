@@ -5,7 +5,7 @@ import { type Style, useCookPlan, useRecipe, useSettled } from '../../api/querie
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { Empty, FieldProblem, Heading, Money, OtherProblem, Waiting } from '../../kit/kit';
-import { styleWords, until } from '../../kit/words';
+import { styleWords, until, whole } from '../../kit/words';
 import { type Also, AlsoRows } from './AlsoRows';
 
 /** One dish on the counter: what goes in and from where, confirmed or corrected, then marked cooked. */
@@ -163,14 +163,14 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
           className="btn btn-primary btn-lg min-h-16"
           disabled={cook.busy}
           onClick={() => {
-            const whole = /^-?\d{1,9}$/.test(cameOut.trim()) ? Number(cameOut) : undefined;
-            const keep = keepBack.trim() === '' ? undefined : /^\d{1,4}$/.test(keepBack.trim()) ? Number(keepBack) : -1;
+            const out = whole(cameOut, undefined, undefined);
+            const keep = whole(keepBack, undefined, -1);
             cook.act({
               recipe,
               n: plan.n,
               style,
               factor: plan.factor,
-              portions: whole,
+              portions: out,
               corrections,
               planned,
               keepBack: keep,

@@ -4,6 +4,7 @@ import { answer, api, type Schema } from '../../api/client';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { OtherProblem } from '../../kit/kit';
+import { whole } from '../../kit/words';
 import { type Also, AlsoRows } from './AlsoRows';
 
 /** Cooked without a recipe: a name, what went in, what came out. */
@@ -29,7 +30,7 @@ export function JustCooked() {
         event.preventDefault();
         cook.act({
           name,
-          portions: /^\d{1,4}$/.test(portions.trim()) ? Number(portions) : undefined,
+          portions: whole(portions, undefined, undefined),
           used: used.map(({ lot, amount }) => ({ lot, amount: amount.trim() === '' ? undefined : amount })),
         });
       }}

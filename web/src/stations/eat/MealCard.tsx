@@ -4,7 +4,7 @@ import { usePlan } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { OtherProblem, Tape } from '../../kit/kit';
-import { shortDay } from '../../kit/words';
+import { shortDay, whole } from '../../kit/words';
 
 type Meal = Schema['MealView'];
 type Input = Schema['EatInput'];
@@ -61,7 +61,7 @@ export function MealCard({ meal }: { meal: Meal }) {
               how,
               text: text.trim() === '' ? undefined : text,
               batch: how === 'OTHER' ? batch : undefined,
-              left: left.trim() === '' ? 0 : /^\d{1,4}$/.test(left.trim()) ? Number(left) : -1,
+              left: whole(left, 0, -1),
               liked,
               notForThem: not,
             });

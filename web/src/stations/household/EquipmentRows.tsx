@@ -3,6 +3,7 @@ import { answer, api, type Schema } from '../../api/client';
 import { useAct } from '../../api/useAct';
 import { Choice, Field } from '../../kit/Field';
 import { Empty, OtherProblem } from '../../kit/kit';
+import { whole } from '../../kit/words';
 import { Ends, Rows } from './Rows';
 import { equipmentWords } from './words';
 
@@ -62,7 +63,7 @@ function EquipmentForm({ piece, done }: { piece?: Equipment; done: () => void })
       className="enamel my-2 grid gap-3 p-4"
       onSubmit={(event) => {
         event.preventDefault();
-        const count = /^\d{1,3}$/.test(form.count.trim()) ? Number(form.count) : 0;
+        const count = whole(form.count, 0, 0);
         save.act({ ...form, count, id: piece?.id, version: piece?.version ?? 0 });
       }}
     >

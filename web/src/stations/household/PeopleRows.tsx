@@ -3,6 +3,7 @@ import { answer, api, type Schema } from '../../api/client';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { OtherProblem } from '../../kit/kit';
+import { whole } from '../../kit/words';
 import { PersonForm } from './PersonForm';
 import { allergenWords, appetiteWords, flagWords } from './words';
 
@@ -80,8 +81,7 @@ function Table({ oneByOne }: { oneByOne: () => void }) {
   const act = useAct((key, body: Schema['TableInput']) =>
     answer(api.POST('/api/household/table', { params: { header: { 'Idempotency-Key': key } }, body })),
   );
-  const of = (head: string) =>
-    /^\d{1,3}$/.test(count[head] ?? '') ? Number(count[head]) : (count[head] ?? '') === '' ? 0 : -1;
+  const of = (head: string) => whole(count[head] ?? '', 0, -1);
   return (
     <form
       className="enamel p-5"

@@ -3,6 +3,7 @@ import { answer, api, newKey, Refused, type Schema } from '../../api/client';
 import { usePackDraft } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { FieldProblem, Money, OtherProblem } from '../../kit/kit';
+import { whole } from '../../kit/words';
 import { LabelPicture } from './LabelPicture';
 
 type Props = {
@@ -12,8 +13,6 @@ type Props = {
 };
 
 type Packet = { key: string; text: string };
-
-const whole = (text: string) => (/^-?\d{1,4}$/.test(text.trim()) ? Number(text) : 0);
 
 /** Shares one dish out into packets; the labels stand below before anything is filled. */
 export function PackDish({ dish, places, containers }: Props) {
@@ -26,7 +25,7 @@ export function PackDish({ dish, places, containers }: Props) {
   const [byHand, setByHand] = useState(false);
   const input: Schema['PackInput'] = {
     lot: dish.id,
-    packets: packets.map((packet) => whole(packet.text)),
+    packets: packets.map((packet) => whole(packet.text, 0, 0)),
     place,
     container: container || undefined,
     together,
@@ -39,7 +38,7 @@ export function PackDish({ dish, places, containers }: Props) {
   const share = async (size: string) => {
     setEach(size);
     try {
-      const shared = await answer(api.POST('/api/pack/even', { body: { lot: dish.id, each: whole(size) } }));
+      const shared = await answer(api.POST('/api/pack/even', { body: { lot: dish.id, each: whole(size, 0, 0) } }));
       setPackets(shared.map((portions) => ({ key: newKey(), text: String(portions) })));
       setEachProblem('');
     } catch (error) {

@@ -5,7 +5,7 @@ import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { OtherProblem } from '../../kit/kit';
 import { Panel } from '../../kit/Panel';
-import { shortDay } from '../../kit/words';
+import { shortDay, whole } from '../../kit/words';
 import type { Day } from './Plan';
 
 type Input = Schema['EveningInput'];
@@ -46,7 +46,7 @@ export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['Pla
     close,
   );
   const eats = kind !== 'OUT' && kind !== 'UNDECIDED';
-  const many = /^\d{1,4}$/.test(portions.trim()) ? Number(portions) : portions.trim() === '' ? undefined : 0;
+  const many = whole(portions, undefined, 0);
   const dishes = [
     ...(eats && (batch || dish.trim() !== '')
       ? [{ batch, text: batch ? undefined : dish, side: false, portions: many }]
@@ -71,7 +71,7 @@ export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['Pla
             version: slot?.version ?? 0,
             kind,
             tableTime: table,
-            minutes: /^\d{1,4}$/.test(minutes.trim()) ? Number(minutes) : -1,
+            minutes: whole(minutes, -1, -1),
             locked: slot?.locked ?? false,
             note,
             people: here,

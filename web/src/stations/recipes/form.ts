@@ -1,5 +1,6 @@
 import { newKey, type Schema } from '../../api/client';
 import type { Style } from '../../api/queries';
+import { whole } from '../../kit/words';
 
 /** The recipe as it stands in the fields; rows carry a key so that React can follow them. */
 export type Form = {
@@ -36,12 +37,12 @@ export const formOf = (recipe: Schema['RecipeView']): Form => ({
 });
 
 /** What is no number of minutes is sent as -1 and refused at its field. */
-const minutes = (text: string) => (text.trim() === '' ? undefined : /^\d{1,6}$/.test(text.trim()) ? Number(text) : -1);
+const minutes = (text: string) => whole(text, undefined, -1);
 
 /** Empty rows are left out; what is no whole number is sent as missing and refused at its field. */
 export const inputOf = (form: Form): Schema['RecipeInput'] => ({
   title: form.title,
-  portions: /^-?\d{1,9}$/.test(form.portions.trim()) ? Number(form.portions) : undefined,
+  portions: whole(form.portions, undefined, undefined),
   lines: form.lines.filter((line) => line.text.trim()).map(({ text, heldBackIn }) => ({ text, heldBackIn })),
   steps: form.steps
     .filter((step) => step.text.trim())

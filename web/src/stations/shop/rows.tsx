@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { answer, api, type Schema } from '../../api/client';
 import { useAct } from '../../api/useAct';
 import { Money, OtherProblem } from '../../kit/kit';
-import { shortDay } from '../../kit/words';
+import { shortDay, whole } from '../../kit/words';
 
 type Wanted = Schema['WantedView'];
 
@@ -23,7 +23,7 @@ export function WantedRow({ wanted }: { wanted: Wanted }) {
       food: wanted.food,
       item: wanted.item,
       name: wanted.name,
-      packs: /^\d{1,4}$/.test(packs.trim()) ? Number(packs) : 0,
+      packs: whole(packs, 0, 0),
       pack: pack.trim() === '' ? undefined : pack,
       price: price.trim() === '' ? undefined : price,
     });

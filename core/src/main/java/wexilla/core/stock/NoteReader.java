@@ -30,7 +30,7 @@ public final class NoteReader {
     public static final int MOST_CONTAINERS = 60;
 
     private static final Pattern PRICE = Pattern.compile(
-            "(?<=[\\s,@€$£])[€$£]?\\s*(\\d{1,6}[.,]\\d{2})\\s*(?:€|eur\\b)?\\s*(each|/\\s*kg|a kilo|/\\s*l)?\\s*$",
+            "(?<=[\\s,@€$£])[€$£]?\\s*(\\d{1,6}[.,]\\d{1,2}|(?<=[€$£])\\d{1,6}|\\d{1,6}(?=\\s*(?:€|eur\\b)))\\s*(?:€|eur\\b)?\\s*(each|/\\s*kg|a kilo|/\\s*l)?\\s*$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern FOR = Pattern.compile("\\s+for\\s+(\\d{1,3})\\s*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern TRAILING = Pattern.compile("[\\s,@€$£]+$");

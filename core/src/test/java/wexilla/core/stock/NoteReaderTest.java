@@ -26,6 +26,9 @@ class NoteReaderTest {
             6 onions 0.20 each                   | 1 | 6          | onion                  | 1.20  | -
             1.2 kg minced beef 5.49/kg           | 1 | 1.2 kg     | minced beef            | 6.59  | -
             500 g minced beef, €4,20, 22 Nov     | 1 | 500 g      | minced beef            | -     | 2026-11-22
+            1 kg onions 2.5                      | 1 | 1 kg       | onion                  | 2.50  | -
+            1 kg onions €2                       | 1 | 1 kg       | onion                  | 2.00  | -
+            1 kg onions 2 eur                    | 1 | 1 kg       | onion                  | 2.00  | -
             1 kg onions yesterday                | 1 | 1 kg       | onion                  | -     | 2026-11-22
             2 mystery                            | 1 | 2          | mystery                | -     | -
             """)
