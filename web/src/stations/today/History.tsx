@@ -44,7 +44,7 @@ function Line({ act, busy, undo }: { act: Schema['ActView']; busy: boolean; undo
         <span className="quiet">undone</span>
       ) : (
         <button type="button" className="btn btn-outline btn-sm min-h-11" disabled={busy} onClick={undo}>
-          Undo
+          Undo<span className="sr-only"> {act.subject}</span>
         </button>
       )}
     </li>

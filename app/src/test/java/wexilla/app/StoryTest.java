@@ -1,6 +1,11 @@
 package wexilla.app;
 
-import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static wexilla.app.support.Walk.button;
+import static wexilla.app.support.Walk.field;
+import static wexilla.app.support.Walk.go;
+import static wexilla.app.support.Walk.heading;
+import static wexilla.app.support.Walk.link;
+import static wexilla.app.support.Walk.see;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -191,34 +196,5 @@ class StoryTest {
         see(page.getByText("Adult 2 would not eat it"));
         org.assertj.core.api.Assertions.assertThat(Sample.amounts(http, "lentil soup"))
                 .containsExactly("1 portion");
-    }
-
-    private static void go(Page page, String letter) {
-        page.keyboard().press("g");
-        page.keyboard().press(letter);
-    }
-
-    private static void see(Locator at) {
-        assertThat(at)
-                .isVisible(
-                        new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions().setTimeout(15000));
-    }
-
-    private static Locator heading(Page page, String name) {
-        return page.getByRole(
-                AriaRole.HEADING, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    private static Locator field(Page page, String label) {
-        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
-    }
-
-    private static Locator button(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    private static Page.GetByRoleOptions link(String name) {
-        return new Page.GetByRoleOptions().setName(name);
     }
 }

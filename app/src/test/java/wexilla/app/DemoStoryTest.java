@@ -1,0 +1,115 @@
+package wexilla.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static wexilla.app.support.Walk.button;
+import static wexilla.app.support.Walk.field;
+import static wexilla.app.support.Walk.go;
+import static wexilla.app.support.Walk.heading;
+import static wexilla.app.support.Walk.link;
+import static wexilla.app.support.Walk.see;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import wexilla.app.onhand.Ledger;
+import wexilla.app.support.Browser;
+import wexilla.app.support.Http;
+import wexilla.app.support.Kitchen;
+import wexilla.app.support.Sample;
+
+/** A Monday in the demo household: the evening eaten, the cook day begun, its pot packed, and one thing taken back. */
+class DemoStoryTest {
+
+    private final Http http = Kitchen.demoHousehold();
+
+    @AfterEach
+    void booksAreRight() {
+        assertThat(Kitchen.bean(Ledger.class).mismatches()).isEmpty();
+    }
+
+    @Test
+    void aMondayInTheDemoHousehold() {
+        try (Browser browser = new Browser(http, 1280, 800)) {
+            Page page = browser.page();
+            page.navigate("/");
+            tonight(page);
+            clean(browser);
+            theJoint(page);
+            clean(browser);
+            aPotOfTheCookDay(page);
+            clean(browser);
+            packedWithItsAllergens(page);
+            clean(browser);
+            takenBack(page);
+            clean(browser);
+            assertThat(browser.complaints()).isEmpty();
+        }
+    }
+
+    private static void clean(Browser browser) {
+        assertThat(browser.axe()).as(browser.page().url()).isEmpty();
+    }
+
+    /** Mince nobody wants goes into the freezer, the curry is eaten but for two portions, Pim left his. */
+    private void tonight(Page page) {
+        see(heading(page, "Tonight: Chickpea and squash curry"));
+        page.getByRole(AriaRole.BUTTON, link("Freeze it")).click();
+        see(page.getByText("Frozen: 1.2 kg minced beef"));
+        field(page, "Portions left").fill("9");
+        button(page, "That is how it was").click();
+        see(page.getByText("9 cannot be left of them"));
+        field(page, "Portions left").fill("2");
+        button(page, "Pim").click();
+        button(page, "That is how it was").click();
+        see(page.getByText("eaten as planned"));
+        assertThat(Sample.amounts(http, "Chickpea and squash curry"))
+                .containsExactlyInAnyOrder("2 portions", "2 portions");
+        go(page, "e");
+        see(page.getByText("Pim would not eat it").first());
+    }
+
+    /** The shoulder is cooked and weighed: its parts lie in the fridge and the freezer, the bones wait for a pot. */
+    private void theJoint(Page page) {
+        go(page, "s");
+        see(heading(page, "24 plates"));
+        field(page, "Cooked meat on the scale").fill("1.5 kg");
+        button(page, "The joint is cooked").click();
+        see(page.getByText("Cooked: pork shoulder, bone in into"));
+        assertThat(Sample.amounts(http, "pork shoulder, bone in")).isEmpty();
+    }
+
+    private void aPotOfTheCookDay(Page page) {
+        go(page, "c");
+        see(page.getByText("off your feet at"));
+        see(page.getByText("soak 500 g dried kidney beans for Red bean chilli"));
+        page.getByRole(AriaRole.LINK, link("Cook Red bean chilli")).click();
+        see(page.getByText("500 g used, not from stock"));
+        field(page, "Keep back plain").fill("2");
+        button(page, "Cooked: take it from stock").click();
+        see(page.getByText("portions to pack"));
+    }
+
+    private void packedWithItsAllergens(Page page) {
+        page.getByRole(AriaRole.BUTTON, link("Red bean chilli 10")).click();
+        see(page.getByText("Has milk").first());
+        field(page, "Portions a packet").fill("5");
+        button(page, "Pack 2 packets").click();
+        see(page.getByText("Packed: Red bean chilli").first());
+        assertThat(Sample.amounts(http, "Red bean chilli"))
+                .containsExactlyInAnyOrder("2 portions", "5 portions", "5 portions");
+    }
+
+    /** The pot cannot be taken back before its packets; then both can, and the cook day has it again. */
+    private void takenBack(Page page) {
+        go(page, "h");
+        page.getByRole(AriaRole.BUTTON, link("Undo Packed: Red bean chilli")).click();
+        see(page.getByText("Undone: Packed: Red bean chilli").first());
+        assertThat(Sample.amounts(http, "Red bean chilli")).containsExactlyInAnyOrder("2 portions", "10 portions");
+        page.getByRole(AriaRole.BUTTON, link("Undo Cooked: Red bean chilli")).click();
+        see(page.getByText("Undone: Cooked: Red bean chilli").first());
+        go(page, "c");
+        see(page.getByRole(AriaRole.LINK, link("Cook Red bean chilli")));
+        assertThat(Sample.amounts(http, "Red bean chilli")).isEmpty();
+    }
+}
