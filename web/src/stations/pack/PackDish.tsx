@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { answer, api, newKey, Refused, type Schema } from '../../api/client';
 import { usePackDraft } from '../../api/queries';
 import { useAct } from '../../api/useAct';
@@ -35,14 +35,22 @@ export function PackDish({ dish, places, containers }: Props) {
     answer(api.POST('/api/pack', { params: { header: { 'Idempotency-Key': key } }, body })),
   );
 
+  // the cook may type on before an answer is there: only what was asked last counts
+  const asked = useRef('');
   const share = async (size: string) => {
+    const ask = newKey();
+    asked.current = ask;
     setEach(size);
+    let shared: number[] | undefined;
+    let wrong = '';
     try {
-      const shared = await answer(api.POST('/api/pack/even', { body: { lot: dish.id, each: whole(size, 0, 0) } }));
-      setPackets(shared.map((portions) => ({ key: newKey(), text: String(portions) })));
-      setEachProblem('');
+      shared = await answer(api.POST('/api/pack/even', { body: { lot: dish.id, each: whole(size, 0, 0) } }));
     } catch (error) {
-      setEachProblem(error instanceof Refused ? error.message : 'The kitchen does not answer.');
+      wrong = error instanceof Refused ? error.message : 'The kitchen does not answer.';
+    }
+    if (asked.current === ask) {
+      setEachProblem(wrong);
+      setPackets((before) => shared?.map((portions) => ({ key: newKey(), text: String(portions) })) ?? before);
     }
   };
   // biome-ignore lint/correctness/useExhaustiveDependencies: the first sharing out is made once for a dish

@@ -94,7 +94,8 @@ class OnHandTest {
         String act = http.note("salt\noil").path("act").asString();
         assertThat(levels()).containsExactly("have", "have");
         http.undo(act).ok();
-        assertThat(levels()).containsExactly("out", "out");
+        assertThat(levels()).isEmpty();
+        assertThat(http.get("/api/shop").ok().path("wanted")).isEmpty();
     }
 
     private List<String> levels() {
