@@ -65,7 +65,7 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
           <label htmlFor="size" className="block font-semibold">
             How much of it
           </label>
-          <div className="join">
+          <div className="join max-w-full">
             {['1/2', '1', '2', '3'].map((choice) => (
               <button
                 key={choice}
@@ -79,7 +79,7 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
             ))}
             <input
               id="size"
-              className="input join-item w-24"
+              className="input join-item w-24 min-w-12 shrink"
               value={size}
               aria-invalid={sizeProblem !== undefined}
               onChange={(event) => setSize(event.target.value)}

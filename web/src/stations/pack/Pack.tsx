@@ -90,19 +90,21 @@ function Packed({ packed }: { packed: Schema['PackedView'][] }) {
               {one.packets[0]?.placeName} ·{' '}
               <span className="figure font-bold">{one.packets.map((packet) => packet.code).join(' ')}</span>
             </span>
-            <span className="flex gap-1">
-              <a className="btn btn-outline btn-sm min-h-11" href={one.labels} target="_blank" rel="noreferrer">
-                Label sheet
-              </a>
-              <button
-                type="button"
-                className="btn btn-ghost btn-sm min-h-11"
-                aria-expanded={hand === one.act}
-                onClick={() => setHand(hand === one.act ? undefined : one.act)}
-              >
-                by hand<span className="sr-only">: {one.subject}</span>
-              </button>
-            </span>
+            {one.packets.some((packet) => packet.portions) && (
+              <span className="flex gap-1">
+                <a className="btn btn-outline btn-sm min-h-11" href={one.labels} target="_blank" rel="noreferrer">
+                  Label sheet
+                </a>
+                <button
+                  type="button"
+                  className="btn btn-ghost btn-sm min-h-11"
+                  aria-expanded={hand === one.act}
+                  onClick={() => setHand(hand === one.act ? undefined : one.act)}
+                >
+                  by hand<span className="sr-only">: {one.subject}</span>
+                </button>
+              </span>
+            )}
             {hand === one.act && <ByHand act={one.act} />}
           </li>
         ))}
