@@ -27,6 +27,17 @@ backup() {
   say "backed up into $1"
 }
 
+check() {
+  install_missing postgresql
+  pg_up main
+  local lots wrong
+  lots=$(as_owner psql -X -At -h 127.0.0.1 -p "$DB_PORT" -U wexilla_owner wexilla -c 'select count(*) from lot' 2>/dev/null) ||
+    die "there are no books yet; ./wexilla start makes the database"
+  wrong=$(as_owner psql -X -At -h 127.0.0.1 -p "$DB_PORT" -U wexilla_owner wexilla -c 'select lot from ledger_mismatch')
+  [ -z "$wrong" ] || die "the movements of these lots do not sum to what they hold: $(tr '\n' ' ' <<<"$wrong")"
+  say "the books are right: $lots lots, each the sum of its movements"
+}
+
 manifest() { sed -n "s/.*\"$1\":\"\{0,1\}\([^\",}]*\).*/\1/p" "$2/manifest.json"; }
 
 restore() {

@@ -82,4 +82,15 @@ class BackupTest {
         assertThatThrownBy(() -> one("delete from movement returning 1")).hasMessageContaining("permission denied");
         Files.delete(file);
     }
+
+    /** A lot changed behind the ledger's back is named. */
+    @Test
+    void theOperatorCanCheckTheBooks() throws Exception {
+        assertThat(Cluster.script("check")).contains("the books are right");
+        String lot = one("update lot set amount = amount + 1 where id = (select id from lot where amount > 0 limit 1) "
+                + "returning id");
+        assertThatThrownBy(() -> Cluster.script("check")).hasMessageContaining(lot);
+        one("update lot set amount = amount - 1 where id = '" + lot + "' returning id");
+        assertThat(Cluster.script("check")).contains("the books are right");
+    }
 }

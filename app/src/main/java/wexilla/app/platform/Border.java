@@ -1,13 +1,16 @@
 package wexilla.app.platform;
 
+import io.github.bucket4j.Bucket;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
+import java.time.Duration;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
@@ -20,7 +23,8 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * The border to the outside. Loopback is no protection from a web page in the same browser, so a request must name
- * this machine as its host, come from no other origin, and write JSON of a known and bounded length.
+ * this machine as its host, come from no other origin, and write JSON of a known and bounded length. Previews, which
+ * anybody on this machine may ask for, are limited in their rate.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
@@ -32,10 +36,23 @@ class Border extends OncePerRequestFilter {
     private static final Set<String> HOSTS = Set.of("127.0.0.1", "localhost", "[::1]");
     private static final Set<String> READS = Set.of("GET", "HEAD", "OPTIONS");
 
-    private final JsonMapper json;
+    private static final String PREVIEW = "/api/preview/";
 
-    Border(JsonMapper json) {
+    private final JsonMapper json;
+    private final Bucket previews;
+
+    /**
+     * @param burst preview calls that may come at once; a screen asks for a handful a second while somebody types
+     * @param perSecond how many more come free each second
+     */
+    Border(
+            JsonMapper json,
+            @Value("${wexilla.preview-burst:2000}") long burst,
+            @Value("${wexilla.preview-per-second:500}") long perSecond) {
         this.json = json;
+        this.previews = Bucket.builder()
+                .addLimit(limit -> limit.capacity(burst).refillGreedy(perSecond, Duration.ofSeconds(1)))
+                .build();
     }
 
     @Override
@@ -47,6 +64,9 @@ class Border extends OncePerRequestFilter {
             return;
         }
         response.setStatus(refusal.status().value());
+        if (refusal.status() == HttpStatus.TOO_MANY_REQUESTS) {
+            response.setHeader(HttpHeaders.RETRY_AFTER, "1");
+        }
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         json.writeValue(
                 response.getOutputStream(), ProblemDetail.forStatusAndDetail(refusal.status(), refusal.words()));
@@ -54,7 +74,7 @@ class Border extends OncePerRequestFilter {
 
     private record Refusal(HttpStatus status, String words) {}
 
-    private static @Nullable Refusal refusal(HttpServletRequest request) {
+    private @Nullable Refusal refusal(HttpServletRequest request) {
         if (!HOSTS.contains(hostName(request.getHeader(HttpHeaders.HOST)))) {
             return new Refusal(HttpStatus.MISDIRECTED_REQUEST, "This kitchen answers to 127.0.0.1 and localhost only.");
         }
@@ -75,6 +95,9 @@ class Border extends OncePerRequestFilter {
             return new Refusal(
                     HttpStatus.CONTENT_TOO_LARGE,
                     "The request has " + request.getContentLengthLong() + " bytes; " + MOST_BYTES + " is the most.");
+        }
+        if (request.getRequestURI().startsWith(PREVIEW) && !previews.tryConsume(1)) {
+            return new Refusal(HttpStatus.TOO_MANY_REQUESTS, "Too many previews at once; try again in a second.");
         }
         return null;
     }
