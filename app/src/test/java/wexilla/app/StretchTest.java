@@ -150,4 +150,24 @@ class StretchTest {
         assertThat(cut.path("remainder").path("cost").asString()).isEqualTo("17.57");
         assertThat(cut.path("yieldSource").asString()).contains("from memory");
     }
+
+    /** Nothing is typed twice: the joint and what it is stretched with come onto the list, less what is there. */
+    @Test
+    void whatIsMissingForABigBuyComesOntoTheList() {
+        http.note("1 kg potatoes 0.79");
+        Map<String, Object> roast = meat("roast", "600");
+        roast.put("extender", "1.5 kg potatoes");
+        String act = http.act("/api/stretch", buy("", List.of(roast)))
+                .ok()
+                .path("act")
+                .asString();
+        JsonNode wanted = http.get("/api/shop").ok().path("wanted");
+        assertThat(wanted.toString()).contains("big buy: pork shoulder, bone in", "big buy: roast");
+        assertThat(wanted.findValuesAsString("need")).containsExactlyInAnyOrder("3.2 kg", "500 g");
+        http.note("3.2 kg pork shoulder, bone in 17.57");
+        assertThat(http.get("/api/shop").ok().path("wanted").findValuesAsString("name"))
+                .containsExactly("potato");
+        http.undo(act).ok();
+        assertThat(http.get("/api/shop").ok().path("wanted")).isEmpty();
+    }
 }

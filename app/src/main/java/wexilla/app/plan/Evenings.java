@@ -26,6 +26,7 @@ import wexilla.app.plan.Slots.Kind;
 import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Household;
 import wexilla.app.recipes.Recipes;
+import wexilla.app.stretch.Stretches;
 import wexilla.core.cookday.CookDay;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
@@ -52,15 +53,25 @@ public class Evenings implements DayBefore {
     private final People people;
     private final Recipes recipes;
     private final Batches batches;
+    private final Stretches stretches;
     private final Foods foods;
     private final Lots lots;
     private final Clock clock;
 
-    Evenings(Slots slots, People people, Recipes recipes, Batches batches, Foods foods, Lots lots, Clock clock) {
+    Evenings(
+            Slots slots,
+            People people,
+            Recipes recipes,
+            Batches batches,
+            Stretches stretches,
+            Foods foods,
+            Lots lots,
+            Clock clock) {
         this.slots = slots;
         this.people = people;
         this.recipes = recipes;
         this.batches = batches;
+        this.stretches = stretches;
         this.foods = foods;
         this.lots = lots;
         this.clock = clock;
@@ -88,7 +99,10 @@ public class Evenings implements DayBefore {
 
     private PlanCheck check(Household household, List<Slot> planned, LocalDate until) {
         LocalDate today = household.dayOf(clock.instant());
-        return PlanCheck.of(all(household, planned), ahead(household, today, until), kitchen(household));
+        List<Evening> evenings = all(household, planned);
+        List<PlanCheck.Batch> ahead = ahead(household, today, until);
+        ahead.addAll(bigBuys(household, evenings, today, until));
+        return PlanCheck.of(evenings, ahead, kitchen(household));
     }
 
     /** Evenings as the core sees them, in the order asked. */
@@ -137,6 +151,22 @@ public class Evenings implements DayBefore {
                 clock.instant().atZone(household.zone()).toLocalDateTime());
     }
 
+    /** Joints to be stretched in these days, with what their parts are stretched with. */
+    private List<PlanCheck.Batch> bigBuys(
+            Household household, List<Evening> evenings, LocalDate from, LocalDate until) {
+        LineReader reader = new LineReader(foods.book(household));
+        List<String> cooked = evenings.stream()
+                .flatMap(evening -> evening.dishes().stream())
+                .filter(Evening.Cook.class::isInstance)
+                .map(Evening.Dish::name)
+                .toList();
+        return stretches.ahead(household).stream()
+                .filter(buy -> !buy.cookOn().isBefore(from))
+                .flatMap(buy -> buy.wants(reader, CookDay.BEGIN, cooked).stream())
+                .filter(want -> !want.begin().toLocalDate().isAfter(until))
+                .toList();
+    }
+
     private List<PlanCheck.Batch> ahead(Household household, LocalDate from, LocalDate to) {
         List<PlanCheck.Batch> ahead = new ArrayList<>();
         for (Batches.Batch batch : batches.planned(household, from, to)) {
@@ -144,7 +174,7 @@ public class Evenings implements DayBefore {
             if (recipe != null) {
                 ahead.add(new PlanCheck.Batch(
                         batch.id().toString(),
-                        batch.name(),
+                        "cook day: " + batch.name(),
                         recipe.lines().stream()
                                 .filter(line -> line.goesIn(batch.style()))
                                 .toList(),

@@ -2,8 +2,13 @@ package wexilla.app.stretch;
 
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -15,6 +20,7 @@ import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
 import wexilla.app.stretch.Cutting.ShareAsked;
 import wexilla.app.stretch.Cutting.StretchAsked;
+import wexilla.core.planning.BigBuy;
 
 /** The big buys of a household and their parts, as typed. */
 @Component
@@ -39,28 +45,51 @@ public class Stretches {
 
     /** Open ones first, then those that were cooked, newest cook day first. */
     List<Stretch> all(Household household) {
-        return db.sql("""
-                        select * from stretch where household_id = ? and state <> 'dropped'
-                        order by state desc, cook_on desc nulls first, id limit 30""")
-                .params(household.id())
-                .query((row, n) -> stretch(household, row))
-                .list();
+        return read(household, "order by state desc, cook_on desc nulls first, id limit 30");
     }
 
     Stretch get(Household household, UUID id) {
-        return db.sql("select * from stretch where household_id = ? and id = ? and state <> 'dropped'")
-                .params(household.id(), id)
-                .query((row, n) -> stretch(household, row))
-                .optional()
+        return read(household, "and id = ?", id).stream()
+                .findFirst()
                 .orElseThrow(() -> Problem.missing("There is no such big buy in this household."));
     }
 
-    private Stretch stretch(Household household, ResultSet row) throws SQLException {
-        UUID id = row.getObject("id", UUID.class);
-        List<Row> shares = db.sql("select * from share where household_id = ? and stretch = ? order by pos")
-                .params(household.id(), id)
-                .query((share, n) -> share(share))
+    /** Open ones that have a cook day. */
+    public List<BigBuy> ahead(Household household) {
+        return read(household, "and state = 'open' and cook_on is not null order by cook_on, id").stream()
+                .map(stretch -> new BigBuy(
+                        stretch.id().toString(),
+                        stretch.asked().food(),
+                        stretch.asked().weight(),
+                        LocalDate.parse(Objects.requireNonNull(stretch.asked().cookOn())),
+                        stretch.asked().shares().stream()
+                                .map(share -> new BigBuy.Part(
+                                        share.name(),
+                                        share.extender() == null ? "" : share.extender(),
+                                        share.eatOn() == null ? null : LocalDate.parse(share.eatOn())))
+                                .toList()))
+                .toList();
+    }
+
+    private List<Stretch> read(Household household, String condition, Object... more) {
+        Map<UUID, List<Row>> shares = new HashMap<>();
+        db.sql("select * from share where household_id = ? order by pos")
+                .params(household.id())
+                .query(row -> {
+                    shares.computeIfAbsent(row.getObject("stretch", UUID.class), id -> new ArrayList<>())
+                            .add(share(row));
+                });
+        List<Object> parameters = new ArrayList<>(List.of(household.id()));
+        parameters.addAll(Arrays.asList(more));
+        return db.sql("select * from stretch where household_id = ? and state <> 'dropped' " + condition)
+                .params(parameters)
+                .query((row, n) -> stretch(row, shares))
                 .list();
+    }
+
+    private static Stretch stretch(ResultSet row, Map<UUID, List<Row>> all) throws SQLException {
+        UUID id = row.getObject("id", UUID.class);
+        List<Row> shares = all.getOrDefault(id, List.of());
         StretchAsked asked = new StretchAsked(
                 row.getString("food"),
                 row.getString("weight"),
@@ -70,7 +99,7 @@ public class Stretches {
                 shares.stream().map(Row::share).toList(),
                 row.getString("cook_on"),
                 null);
-        List<@Nullable UUID> lots = new java.util.ArrayList<>();
+        List<@Nullable UUID> lots = new ArrayList<>();
         shares.forEach(share -> lots.add(share.lot()));
         return new Stretch(
                 id,

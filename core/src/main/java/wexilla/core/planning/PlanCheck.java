@@ -66,14 +66,14 @@ public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCoo
     public record Kitchen(Map<String, List<OpenLot>> stock, Set<String> had, Measures measures, LocalDateTime now) {}
 
     /**
-     * A batch to be cooked ahead.
+     * A batch to be cooked ahead, or a joint to be stretched.
      *
+     * @param name as it stands on the list: "cook day: goulash"
      * @param goesIn its lines up to the stop
      * @param begin when hands begin that day: what is frozen has to be thawed by then
      */
     public record Batch(String id, String name, List<RecipeLine> goesIn, Rational factor, LocalDateTime begin) {}
 
-    private static final String COOK_DAY = "cook day: ";
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
     /** Evenings alone, with no cook day beside them. */
@@ -87,7 +87,7 @@ public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCoo
         Map<Want, String> batchOf = new IdentityHashMap<>();
         for (Batch batch : batches) {
             LocalDate day = batch.begin().toLocalDate();
-            List<Want> own = wants(batch.goesIn(), batch.factor(), day, COOK_DAY + batch.name());
+            List<Want> own = wants(batch.goesIn(), batch.factor(), day, batch.name());
             own.forEach(want -> batchOf.put(want, batch.id()));
             wants.addAll(own);
         }

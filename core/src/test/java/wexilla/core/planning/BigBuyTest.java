@@ -1,0 +1,84 @@
+package wexilla.core.planning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import wexilla.core.Samples;
+import wexilla.core.keeping.LotClock;
+import wexilla.core.money.Cost;
+import wexilla.core.quantity.Measures;
+import wexilla.core.recipe.LineReader;
+import wexilla.core.stock.OpenLot;
+
+/** What is planned to be stretched is spoken for, and what it is stretched with comes onto the list: typed once. */
+class BigBuyTest {
+
+    private static final LocalDate COOK = LocalDate.of(2026, 11, 25);
+    private static final LocalTime TEN = LocalTime.of(10, 0);
+    private static final LineReader READER = new LineReader(Samples.BOOK);
+    private static final BigBuy SHOULDER = new BigBuy(
+            "s",
+            "pork shoulder, bone in",
+            "3.2 kg",
+            COOK,
+            List.of(
+                    new BigBuy.Part("roast", "4 onions and 2 tins tomatoes", COOK.plusDays(1)),
+                    new BigBuy.Part("bean pot", "500 g white beans", null),
+                    new BigBuy.Part("rolls", "dragon scales, some flour", COOK.plusDays(2)),
+                    new BigBuy.Part("bones", "", null)));
+
+    private static List<String> wanted(List<PlanCheck.Batch> batches) {
+        return batches.stream()
+                .flatMap(batch -> batch.goesIn().stream()
+                        .map(line -> batch.begin().toLocalDate() + " " + batch.name() + ": "
+                                + line.read().quantity() + " " + line.read().foodName()))
+                .toList();
+    }
+
+    @Test
+    void theJointOnItsCookDayAndWhatEachPartIsStretchedWithOnItsOwn() {
+        assertThat(wanted(SHOULDER.wants(READER, TEN, List.of())))
+                .containsExactly(
+                        "2026-11-25 big buy: pork shoulder, bone in: 3.2 kg pork shoulder, bone in",
+                        "2026-11-26 big buy: roast: 4 onion",
+                        "2026-11-26 big buy: roast: 2 tins tinned tomatoes",
+                        "2026-11-25 big buy: bean pot: 500 g white beans");
+    }
+
+    /** A recipe of that name is cooked: its own lines are wanted, and the part's words would count them twice. */
+    @Test
+    void whatIsPlannedAsARecipeIsNotWantedTwice() {
+        assertThat(wanted(SHOULDER.wants(READER, TEN, List.of("Bean Pot", "soup"))))
+                .noneMatch(line -> line.contains("white beans"))
+                .hasSize(3);
+    }
+
+    @Test
+    void theJointOnHandIsTakenAndTheRestIsToBuy() {
+        OpenLot joint = new OpenLot(
+                "lot",
+                Samples.amount("3200 g"),
+                Cost.unknown(Samples.EURO),
+                COOK,
+                COOK,
+                LotClock.start("raw-roasts", COOK.minusDays(3)),
+                false);
+        PlanCheck check = PlanCheck.of(
+                List.of(),
+                SHOULDER.wants(READER, TEN, List.of()),
+                new PlanCheck.Kitchen(
+                        Map.of(Samples.SHOULDER.key(), List.of(joint)),
+                        Set.of(),
+                        Measures.METRIC,
+                        COOK.minusDays(2).atStartOfDay()));
+        assertThat(check.needs().met().get(0).takes()).hasSize(1);
+        assertThat(check.needs().items())
+                .extracting(item -> item.food().name())
+                .containsExactly("white beans", "onion", "tinned tomatoes");
+    }
+}
