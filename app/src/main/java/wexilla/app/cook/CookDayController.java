@@ -163,7 +163,8 @@ class CookDayController {
             Rational factor = Cooking.factor(input.factor());
             int portions = CookController.portions(stored.recipe(), factor);
             batches.plan(act, stored, input.style(), factor, portions, cookOn);
-            return "To cook on " + cookOn + ": " + stored.recipe().title() + ", " + portions + " portions";
+            return "To cook on " + Household.words(cookOn) + ": "
+                    + stored.recipe().title() + ", " + portions + " portions";
         });
     }
 

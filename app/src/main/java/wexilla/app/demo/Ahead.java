@@ -116,7 +116,8 @@ class Ahead {
                     Rational.of(script.factor()),
                     portions,
                     LocalDate.parse(script.cookOn()));
-            return new Acts.Done<>("To cook on " + script.cookOn() + ": " + script.recipe(), "");
+            return new Acts.Done<>(
+                    "To cook on " + Household.words(LocalDate.parse(script.cookOn())) + ": " + script.recipe(), "");
         });
     }
 

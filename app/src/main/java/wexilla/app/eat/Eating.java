@@ -118,7 +118,7 @@ public class Eating {
     String assume(Act act, Slot slot) {
         planned(act, slot, 0);
         slots.state(act, slot.id(), State.ASSUMED, null);
-        return "Assumed eaten as planned on " + slot.day();
+        return "Assumed eaten as planned on " + Household.words(slot.day());
     }
 
     private Slot slot(Act act, LocalDate day) {

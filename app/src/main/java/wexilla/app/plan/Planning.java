@@ -80,7 +80,7 @@ public class Planning {
                         dishes));
         String what =
                 dishes.isEmpty() ? input.kind().name().toLowerCase(java.util.Locale.ROOT) : name(act, dishes.get(0));
-        return "Planned for " + day + ": " + what;
+        return "Planned for " + Household.words(day) + ": " + what;
     }
 
     /** A dish from the stock makes it an evening from stock, whatever was pressed. */

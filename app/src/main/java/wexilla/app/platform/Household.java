@@ -29,10 +29,16 @@ public record Household(
         Money flat,
         int version) {
 
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
     private static final DateTimeFormatter MINUTES = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm", Locale.ROOT);
 
     public LocalDate dayOf(Instant instant) {
         return instant.atZone(zone).toLocalDate();
+    }
+
+    /** A day as people say it: "Sat 28 Nov". */
+    public static String words(LocalDate day) {
+        return DAY.format(day);
     }
 
     /** ISO date and time in this household's zone, to the minute. */
