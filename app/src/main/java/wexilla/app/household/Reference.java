@@ -17,6 +17,7 @@ import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.core.food.Allergen;
+import wexilla.core.food.Caution;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.FoodFact;
@@ -53,7 +54,13 @@ public class Reference {
                         row -> row.get("slug"), Collectors.mapping(Reference::fact, Collectors.toList())));
         Map<String, Yield> yields = rows("yields.csv").stream()
                 .collect(Collectors.toMap(row -> row.get("slug") + " " + row.get("part"), Reference::yieldOf));
-        foods = rows("foods.csv").stream().map(row -> food(row, facts, yields)).toList();
+        Map<String, Map<Caution, String>> cautions = rows("cautions.csv").stream()
+                .collect(Collectors.groupingBy(
+                        row -> row.get("slug"),
+                        Collectors.toMap(row -> Caution.valueOf(row.get("caution")), Reference::source)));
+        foods = rows("foods.csv").stream()
+                .map(row -> food(row, facts, yields, cautions))
+                .toList();
         book = new FoodBook(foods);
         keeping = new KeepingGuide(
                 rows("keeping.csv").stream().map(Reference::rule).toList());
@@ -79,7 +86,11 @@ public class Reference {
                 .toList();
     }
 
-    private static Food food(CSVRecord row, Map<String, List<FoodFact>> facts, Map<String, Yield> yields) {
+    private static Food food(
+            CSVRecord row,
+            Map<String, List<FoodFact>> facts,
+            Map<String, Yield> yields,
+            Map<String, Map<Caution, String>> cautions) {
         List<String> aliases = list(row, "also");
         String slug = row.get("slug");
         return new Food(
@@ -97,6 +108,7 @@ public class Reference {
                         list(row, "allergens").stream()
                                 .map(word -> Allergen.ofWord(word).orElseThrow())
                                 .collect(Collectors.toSet()),
+                        cautions.getOrDefault(slug, Map.of()),
                         yields.get(slug + " cooked"),
                         yields.get(slug + " ready")));
     }

@@ -4,7 +4,7 @@ package wexilla.core.people;
 public enum Flag {
     /** No honey. */
     UNDER_12_MONTHS,
-    /** No raw egg, raw milk goods or cold-smoked fish. */
+    /** No raw milk goods or cold-smoked fish; raw egg is not judged, since no line says that it stays raw. */
     PREGNANT,
     /** The same as for the pregnant. */
     FRAIL

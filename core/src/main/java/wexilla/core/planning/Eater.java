@@ -3,8 +3,10 @@ package wexilla.core.planning;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import wexilla.core.food.Allergen;
+import wexilla.core.food.Caution;
 import wexilla.core.food.Food;
 import wexilla.core.people.Appetite;
 import wexilla.core.people.Flag;
@@ -18,6 +20,16 @@ import wexilla.core.recipe.Recipe;
  */
 public record Eater(
         String name, Appetite appetite, Set<Allergen> allergens, Set<Flag> flags, List<String> dislikes, int chilli) {
+
+    /** Who should not eat what. Source: handbook, section 8. */
+    private static final Map<Flag, Set<Caution>> NOT_FOR = Map.of(
+            Flag.UNDER_12_MONTHS, Set.of(Caution.HONEY),
+            Flag.PREGNANT, Set.of(Caution.RAW_MILK, Caution.COLD_SMOKED_FISH),
+            Flag.FRAIL, Set.of(Caution.RAW_MILK, Caution.COLD_SMOKED_FISH));
+
+    private static String words(Flag flag) {
+        return flag == Flag.UNDER_12_MONTHS ? "under 12 months" : flag.name().toLowerCase(Locale.ROOT);
+    }
 
     public Eater {
         allergens = Set.copyOf(allergens);
@@ -34,9 +46,15 @@ public record Eater(
                     .forEach(a -> remarks.add(Remark.stop(
                             name + " must not eat " + a.words() + ": " + food.name(),
                             "Regulation (EU) 1169/2011, Annex II (from memory)")));
-            if (flags.contains(Flag.UNDER_12_MONTHS) && food.key().equals("honey")) {
-                remarks.add(Remark.stop(name + " is under 12 months: no honey", "handbook, section 8"));
-            }
+            food.traits().cautions().forEach((caution, source) -> {
+                for (Flag flag : flags) {
+                    if (NOT_FOR.getOrDefault(flag, Set.of()).contains(caution)) {
+                        remarks.add(Remark.stop(
+                                name + " is " + words(flag) + ": no " + caution.words() + " (" + food.name() + ")",
+                                source));
+                    }
+                }
+            });
         }
         String all = dish.toLowerCase(Locale.ROOT) + " "
                 + String.join(

@@ -1,0 +1,70 @@
+package wexilla.core.planning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import wexilla.core.food.Allergen;
+import wexilla.core.food.Caution;
+import wexilla.core.food.Food;
+import wexilla.core.food.Scaling;
+import wexilla.core.food.Traits;
+import wexilla.core.people.Appetite;
+import wexilla.core.people.Flag;
+import wexilla.core.quantity.Unit;
+
+/** Who must not eat what, who would rather not; hard things are told before wishes. */
+class EaterTest {
+
+    private static Food food(String name, Set<Allergen> allergens, Map<Caution, String> cautions) {
+        Traits traits = new Traits("other", "", allergens, cautions, null, null);
+        return new Food(name, name, List.of(), Unit.G, "dry-goods", false, Scaling.LINEAR, List.of(), traits);
+    }
+
+    private static final Food HONEY = food("honey", Set.of(), Map.of(Caution.HONEY, "CDC (from memory)"));
+    private static final Food CHEESE =
+            food("raw-milk cheese", Set.of(Allergen.MILK), Map.of(Caution.RAW_MILK, "FDA (from memory)"));
+    private static final Food SALMON =
+            food("cold-smoked fish", Set.of(Allergen.FISH), Map.of(Caution.COLD_SMOKED_FISH, "FDA (from memory)"));
+    private static final Food CHILLI = food("chilli flakes", Set.of(), Map.of());
+
+    private static List<String> told(Eater eater, String dish) {
+        return eater.against(dish, List.of(HONEY, CHEESE, SALMON, CHILLI)).stream()
+                .map(remark -> remark.level() + " " + remark.words())
+                .toList();
+    }
+
+    /** FDA and CDC advice, from memory: honey before the first birthday, raw milk and cold-smoked fish for two more. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            UNDER_12_MONTHS | STOP Al is under 12 months: no honey (honey)
+            PREGNANT | STOP Al is pregnant: no raw milk goods (raw-milk cheese);STOP Al is pregnant: no cold-smoked fish (cold-smoked fish)
+            FRAIL | STOP Al is frail: no raw milk goods (raw-milk cheese);STOP Al is frail: no cold-smoked fish (cold-smoked fish)
+            """)
+    void whoShouldNotEatIt(Flag flag, String words) {
+        Eater eater = new Eater("Al", Appetite.ADULT, Set.of(), Set.of(flag), List.of(), 3);
+        assertThat(told(eater, "Supper")).containsExactly(words.split(";"));
+        assertThat(eater.against("Supper", List.of(HONEY, CHEESE)).get(0).why())
+                .contains("from memory");
+    }
+
+    @Test
+    void allergensAreHardDislikesAndChilliAreWishes() {
+        Eater eater = new Eater("Bo", Appetite.CHILD_4_TO_8, Set.of(Allergen.FISH), Set.of(), List.of("Leeks"), 0);
+        assertThat(told(eater, "Leek and fish bake"))
+                .containsExactlyInAnyOrder(
+                        "STOP Bo must not eat fish: cold-smoked fish",
+                        "HINT Bo does not like Leeks",
+                        "HINT Bo eats no chilli: season the pot mild, chilli at the table");
+    }
+
+    @Test
+    void whoEatsEverythingIsToldNothing() {
+        assertThat(told(new Eater("Cy", Appetite.TEENAGER, Set.of(), Set.of(), List.of(), 3), "Leek bake"))
+                .isEmpty();
+    }
+}
