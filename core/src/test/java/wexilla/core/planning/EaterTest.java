@@ -48,8 +48,7 @@ class EaterTest {
     void whoShouldNotEatIt(Flag flag, String words) {
         Eater eater = new Eater("Al", Appetite.ADULT, Set.of(), Set.of(flag), List.of(), 3);
         assertThat(told(eater, "Supper")).containsExactly(words.split(";"));
-        assertThat(eater.against("Supper", List.of(HONEY, CHEESE)).get(0).why())
-                .contains("from memory");
+        assertThat(eater.against("Supper", List.of(HONEY, CHEESE)).get(0).why()).contains("from memory");
     }
 
     @Test
