@@ -31,6 +31,7 @@ export function EveningRow({ day, open }: { day: Day; open: () => void }) {
               </Tape>
             ),
           )}
+          {slot?.note && <span className="quiet pl-3 text-sm">{slot.note}</span>}
         </span>
         <span className="text-sm max-md:col-span-2">
           {slot && slot.dishes.length > 0 && slot.start !== slot.tableTime && (
