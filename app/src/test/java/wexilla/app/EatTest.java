@@ -49,25 +49,8 @@ class EatTest {
     }
 
     private void plan(String day, String kind, Map<String, Object> dish) {
-        Map<String, Object> input = new HashMap<>(Map.of(
-                "day",
-                day,
-                "version",
-                0,
-                "kind",
-                kind,
-                "tableTime",
-                "18:30",
-                "minutes",
-                45,
-                "locked",
-                false,
-                "note",
-                "",
-                "people",
-                people()));
-        input.put("dishes", List.of(dish));
-        http.act("/api/plan/evening", input).ok();
+        http.act("/api/plan/evening", Sample.evening(day, kind, people(), List.of(dish)))
+                .ok();
     }
 
     private static Map<String, Object> eaten(String day, String how, int left) {

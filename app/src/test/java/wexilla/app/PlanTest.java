@@ -2,7 +2,6 @@ package wexilla.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -18,17 +17,7 @@ class PlanTest {
 
     @SafeVarargs
     private static Map<String, Object> evening(String day, String kind, Map<String, Object>... dishes) {
-        Map<String, Object> input = new HashMap<>();
-        input.put("day", day);
-        input.put("version", 0);
-        input.put("kind", kind);
-        input.put("tableTime", "18:30");
-        input.put("minutes", 45);
-        input.put("locked", false);
-        input.put("note", "");
-        input.put("people", List.of());
-        input.put("dishes", List.of(dishes));
-        return input;
+        return Sample.evening(day, kind, List.of(), List.of(dishes));
     }
 
     private static Map<String, Object> dish(String text, boolean side) {

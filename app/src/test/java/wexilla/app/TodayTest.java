@@ -29,25 +29,8 @@ class TodayTest {
     }
 
     private void plan(String day, Map<String, Object> dish, String kind) {
-        Map<String, Object> input = new HashMap<>(Map.of(
-                "day",
-                day,
-                "version",
-                0,
-                "kind",
-                kind,
-                "tableTime",
-                "18:30",
-                "minutes",
-                45,
-                "locked",
-                false,
-                "note",
-                "",
-                "people",
-                List.of()));
-        input.put("dishes", List.of(dish));
-        http.act("/api/plan/evening", input).ok();
+        http.act("/api/plan/evening", Sample.evening(day, kind, List.of(), List.of(dish)))
+                .ok();
     }
 
     @Test

@@ -48,6 +48,22 @@ public final class Sample {
         return Map.of("recipe", recipe, "n", 1, "style", "COOKED", "portions", portions, "corrections", List.of());
     }
 
+    /** An evening at half past six, never seen before, with these at the table. */
+    public static Map<String, Object> evening(
+            String day, String kind, List<String> people, List<Map<String, Object>> dishes) {
+        Map<String, Object> evening = new HashMap<>();
+        evening.put("day", day);
+        evening.put("version", 0);
+        evening.put("kind", kind);
+        evening.put("tableTime", "18:30");
+        evening.put("minutes", 45);
+        evening.put("locked", false);
+        evening.put("note", "");
+        evening.put("people", people);
+        evening.put("dishes", dishes);
+        return evening;
+    }
+
     /** Everything of this food that is there, in its base unit as shown. */
     public static List<String> amounts(Http http, String food) {
         List<String> amounts = new ArrayList<>();

@@ -76,11 +76,6 @@ public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCoo
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
-    /** Evenings alone, with no cook day beside them. */
-    public static PlanCheck of(List<Evening> evenings, Kitchen kitchen) {
-        return of(evenings, List.of(), kitchen);
-    }
-
     /** @param batches to be cooked for stock on days of their own: what they take is not there for an evening */
     public static PlanCheck of(List<Evening> evenings, List<Batch> batches, Kitchen kitchen) {
         List<Want> wants = new ArrayList<>();

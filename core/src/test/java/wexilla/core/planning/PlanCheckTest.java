@@ -92,7 +92,8 @@ class PlanCheckTest {
     }
 
     private static PlanCheck check(List<Evening> evenings, Map<String, List<OpenLot>> stock) {
-        return PlanCheck.of(evenings, new PlanCheck.Kitchen(stock, Set.of(), Measures.METRIC, TODAY.atTime(12, 0)));
+        return PlanCheck.of(
+                evenings, List.of(), new PlanCheck.Kitchen(stock, Set.of(), Measures.METRIC, TODAY.atTime(12, 0)));
     }
 
     private static List<String> words(PlanCheck check, int evening) {
