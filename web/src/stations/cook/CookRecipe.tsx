@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { answer, api, Refused, type Schema } from '../../api/client';
 import { type Style, useCookPlan, useRecipe, useSettled } from '../../api/queries';
@@ -31,7 +31,14 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
   const planned = search.get('batch') ?? undefined;
   const [size, setSize] = useState(search.get('factor') ?? '1');
   const asked = useCookPlan(recipe, style, useSettled(size));
-  const plan = asked.data;
+  // a size that makes no sense leaves the last good plan in view, so that it can be put right
+  const [last, setLast] = useState<Schema['CookPlan']>();
+  useEffect(() => {
+    if (asked.data) {
+      setLast(asked.data);
+    }
+  }, [asked.data]);
+  const plan = asked.data ?? last;
   const sizeProblem = asked.error instanceof Refused ? asked.error.message : undefined;
   const [keepBack, setKeepBack] = useState('');
   const [also, setAlso] = useState<Also[]>([]);
@@ -161,7 +168,7 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
         <button
           type="button"
           className="btn btn-primary btn-lg min-h-16"
-          disabled={cook.busy}
+          disabled={cook.busy || sizeProblem !== undefined}
           onClick={() => {
             const out = whole(cameOut, undefined, undefined);
             const keep = whole(keepBack, undefined, -1);
