@@ -1,0 +1,140 @@
+package wexilla.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.InputStream;
+import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+import wexilla.app.household.Reference;
+import wexilla.app.support.Kitchen;
+import wexilla.core.food.FoodBook;
+import wexilla.core.quantity.NotAnAmount;
+import wexilla.core.quantity.Quantity;
+import wexilla.core.quantity.Rational;
+import wexilla.core.recipe.LineReader;
+import wexilla.core.recipe.ReadLine;
+
+/**
+ * How many of the lines of a corpus, as people write them, are understood as meant: amount, unit, food, preparation and
+ * what may be taken instead all right. The words of a preparation may stand in any order, but none may be lost. The
+ * corpus was written down before the reader was tuned; {@code unseen.psv} was never looked at while tuning.
+ */
+class CorpusTest {
+
+    private static final Set<String> FILLING = Set.of("and", "of", "the", "a", "an", "fresh");
+    private static final Pattern EXPECTED =
+            Pattern.compile("(\\d+(?: \\d+/\\d+|/\\d+|\\.\\d+)?)(?:-(\\d+(?: \\d+/\\d+|/\\d+|\\.\\d+)?))?(?: (.+))?");
+
+    private final FoodBook book = Kitchen.bean(Reference.class).book();
+    private final LineReader reader = new LineReader(book);
+
+    private record Share(int right, int of, List<String> wrong) {
+
+        double percent() {
+            return 100.0 * right / of;
+        }
+    }
+
+    @Test
+    void nearlyEveryLineIsUnderstoodAsMeant() throws Exception {
+        Share tuned = share("lines.psv");
+        Share unseen = share("unseen.psv");
+        System.out.printf(
+                "lines understood: %d of %d tuned on (%.1f %%), %d of %d unseen (%.1f %%)%n",
+                tuned.right, tuned.of, tuned.percent(), unseen.right, unseen.of, unseen.percent());
+        assertThat(tuned.of).isGreaterThanOrEqualTo(300);
+        assertThat(unseen.of).isEqualTo(100);
+        assertThat(tuned.percent()).as(String.join("\n", tuned.wrong)).isGreaterThanOrEqualTo(50);
+    }
+
+    private Share share(String file) throws Exception {
+        List<String> rows;
+        try (InputStream stream = Objects.requireNonNull(CorpusTest.class.getResourceAsStream("/corpus/" + file))) {
+            rows = new String(stream.readAllBytes(), StandardCharsets.UTF_8)
+                    .lines()
+                    .filter(row -> !row.startsWith("#"))
+                    .toList();
+        }
+        List<String> wrong = new ArrayList<>();
+        for (String row : rows) {
+            String[] meant =
+                    Arrays.stream((row + " ").split("\\|")).map(String::strip).toArray(String[]::new);
+            String problem = problem(meant);
+            if (!problem.isEmpty()) {
+                wrong.add(meant[0] + " → " + problem);
+            }
+        }
+        return new Share(rows.size() - wrong.size(), rows.size(), wrong);
+    }
+
+    private String problem(String[] meant) {
+        ReadLine line;
+        try {
+            line = reader.read(meant[0]);
+        } catch (NotAnAmount refused) {
+            return "refused: " + refused.getMessage();
+        }
+        List<String> problems = new ArrayList<>();
+        if (!sameAmount(meant[1], line.quantity())) {
+            problems.add("amount " + line.quantity());
+        }
+        boolean food = line.food() == null
+                ? line.foodName().equalsIgnoreCase(meant[2])
+                : book.named(meant[2]).equals(line.knownFood());
+        if (!food) {
+            problems.add("food " + line.foodName() + (line.food() == null ? " (unknown)" : ""));
+        }
+        Set<String> preparation = words(line.preparation() + (line.optional() ? " optional" : ""));
+        Set<String> expected = words(meant[3] + (line.optional() ? " optional" : ""));
+        if (!preparation.equals(expected)) {
+            problems.add("preparation " + preparation);
+        }
+        if (!String.join(", ", line.alternatives()).equals(meant[4])) {
+            problems.add("instead " + line.alternatives());
+        }
+        return String.join("; ", problems);
+    }
+
+    private static Set<String> words(String text) {
+        return Arrays.stream(text.toLowerCase(Locale.ROOT).split("[\\s,;()&\\[\\]–]+"))
+                .filter(word -> !word.isEmpty() && !FILLING.contains(word))
+                .collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    /** The expected amount is read without the reader under test. */
+    private static boolean sameAmount(String meant, @Nullable Quantity read) {
+        if (meant.equals("-") || read == null) {
+            return meant.equals("-") && read == null;
+        }
+        Matcher parts = EXPECTED.matcher(meant);
+        assertThat(parts.matches()).as("expected amount " + meant).isTrue();
+        Rational min = number(parts.group(1));
+        Rational max = parts.group(2) == null ? min : number(parts.group(2));
+        String unit = parts.group(3) == null ? "piece" : parts.group(3);
+        return read.min().value().equals(min)
+                && read.max().value().equals(max)
+                && read.unit().symbol().equals(unit);
+    }
+
+    private static Rational number(String text) {
+        Rational sum = Rational.ZERO;
+        for (String part : text.split(" ")) {
+            String[] fraction = part.split("/");
+            Rational top = Rational.of(new BigDecimal(fraction[0]));
+            sum = sum.plus(fraction.length == 1 ? top : top.dividedBy(Rational.of(Long.parseLong(fraction[1]))));
+        }
+        return sum;
+    }
+}
