@@ -644,6 +644,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/preview/vessel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["vessel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes": {
         parameters: {
             query?: never;
@@ -912,6 +928,10 @@ export interface components {
         ContainerView: {
             id: string;
             name: string;
+        };
+        ContentAsked: {
+            amount: string;
+            food: string;
         };
         ConvertAsked: {
             amount: string;
@@ -1601,11 +1621,14 @@ export interface components {
             subject: string;
         };
         ScaleAsked: {
+            /** Format: int32 */
+            bags?: number;
             cup?: string;
             lines: string[];
             offers?: components["schemas"]["OfferAsked"][];
             /** Format: int32 */
             pots?: number;
+            rules?: string[];
             servings: string;
             system?: string;
             tbsp?: number;
@@ -1614,15 +1637,20 @@ export interface components {
         Scaled: {
             factor: string;
             lines: components["schemas"]["ScaledView"][];
+            portions: string;
             warnings: components["schemas"]["Warning"][];
         };
         ScaledView: {
+            each?: string;
+            errorPercent: string;
             exact?: string;
+            remains?: string;
             rule: string;
             startWith?: string;
             text: string;
             unit?: string;
             whole?: string;
+            why: string;
         };
         SettingsInput: {
             cup: string;
@@ -1827,6 +1855,7 @@ export interface components {
             money?: string;
             people?: components["schemas"]["PersonAsked"][];
             servings?: string;
+            vessel?: components["schemas"]["VesselsAsked"];
         };
         TodayView: {
             firstSteps: components["schemas"]["FirstStep"][];
@@ -1843,6 +1872,35 @@ export interface components {
         UntilView: {
             date: string;
             words: string;
+        };
+        VesselAsked: {
+            capacity?: string;
+            contents?: components["schemas"]["ContentAsked"][];
+            cup?: string;
+            factor?: string;
+            lines?: string[];
+            size?: string;
+            system?: string;
+            tbsp?: number;
+            vessel: string;
+        };
+        VesselFill: {
+            fillPercent: string;
+            largestThatFits: string;
+            limitPercent: string;
+            /** Format: int32 */
+            loads: number;
+            nextSize?: string;
+            source: string;
+            unknown: string[];
+            warnings: string[];
+            why: string;
+        };
+        VesselsAsked: {
+            deep?: boolean;
+            from: string;
+            kind?: string;
+            to: string;
         };
         WantedView: {
             aisle: string;
@@ -2885,6 +2943,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Stretched"];
+                };
+            };
+        };
+    };
+    vessel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VesselAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VesselFill"];
                 };
             };
         };

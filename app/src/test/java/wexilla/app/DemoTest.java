@@ -81,6 +81,8 @@ class DemoTest {
         assertThat(demo.get("/api/eat").ok().path("tonight").path("steps")).isNotEmpty();
         JsonNode shop = demo.get("/api/shop").ok();
         assertThat(shop.path("wanted")).hasSizeGreaterThan(4);
-        assertThat(shop.path("complete").asBoolean()).as("every price is known").isTrue();
+        assertThat(shop.path("complete").asBoolean())
+                .as("every price is known: " + shop)
+                .isTrue();
     }
 }

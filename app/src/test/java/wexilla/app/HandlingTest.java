@@ -112,17 +112,17 @@ class HandlingTest {
 
     @Test
     void nonsenseIsToldAtItsField() {
-        http.note("500 g minced beef 3.90\nsalt");
+        http.note("500 g minced beef 3.90\nsalt\n1 kg moon cheese");
         String mince = lot("minced beef").path("id").asString();
         assertThat(hand(mince, "USE", Map.of("amount", "-3 g")).field()).isEqualTo("/amount");
         assertThat(hand(mince, "USE", Map.of("amount", "1e308 g")).field()).isEqualTo("/amount");
         assertThat(hand(mince, "USE", Map.of("amount", "two handfuls of")).field())
                 .isEqualTo("/amount");
-        assertThat(hand(mince, "USE", Map.of("amount", "2 cups"))
+        assertThat(hand(lot("moon cheese").path("id").asString(), "USE", Map.of("amount", "2 cups"))
                         .body()
                         .path("missing")
                         .asString())
-                .isEqualTo("density of minced beef");
+                .isEqualTo("density of moon cheese");
         assertThat(hand(mince, "MOVE", Map.of("amount", "2 kg", "place", Sample.place(http, "Fridge")))
                         .field())
                 .isEqualTo("/amount");

@@ -23,7 +23,7 @@ class FloorsTest {
                 .layer("values")
                 .definedBy("..core.quantity..", "..core.money..")
                 .layer("food")
-                .definedBy("..core.food..", "..core.people..")
+                .definedBy("..core.food..", "..core.people..", "..core.equipment..")
                 .layer("recipe")
                 .definedBy("..core.recipe..", "..core.keeping..")
                 .layer("stock")

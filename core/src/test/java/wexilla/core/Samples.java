@@ -52,7 +52,7 @@ public final class Samples {
     }
 
     private static FoodFact fact(String from, String to) {
-        return new FoodFact(amount(from), amount(to), "from memory");
+        return new FoodFact(amount(from), amount(to), "from memory", FoodFact.Trust.MEMORY);
     }
 
     public static Amount amount(String text) {

@@ -4,20 +4,19 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
 import wexilla.app.cook.CookViews.Correction;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Costing;
-import wexilla.core.food.Food;
-import wexilla.core.food.Scaling;
 import wexilla.core.pricing.CostSheet.Wanted;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.Scale;
 import wexilla.core.recipe.ScaledLine;
+import wexilla.core.recipe.ScaledRecipe;
 import wexilla.core.recipe.Style;
 
 /**
@@ -34,24 +33,25 @@ record GoesIn(int pos, RecipeLine line, String text, Wanted wanted) {
             Household household, Recipe recipe, Style style, Rational factor, List<Correction> corrections) {
         Map<Integer, String> used = corrected(recipe, style, corrections);
         List<GoesIn> goesIn = new ArrayList<>();
+        List<ScaledLine> scaled = ScaledRecipe.of(
+                recipe.lines().stream()
+                        .map(line -> new ScaledRecipe.Line(line.read(), line.rule()))
+                        .toList(),
+                Scale.of(factor, 1, household.system(), household.measures()));
         for (int pos = 0; pos < recipe.lines().size(); pos++) {
             RecipeLine line = recipe.lines().get(pos);
             if (line.goesIn(style)) {
                 Wanted written = Costing.wanted(line.read());
-                Scaling rule = line.read().knownFood().map(Food::scaling).orElse(Scaling.LINEAR);
-                ScaledLine scaled =
-                        ScaledLine.of(line.read(), rule, factor, 1, household.system(), household.measures());
+                ScaledLine sized = scaled.get(pos);
                 String typed = used.get(pos);
-                Amount amount = typed == null ? sized(written.amount(), rule, factor) : amount(typed, pos);
-                String text = factor.equals(Rational.ONE) ? line.read().text() : scaled.text();
+                Amount usual =
+                        written.amount() == null ? null : written.amount().times(sized.by());
+                Amount amount = typed == null ? usual : amount(typed, pos);
+                String text = factor.equals(Rational.ONE) ? line.read().text() : sized.text();
                 goesIn.add(new GoesIn(pos, line, text, new Wanted(written.food(), written.name(), amount)));
             }
         }
         return goesIn;
-    }
-
-    private static @Nullable Amount sized(@Nullable Amount written, Scaling rule, Rational factor) {
-        return written == null || rule == Scaling.FIXED ? written : written.times(factor);
     }
 
     private static Map<Integer, String> corrected(Recipe recipe, Style style, List<Correction> corrections) {

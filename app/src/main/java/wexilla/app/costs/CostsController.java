@@ -126,10 +126,7 @@ class CostsController {
             }
             Money price = Asked.money("/price", input.price(), household.currency());
             Unit unit = base.unit().equals(Unit.G) || base.unit().equals(Unit.ML) ? base.unit() : Unit.PIECE;
-            Food food = foods.book(household)
-                    .find(name)
-                    .map(FoodBook.Match::food)
-                    .orElseGet(() -> foods.own(household, name, unit));
+            Food food = foods.book(household).find(name).orElseGet(() -> foods.own(household, name, unit));
             Amount counted = Conversion.convert(food, pack, food.base(), household.measures())
                             instanceof Conversion.Converted converted
                     ? converted.amount()

@@ -16,6 +16,7 @@ import wexilla.app.cook.Cooking;
 import wexilla.app.eat.EatInput.How;
 import wexilla.app.household.Households;
 import wexilla.app.household.People;
+import wexilla.app.household.Reference;
 import wexilla.app.onhand.Handling;
 import wexilla.app.onhand.Ledger;
 import wexilla.app.onhand.Lots;
@@ -57,6 +58,7 @@ public class Eating {
     private final People people;
     private final Ratings ratings;
     private final Batches batches;
+    private final Reference reference;
 
     Eating(
             Slots slots,
@@ -69,7 +71,9 @@ public class Eating {
             Households households,
             People people,
             Ratings ratings,
-            Batches batches) {
+            Batches batches,
+            Reference reference) {
+        this.reference = reference;
         this.slots = slots;
         this.evenings = evenings;
         this.cooking = cooking;
@@ -176,6 +180,7 @@ public class Eating {
                 wants,
                 lots.openByKey(act.household()),
                 Set.of(),
+                reference.forms(),
                 act.household().measures());
         Cost cost = Cost.of(Money.zero(act.household().currency()));
         for (Needs.Met met : needs.met()) {

@@ -147,6 +147,7 @@ public class Evenings implements DayBefore {
         return new PlanCheck.Kitchen(
                 stock,
                 had,
+                foods.forms(),
                 household.measures(),
                 clock.instant().atZone(household.zone()).toLocalDateTime());
     }

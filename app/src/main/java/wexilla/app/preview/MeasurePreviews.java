@@ -115,7 +115,7 @@ class MeasurePreviews {
 
     private Food food(@Nullable String text) {
         String name = text == null || text.isBlank() ? "this food" : text.strip();
-        Optional<Food> known = foods.named(name).or(() -> foods.find(name).map(FoodBook.Match::food));
+        Optional<Food> known = foods.named(name).or(() -> foods.find(name));
         return known.orElseGet(() -> Food.unknown("asked", name, Unit.G));
     }
 

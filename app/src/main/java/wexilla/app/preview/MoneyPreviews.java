@@ -16,6 +16,7 @@ import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
+import wexilla.core.food.Forms;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.CostSheet;
@@ -99,8 +100,8 @@ class MoneyPreviews {
             lines.add(Asked.at("/lines/" + i, () -> new LineReader(stall.book()).read(text)));
         }
         List<Wanted> wanted = lines.stream().map(line -> wanted(line, bought)).toList();
-        CostSheet sheet =
-                CostSheet.of(wanted, new Known(Map.of(), stall.offers(), seasoning, FLAT, measures, LocalDate.EPOCH));
+        CostSheet sheet = CostSheet.of(
+                wanted, new Known(Map.of(), stall.offers(), Forms.NONE, seasoning, FLAT, measures, LocalDate.EPOCH));
         List<LineCosted> costed = bought ? bought(lines, sheet, stall) : used(lines, sheet);
         Cost total = Cost.of(sheet.flat());
         for (LineCosted line : costed) {

@@ -1,37 +1,31 @@
 package wexilla.app.preview;
 
 import java.math.BigDecimal;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Reference;
+import wexilla.app.household.Vessels;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
-import wexilla.core.food.Conversion;
-import wexilla.core.food.Food;
+import wexilla.core.equipment.Fill;
+import wexilla.core.equipment.VesselRule;
+import wexilla.core.equipment.VesselSize;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.Scaling;
-import wexilla.core.money.Money;
-import wexilla.core.people.Appetite;
-import wexilla.core.pricing.CostSheet;
-import wexilla.core.pricing.CostSheet.Wanted;
-import wexilla.core.pricing.Seasoning;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
-import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.Scale;
 import wexilla.core.recipe.ScaledLine;
+import wexilla.core.recipe.ScaledRecipe;
 
 /** Typed lines at another size. */
 @RestController
@@ -40,16 +34,28 @@ class ScalePreview {
     private static final Rational MOST = Rational.of(1000);
 
     private final FoodBook foods;
+    private final Vessels vessels;
 
-    ScalePreview(Reference reference) {
+    ScalePreview(Reference reference, Vessels vessels) {
         this.foods = reference.book();
+        this.vessels = vessels;
     }
 
     record BatchesAsked(int eat, int freeze) {}
 
     record PersonAsked(String age) {}
 
-    /** One of these: factor, servings, food with its amount in hand, batches, people, or money. */
+    /**
+     * @param kind pan, tray, pot …; @param from the one the recipe is written for, @param to the one in hand
+     * @param deep whether it is filled deep, so that volumes count and not areas
+     */
+    record VesselsAsked(
+            @Nullable String kind,
+            String from,
+            String to,
+            @Nullable Boolean deep) {}
+
+    /** One of these: factor, servings, food with its amount in hand, batches, people, money, or the vessel in hand. */
     record To(
             @Nullable String factor,
             @Nullable String servings,
@@ -57,43 +63,57 @@ class ScalePreview {
             @Nullable String amount,
             @Nullable BatchesAsked batches,
             @Nullable List<PersonAsked> people,
-            @Nullable String money) {}
+            @Nullable String money,
+            @Nullable VesselsAsked vessel) {}
 
     /**
      * @param pots how many pots it is cooked in; one when absent
+     * @param bags how many bags share it; each line is then given for one bag too
+     * @param system us, metric, or weight: metric, with dry food weighed where its density is known
      * @param offers prices, needed to scale to money
+     * @param rules one for each line, empty where its food decides
      */
     record ScaleAsked(
             String servings,
             List<String> lines,
             To to,
             @Nullable Integer pots,
+            @Nullable Integer bags,
             @Nullable String system,
             @Nullable List<Stall.OfferAsked> offers,
+            @Nullable List<String> rules,
             @Nullable String cup,
             @Nullable BigDecimal tbsp) {}
 
-    /** @param whole whole pieces to use; @param startWith what to begin with in one pot, then taste */
+    /**
+     * @param whole whole pieces to use, {@code remains} what is left of the last; @param startWith what to begin with
+     * @param each the line for one bag, when several share it; @param errorPercent of the kitchen measure
+     * @param why why it does not simply grow with the batch; empty when it does
+     */
     record ScaledView(
             String text,
             @Nullable String exact,
             @Nullable String unit,
             String rule,
             @Nullable String whole,
-            @Nullable String startWith) {}
+            @Nullable String remains,
+            @Nullable String startWith,
+            @Nullable String each,
+            String errorPercent,
+            String why) {}
 
     record Warning(String what, String why, String source) {}
 
-    record Scaled(String factor, List<ScaledView> lines, List<Warning> warnings) {}
+    /** @param portions what it makes at this size */
+    record Scaled(String factor, String portions, List<ScaledView> lines, List<Warning> warnings) {}
 
     @PostMapping("/api/preview/scale")
     Scaled scale(@RequestBody ScaleAsked asked) {
         Measures measures = Asked.measures(asked.cup(), asked.tbsp());
-        KitchenMeasure.System system = MeasurePreviews.system(asked.system());
-        int pots = asked.pots() == null ? 1 : asked.pots();
-        if (pots < 1 || pots > 20) {
-            throw Problem.at("/pots", "Pots are a whole number from 1 to 20, not " + pots + ".");
-        }
+        boolean weighed = "weight".equals(asked.system());
+        KitchenMeasure.System system = weighed ? KitchenMeasure.System.METRIC : MeasurePreviews.system(asked.system());
+        int pots = count("/pots", "Pots", asked.pots());
+        int bags = count("/bags", "Bags", asked.bags());
         if (asked.lines().size() > Recipe.MOST_LINES) {
             throw Problem.at("/lines", asked.lines().size() + " lines; " + Recipe.MOST_LINES + " is the most.");
         }
@@ -103,143 +123,94 @@ class ScalePreview {
             String text = asked.lines().get(i);
             lines.add(Asked.at("/lines/" + i, () -> new LineReader(stall.book()).read(text)));
         }
-        Rational factor = factor(asked, lines, stall, measures);
+        VesselsAsked vessel = asked.to().vessel();
+        Rational areas = vessel == null ? null : ratio(vessel);
+        Rational factor = ScaleTo.factor(asked, areas, lines, stall, measures);
         if (factor.signum() <= 0 || factor.compareTo(MOST) > 0) {
             throw Problem.at(
                     "/to",
                     "That is " + factor.plain() + " times the recipe; more than 0 and at most 1000 is possible.");
         }
-        List<ScaledLine> scaled = new ArrayList<>();
-        for (int i = 0; i < lines.size(); i++) {
-            ReadLine line = lines.get(i);
-            Scaling rule = line.knownFood().map(Food::scaling).orElse(Scaling.LINEAR);
-            scaled.add(Asked.at("/lines/" + i, () -> ScaledLine.of(line, rule, factor, pots, system, measures)));
+        Scale scale = new Scale(factor, pots, areas, system, measures, weighed);
+        List<ScaledRecipe.Line> wanted = wanted(lines, asked.rules());
+        List<ScaledLine> all = Asked.at("/lines", () -> ScaledRecipe.of(wanted, scale));
+        List<ScaledLine> each = bags == 1 ? all : Asked.at("/lines", () -> ScaledRecipe.of(wanted, scale.each(bags)));
+        List<ScaledView> views = new ArrayList<>();
+        List<Warning> warnings = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            views.add(view(all.get(i), bags == 1 ? null : each.get(i).text()));
+            warnings.addAll(warnings(all.get(i)));
         }
-        return new Scaled(
-                factor.plain(),
-                scaled.stream().map(ScalePreview::view).toList(),
-                scaled.stream().flatMap(ScalePreview::warnings).toList());
+        Rational servings = Asked.number("/servings", asked.servings());
+        return new Scaled(factor.plain(), servings.times(factor).plain(), views, warnings);
     }
 
-    private static ScaledView view(ScaledLine line) {
+    private static int count(String field, String what, @Nullable Integer said) {
+        int count = said == null ? 1 : said;
+        if (count < 1 || count > 20) {
+            throw Problem.at(field, what + " are a whole number from 1 to 20, not " + count + ".");
+        }
+        return count;
+    }
+
+    private Rational ratio(VesselsAsked vessel) {
+        String kind = vessel.kind() == null ? "pan" : vessel.kind();
+        VesselRule rule = vessels.rule(kind)
+                .orElseThrow(() -> Problem.at(
+                        "/to/vessel/kind", "“" + kind + "” is no vessel; say one of " + vessels.kinds() + "."));
+        VesselSize from = Asked.at("/to/vessel/from", () -> VesselSize.parse(vessel.from()));
+        VesselSize to = Asked.at("/to/vessel/to", () -> VesselSize.parse(vessel.to()));
+        return Asked.at("/to/vessel/to", () -> Fill.ratio(rule, from, to, Boolean.TRUE.equals(vessel.deep())));
+    }
+
+    private static List<ScaledRecipe.Line> wanted(List<ReadLine> lines, @Nullable List<String> rules) {
+        if (rules != null && rules.size() != lines.size()) {
+            throw Problem.at(
+                    "/rules",
+                    rules.size() + " rules for " + lines.size()
+                            + " lines; one for each line, empty where its food decides.");
+        }
+        List<ScaledRecipe.Line> wanted = new ArrayList<>();
+        for (int i = 0; i < lines.size(); i++) {
+            String code = rules == null ? "" : rules.get(i);
+            String field = "/rules/" + i;
+            Scaling rule = code.isBlank()
+                    ? null
+                    : Scaling.ofCode(code)
+                            .orElseThrow(() -> Problem.at(
+                                    field, "“" + code + "” is no rule; say one of " + Scaling.codes() + "."));
+            wanted.add(new ScaledRecipe.Line(lines.get(i), rule));
+        }
+        return wanted;
+    }
+
+    private static ScaledView view(ScaledLine line, @Nullable String each) {
         Amount exact = line.exact();
         return new ScaledView(
                 line.text(),
                 exact == null ? null : exact.value().plain(),
                 exact == null ? null : exact.unit().symbol(),
-                line.rule().name().toLowerCase(java.util.Locale.ROOT),
+                line.rule().code(),
                 line.whole() == null ? null : line.whole().plain(),
-                line.startWith() == null ? null : line.startWith().text());
+                line.remains() == null ? null : line.remains().toString(),
+                line.startWith() == null ? null : line.startWith().text(),
+                each,
+                line.errorPercent().plain(),
+                line.why());
     }
 
-    private static Stream<Warning> warnings(ScaledLine line) {
-        return line.exact() == null
-                ? Stream.of(new Warning(
-                        line.line().foodName(),
-                        "no amount is written, so it does not grow with the rest",
-                        "own definition"))
-                : Stream.empty();
-    }
-
-    private static Rational factor(ScaleAsked asked, List<ReadLine> lines, Stall stall, Measures measures) {
-        To to = asked.to();
-        long said = Stream.of(to.factor(), to.servings(), to.food(), to.batches(), to.people(), to.money())
-                .filter(Objects::nonNull)
-                .count();
-        if (said != 1) {
-            throw Problem.at(
-                    "/to", "Say one of factor, servings, food, batches, people or money; " + said + " are said.");
+    private static List<Warning> warnings(ScaledLine line) {
+        List<Warning> warnings = new ArrayList<>();
+        if (line.exact() == null) {
+            warnings.add(new Warning(line.line().foodName(), line.why(), "own definition"));
         }
-        if (to.factor() != null) {
-            return Asked.number("/to/factor", to.factor());
+        if (line.errorPercent().compareTo(ScaledLine.SHOWN_ERROR) > 0) {
+            String error = Rational.of(line.errorPercent().toDecimal(1)).plain();
+            warnings.add(new Warning(
+                    line.line().foodName(),
+                    "the kitchen measure is " + error + " % off the exact amount",
+                    "own definition"));
         }
-        if (to.batches() != null) {
-            if (to.batches().eat() < 0 || to.batches().freeze() < 0) {
-                throw Problem.at("/to/batches", "Batches cannot be below zero.");
-            }
-            return Rational.of((long) to.batches().eat() + to.batches().freeze());
-        }
-        if (to.food() != null) {
-            return toFood(to.food(), to.amount(), lines, stall, measures);
-        }
-        if (to.money() != null) {
-            return toMoney(Asked.money("/to/money", to.money()), lines, stall, measures);
-        }
-        Rational servings = Asked.number("/servings", asked.servings());
-        if (servings.signum() <= 0) {
-            throw Problem.at("/servings", "The recipe must make more than nothing, not " + asked.servings() + ".");
-        }
-        return (to.servings() != null ? Asked.number("/to/servings", to.servings()) : eaters(to.people()))
-                .dividedBy(servings);
-    }
-
-    private static Rational eaters(@Nullable List<PersonAsked> people) {
-        Rational sum = Rational.ZERO;
-        List<PersonAsked> all = people == null ? List.of() : people;
-        for (int i = 0; i < all.size(); i++) {
-            String age = all.get(i).age();
-            sum = sum.plus(
-                    Asked.at("/to/people/" + i + "/age", () -> Appetite.of(age)).portions());
-        }
-        return sum;
-    }
-
-    /** The amount in hand over all that the lines ask of this food. */
-    private static Rational toFood(
-            String text, @Nullable String inHand, List<ReadLine> lines, Stall stall, Measures measures) {
-        if (inHand == null) {
-            throw Problem.at("/to/amount", "Say how much of " + text + " there is, like 2.3 kg.");
-        }
-        Food food = stall.book()
-                .named(text)
-                .orElseThrow(() -> Problem.at("/to/food", "“" + text + "” is no food Wexilla knows."));
-        Rational asked = Rational.ZERO;
-        for (ReadLine line : lines) {
-            Quantity quantity = line.quantity();
-            if (quantity != null && food.equals(line.food())) {
-                asked = asked.plus(base(food, quantity.middle(), measures));
-            }
-        }
-        if (asked.isZero()) {
-            throw Problem.at("/to/food", "No line asks for an amount of " + food.name() + ".");
-        }
-        return base(food, Asked.amount("/to/amount", inHand), measures).dividedBy(asked);
-    }
-
-    private static Rational base(Food food, Amount amount, Measures measures) {
-        Conversion.Answer answer = Conversion.convert(food, amount, food.base(), measures);
-        if (answer instanceof Conversion.Missing missing) {
-            throw Problem.missingFact("/to/food", "The " + missing.fact() + " is not known.", missing.fact());
-        }
-        return ((Conversion.Converted) answer).amount().value();
-    }
-
-    private static Rational toMoney(Money money, List<ReadLine> lines, Stall stall, Measures measures) {
-        List<Wanted> wanted = lines.stream()
-                .map(line -> new Wanted(
-                        line.food(),
-                        line.foodName(),
-                        line.quantity() == null ? null : line.quantity().middle()))
-                .toList();
-        CostSheet sheet = CostSheet.of(
-                wanted,
-                new CostSheet.Known(
-                        Map.of(),
-                        stall.offers(),
-                        Seasoning.OUT,
-                        Money.zero(Asked.CURRENCY),
-                        measures,
-                        LocalDate.EPOCH));
-        for (int i = 0; i < lines.size(); i++) {
-            if (!sheet.lines().get(i).cost().complete()) {
-                String fact = "price of " + lines.get(i).foodName();
-                throw Problem.missingFact(
-                        "/offers", "The " + fact + " is not known, so money cannot be divided by it.", fact);
-            }
-        }
-        if (sheet.total().known().minor() == 0) {
-            throw Problem.at("/offers", "These lines cost nothing; money does not limit them.");
-        }
-        return money.exact().dividedBy(sheet.total().known().exact());
+        return warnings;
     }
 }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import wexilla.app.household.Reference;
 import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Offers;
 import wexilla.app.platform.Household;
@@ -16,10 +17,12 @@ import wexilla.core.recipe.ReadLine;
 @Component
 public class Costing {
 
+    private final Reference reference;
     private final Lots lots;
     private final Offers offers;
 
-    Costing(Lots lots, Offers offers) {
+    Costing(Lots lots, Offers offers, Reference reference) {
+        this.reference = reference;
         this.lots = lots;
         this.offers = offers;
     }
@@ -42,6 +45,7 @@ public class Costing {
         return new CostSheet.Known(
                 lots.openByFood(household),
                 offers.newestFirst(household),
+                reference.forms(),
                 household.seasoning(),
                 household.flat(),
                 household.measures(),

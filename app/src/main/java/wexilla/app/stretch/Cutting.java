@@ -89,7 +89,7 @@ public final class Cutting {
         if (asked.shares().size() > MOST_SHARES) {
             throw Problem.at("/shares", asked.shares().size() + " parts; " + MOST_SHARES + " is the most.");
         }
-        Optional<Food> food = book.find(asked.food()).map(FoodBook.Match::food);
+        Optional<Food> food = book.find(asked.food());
         Amount weight = Asked.amount("/weight", asked.weight());
         if (weight.unit().dimension() != Dimension.MASS || weight.value().isZero()) {
             throw Problem.at("/weight", "“" + asked.weight() + "” is no weight; write it like 2.5 kg.");

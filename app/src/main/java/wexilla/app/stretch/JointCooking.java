@@ -82,7 +82,6 @@ class JointCooking {
         }
         Food food = foods.book(household)
                 .find(stretch.asked().food())
-                .map(match -> match.food())
                 .orElseGet(() -> foods.own(household, stretch.asked().food(), Unit.G));
         UUID row = foods.row(household, food);
         Lots.Lot raw = raw(act, stretch, food, row);

@@ -1,12 +1,14 @@
 package wexilla.core.food;
 
-import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Deque;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
+import java.util.PriorityQueue;
+import java.util.Queue;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Measures;
@@ -15,7 +17,8 @@ import wexilla.core.quantity.Unit;
 
 /**
  * Leads an amount of a food from one measure to another: within a dimension by the unit's factor, between mass, volume
- * and pieces only over the food's facts, by the shortest path. The path is part of the answer.
+ * and pieces only over the food's facts, by the shortest path, and of paths of one length by the most trusted. The path
+ * is part of the answer.
  */
 public final class Conversion {
 
@@ -31,51 +34,88 @@ public final class Conversion {
     /** @param fact in the cook's words: "density of rolled oats", "weight of a sprig of thyme" */
     public record Missing(String fact) implements Answer {}
 
-    private record Stop(Amount amount, List<String> path, List<String> sources) {}
+    /** @param doubt of the facts passed, each by its {@link FoodFact.Trust} */
+    private record Stop(
+            Amount amount, @Nullable Stop before, @Nullable FoodFact by, int steps, int doubt) {}
 
     private Conversion() {}
 
     /** The amount in the wanted unit, over the food's facts. */
     public static Answer convert(Food food, Amount amount, Unit wanted, Measures measures) {
-        Deque<Stop> open = new ArrayDeque<>();
+        Amount base = measures.toBase(amount);
+        if (base.unit().equals(wanted.base())) {
+            return converted(amount, new Stop(base, null, null, 0, 0), wanted, measures);
+        }
+        Queue<Stop> open =
+                new PriorityQueue<>(Comparator.comparingInt(Stop::steps).thenComparingInt(Stop::doubt));
         Set<Unit> seen = new HashSet<>();
-        Stop start = step(new Stop(amount, List.of(amount.precise()), List.of()), measures.toBase(amount), null);
-        open.add(start);
-        seen.add(start.amount().unit());
+        open.add(new Stop(base, null, null, 0, 0));
         while (!open.isEmpty()) {
             Stop here = open.remove();
+            if (!seen.add(here.amount().unit())) {
+                continue;
+            }
             if (here.amount().unit().equals(wanted.base())) {
-                Rational value = here.amount().value().dividedBy(measures.factor(wanted));
-                Stop end = step(here, Amount.of(value, wanted), null);
-                return new Converted(end.amount(), end.path(), end.sources());
+                return converted(amount, here, wanted, measures);
             }
             for (FoodFact fact : food.facts()) {
-                Amount from = Measures.US.toBase(fact.from());
-                Amount to = Measures.US.toBase(fact.to());
-                follow(here, from, to, fact, seen, open);
-                follow(here, to, from, fact, seen, open);
+                follow(here, fact.fromBase(), fact.toBase(), fact, open);
+                follow(here, fact.toBase(), fact.fromBase(), fact, open);
             }
         }
         return new Missing(missing(food, amount.unit(), wanted));
     }
 
-    private static void follow(Stop here, Amount from, Amount to, FoodFact fact, Set<Unit> seen, Deque<Stop> open) {
-        if (here.amount().unit().equals(from.unit()) && seen.add(to.unit())) {
+    /**
+     * The grams of a part of an amount as bought: "1 tin, 400 g, 240 g drained".
+     *
+     * @param part ready, cooked or drained
+     */
+    public static Answer part(Food food, Amount amount, Part part, Measures measures) {
+        Answer bought = convert(food, amount, Unit.G, measures);
+        Yield yield = food.traits().yield(part);
+        if (!(bought instanceof Converted grams)) {
+            return bought;
+        }
+        if (yield == null || part == Part.WATER) {
+            return new Missing(part.word() + " weight of " + food.name());
+        }
+        Amount left = grams.amount().times(yield.ofOne());
+        List<String> path = new ArrayList<>(grams.path());
+        path.add(left.precise() + " " + part.word());
+        List<String> sources = new ArrayList<>(grams.sources());
+        sources.add(yield.source());
+        return new Converted(
+                left, List.copyOf(path), sources.stream().distinct().toList());
+    }
+
+    private static void follow(Stop here, Amount from, Amount to, FoodFact fact, Queue<Stop> open) {
+        if (here.amount().unit().equals(from.unit())) {
             Rational value = here.amount().value().times(to.value()).dividedBy(from.value());
-            open.add(step(here, Amount.of(value, to.unit()), fact));
+            int doubt = here.doubt() + fact.trust().ordinal();
+            open.add(new Stop(Amount.of(value, to.unit()), here, fact, here.steps() + 1, doubt));
         }
     }
 
-    private static Stop step(Stop before, Amount to, @org.jspecify.annotations.Nullable FoodFact fact) {
-        List<String> path = new ArrayList<>(before.path());
-        if (!Objects.equals(path.get(path.size() - 1), to.precise())) {
-            path.add(to.precise());
+    private static Answer converted(Amount asked, Stop end, Unit wanted, Measures measures) {
+        Amount amount = Amount.of(end.amount().value().dividedBy(measures.factor(wanted)), wanted);
+        List<String> path = new ArrayList<>();
+        List<String> sources = new ArrayList<>();
+        path.add(amount.precise());
+        for (Stop stop = end; stop != null; stop = stop.before()) {
+            put(path, stop.amount().precise());
+            if (stop.by() != null && !sources.contains(stop.by().source())) {
+                sources.add(0, stop.by().source());
+            }
         }
-        List<String> sources = new ArrayList<>(before.sources());
-        if (fact != null && !sources.contains(fact.source())) {
-            sources.add(fact.source());
+        put(path, asked.precise());
+        return new Converted(amount, List.copyOf(path), List.copyOf(sources));
+    }
+
+    private static void put(List<String> path, String amount) {
+        if (!Objects.equals(path.get(0), amount)) {
+            path.add(0, amount);
         }
-        return new Stop(to, path, sources);
     }
 
     private static String missing(Food food, Unit from, Unit to) {

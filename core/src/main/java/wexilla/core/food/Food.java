@@ -11,6 +11,7 @@ import wexilla.core.quantity.Unit;
  * @param key the reference slug, or the household's own key for a food it named itself
  * @param name as shown
  * @param aliases other names it is written by
+ * @param kinds names of kinds of it, any of which will do: penne is pasta; what they say beyond its name is kept
  * @param base the unit its stock is counted in: g, ml or piece
  * @param keepingClass a class of the keeping guide
  * @param seasoning true when the flat sum for seasoning and oil covers it
@@ -22,6 +23,7 @@ public record Food(
         String key,
         String name,
         List<String> aliases,
+        List<String> kinds,
         Unit base,
         String keepingClass,
         boolean seasoning,
@@ -32,6 +34,7 @@ public record Food(
     /** @throws IllegalArgumentException if the name is blank or the base is not g, ml or piece */
     public Food {
         aliases = List.copyOf(aliases);
+        kinds = List.copyOf(kinds);
         facts = List.copyOf(facts);
         if (name.isBlank()) {
             throw new IllegalArgumentException("a food needs a name");
@@ -42,7 +45,21 @@ public record Food(
         }
     }
 
-    /** A food without traits. */
+    /** A food without kinds. */
+    public Food(
+            String key,
+            String name,
+            List<String> aliases,
+            Unit base,
+            String keepingClass,
+            boolean seasoning,
+            Scaling scaling,
+            List<FoodFact> facts,
+            Traits traits) {
+        this(key, name, aliases, List.of(), base, keepingClass, seasoning, scaling, facts, traits);
+    }
+
+    /** A food without kinds and traits. */
     public Food(
             String key,
             String name,

@@ -1,11 +1,15 @@
 package wexilla.core.food;
 
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * All foods known, found by what people write. A name is met anywhere in the text, in singular or plural; the longest
@@ -14,73 +18,149 @@ import java.util.Optional;
 public final class FoodBook {
 
     /**
-     * A food met in a text.
+     * A food met in a row of words.
      *
-     * @param before the words in front of its name
-     * @param after the words behind it
+     * @param from its first word
+     * @param to behind its last word
+     * @param kind what is said of it by the name it goes by: "penne" of pasta, "red" of a red pepper; usually empty
      */
-    public record Match(Food food, String before, String after) {}
+    public record Match(Food food, int from, int to, String kind) {}
 
-    private final Map<String, Food> byKey;
-    private final Map<String, Food> byPhrase;
-    private int longest;
+    private static final Pattern SPACE = Pattern.compile("\\s+");
 
-    public FoodBook(Collection<Food> foods) {
-        this(new HashMap<>(), new HashMap<>(), 1, foods);
+    private record Entry(Food food, String kind) {}
+
+    /** A tree of words; the way to a node spells a name. */
+    private static final class Node {
+        private final Map<String, Node> next = new HashMap<>(2);
+        private @Nullable Entry entry;
     }
 
-    private FoodBook(Map<String, Food> keys, Map<String, Food> phrases, int before, Collection<Food> foods) {
-        byKey = keys;
-        byPhrase = phrases;
-        longest = before;
+    private final @Nullable FoodBook under;
+    private final Map<String, Food> byKey = new HashMap<>();
+    private final Node root = new Node();
+
+    public FoodBook(Collection<Food> foods) {
+        this(null, foods);
+    }
+
+    private FoodBook(@Nullable FoodBook under, Collection<Food> foods) {
+        this.under = under;
         for (Food food : foods) {
             byKey.put(food.key(), food);
             food.names().forEach(name -> {
-                List<String> words = words(name);
-                longest = Math.max(longest, words.size());
-                byPhrase.putIfAbsent(Plurals.singular(words), food);
+                add(name, new Entry(food, ""));
+                add(name.replace(",", ""), new Entry(food, ""));
             });
+        }
+        for (Food food : foods) {
+            Set<String> own = food.names()
+                    .flatMap(name -> words(name).stream())
+                    .map(Plurals::singular)
+                    .collect(Collectors.toCollection(HashSet::new));
+            for (String kind : food.kinds()) {
+                String said = words(kind).stream()
+                        .filter(word -> !own.contains(Plurals.singular(word)))
+                        .collect(Collectors.joining(" "));
+                add(kind, new Entry(food, said));
+            }
+        }
+    }
+
+    private void add(String name, Entry entry) {
+        if (under != null && entryOf(under.root, words(name)) != null) {
+            return;
+        }
+        Node node = root;
+        for (String word : words(name)) {
+            node = node.next.computeIfAbsent(Plurals.singular(word), w -> new Node());
+        }
+        if (node.entry == null) {
+            node.entry = entry;
         }
     }
 
     /** This book with more foods in it; a name that is taken stays with the food that has it. */
     public FoodBook with(Collection<Food> more) {
-        return new FoodBook(new HashMap<>(byKey), new HashMap<>(byPhrase), longest, more);
+        return new FoodBook(this, more);
     }
 
     public Optional<Food> get(String key) {
-        return Optional.ofNullable(byKey.get(key));
+        Food own = byKey.get(key);
+        return own != null || under == null ? Optional.ofNullable(own) : under.get(key);
     }
 
     /** The food whose whole name this is. */
     public Optional<Food> named(String name) {
-        return Optional.ofNullable(byPhrase.get(Plurals.singular(words(name))));
+        List<String> words = words(name);
+        Entry entry = entryOf(root, words);
+        return entry != null || under == null ? Optional.ofNullable(entry).map(Entry::food) : under.named(name);
     }
 
-    /** The food met in this text, with the words around it. */
-    public Optional<Match> find(String text) {
-        List<String> words = words(text);
-        for (int length = Math.min(longest, words.size()); length > 0; length--) {
-            for (int from = words.size() - length; from >= 0; from--) {
-                Food food = byPhrase.get(Plurals.singular(words.subList(from, from + length)));
-                if (food != null) {
-                    return Optional.of(new Match(
-                            food,
-                            String.join(" ", words.subList(0, from)),
-                            String.join(" ", words.subList(from + length, words.size()))));
-                }
+    private static @Nullable Entry entryOf(Node root, List<String> words) {
+        Node node = root;
+        for (String word : words) {
+            node = node == null ? null : node.next.get(Plurals.singular(word));
+        }
+        return node == null ? null : node.entry;
+    }
+
+    /** The food met in this text. */
+    public Optional<Food> find(String text) {
+        List<String> words = SPACE.splitAsStream(text.strip()).toList();
+        return find(words, 0, words.size()).map(Match::food);
+    }
+
+    /**
+     * The food met in these words, beginning at one of the first {@code heads} of them from {@code start} on; it may end
+     * later, but goes on behind a word with a comma only if its name has that comma.
+     */
+    public Optional<Match> find(List<String> words, int start, int heads) {
+        List<String> singular = words.stream().map(FoodBook::compared).toList();
+        Match best = null;
+        for (int from = start; from < Math.min(heads, singular.size()); from++) {
+            Match here = longest(words, singular, from);
+            if (here != null && (best == null || length(here) >= length(best))) {
+                best = here;
             }
         }
-        return Optional.empty();
+        return Optional.ofNullable(best);
     }
 
+    private static int length(Match match) {
+        return match.to() - match.from();
+    }
+
+    private @Nullable Match longest(List<String> words, List<String> singular, int from) {
+        Match below = under == null ? null : under.longest(words, singular, from);
+        Match found = null;
+        Node node = root;
+        for (int to = from; node != null && to < words.size(); to++) {
+            boolean behindComma = to > from && words.get(to - 1).endsWith(",");
+            node = behindComma ? node.next.get(",") : node;
+            node = node == null ? null : node.next.get(singular.get(to));
+            if (node == null) {
+                break;
+            }
+            if (node.entry != null) {
+                found = new Match(node.entry.food(), from, to + 1, node.entry.kind());
+            }
+        }
+        return below != null && (found == null || length(below) >= length(found)) ? below : found;
+    }
+
+    private static String compared(String word) {
+        int end = word.length();
+        while (end > 0 && ",.:;".indexOf(word.charAt(end - 1)) >= 0) {
+            end--;
+        }
+        return Plurals.singular(word.substring(0, end));
+    }
+
+    /** The words of a name; a comma is a word of its own. */
     private static List<String> words(String text) {
-        List<String> words = new ArrayList<>();
-        for (String word : text.strip().split("[\\s,;]+")) {
-            if (!word.isBlank()) {
-                words.add(word);
-            }
-        }
-        return words;
+        return SPACE.splitAsStream(text.strip().replace(",", " , "))
+                .filter(word -> !word.isEmpty())
+                .toList();
     }
 }

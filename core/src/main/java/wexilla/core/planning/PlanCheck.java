@@ -13,7 +13,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import wexilla.core.food.Food;
-import wexilla.core.food.Scaling;
+import wexilla.core.food.Forms;
 import wexilla.core.planning.Evening.Cook;
 import wexilla.core.planning.Evening.Dish;
 import wexilla.core.planning.Evening.FromStock;
@@ -63,7 +63,8 @@ public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCoo
      * @param stock by key of food or dish
      * @param had keys of staples without an amount
      */
-    public record Kitchen(Map<String, List<OpenLot>> stock, Set<String> had, Measures measures, LocalDateTime now) {}
+    public record Kitchen(
+            Map<String, List<OpenLot>> stock, Set<String> had, Forms forms, Measures measures, LocalDateTime now) {}
 
     /**
      * A batch to be cooked ahead, or a joint to be stretched.
@@ -87,7 +88,7 @@ public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCoo
             wants.addAll(own);
         }
         evenings.forEach(evening -> evening.dishes().forEach(dish -> wants.addAll(wants(evening, dish))));
-        Needs needs = Needs.of(wants, kitchen.stock(), kitchen.had(), kitchen.measures());
+        Needs needs = Needs.of(wants, kitchen.stock(), kitchen.had(), kitchen.forms(), kitchen.measures());
         List<Checked> checked = new ArrayList<>();
         for (int i = 0; i < evenings.size(); i++) {
             Evening evening = evenings.get(i);
@@ -145,10 +146,9 @@ public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCoo
             if (food == null || food.traits().aisle().equals("none") || food.seasoning()) {
                 continue;
             }
-            Rational by = food.scaling() == Scaling.FIXED ? Rational.ONE : factor;
             Amount amount = line.read().quantity() == null
                     ? null
-                    : line.read().quantity().max().times(by);
+                    : line.read().quantity().max().times(line.by(factor));
             wants.add(new Want(food.key(), food, food.name(), amount, day, dish));
         }
         return wants;

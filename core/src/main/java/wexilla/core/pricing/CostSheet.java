@@ -9,6 +9,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
+import wexilla.core.food.Forms;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
@@ -39,12 +40,14 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
     /**
      * What is known about stock and prices, by food key; offers newest first.
      *
+     * @param forms which foods stand in for which
      * @param flat the household's flat sum per dish
      * @param day the day of cooking: what is past its limit by then is not used
      */
     public record Known(
             Map<String, List<OpenLot>> lots,
             Map<String, List<Offer>> offers,
+            Forms forms,
             Seasoning seasoning,
             Money flat,
             Measures measures,
@@ -81,7 +84,7 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
 
     private static LineCost covered(Known known) {
         Cost none = Cost.of(Money.zero(known.currency()));
-        return new LineCost(null, List.of(), null, none, none, Basis.FLAT, "");
+        return new LineCost(null, List.of(), null, none, none, Basis.FLAT, List.of(), "");
     }
 
     private static LineCost line(Wanted line, Known known, Map<String, List<OpenLot>> left) {
@@ -109,14 +112,20 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
     private static LineCost costed(Food food, Amount exact, Known known, Map<String, List<OpenLot>> left) {
         Amount need = Amount.of(Rational.of(exact.value().toDecimal(6)), exact.unit());
         List<OpenLot> lots = left.getOrDefault(food.key(), List.of());
-        StockUse use = StockUse.of(lots, need, known.day());
-        left.put(food.key(), use.after(lots));
+        StockUse.Serving use = StockUse.serving(food, need, known.day(), left, known.forms());
         Cost taken =
                 use.takes().stream().map(StockUse.Take::cost).reduce(Cost.of(Money.zero(known.currency())), Cost::plus);
         if (use.lacking().value().isZero()) {
             String why = taken.complete() ? "" : "what is in stock of " + food.name() + " has no price";
             return new LineCost(
-                    need, use.takes(), null, Cost.of(Money.zero(known.currency())), taken, Basis.STOCK, why);
+                    need,
+                    use.takes(),
+                    null,
+                    Cost.of(Money.zero(known.currency())),
+                    taken,
+                    Basis.STOCK,
+                    use.instead(),
+                    why);
         }
         Cost lacking = atNewestPrice(food, use.lacking(), known);
         Basis basis = !lacking.complete() && use.takes().isEmpty()
@@ -127,7 +136,7 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
         String why = !cost.complete()
                 ? "no price for " + food.name()
                 : past ? "what is left of " + food.name() + " is past its eat-by day and not counted" : "";
-        return new LineCost(need, use.takes(), use.lacking(), lacking, cost, basis, why);
+        return new LineCost(need, use.takes(), use.lacking(), lacking, cost, basis, use.instead(), why);
     }
 
     private static Cost atNewestPrice(Food food, Amount lacking, Known known) {
@@ -140,6 +149,6 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
 
     private static LineCost unknown(Known known, @Nullable Amount need, String why) {
         Cost none = Cost.unknown(known.currency());
-        return new LineCost(need, List.of(), need, none, none, Basis.UNKNOWN, why);
+        return new LineCost(need, List.of(), need, none, none, Basis.UNKNOWN, List.of(), why);
     }
 }

@@ -2,6 +2,7 @@ package wexilla.core.pricing;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Form;
 import wexilla.core.money.Cost;
 import wexilla.core.quantity.Amount;
 import wexilla.core.stock.StockUse.Take;
@@ -14,6 +15,7 @@ import wexilla.core.stock.StockUse.Take;
  * @param notInStock what the record lacks of it, null when nothing
  * @param notInStockCost that part at the newest price
  * @param cost all together
+ * @param instead foods that stand in for it, as taken
  * @param why what is unknown, in the cook's words; empty when nothing is
  */
 public record LineCost(
@@ -23,9 +25,11 @@ public record LineCost(
         Cost notInStockCost,
         Cost cost,
         Basis basis,
+        List<Form> instead,
         String why) {
 
     public LineCost {
+        instead = List.copyOf(instead);
         takes = List.copyOf(takes);
     }
 }

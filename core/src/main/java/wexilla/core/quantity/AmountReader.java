@@ -1,15 +1,19 @@
 package wexilla.core.quantity;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Reads the amount at the beginning of what a cook typed: {@code 1 1/2 cups}, {@code 1½}, {@code 2-3 tbsp},
- * {@code 500g}, {@code 2 x 400 g tins}, {@code 1 tin (400 g)}, {@code 1 lb 6 oz}, {@code half a}, {@code a pinch},
- * decimal comma or point. A comma before exactly three digits separates thousands before g and ml ({@code 1,500 g})
- * and is a decimal comma otherwise ({@code 1,250 kg}).
+ * {@code 500g}, {@code 2 x 400 g tins}, {@code 1 (14 oz) can}, {@code one 3-4 lb}, {@code 1 tin (400 g)},
+ * {@code 1 lb 6 oz}, {@code 1 cup plus 2 tbsp}, {@code 250 g/9 oz}, {@code half a}, {@code a good pinch},
+ * {@code about 2 heaped tbsp}, decimal comma or point. A comma before exactly three digits separates thousands before g
+ * and ml ({@code 1,500 g}) and is a decimal comma otherwise ({@code 1,250 kg}).
  */
 public final class AmountReader {
 
@@ -17,21 +21,55 @@ public final class AmountReader {
      * What was read.
      *
      * @param packs how many packs of what each, when it was written so; the quantity is their total
+     * @param said words in and before the amount that do not change it: "about", "heaped"
+     * @param again the same amount said in other measures: "9 oz"
      * @param rest the text behind the amount, trimmed
      * @param bare true when only a number stood there, so that the unit {@code piece} is a reading, not what was written
      */
-    public record Reading(Quantity quantity, @Nullable Packs packs, String rest, boolean bare) {}
+    public record Reading(
+            Quantity quantity,
+            @Nullable Packs packs,
+            List<String> said,
+            List<String> again,
+            String rest,
+            boolean bare) {
+
+        public Reading {
+            said = List.copyOf(said);
+            again = List.copyOf(again);
+        }
+    }
 
     /** Several packs of one size: {@code 2 x 400 g tins}; the container only when it was written. */
     public record Packs(
             Rational count, Amount each, @Nullable Unit container) {}
 
-    private static final Pattern RANGE = Pattern.compile("\\s*(?:-|–|—|\\bto\\b)\\s*(?=[\\d½⅓⅔¼¾⅛⅜⅝⅞⅕⅙])");
-    private static final Pattern TIMES = Pattern.compile("\\s*[x×*]\\s*(?=[\\d½⅓⅔¼¾])", Pattern.CASE_INSENSITIVE);
-    static final Pattern WORD = Pattern.compile("\\s*(\\p{L}+\\.?)");
+    private static final Pattern RANGE = Pattern.compile("\\s*-?\\s*(?:-|–|—|\\bto\\b)\\s*(?=[\\d½⅓⅔¼¾⅛⅜⅝⅞⅕⅙])");
+    private static final Pattern OR_SO_MANY =
+            Pattern.compile("\\s+or\\s+(?=\\d|(?:two|three|four|five|six|seven|eight|nine|ten)\\b)");
+    private static final Pattern AND = Pattern.compile("\\s*(?:and|&)\\s*(?=[\\d½⅓⅔¼¾])");
+    private static final Pattern BETWEEN = Pattern.compile("between\\s+", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TIMES =
+            Pattern.compile("\\s*[x×*]\\s*(?=[\\d½⅓⅔¼¾]|about\\s)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TIMES_FOOD = Pattern.compile("\\s*[x×]\\s+(?=\\p{L})", Pattern.CASE_INSENSITIVE);
     private static final Pattern BRACKET = Pattern.compile("\\s*\\(\\s*([^()]*)\\)");
+    private static final Pattern EACH = Pattern.compile("\\s*\\beach\\b\\s*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SAID_AGAIN = Pattern.compile("\\s*/\\s*(?=[\\d½⅓⅔¼¾])");
+    private static final Pattern AND_MORE = Pattern.compile("\\s*(?:\\+|\\bplus\\b|\\band\\b|&)\\s*(?=[\\d½⅓⅔¼¾])");
+    private static final Pattern AND_PART = Pattern.compile("\\s+and\\s+an?\\s+(half|quarter|third)\\b");
+    private static final Pattern GLUED = Pattern.compile("(\\d)(\\p{L})");
+    private static final Pattern ABOUT = Pattern.compile(
+            "~\\s*|(?:about|approximately|approx\\.?|around|roughly|circa|ca\\.?|nearly|almost|up to|at least)\\s+",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern LENGTH =
+            Pattern.compile("\\s*-?\\s*(?:inch(?:es)?|in\\.|cm|mm|\"|″)(?![\\p{L}])", Pattern.CASE_INSENSITIVE);
+    /** These need no number: a pinch of salt is one. */
+    private static final Set<String> ONE_IS_MEANT = Set.of(
+            "pinch", "handful", "knob", "dash", "splash", "drizzle", "squeeze", "glug", "bunch", "thumb", "sprig");
 
     private final Cursor cursor;
+    private final List<String> said = new ArrayList<>();
+    private final List<String> again = new ArrayList<>();
 
     private AmountReader(String text) {
         this.cursor = new Cursor(text);
@@ -45,7 +83,7 @@ public final class AmountReader {
     public static Optional<Reading> read(String text) {
         AmountReader reader = new AmountReader(text.strip());
         try {
-            return reader.reading();
+            return Optional.ofNullable(reader.reading());
         } catch (NotAnAmount problem) {
             throw problem;
         } catch (IllegalArgumentException | ArithmeticException problem) {
@@ -53,100 +91,191 @@ public final class AmountReader {
         }
     }
 
-    private Optional<Reading> reading() {
-        if (cursor.text().matches("(?s)[-−–]\\s*\\d.*")) {
-            throw new NotAnAmount("an amount cannot be below zero: “" + cursor.firstWords() + "”");
-        }
+    private @Nullable Reading reading() {
+        requireNotNegative();
+        boolean between = cursor.accept(BETWEEN);
+        said(ABOUT);
+        UnitReader.manner(cursor, said);
         NumberReader.Number first = NumberReader.read(cursor);
         if (first == null) {
-            return Optional.empty();
+            return uncounted();
         }
         if (cursor.accept(TIMES)) {
-            return Optional.of(packs(first));
+            said(ABOUT);
+            return packs(first);
         }
-        NumberReader.Number last = cursor.accept(RANGE) ? NumberReader.read(cursor) : null;
-        Unit unit = unit();
-        boolean bare = unit == null;
-        Unit written = unit == null ? Unit.PIECE : unit;
-        Amount min = Amount.of(first.in(written), written);
-        if (last != null) {
-            Amount max = Amount.of(last.in(written), written);
-            return Optional.of(new Reading(new Quantity(min, max), null, cursor.rest(), bare));
+        if (cursor.accept(TIMES_FOOD)) {
+            return done(Quantity.of(Amount.of(first.plain(), Unit.PIECE)), null, true);
         }
-        return Optional.of(followed(min, bare));
+        if (cursor.matcher(LENGTH).lookingAt()) {
+            return null;
+        }
+        NumberReader.Number last = cursor.accept(RANGE) || between && cursor.accept(AND) || cursor.accept(OR_SO_MANY)
+                ? NumberReader.read(cursor)
+                : null;
+        Unit unit = UnitReader.mannered(cursor, said);
+        if (unit == null) {
+            Reading sized = last == null ? sized(first) : null;
+            return sized != null ? sized : done(quantity(first, last, Unit.PIECE), null, true);
+        }
+        Matcher part = cursor.matcher(AND_PART);
+        if (last == null && part.lookingAt()) {
+            cursor.moveTo(part.end());
+            Rational more = Rational.of(
+                    1, part.group(1).equals("half") ? 2 : part.group(1).equals("third") ? 3 : 4);
+            return done(Quantity.of(Amount.of(first.in(unit).plus(more), unit)), null, false);
+        }
+        return followed(quantity(first, last, unit));
+    }
+
+    private void requireNotNegative() {
+        String text = cursor.text();
+        int digit = 1;
+        while (digit < text.length() && Character.isWhitespace(text.charAt(digit))) {
+            digit++;
+        }
+        if (digit < text.length() && "-−–".indexOf(text.charAt(0)) >= 0 && Character.isDigit(text.charAt(digit))) {
+            throw new NotAnAmount("an amount cannot be below zero: “" + cursor.firstWords() + "”");
+        }
+    }
+
+    private static Quantity quantity(NumberReader.Number first, NumberReader.@Nullable Number last, Unit unit) {
+        Amount min = Amount.of(first.in(unit), unit);
+        return last == null ? Quantity.of(min) : new Quantity(min, Amount.of(last.in(unit), unit));
+    }
+
+    private Reading done(Quantity quantity, @Nullable Packs packs, boolean bare) {
+        return new Reading(quantity, packs, said, again, cursor.rest(), bare);
+    }
+
+    private void said(Pattern words) {
+        Matcher matcher = cursor.matcher(words);
+        if (matcher.lookingAt()) {
+            said.add(matcher.group().strip().replace("~", "about"));
+            cursor.moveTo(matcher.end());
+        }
+    }
+
+    /** "pinch of salt", "large handful spinach". */
+    private @Nullable Reading uncounted() {
+        Unit unit = UnitReader.read(cursor);
+        if (unit == null
+                || !ONE_IS_MEANT.contains(unit.symbol())
+                || cursor.rest().isEmpty()) {
+            return null;
+        }
+        return done(Quantity.of(Amount.of(1, unit)), null, false);
     }
 
     /** "400 g tins" behind "2 x". */
     private Reading packs(NumberReader.Number count) {
-        NumberReader.Number size = NumberReader.read(cursor);
-        Unit unit = unit();
-        if (size == null || unit == null || unit.dimension() == Dimension.COUNT) {
+        Reading sized = sized(count);
+        if (sized == null) {
             throw new NotAnAmount(
                     "“" + cursor.firstWords() + "” needs a unit after the size of one, such as 2 x 400 g");
         }
-        int before = cursor.at();
-        Unit container = unit();
-        if (container == null || container.dimension() != Dimension.COUNT) {
-            cursor.moveTo(before);
-            container = null;
-        }
-        return packsOf(count.plain(), Amount.of(size.in(unit), unit), container);
+        return sized;
     }
 
-    private Reading packsOf(Rational count, Amount each, @Nullable Unit container) {
-        return new Reading(Quantity.of(each.times(count)), new Packs(count, each, container), cursor.rest(), false);
-    }
-
-    /** A second amount directly behind the first: "1 lb 6 oz", "1 tin 400 g", "1 tin (400 g)". */
-    private Reading followed(Amount first, boolean bare) {
-        if (bare) {
-            return new Reading(Quantity.of(first), null, cursor.rest(), true);
-        }
+    /** A size behind a plain count: "14.5 ounce can" behind "1", "3- to 4-pound" behind "a", "(15 oz) cans". */
+    private @Nullable Reading sized(NumberReader.Number count) {
         int before = cursor.at();
-        NumberReader.Number number = NumberReader.read(cursor);
-        Unit unit = number == null || number.word() ? null : unit();
-        if (number != null && unit != null && unit.dimension() != Dimension.COUNT) {
-            Amount second = Amount.of(number.in(unit), unit);
-            if (first.unit().dimension() == Dimension.COUNT) {
-                return packsOf(first.value(), second, first.unit());
+        Matcher bracket = cursor.matcher(BRACKET);
+        if (bracket.lookingAt()) {
+            Quantity each = inBracket(bracket.group(1));
+            if (each != null) {
+                cursor.moveTo(bracket.end());
+                return packsOf(count.plain(), each, UnitReader.container(cursor));
             }
-            if (first.unit().dimension() == unit.dimension() && !first.unit().equals(unit)) {
-                return new Reading(Quantity.of(together(first, second)), null, cursor.rest(), false);
+            return null;
+        }
+        NumberReader.Number size = NumberReader.read(cursor);
+        if (size != null && !size.word()) {
+            NumberReader.Number last = cursor.accept(RANGE) ? NumberReader.read(cursor) : null;
+            Unit unit = UnitReader.read(cursor);
+            if (unit != null && unit.dimension() != Dimension.COUNT) {
+                return packsOf(count.plain(), quantity(size, last, unit), UnitReader.container(cursor));
             }
         }
         cursor.moveTo(before);
+        return null;
+    }
+
+    /** The size in a bracket and nothing else: "(400 g)", "(3 to 4 pound)", "(400 g each)", "(each 400 g)". */
+    private static @Nullable Quantity inBracket(String inside) {
+        String size = EACH.matcher(inside).replaceAll(" ").strip();
+        return read(size)
+                .filter(found -> found.rest().isEmpty()
+                        && !found.bare()
+                        && found.said().isEmpty()
+                        && found.quantity().unit().dimension() != Dimension.COUNT)
+                .map(Reading::quantity)
+                .orElse(null);
+    }
+
+    private Reading packsOf(Rational count, Quantity each, @Nullable Unit container) {
+        Quantity total = new Quantity(each.min().times(count), each.max().times(count));
+        return done(total, new Packs(count, each.max(), container), false);
+    }
+
+    /** What may stand behind an amount with its unit. */
+    private Reading followed(Quantity first) {
+        boolean single = first.min().equals(first.max());
+        boolean counted = first.unit().dimension() == Dimension.COUNT;
+        int before = cursor.at();
+        if (cursor.accept(SAID_AGAIN)) {
+            int from = cursor.at();
+            NumberReader.Number number = NumberReader.read(cursor);
+            Unit unit = number == null ? null : UnitReader.read(cursor);
+            if (unit != null) {
+                compound(unit);
+                again.add(
+                        GLUED.matcher(cursor.text().substring(from, cursor.at()).strip())
+                                .replaceAll("$1 $2"));
+                return done(first, null, false);
+            }
+            cursor.moveTo(before);
+        }
+        Amount more = single ? compound(first.unit()) : null;
+        if (more != null && counted) {
+            return packsOf(first.max().value(), Quantity.of(more), first.unit());
+        }
+        if (more != null) {
+            return done(Quantity.of(together(first.max(), more)), null, false);
+        }
         Matcher bracket = cursor.matcher(BRACKET);
-        if (first.unit().dimension() == Dimension.COUNT && bracket.lookingAt()) {
-            Optional<Reading> inside = read(bracket.group(1));
-            if (inside.isPresent()
-                    && inside.get().rest().isEmpty()
-                    && !inside.get().bare()) {
+        if (single && counted && bracket.lookingAt()) {
+            Quantity each = inBracket(bracket.group(1));
+            if (each != null) {
                 cursor.moveTo(bracket.end());
-                return packsOf(first.value(), inside.get().quantity().max(), first.unit());
+                return packsOf(first.max().value(), each, first.unit());
             }
         }
-        return new Reading(Quantity.of(first), null, cursor.rest(), false);
+        boolean spoon = first.unit().fixedFactor().isEmpty();
+        Unit container = counted || spoon ? null : UnitReader.container(cursor);
+        return container == null ? done(first, null, false) : packsOf(Rational.ONE, first, container);
+    }
+
+    /** A second amount directly behind the first: "6 oz" behind "1 lb", "400 g" behind "1 tin". */
+    private @Nullable Amount compound(Unit first) {
+        int before = cursor.at();
+        cursor.accept(AND_MORE);
+        NumberReader.Number number = NumberReader.read(cursor);
+        Unit unit = number == null || number.word() ? null : UnitReader.read(cursor);
+        boolean counted = first.dimension() == Dimension.COUNT;
+        if (number != null
+                && unit != null
+                && !unit.equals(first)
+                && (counted ? unit.dimension() != Dimension.COUNT : unit.dimension() == first.dimension())) {
+            return Amount.of(number.in(unit), unit);
+        }
+        cursor.moveTo(before);
+        return null;
     }
 
     /** Both in the smaller unit, whose factor to the larger does not depend on the household's cup. */
     private static Amount together(Amount first, Amount second) {
         Rational ratio = Measures.US.factor(first.unit()).dividedBy(Measures.US.factor(second.unit()));
         return Amount.of(first.value().times(ratio).plus(second.value()), second.unit());
-    }
-
-    private @Nullable Unit unit() {
-        Matcher two = cursor.matcher(Pattern.compile(
-                "\\s*(fl\\.? ?oz\\.?|fluid ounces?|imperial pints?)(?![\\p{L}])", Pattern.CASE_INSENSITIVE));
-        if (two.lookingAt()) {
-            cursor.moveTo(two.end());
-            return two.group(1).toLowerCase(java.util.Locale.ROOT).startsWith("imp") ? Unit.IMPERIAL_PINT : Unit.FL_OZ;
-        }
-        Matcher word = cursor.matcher(WORD);
-        if (!word.lookingAt()) {
-            return null;
-        }
-        Optional<Unit> unit = Unit.parse(word.group(1));
-        unit.ifPresent(found -> cursor.moveTo(word.end()));
-        return unit.orElse(null);
     }
 }

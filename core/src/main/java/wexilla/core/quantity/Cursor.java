@@ -47,6 +47,15 @@ final class Cursor {
         return pattern.matcher(text).region(at, text.length()).useTransparentBounds(true);
     }
 
+    /** The letters here in lower case, which the cursor moves behind; empty when there are none. */
+    String word() {
+        int from = at;
+        while (at < text.length() && Character.isLetter(text.charAt(at))) {
+            at++;
+        }
+        return text.substring(from, at).toLowerCase(java.util.Locale.ROOT);
+    }
+
     void skipSpace() {
         while (at < text.length() && Character.isWhitespace(text.charAt(at))) {
             at++;

@@ -1,7 +1,6 @@
 package wexilla.core.quantity;
 
 import java.math.BigDecimal;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -9,7 +8,10 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
-/** Reads one number: {@code 2}, {@code 0,5}, {@code 1,500}, {@code 1 1/2}, {@code 1½}, {@code half a}, {@code two}. */
+/**
+ * Reads one number: {@code 2}, {@code 0,5}, {@code .5}, {@code 1,500}, {@code 1 1/2}, {@code 1-1/2}, {@code 1½},
+ * {@code 1 and a half}, {@code half a}, {@code three quarters of a}, {@code two}, {@code a dozen}, {@code a couple of}.
+ */
 final class NumberReader {
 
     private static final Set<Unit> SMALL = Set.of(Unit.G, Unit.ML);
@@ -38,11 +40,31 @@ final class NumberReader {
             Map.entry("eight", 8),
             Map.entry("nine", 9),
             Map.entry("ten", 10),
-            Map.entry("dozen", 12),
-            Map.entry("twelve", 12));
-    private static final Pattern DIGITS = Pattern.compile("\\d+(?:[.,]\\d+)*");
-    private static final Pattern FRACTION = Pattern.compile("\\s*(\\d{1,4})\\s*[/⁄]\\s*(\\d{1,4})");
-    private static final Pattern SLASH = Pattern.compile("\\s*[/⁄]\\s*(\\d{1,4})");
+            Map.entry("eleven", 11),
+            Map.entry("twelve", 12),
+            Map.entry("dozen", 12));
+    private static final Map<String, Rational> PARTS = Map.of(
+            "half", Rational.of(1, 2),
+            "third", Rational.of(1, 3),
+            "thirds", Rational.of(1, 3),
+            "quarter", Rational.of(1, 4),
+            "quarters", Rational.of(1, 4));
+    /** Behind "a" these say that nobody counted. */
+    private static final Set<String> VAGUE = Set.of("little", "few", "bit", "lot", "touch", "tad");
+
+    private static final Pattern DIGITS = Pattern.compile("\\d+(?:[.,]\\d+)*|\\.\\d+");
+    private static final Pattern FRACTION =
+            Pattern.compile("(?:\\s+|\\s*&\\s*|\\s+and\\s+)?(\\d{1,4})\\s*[/⁄]\\s*(\\d{1,4})(?!\\d)");
+    private static final Pattern SLASH = Pattern.compile("\\s*[/⁄]\\s*(\\d{1,4})(?!\\d)");
+    /** "1-1/2": a fraction below one behind a hyphen belongs to the number; "1/4-1/2" and "1-1½" are ranges. */
+    private static final Pattern HYPHENED = Pattern.compile("-([1-7])[/⁄]([2-8])(?!\\d)");
+
+    private static final Pattern AND_PART = Pattern.compile("\\s+and\\s+(?:a|one)\\s+(half|third|quarter)\\b");
+    private static final Pattern DOZEN = Pattern.compile("\\s+dozen\\b");
+    private static final Pattern PART = Pattern.compile("\\s+(half|thirds?|quarters?)\\b");
+    private static final Pattern OF_A = Pattern.compile("\\s+(?:of\\s+)?(?:an?|the)\\b|\\s+of\\b");
+    private static final Pattern COUPLE = Pattern.compile("\\s+couple(?:\\s+of)?\\b");
+    private static final Pattern EXPONENT = Pattern.compile("[eE][+-]?\\d");
 
     private NumberReader() {}
 
@@ -60,16 +82,18 @@ final class NumberReader {
     /** The number at the cursor, which moves behind it; null when there is none. */
     static @Nullable Number read(Cursor cursor) {
         cursor.skipSpace();
-        if (VULGAR.containsKey(cursor.next())) {
+        char next = cursor.next();
+        if (VULGAR.containsKey(next)) {
             return new Number(vulgar(cursor), null, false);
         }
-        Matcher fraction = cursor.matcher(FRACTION);
-        if (fraction.lookingAt()) {
-            cursor.moveTo(fraction.end());
-            return new Number(fractionOf(fraction.group(1), fraction.group(2)), null, false);
+        if (Character.isLetter(next)) {
+            return word(cursor);
+        }
+        if (!Character.isDigit(next) && next != '.') {
+            return null;
         }
         Matcher digits = cursor.matcher(DIGITS);
-        return digits.lookingAt() ? digitsAt(cursor, digits) : word(cursor);
+        return digits.lookingAt() ? digitsAt(cursor, digits) : null;
     }
 
     private static Number digitsAt(Cursor cursor, Matcher digits) {
@@ -78,21 +102,28 @@ final class NumberReader {
             throw new NotAnAmount("“" + written.substring(0, 12) + "…” is too long for an amount");
         }
         cursor.moveTo(digits.end());
-        if (cursor.matcher(Pattern.compile("[eE][+-]?\\d")).lookingAt()) {
+        if (cursor.matcher(EXPONENT).lookingAt()) {
             throw new NotAnAmount(
                     "“" + cursor.firstWords() + "” is no amount a kitchen knows; write it in plain figures");
         }
-        Matcher slash = cursor.matcher(SLASH);
-        if (slash.lookingAt() && written.indexOf(',') < 0 && written.indexOf('.') < 0) {
-            cursor.moveTo(slash.end());
-            return new Number(fractionOf(written, slash.group(1)), null, false);
+        if (written.length() <= 4 && written.indexOf(',') < 0 && written.indexOf('.') < 0) {
+            Matcher slash = cursor.matcher(SLASH);
+            if (slash.lookingAt()) {
+                cursor.moveTo(slash.end());
+                return new Number(fractionOf(written, slash.group(1)), null, false);
+            }
         }
         Rational value = decimal(written);
-        Rational thousands = written.matches("\\d{1,3}(?:,\\d{3})+") ? decimal(written.replace(",", "")) : null;
-        Matcher mixed = cursor.matcher(FRACTION);
-        if (mixed.lookingAt()) {
-            cursor.moveTo(mixed.end());
-            return new Number(value.plus(fractionOf(mixed.group(1), mixed.group(2))), null, false);
+        Rational thousands = thousands(written);
+        for (Pattern pattern : new Pattern[] {HYPHENED, FRACTION}) {
+            Matcher mixed = cursor.matcher(pattern);
+            if (mixed.lookingAt()) {
+                Rational part = fractionOf(mixed.group(1), mixed.group(2));
+                if (value.isWhole() && part.compareTo(Rational.ONE) < 0) {
+                    cursor.moveTo(mixed.end());
+                    return new Number(value.plus(part), null, false);
+                }
+            }
         }
         int before = cursor.at();
         cursor.skipSpace();
@@ -100,29 +131,65 @@ final class NumberReader {
             return new Number(value.plus(vulgar(cursor)), null, false);
         }
         cursor.moveTo(before);
-        return new Number(value, thousands, false);
+        return new Number(counted(cursor, value), thousands, false);
+    }
+
+    private static @Nullable Rational thousands(String written) {
+        int comma = written.indexOf(',');
+        boolean parted = comma > 0 && comma <= 3 && (written.length() - comma) % 4 == 0 && written.indexOf('.') < 0;
+        return parted ? decimal(written.replace(",", "")) : null;
+    }
+
+    /** "2 dozen", "1 and a half". */
+    private static Rational counted(Cursor cursor, Rational value) {
+        if (cursor.accept(DOZEN)) {
+            return value.times(Rational.of(12));
+        }
+        Matcher part = cursor.matcher(AND_PART);
+        if (part.lookingAt()) {
+            cursor.moveTo(part.end());
+            return value.plus(Objects.requireNonNull(PARTS.get(part.group(1))));
+        }
+        return value;
     }
 
     private static @Nullable Number word(Cursor cursor) {
-        Matcher word = cursor.matcher(AmountReader.WORD);
-        if (!word.lookingAt()) {
-            return null;
-        }
-        String name = word.group(1).toLowerCase(Locale.ROOT);
-        if (name.equals("half")) {
-            cursor.moveTo(word.end());
-            Matcher article = cursor.matcher(Pattern.compile("\\s+an?\\b"));
-            if (article.lookingAt()) {
-                cursor.moveTo(article.end());
-            }
-            return new Number(Rational.of(1, 2), null, true);
+        int before = cursor.at();
+        String name = cursor.word();
+        Rational part = PARTS.get(name);
+        if (part != null && !name.endsWith("s")) {
+            return part(cursor, part);
         }
         Integer value = WORDS.get(name);
         if (value == null) {
+            cursor.moveTo(before);
             return null;
         }
-        cursor.moveTo(word.end());
-        return new Number(Rational.of(value), null, true);
+        if (name.startsWith("a")) {
+            if (cursor.accept(COUPLE)) {
+                return new Number(Rational.of(2), null, true);
+            }
+            int behind = cursor.at();
+            cursor.skipSpace();
+            boolean vague = VAGUE.contains(cursor.word());
+            cursor.moveTo(vague ? before : behind);
+            if (vague) {
+                return null;
+            }
+        }
+        Matcher parts = cursor.matcher(PART);
+        if (parts.lookingAt()) {
+            cursor.moveTo(parts.end());
+            return part(cursor, Rational.of(value).times(Objects.requireNonNull(PARTS.get(parts.group(1)))));
+        }
+        return new Number(counted(cursor, Rational.of(value)), null, true);
+    }
+
+    /** "half a", "quarter of a", "half a dozen". */
+    private static Number part(Cursor cursor, Rational part) {
+        cursor.accept(OF_A);
+        boolean dozen = cursor.accept(DOZEN);
+        return new Number(dozen ? part.times(Rational.of(12)) : part, null, true);
     }
 
     private static Rational vulgar(Cursor cursor) {

@@ -34,15 +34,30 @@ public record Unit(String symbol, Dimension dimension) {
     public static final Unit CL = volume("cl", Rational.of(10), "cl", "centilitre", "centilitres");
     public static final Unit DL = volume("dl", Rational.of(100), "dl", "decilitre", "decilitres");
     public static final Unit L = volume("l", Rational.of(1000), "l", "litre", "litres", "liter", "liters");
+    /** Of British spoons; common practice, no source. */
+    public static final Unit DESSERTSPOON =
+            volume("dessertspoon", Rational.of(10), "dessertspoon", "dessertspoons", "dsp", "dstspn");
+
     public static final Unit FL_OZ = volume("fl oz", US_GALLON.dividedBy(Rational.of(128)), "floz", "fluid-ounce");
     public static final Unit PINT = volume("pt", US_GALLON.dividedBy(Rational.of(8)), "pt", "pint", "pints");
     public static final Unit QUART = volume("qt", US_GALLON.dividedBy(Rational.of(4)), "qt", "quart", "quarts");
     public static final Unit GALLON = volume("gal", US_GALLON, "gal", "gallon", "gallons");
     public static final Unit IMPERIAL_PINT = volume(
             "imperial pt", new Rational(new java.math.BigInteger("56826125"), new java.math.BigInteger("100000")));
-    public static final Unit CUP = household("cup", "cup", "cups");
-    public static final Unit TBSP = household("tbsp", "tbsp", "tbsps", "tbs", "tablespoon", "tablespoons");
-    public static final Unit TSP = household("tsp", "tsp", "tsps", "teaspoon", "teaspoons");
+    public static final Unit CUP = household("cup", "cup", "cups", "c", "cupful", "cupfuls");
+    public static final Unit TBSP = household(
+            "tbsp",
+            "tbsp",
+            "tbsps",
+            "tbs",
+            "tb",
+            "tbl",
+            "tablespoon",
+            "tablespoons",
+            "tablespoonful",
+            "tablespoonfuls");
+    public static final Unit TSP =
+            household("tsp", "tsp", "tsps", "t", "teaspoon", "teaspoons", "teaspoonful", "teaspoonfuls");
     public static final Unit PIECE = count("piece", "piece", "pieces", "pc", "pcs");
     public static final Unit PORTION =
             count("portion", "portion", "portions", "serving", "servings", "plate", "plates");
@@ -51,15 +66,23 @@ public record Unit(String symbol, Dimension dimension) {
         for (String name : List.of(
                 "clove", "tin", "sachet", "stick", "bunch", "slice", "head", "sprig", "leaf", "cube", "packet", "bag",
                 "jar", "pinch", "rasher", "fillet", "block", "stalk", "knob", "drop", "dash", "splash", "handful",
-                "thumb", "ear", "sheet", "bottle", "tray", "tub", "carton")) {
+                "thumb", "ear", "sheet", "bottle", "tray", "tub", "carton", "tube", "bulb", "rib", "ball", "box",
+                "drizzle", "squeeze", "glug", "glass", "wedge")) {
             count(name, name, plural(name));
         }
-        BY_NAME.put("leaves", named("leaf"));
-        BY_NAME.put("loaves", named("loaf"));
-        BY_NAME.put("can", named("tin"));
-        BY_NAME.put("cans", named("tin"));
-        BY_NAME.put("pkt", named("packet"));
-        BY_NAME.put("tins", named("tin"));
+        Map.of(
+                        "leaves", "leaf",
+                        "loaf", "loaf",
+                        "loaves", "loaf",
+                        "can", "tin",
+                        "cans", "tin",
+                        "pkt", "packet",
+                        "pkg", "packet",
+                        "pack", "packet",
+                        "packs", "packet",
+                        "package", "packet")
+                .forEach((word, unit) -> BY_NAME.put(word, named(unit)));
+        BY_NAME.put("packages", named("packet"));
     }
 
     private static Unit mass(String symbol, Rational grams, String... names) {
@@ -97,7 +120,7 @@ public record Unit(String symbol, Dimension dimension) {
 
     /** The unit people mean by this word; a capital T alone is a tablespoon. Empty when the word is no unit. */
     public static Optional<Unit> parse(String word) {
-        if (word.equals("T") || word.equals("Tbsp")) {
+        if (word.equals("T") || word.equals("T.")) {
             return Optional.of(TBSP);
         }
         String bare = word.endsWith(".") ? word.substring(0, word.length() - 1) : word;
@@ -129,7 +152,8 @@ public record Unit(String symbol, Dimension dimension) {
     }
 
     private static String plural(String name) {
-        return name.endsWith("ch") || name.endsWith("sh") ? name + "es" : name.equals("leaf") ? "leaves" : name + "s";
+        boolean hissing = name.endsWith("ch") || name.endsWith("sh") || name.endsWith("ss") || name.endsWith("x");
+        return hissing ? name + "es" : name.matches("leaf|loaf") ? name.replace("f", "ves") : name + "s";
     }
 
     /** The symbol as written after this number: "2 tins", "1 clove", "500 g". */

@@ -2,37 +2,62 @@ package wexilla.core.recipe;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
+import java.util.Locale;
 import java.util.Optional;
-import java.util.regex.Matcher;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
-import wexilla.core.quantity.AmountReader;
+import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.AmountReader.Packs;
 import wexilla.core.quantity.AmountReader.Reading;
+import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.NotAnAmount;
+import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Unit;
 
 /**
- * Reads one recipe line: amount, unit, food, preparation, whether optional. It guesses no food: what the book does not
- * know keeps its own words and is named as not understood.
+ * Reads one recipe line: amount, unit, food, preparation, what may be taken instead, whether optional. It guesses no
+ * food: what the book does not know keeps its own words and is named as not understood.
  */
 public final class LineReader {
 
     /** Longest line accepted, in characters. */
     public static final int LONGEST = 300;
 
-    private static final Pattern BRACKETS = Pattern.compile("\\(([^()]*)\\)");
-    private static final Pattern OPTIONAL = Pattern.compile("\\boptional(ly)?\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern LEADING =
-            Pattern.compile("^(of|the|some|a|an|fresh)(\\s+|$)", Pattern.CASE_INSENSITIVE);
-    private static final Pattern BULLET = Pattern.compile("^[\\s•*·]+(?=\\S)|^[-–]\\s+");
-    private static final Pattern OR = Pattern.compile(
-            "(\\S.*?)\\s+or\\s+(?!to taste|more|less|so\\b|as )([^,]+)(,.*)?", Pattern.CASE_INSENSITIVE);
     private static final Unit TIN = Unit.named("tin");
+    /** Words that say in which state a food is bought or kept; before its name they may make it another food. */
+    private static final Set<String> STATES =
+            Set.of("cooked", "tinned", "canned", "frozen", "dried", "dry", "browned", "leftover");
+    /** Behind these words stands what is done to the food, or another one: its name begins before. */
+    private static final Set<String> BORDERS = Set.of(
+            "in",
+            "with",
+            "for",
+            "from",
+            "plus",
+            "dissolved",
+            "to",
+            "at",
+            "cut",
+            "as",
+            "or",
+            "and",
+            "&",
+            "+",
+            "weighing",
+            "–",
+            "—",
+            "-",
+            "/");
+
+    private static final Set<String> AND = Set.of("and", "&", "+", "plus");
+    private static final Set<String> NO_ALTERNATIVE = Set.of("to", "more", "less", "so", "as", "until", "about");
+    private static final Set<String> LEADING = Set.of("of", "the", "some", "a", "an", "fresh", "and");
+    private static final Pattern DOT = Pattern.compile("(\\p{L})\\.(?=\\s|,|$)");
+    private static final Pattern SPACE = Pattern.compile("\\s+");
 
     private final FoodBook foods;
 
@@ -45,97 +70,266 @@ public final class LineReader {
      *     {@link #LONGEST}, or names no food
      */
     public ReadLine read(String typed) {
-        String text = BULLET.matcher(typed).replaceFirst("").strip();
+        String text = typed.strip();
         if (text.isEmpty()) {
             throw new NotAnAmount("an empty line; write an amount and a food, such as 500 g minced beef");
         }
         if (text.length() > LONGEST) {
             throw new NotAnAmount("this line has " + text.length() + " characters; " + LONGEST + " is the most");
         }
-        Optional<Reading> reading = AmountReader.read(text);
-        List<String> notes = new ArrayList<>();
-        String rest = reading.map(Reading::rest).orElse(text);
-        rest = BRACKETS.matcher(rest).replaceAll(found -> {
-            notes.add(found.group(1).strip());
-            return " ";
-        });
-        boolean optional = OPTIONAL.matcher(text).find();
-        String words = OPTIONAL.matcher(rest).replaceAll("").strip();
-        words = LEADING.matcher(words).replaceFirst("");
-        if (words.isBlank()) {
-            throw new NotAnAmount("“" + text + "” names no food; write what it is, such as 500 g minced beef");
+        LineAmount amount = LineAmount.of(text);
+        List<String> words = words(amount.words());
+        if (words.isEmpty()) {
+            return unitThatIsFood(text, amount);
         }
-        Matcher either = OR.matcher(words);
-        List<String> alternatives = either.matches() ? List.of(either.group(2).strip()) : List.of();
-        String first = either.matches() ? either.group(1) + Objects.requireNonNullElse(either.group(3), "") : words;
-        return understood(text, reading.orElse(null), first, notes, alternatives, optional);
+        return new Words(amount, words).read(text);
     }
 
-    private ReadLine understood(
-            String text,
-            @Nullable Reading reading,
-            String words,
-            List<String> notes,
-            List<String> alternatives,
-            boolean optional) {
-        Packs packs = reading == null ? null : reading.packs();
-        Optional<FoodBook.Match> match = find(words, reading);
-        if (match.isPresent()) {
-            FoodBook.Match met = match.get();
-            String preparation = Stream.concat(Stream.of(met.before(), met.after()), notes.stream())
+    /** "6 cloves": what was taken for a unit is the food itself. */
+    private ReadLine unitThatIsFood(String text, LineAmount amount) {
+        Reading reading = amount.reading();
+        Unit unit = reading == null ? null : reading.quantity().unit();
+        Optional<Food> food = unit == null ? Optional.empty() : foods.named(unit.symbol());
+        if (reading == null || food.isEmpty() || reading.packs() != null) {
+            throw new NotAnAmount("“" + text + "” names no food; write what it is, such as 500 g minced beef");
+        }
+        Quantity pieces = new Quantity(
+                Amount.of(reading.quantity().min().value(), Unit.PIECE),
+                Amount.of(reading.quantity().max().value(), Unit.PIECE));
+        String preparation = String.join(", ", amount.notes());
+        return new ReadLine(
+                text,
+                pieces,
+                null,
+                food.get().name(),
+                food.get(),
+                preparation,
+                List.of(),
+                amount.optional(),
+                List.of());
+    }
+
+    private static List<String> words(String text) {
+        List<String> words = new ArrayList<>();
+        for (String word : SPACE.split(text.strip().replace(";", ",").replace(",", ", "))) {
+            boolean leading = words.isEmpty() && LEADING.contains(word.toLowerCase(Locale.ROOT));
+            if (word.equals(",") && !words.isEmpty()) {
+                words.set(words.size() - 1, words.get(words.size() - 1) + ",");
+            } else if (!word.isEmpty() && !word.equals(",") && !leading) {
+                words.add(word);
+            }
+        }
+        return words;
+    }
+
+    private static String bare(String word) {
+        return word.endsWith(",") || word.endsWith(".") || word.endsWith(":")
+                ? word.substring(0, word.length() - 1)
+                : word;
+    }
+
+    /** The words of one line without its amount. */
+    private final class Words {
+
+        private final LineAmount amount;
+        private final List<String> words;
+        private final List<String> bare;
+        /** How many words stand before the first comma or border. */
+        private final int head;
+
+        Words(LineAmount amount, List<String> words) {
+            this.amount = amount;
+            this.words = words;
+            this.bare = words.stream().map(LineReader::bare).toList();
+            int end = 0;
+            while (end < words.size()
+                    && (end == 0 || !BORDERS.contains(bare.get(end).toLowerCase(Locale.ROOT)))
+                    && (end == 0 || !words.get(end - 1).endsWith(","))) {
+                end++;
+            }
+            this.head = end;
+        }
+
+        ReadLine read(String text) {
+            Optional<FoodBook.Match> inHead = foods.find(words, 0, head);
+            Optional<FoodBook.Match> met = inHead.isPresent() ? inHead : foods.find(words, head, words.size());
+            Reading reading = amount.reading();
+            Quantity quantity = reading == null ? null : reading.quantity();
+            Packs packs = reading == null ? null : reading.packs();
+            List<String> said = new ArrayList<>();
+            if (reading != null) {
+                said.addAll(reading.said());
+            }
+            said.add(amount.part());
+            if (met.isEmpty()) {
+                return unknown(text, quantity, packs, said);
+            }
+            FoodBook.Match match = beforeItsUnit(met.get());
+            Food food = inItsState(match, reading);
+            List<String> before = new ArrayList<>(words.subList(0, match.from()));
+            before.removeIf(word -> isState(word, food)
+                    || foods.named(bare(word)).filter(match.food()::equals).isPresent());
+            int to = match.to();
+            if (quantity != null && reading != null && reading.bare()) {
+                Unit unit = unitBehind(match);
+                if (unit != null) {
+                    quantity = new Quantity(
+                            Amount.of(quantity.min().value(), unit),
+                            Amount.of(quantity.max().value(), unit));
+                    to = unitWordOf(match) ? to : to + 1;
+                }
+            }
+            List<String> alternatives = new ArrayList<>();
+            List<String> after = instead(inHead.isPresent(), to, alternatives);
+            said.add(match.kind());
+            said.add(String.join(" ", before));
+            said.add(String.join(" ", after));
+            return new ReadLine(
+                    text,
+                    quantity,
+                    packs,
+                    food.name(),
+                    food,
+                    preparation(said),
+                    alternatives,
+                    amount.optional(),
+                    second(match));
+        }
+
+        /** In "garlic cloves" the cloves are a unit, not the spice. */
+        private FoodBook.Match beforeItsUnit(FoodBook.Match match) {
+            boolean unit = match.to() == match.from() + 1
+                    && Unit.parse(bare.get(match.from()))
+                            .filter(found -> found.dimension() == Dimension.COUNT)
+                            .isPresent();
+            return !unit
+                    ? match
+                    : foods.find(words, 0, match.from())
+                            .filter(earlier -> earlier.to() == match.from())
+                            .orElse(match);
+        }
+
+        /** "Parsley and 2 eggs" are two lines in one; the food that is left over is named. */
+        private List<String> second(FoodBook.Match match) {
+            if (match.to() != head || head == words.size() || !AND.contains(bare.get(head))) {
+                return List.of();
+            }
+            return foods.find(words, head + 1, words.size())
+                    .map(found -> List.of(String.join(" ", bare.subList(found.from(), found.to()))))
+                    .orElse(List.of());
+        }
+
+        private ReadLine unknown(String text, @Nullable Quantity quantity, @Nullable Packs packs, List<String> said) {
+            int comma = 0;
+            while (comma < words.size() && !words.get(comma).endsWith(",")) {
+                comma++;
+            }
+            int end = Math.min(comma + 1, words.size());
+            String name = bare(String.join(" ", words.subList(0, end)));
+            said.add(String.join(" ", words.subList(end, words.size())));
+            return new ReadLine(
+                    text, quantity, packs, name, null, preparation(said), List.of(), amount.optional(), List.of(name));
+        }
+
+        /** "2 tins tomatoes" are tinned tomatoes, "cooked, shredded chicken" is cooked chicken. */
+        private Food inItsState(FoodBook.Match match, @Nullable Reading reading) {
+            boolean tinned = reading != null
+                    && (TIN.equals(reading.quantity().unit())
+                            || (reading.packs() != null
+                                    && TIN.equals(reading.packs().container())));
+            if (tinned) {
+                return inState("tinned", match.food());
+            }
+            for (String word : bare.subList(0, match.from())) {
+                Food food = STATES.contains(word) ? inState(stated(word), match.food()) : match.food();
+                if (!food.equals(match.food())) {
+                    return food;
+                }
+            }
+            return match.food();
+        }
+
+        private Food inState(String state, Food food) {
+            return food.names()
+                    .flatMap(name -> foods.named(state + " " + name).stream())
+                    .findFirst()
+                    .orElse(food);
+        }
+
+        private boolean isState(String word, Food food) {
+            String state = bare(word).toLowerCase(Locale.ROOT);
+            return STATES.contains(state) && food.names().anyMatch(name -> name.startsWith(stated(state) + " "));
+        }
+
+        private static String stated(String word) {
+            return word.equals("dry") ? "dried" : word.equals("canned") ? "tinned" : word;
+        }
+
+        /** "3 garlic cloves", "12 lasagne sheets": the unit stands behind the food or is the end of its name. */
+        private @Nullable Unit unitBehind(FoodBook.Match match) {
+            if (unitWordOf(match)) {
+                return Unit.parse(bare.get(match.to() - 1)).orElse(null);
+            }
+            boolean follows =
+                    match.to() < bare.size() && !words.get(match.to() - 1).endsWith(",");
+            return follows
+                    ? Unit.parse(bare.get(match.to()))
+                            .filter(unit -> unit.dimension() == Dimension.COUNT
+                                    && !unit.equals(Unit.PIECE)
+                                    && !unit.equals(Unit.PORTION))
+                            .orElse(null)
+                    : null;
+        }
+
+        private boolean unitWordOf(FoodBook.Match match) {
+            return match.to() - match.from() > 1
+                    && Unit.parse(bare.get(match.to() - 1))
+                            .filter(unit -> unit.dimension() == Dimension.COUNT)
+                            .isPresent()
+                    && foods.named(String.join(" ", bare.subList(match.from(), match.to() - 1)))
+                            .filter(match.food()::equals)
+                            .isPresent();
+        }
+
+        /** The words behind the food; "or lamb" becomes what may be taken instead. */
+        private List<String> instead(boolean inHead, int to, List<String> alternatives) {
+            List<String> after = words.subList(to, words.size());
+            boolean either = inHead
+                    && after.size() > 1
+                    && to == head
+                    && !words.get(to - 1).endsWith(",")
+                    && after.get(0).equalsIgnoreCase("or")
+                    && !NO_ALTERNATIVE.contains(bare(after.get(1)).toLowerCase(Locale.ROOT));
+            if (!either) {
+                return after;
+            }
+            int end = 1;
+            while (end < after.size() && !after.get(end - 1).endsWith(",")) {
+                end++;
+            }
+            alternatives.add(bare(String.join(" ", after.subList(1, end))));
+            return after.subList(end, after.size());
+        }
+
+        private String preparation(List<String> said) {
+            List<String> parts = new ArrayList<>(said);
+            Reading reading = amount.reading();
+            parts.addAll(amount.notes());
+            if (reading != null) {
+                parts.addAll(reading.again());
+            }
+            return parts.stream()
                     .map(LineReader::tidy)
                     .filter(part -> !part.isEmpty())
                     .collect(Collectors.joining(", "));
-            return new ReadLine(
-                    text,
-                    reading == null ? null : reading.quantity(),
-                    packs,
-                    met.food().name(),
-                    met.food(),
-                    preparation,
-                    alternatives,
-                    optional,
-                    List.of());
         }
-        int comma = words.indexOf(',');
-        String name = (comma < 0 ? words : words.substring(0, comma)).strip();
-        String after = comma < 0 ? "" : words.substring(comma + 1).strip();
-        String preparation = Stream.concat(Stream.of(after), notes.stream())
-                .filter(p -> !p.isBlank())
-                .collect(Collectors.joining(", "));
-        return new ReadLine(
-                text,
-                reading == null ? null : reading.quantity(),
-                packs,
-                name.isEmpty() ? words : name,
-                null,
-                preparation,
-                alternatives,
-                optional,
-                List.of(name.isEmpty() ? words : name));
-    }
-
-    /** In a tin it is the tinned food: "2 tins tomatoes" are tinned tomatoes, "2 tins white beans" never dried ones. */
-    private Optional<FoodBook.Match> find(String words, @Nullable Reading reading) {
-        boolean tinned = reading != null
-                && (TIN.equals(reading.quantity().unit())
-                        || (reading.packs() != null
-                                && TIN.equals(reading.packs().container())));
-        Optional<FoodBook.Match> plain = foods.find(words);
-        if (tinned && plain.isPresent()) {
-            Optional<FoodBook.Match> inTin = plain.get()
-                    .food()
-                    .names()
-                    .flatMap(name -> foods.named("tinned " + name).stream())
-                    .findFirst()
-                    .map(food -> new FoodBook.Match(
-                            food, plain.get().before(), plain.get().after()));
-            return inTin.isPresent() ? inTin : plain;
-        }
-        return plain;
     }
 
     private static String tidy(String part) {
-        return part.replaceAll("^(of|and)\\s+", "").replaceAll("\\s+", " ").strip();
+        String tidy = DOT.matcher(part).replaceAll("$1").strip();
+        for (String word : List.of("of ", "and ", "– ", "- ", "— ")) {
+            tidy = tidy.startsWith(word) ? tidy.substring(word.length()).strip() : tidy;
+        }
+        return tidy.endsWith(",") ? tidy.substring(0, tidy.length() - 1) : tidy;
     }
 }

@@ -2,8 +2,10 @@ package wexilla.core.recipe;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
+import wexilla.core.food.Scaling;
 import wexilla.core.quantity.AmountReader.Packs;
 import wexilla.core.quantity.Quantity;
 
@@ -31,9 +33,22 @@ public record ReadLine(
         boolean optional,
         List<String> notUnderstood) {
 
+    private static final Pattern VESSEL = Pattern.compile(
+            "\\b(?:for|to) (?:grease|greasing|dusting|lining|line)\\b|\\bfor the (?:tin|tray|dish|mould|pan)\\b"
+                    + "|\\bfor (?:the )?(?:top|topping|lid|crust)\\b|\\bon top\\b|\\bto top\\b|\\bto sprinkle on top\\b",
+            Pattern.CASE_INSENSITIVE);
+
     public ReadLine {
         alternatives = List.copyOf(alternatives);
         notUnderstood = List.copyOf(notUnderstood);
+    }
+
+    /** How it follows the size of a batch: as what is done with it says, else as its food does. */
+    public Scaling scaling() {
+        if (VESSEL.matcher(preparation).find()) {
+            return Scaling.PER_VESSEL;
+        }
+        return food == null ? Scaling.LINEAR : food.scaling();
     }
 
     public Optional<Food> knownFood() {

@@ -1,13 +1,22 @@
 package wexilla.core.recipe;
 
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Scaling;
+import wexilla.core.quantity.Rational;
 
 /**
  * A line of a recipe.
  *
  * @param heldBackIn the styles in which it is added on the night instead of going into the batch
+ * @param rule how the cook said it follows the size of a batch; null leaves it to what the line and its food say
  */
-public record RecipeLine(ReadLine read, Set<Style> heldBackIn) {
+public record RecipeLine(
+        ReadLine read, Set<Style> heldBackIn, @Nullable Scaling rule) {
+
+    public RecipeLine(ReadLine read, Set<Style> heldBackIn) {
+        this(read, heldBackIn, null);
+    }
 
     public RecipeLine {
         heldBackIn = Set.copyOf(heldBackIn);
@@ -15,5 +24,16 @@ public record RecipeLine(ReadLine read, Set<Style> heldBackIn) {
 
     public boolean goesIn(Style style) {
         return !heldBackIn.contains(style);
+    }
+
+    /** How it follows the size of a batch. */
+    public Scaling scaling() {
+        return rule == null ? read.scaling() : rule;
+    }
+
+    /** Its factor in one pot at this size of the batch, where the other lines do not matter. */
+    public Rational by(Rational factor) {
+        Scaling scaling = scaling();
+        return scaling == Scaling.FIXED || scaling == Scaling.PER_VESSEL ? Rational.ONE : factor;
     }
 }

@@ -1,9 +1,10 @@
 package wexilla.core.recipe;
 
 import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Conversion;
+import wexilla.core.food.Food;
 import wexilla.core.food.Scaling;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.AmountReader;
 import wexilla.core.quantity.AmountReader.Packs;
 import wexilla.core.quantity.AmountReader.Reading;
 import wexilla.core.quantity.Dimension;
@@ -16,90 +17,160 @@ import wexilla.core.quantity.Unit;
 /**
  * A line at another size of the batch: handbook, section 2.
  *
+ * @param by the factor of this line; the recipe's own where it simply grows with the batch
  * @param text the line in kitchen measures
  * @param exact the exact amount, the upper end of a range; null when the line has none
  * @param whole whole pieces to use, for what cannot be divided; null otherwise
+ * @param remains what is left of the last whole piece; null when nothing is
  * @param startWith what to begin with in one pot before tasting; null when it does not matter
+ * @param errorPercent how far the kitchen measure is from the exact amount, zero or more
+ * @param why why it does not simply grow with the batch; empty when it does
  */
 public record ScaledLine(
         ReadLine line,
         Scaling rule,
+        Rational by,
         String text,
         @Nullable Amount exact,
         @Nullable Rational whole,
-        @Nullable KitchenMeasure startWith) {
+        @Nullable Amount remains,
+        @Nullable KitchenMeasure startWith,
+        Rational errorPercent,
+        String why) {
+
+    /** More than this is shown: handbook, section 1. */
+    public static final Rational SHOWN_ERROR = Rational.of(3);
 
     private static final Rational HALF = Rational.of(1, 2);
     private static final Rational QUARTER = Rational.of(1, 4);
     private static final Rational THREE_QUARTERS = Rational.of(3, 4);
+    /** Below this spoons are handier than a scale. */
+    private static final Rational SPOONS_ML = Rational.of(45);
 
     /**
-     * Scales a line.
+     * Scales a line by its rule.
      *
-     * @param factor above zero
-     * @param pots how many pots it is cooked in, at least one
-     * @param rule the line's own, usually its food's
+     * @param rule the line's own, usually {@link ReadLine#scaling()}; {@link Scaling#EVAPORATING} needs the other lines
+     *     and is scaled linearly here: see {@link ScaledRecipe}
      */
-    public static ScaledLine of(
-            ReadLine line, Scaling rule, Rational factor, int pots, KitchenMeasure.System system, Measures measures) {
+    public static ScaledLine of(ReadLine line, Scaling rule, Scale scale) {
+        Rational by = switch (rule) {
+            case FIXED -> Rational.of(scale.pots());
+            case PER_VESSEL -> scale.surface();
+            case LINEAR, SEASONING, WHOLE, EVAPORATING -> scale.factor();
+        };
+        return by(line, rule, by, why(rule, by, scale), scale);
+    }
+
+    private static String why(Scaling rule, Rational by, Scale scale) {
+        if (by.equals(scale.factor())) {
+            return "";
+        }
+        String pots = scale.pots() == 1 ? "one pot" : scale.pots() + " pots";
+        if (rule == Scaling.PER_VESSEL && scale.areas() != null) {
+            return "goes by the surface, which is " + scale.areas().plain() + " times as large";
+        }
+        return "goes by the vessels, not by the amount: " + pots;
+    }
+
+    /** Scales a line by its own factor, which its rule gave it. */
+    static ScaledLine by(ReadLine line, Scaling rule, Rational by, String why, Scale scale) {
         Quantity quantity = line.quantity();
         if (quantity == null) {
-            return new ScaledLine(line, rule, line.text(), null, null, null);
+            String unknown = "no amount is written, so it does not grow with the rest";
+            return new ScaledLine(line, rule, by, line.text(), null, null, null, null, Rational.ZERO, unknown);
         }
-        Rational by = rule == Scaling.FIXED ? Rational.of(pots) : factor;
         Amount exact = quantity.max().times(by);
         if (rule == Scaling.WHOLE && exact.unit().dimension() == Dimension.COUNT) {
-            Rational whole = ceiling(exact.value());
-            String text = written(Amount.of(whole, exact.unit()), line);
-            return new ScaledLine(line, rule, text, exact, whole, null);
+            return whole(line, by, exact, why);
         }
-        KitchenMeasure start = rule == Scaling.SEASONING && pots == 1 && factor.compareTo(Rational.ONE) > 0
-                ? startWith(quantity.max(), factor, system, measures)
-                : null;
-        return new ScaledLine(line, rule, text(line, quantity, by, system, measures), exact, null, start);
+        KitchenMeasure start =
+                rule == Scaling.SEASONING && scale.pots() == 1 && scale.factor().compareTo(Rational.ONE) > 0
+                        ? startWith(quantity.max(), scale)
+                        : null;
+        String reason =
+                start == null ? why : "in one pot start with " + start.text() + ", taste, then up to the amount";
+        Written written = written(line, quantity, by, scale);
+        return new ScaledLine(line, rule, by, written.text, exact, null, null, start, written.error, reason);
     }
 
-    private static String text(
-            ReadLine line, Quantity quantity, Rational by, KitchenMeasure.System system, Measures measures) {
+    private static ScaledLine whole(ReadLine line, Rational by, Amount exact, String why) {
+        Rational whole = ceiling(exact.value());
+        Rational left = whole.minus(exact.value());
+        Amount remains = left.isZero() ? null : Amount.of(left, exact.unit());
+        String reason = remains == null
+                ? why
+                : "exactly " + exact.value().plain() + ", so one is not used up: " + remains + " remains";
+        String text = put(line, Amount.of(whole, exact.unit()).toString());
+        return new ScaledLine(line, Scaling.WHOLE, by, text, exact, whole, remains, null, Rational.ZERO, reason);
+    }
+
+    private record Written(String text, Rational error) {}
+
+    private static Written written(ReadLine line, Quantity quantity, Rational by, Scale scale) {
         Packs packs = line.packs();
-        if (packs != null && packs.count().times(by).isWhole()) {
-            String container = packs.container() == null
-                    ? ""
-                    : " " + packs.container().after(packs.count().times(by));
-            return packs.count().times(by).plain() + " x " + packs.each() + container + rest(line);
+        Rational count = packs == null ? null : packs.count().times(by);
+        if (packs != null && count != null && count.isWhole()) {
+            String container =
+                    packs.container() == null ? "" : " " + packs.container().after(count);
+            return new Written(put(line, count.plain() + " x " + packs.each() + container), Rational.ZERO);
         }
-        String max =
-                KitchenMeasure.of(quantity.max().times(by), system, measures).text();
+        KitchenMeasure max = measure(line, quantity.max().times(by), scale);
         if (quantity.min().equals(quantity.max())) {
-            return max + rest(line);
+            return new Written(put(line, max.text()), max.errorPercent());
         }
-        return KitchenMeasure.of(quantity.min().times(by), system, measures).text() + " to " + max + rest(line);
+        KitchenMeasure min = measure(line, quantity.min().times(by), scale);
+        Rational error = min.errorPercent().compareTo(max.errorPercent()) > 0 ? min.errorPercent() : max.errorPercent();
+        return new Written(put(line, min.text() + " to " + max.text()), error);
     }
 
-    private static String written(Amount amount, ReadLine line) {
-        return amount + rest(line);
+    private static KitchenMeasure measure(ReadLine line, Amount amount, Scale scale) {
+        Food food = line.food();
+        boolean cups = amount.unit().dimension() == Dimension.VOLUME
+                && scale.measures().toBase(amount).value().compareTo(SPOONS_ML) > 0;
+        if (scale.weighed() && cups && food != null && food.base().equals(Unit.G)) {
+            if (Conversion.convert(food, amount, Unit.G, scale.measures()) instanceof Conversion.Converted weighed) {
+                return KitchenMeasure.of(weighed.amount(), scale.system(), scale.measures());
+            }
+        }
+        return KitchenMeasure.of(amount, scale.system(), scale.measures());
     }
 
-    /** The words behind the amount, as typed. */
-    private static String rest(ReadLine line) {
-        return AmountReader.read(line.text())
-                .map(Reading::rest)
-                .map(rest -> " " + rest)
-                .orElse("");
+    /** The line with this amount in place of its own; what said the old amount again is left out. */
+    private static String put(ReadLine line, String amount) {
+        LineAmount written = LineAmount.of(line.text());
+        Reading reading = written.reading();
+        boolean unitInWords = reading != null
+                && reading.bare()
+                && line.quantity() != null
+                && !line.quantity().unit().equals(Unit.PIECE);
+        StringBuilder text = new StringBuilder();
+        text.append(written.part().isEmpty() ? "" : written.part() + " of ");
+        text.append(unitInWords ? amount.replaceAll("\\s*\\p{L}+", "").strip() : amount);
+        if (reading != null) {
+            reading.said().forEach(word -> text.append(' ').append(word));
+        }
+        text.append(' ').append(written.words());
+        written.notes().stream()
+                .filter(note -> !LineAmount.saysAmount(note))
+                .forEach(note -> text.append(" (").append(note).append(')'));
+        return text.toString().replaceAll("\\s+", " ").replace(" ,", ",").strip();
     }
 
     /** 1 + 0.75 (k − 1) of it, to the nearest half teaspoon; only when that is a quarter teaspoon or more below k. */
-    private static @Nullable KitchenMeasure startWith(
-            Amount written, Rational factor, KitchenMeasure.System system, Measures measures) {
+    private static @Nullable KitchenMeasure startWith(Amount written, Scale scale) {
         if (written.unit().dimension() != Dimension.VOLUME) {
             return null;
         }
+        Measures measures = scale.measures();
         Rational teaspoons = measures.toBase(written).value().dividedBy(measures.factor(Unit.TSP));
-        Rational less = Rational.ONE.plus(THREE_QUARTERS.times(factor.minus(Rational.ONE)));
+        Rational less = Rational.ONE.plus(THREE_QUARTERS.times(scale.factor().minus(Rational.ONE)));
         Rational halves = new Rational(teaspoons.times(less).dividedBy(HALF).rounded(), java.math.BigInteger.ONE);
         Rational start = halves.times(HALF);
-        boolean below = teaspoons.times(factor).minus(start).compareTo(QUARTER) >= 0;
-        return below && !start.isZero() ? KitchenMeasure.of(Amount.of(start, Unit.TSP), system, measures) : null;
+        boolean below = teaspoons.times(scale.factor()).minus(start).compareTo(QUARTER) >= 0;
+        return below && !start.isZero()
+                ? KitchenMeasure.of(Amount.of(start, Unit.TSP), scale.system(), measures)
+                : null;
     }
 
     private static Rational ceiling(Rational value) {

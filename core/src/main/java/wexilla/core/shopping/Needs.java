@@ -11,6 +11,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
+import wexilla.core.food.Forms;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
@@ -57,18 +58,20 @@ public record Needs(List<Met> met) {
             List<OpenLot> past,
             String unknown) {}
 
-    /** @param had keys of staples that are there without an amount: nothing is wanted of them */
-    public static Needs of(List<Want> wants, Map<String, List<OpenLot>> stock, Set<String> had, Measures measures) {
+    /** @param forms which foods stand in for which
+     * @param had keys of staples that are there without an amount: nothing is wanted of them */
+    public static Needs of(
+            List<Want> wants, Map<String, List<OpenLot>> stock, Set<String> had, Forms forms, Measures measures) {
         Map<String, List<OpenLot>> left = new HashMap<>(stock);
         List<Met> met = new ArrayList<>();
         wants.stream()
                 .sorted(Comparator.comparing(Want::day))
                 .filter(want -> !had.contains(want.key()))
-                .forEach(want -> met.add(meet(want, left, measures)));
+                .forEach(want -> met.add(meet(want, left, forms, measures)));
         return new Needs(List.copyOf(met));
     }
 
-    private static Met meet(Want want, Map<String, List<OpenLot>> left, Measures measures) {
+    private static Met meet(Want want, Map<String, List<OpenLot>> left, Forms forms, Measures measures) {
         List<OpenLot> lots = left.getOrDefault(want.key(), List.of());
         if (want.amount() == null) {
             return new Met(want, null, List.of(), null, List.of(), "no amount of " + want.name());
@@ -89,11 +92,20 @@ public record Needs(List<Met> met) {
             }
         }
         Amount rounded = Amount.of(Rational.of(need.value().toDecimal(6)), need.unit());
-        StockUse use = StockUse.of(lots, rounded, want.day());
-        left.put(want.key(), use.after(lots));
+        Food food = want.food();
+        StockUse.Serving use = food == null
+                ? ofItself(want.key(), lots, rounded, want.day(), left)
+                : StockUse.serving(food, rounded, want.day(), left, forms);
         List<OpenLot> past =
                 lots.stream().filter(lot -> lot.pastLimit(want.day())).toList();
         return new Met(want, rounded, use.takes(), use.lacking().value().isZero() ? null : use.lacking(), past, "");
+    }
+
+    private static StockUse.Serving ofItself(
+            String key, List<OpenLot> lots, Amount need, LocalDate day, Map<String, List<OpenLot>> left) {
+        StockUse use = StockUse.of(lots, need, day);
+        left.put(key, use.after(lots));
+        return new StockUse.Serving(use.takes(), use.lacking(), List.of());
     }
 
     /**

@@ -4,6 +4,10 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import wexilla.core.food.Food;
+import wexilla.core.food.Form;
+import wexilla.core.food.Forms;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
@@ -45,6 +49,65 @@ public record StockUse(List<Take> takes, Amount lacking) {
             open = open.minus(taken);
         }
         return new StockUse(List.copyOf(takes), Amount.of(open, need.unit()));
+    }
+
+    /**
+     * How a need is met by stock of the food and of what stands in for it.
+     *
+     * @param takes in the units of the lots they are from
+     * @param lacking in the unit of the food asked for
+     * @param instead the forms that were taken
+     */
+    public record Serving(List<Take> takes, Amount lacking, List<Form> instead) {}
+
+    /**
+     * Meets a need of a food from its own lots first, then from the foods that silently stand in for it. All of a group
+     * ("any white beans") counts as its own: what is nearest its date goes first.
+     *
+     * @param need in the food's own base unit
+     * @param left what is there, by food key; what is taken is taken out of it
+     */
+    public static Serving serving(Food food, Amount need, LocalDate day, Map<String, List<OpenLot>> left, Forms forms) {
+        List<Take> takes = new ArrayList<>();
+        List<Form> instead = new ArrayList<>();
+        Amount open = take(food.key(), need, day, left, takes);
+        List<Form> silent = new ArrayList<>(forms.silent(food.key()));
+        silent.sort(Comparator.comparing(
+                form -> firstOut(left.getOrDefault(form.by().key(), List.of()), day)));
+        for (Form form : silent) {
+            if (open.value().isZero() || !need.unit().equals(food.base())) {
+                break;
+            }
+            Rational wanted = Rational.of(open.value().dividedBy(form.gives()).toDecimal(6));
+            Amount asked = Amount.of(wanted, form.by().base());
+            Amount lacking = take(form.by().key(), asked, day, left, takes);
+            Rational given = asked.value().minus(lacking.value()).times(form.gives());
+            if (!given.isZero()) {
+                instead.add(form);
+                Rational rest =
+                        lacking.value().isZero() ? Rational.ZERO : open.value().minus(given);
+                open = Amount.of(rest.signum() < 0 ? Rational.ZERO : rest, open.unit());
+            }
+        }
+        return new Serving(List.copyOf(takes), open, List.copyOf(instead));
+    }
+
+    private static Amount take(
+            String key, Amount need, LocalDate day, Map<String, List<OpenLot>> left, List<Take> takes) {
+        List<OpenLot> lots = left.getOrDefault(key, List.of());
+        StockUse use = of(lots, need, day);
+        left.put(key, use.after(lots));
+        takes.addAll(use.takes());
+        return use.lacking();
+    }
+
+    /** The day the first of these expires; far off when none is there. */
+    private static LocalDate firstOut(List<OpenLot> lots, LocalDate day) {
+        return lots.stream()
+                .filter(lot -> !lot.pastLimit(day) && !lot.amount().value().isZero())
+                .map(lot -> lot.keepBy() == null ? LocalDate.MAX.minusDays(1) : lot.keepBy())
+                .min(Comparator.naturalOrder())
+                .orElse(LocalDate.MAX);
     }
 
     /**

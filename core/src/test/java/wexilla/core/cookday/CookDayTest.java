@@ -35,7 +35,11 @@ class CookDayTest {
             food(
                     "onion",
                     "onion",
-                    new FoodFact(amount("1 piece"), amount("110 g"), "USDA FoodData Central (from memory)")),
+                    new FoodFact(
+                            amount("1 piece"),
+                            amount("110 g"),
+                            "USDA FoodData Central (from memory)",
+                            FoodFact.Trust.MEMORY)),
             food("kidney-beans", "kidney beans"),
             food("carrot", "carrot")));
 

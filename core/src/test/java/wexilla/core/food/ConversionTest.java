@@ -47,9 +47,8 @@ class ConversionTest {
 
     @Test
     void pluralsMeetTheirFood() {
-        assertThat(BOOK.find("3 large onions, diced").orElseThrow().food().name())
-                .isEqualTo("onion");
-        assertThat(BOOK.find("two tomatoes").orElseThrow().food().name()).isEqualTo("tomatoes");
+        assertThat(BOOK.find("3 large onions, diced").orElseThrow().name()).isEqualTo("onion");
+        assertThat(BOOK.find("two tomatoes").orElseThrow().name()).isEqualTo("tomatoes");
         assertThat(BOOK.find("dragon scales")).isEmpty();
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
@@ -65,7 +66,7 @@ class HandLabelTest {
     }
 
     private static Food food(String key, String name, Allergen... allergens) {
-        Traits traits = new Traits("other", "", Set.of(allergens), null, null);
+        Traits traits = new Traits("other", "", Set.of(allergens), Map.of());
         return new Food(key, name, List.of(), Unit.G, "dry-goods", false, Scaling.LINEAR, List.of(), traits);
     }
 

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wexilla.core.Samples;
+import wexilla.core.food.Forms;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.money.Cost;
 import wexilla.core.quantity.Measures;
@@ -74,6 +75,7 @@ class BigBuyTest {
                 new PlanCheck.Kitchen(
                         Map.of(Samples.SHOULDER.key(), List.of(joint)),
                         Set.of(),
+                        Forms.NONE,
                         Measures.METRIC,
                         COOK.minusDays(2).atStartOfDay()));
         assertThat(check.needs().met().get(0).takes()).hasSize(1);

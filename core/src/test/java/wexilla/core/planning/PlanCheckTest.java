@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import wexilla.core.food.Allergen;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
+import wexilla.core.food.Forms;
 import wexilla.core.food.Scaling;
 import wexilla.core.food.Traits;
 import wexilla.core.keeping.LotClock;
@@ -56,7 +57,7 @@ class PlanCheckTest {
                 false,
                 Scaling.LINEAR,
                 List.of(),
-                new Traits("meat", protein, allergens, null, null));
+                new Traits("meat", protein, allergens, Map.of()));
     }
 
     private static Amount amount(String text) {
@@ -93,7 +94,9 @@ class PlanCheckTest {
 
     private static PlanCheck check(List<Evening> evenings, Map<String, List<OpenLot>> stock) {
         return PlanCheck.of(
-                evenings, List.of(), new PlanCheck.Kitchen(stock, Set.of(), Measures.METRIC, TODAY.atTime(12, 0)));
+                evenings,
+                List.of(),
+                new PlanCheck.Kitchen(stock, Set.of(), Forms.NONE, Measures.METRIC, TODAY.atTime(12, 0)));
     }
 
     private static List<String> words(PlanCheck check, int evening) {
@@ -181,8 +184,8 @@ class PlanCheckTest {
         Recipe chilli = recipe("Chilli", "400 g mince");
         List<OpenLot> frozen =
                 List.of(lot("a", "400 g", null, Thaw.Shape.JOINT), lot("b", "500 g", null, Thaw.Shape.JOINT));
-        PlanCheck.Kitchen kitchen =
-                new PlanCheck.Kitchen(Map.of("mince", frozen), Set.of(), Measures.METRIC, TODAY.atTime(12, 0));
+        PlanCheck.Kitchen kitchen = new PlanCheck.Kitchen(
+                Map.of("mince", frozen), Set.of(), Forms.NONE, Measures.METRIC, TODAY.atTime(12, 0));
         PlanCheck.Batch twice = new PlanCheck.Batch(
                 "pots",
                 "Chilli",
@@ -215,6 +218,7 @@ class PlanCheckTest {
         PlanCheck.Kitchen kitchen = new PlanCheck.Kitchen(
                 Map.of("mince", List.of(lot("a", "400 g", null, Thaw.Shape.JOINT))),
                 Set.of(),
+                Forms.NONE,
                 Measures.METRIC,
                 TODAY.atTime(12, 0));
         List<PlanCheck.Batch> pots = List.of("one", "two").stream()

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import wexilla.core.food.Food;
+import wexilla.core.food.Forms;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.money.Cost;
 import wexilla.core.pricing.CostSheet.Known;
@@ -29,7 +30,13 @@ class CostSheetTest {
 
     private static Known known(List<OpenLot> mince, List<Offer> offers, Seasoning seasoning) {
         return new Known(
-                Map.of("mince", mince), Map.of("mince", offers), seasoning, euro("0.15"), Measures.METRIC, TODAY);
+                Map.of("mince", mince),
+                Map.of("mince", offers),
+                Forms.NONE,
+                seasoning,
+                euro("0.15"),
+                Measures.METRIC,
+                TODAY);
     }
 
     private static OpenLot mince(String grams, String cost) {

@@ -10,6 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import wexilla.core.Samples;
+import wexilla.core.quantity.AmountReader.Packs;
 import wexilla.core.quantity.NotAnAmount;
 
 class LineReaderTest {
@@ -71,5 +72,32 @@ class LineReaderTest {
         assertThat(recipe.stepsAfter(Style.COOKED)).isEmpty();
         assertThat(recipe.heldBack(Style.READY_TO_BAKE)).hasSize(1);
         assertThat(recipe.heldBack(Style.COOKED)).isEmpty();
+    }
+
+    @Test
+    void packsAreKeptBesideTheirTotal() {
+        Packs packs =
+                new LineReader(Samples.BOOK).read("2 x 400 g tins tomatoes").packs();
+        assertThat(packs.count()).hasToString("2");
+        assertThat(packs.each()).hasToString("400 g");
+        assertThat(packs.container().symbol()).isEqualTo("tin");
+    }
+
+    @Test
+    void whatMayBeTakenInsteadIsKeptApart() {
+        ReadLine line = new LineReader(Samples.BOOK).read("500 g minced beef or lamb, browned");
+        assertThat(line.foodName()).isEqualTo("minced beef");
+        assertThat(line.alternatives()).containsExactly("lamb");
+        assertThat(line.preparation()).isEqualTo("browned");
+        assertThat(new LineReader(Samples.BOOK).read("1 tsp salt or to taste").alternatives())
+                .isEmpty();
+    }
+
+    @Test
+    void optionalIsSeenAnywhere() {
+        LineReader reader = new LineReader(Samples.BOOK);
+        assertThat(reader.read("1 onion, optional").optional()).isTrue();
+        assertThat(reader.read("optional: 1 onion").optional()).isTrue();
+        assertThat(reader.read("1 onion").optional()).isFalse();
     }
 }

@@ -8,8 +8,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wexilla.core.Samples;
-import wexilla.core.food.Food;
-import wexilla.core.food.Scaling;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
@@ -19,8 +17,7 @@ class ScaledLineTest {
 
     private static ScaledLine scaled(String text, Rational factor, int pots) {
         ReadLine line = new LineReader(Samples.BOOK).read(text);
-        Scaling rule = line.knownFood().map(Food::scaling).orElse(Scaling.LINEAR);
-        return ScaledLine.of(line, rule, factor, pots, KitchenMeasure.System.US, Measures.US);
+        return ScaledLine.of(line, line.scaling(), Scale.of(factor, pots, KitchenMeasure.System.US, Measures.US));
     }
 
     @ParameterizedTest

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wexilla.core.food.Food;
+import wexilla.core.food.Forms;
 import wexilla.core.food.Scaling;
 import wexilla.core.food.Traits;
 import wexilla.core.money.Money;
@@ -34,7 +35,7 @@ class BasketTest {
                 false,
                 Scaling.LINEAR,
                 List.of(),
-                new Traits(aisle, "", Set.of(), null, null));
+                new Traits(aisle, "", Set.of(), Map.of()));
     }
 
     private static Amount amount(String text) {
@@ -55,6 +56,7 @@ class BasketTest {
                 List.of(want(rice, "700 g", 3), want(leek, "250 g", 1), want(rice, "600 g", 1), want(salt, "5 g", 1)),
                 Map.of(),
                 Set.of("salt"),
+                Forms.NONE,
                 Measures.METRIC);
         WholePacks kilo = new WholePacks(amount("1000 g"), Money.of(175, EURO), null);
         WholePacks half = new WholePacks(amount("500 g"), Money.of(99, EURO), null);
@@ -75,7 +77,11 @@ class BasketTest {
     void whatHasNoAmountIsOnTheListWithItsReason() {
         Food leek = food("leek", "");
         Needs needs = Needs.of(
-                List.of(new Want("leek", leek, "leek", null, DAY, "soup")), Map.of(), Set.of(), Measures.METRIC);
+                List.of(new Want("leek", leek, "leek", null, DAY, "soup")),
+                Map.of(),
+                Set.of(),
+                Forms.NONE,
+                Measures.METRIC);
         Basket.Line line =
                 Basket.of(needs.items(), List.of(), Map.of(), EURO).lines().get(0);
         assertThat(line.aisle()).isEqualTo("other");

@@ -13,6 +13,7 @@ import java.util.Set;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import wexilla.core.food.Food;
+import wexilla.core.food.Forms;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
@@ -53,7 +54,7 @@ class NeedsPropertyTest {
             wants.add(new Want(food.key(), food, food.name(), amount, DAY.plusDays(seeded.nextInt(14)), "dish " + i));
         }
 
-        Needs needs = Needs.of(wants, stock, Set.of(), Measures.METRIC);
+        Needs needs = Needs.of(wants, stock, Set.of(), Forms.NONE, Measures.METRIC);
 
         assertThat(needs.met()).hasSize(wants.size());
         assertThat(needs.met())

@@ -29,7 +29,7 @@ class DinnersTest {
     }
 
     private static final FoodFact PORTION =
-            new FoodFact(amount("1 portion"), amount("150 g"), "common practice, no source");
+            new FoodFact(amount("1 portion"), amount("150 g"), "common practice, no source", FoodFact.Trust.PRACTICE);
 
     /** The note of the design: 3 x 500 g mince, 2 bolognese for 6, 750 g fish; a family of 4.45 plates. */
     @Test

@@ -1,0 +1,63 @@
+package wexilla.app.household;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import wexilla.core.equipment.VesselRule;
+import wexilla.core.equipment.VesselSize;
+import wexilla.core.food.Food;
+import wexilla.core.quantity.Rational;
+
+/** How full vessels may be, and what stands in them piece by piece: reference files, read once. */
+@Component
+public class Vessels {
+
+    private final List<VesselRule> rules;
+    private final Map<String, Rational> standing;
+
+    Vessels() {
+        rules = ReferenceRows.of("vessels.csv").stream().map(Vessels::rule).toList();
+        standing = ReferenceRows.of("standing.csv").stream()
+                .collect(Collectors.toMap(
+                        row -> row.get("slug"), row -> Rational.of(new BigDecimal(row.get("each_cm2")))));
+    }
+
+    private static VesselRule rule(CSVRecord row) {
+        return new VesselRule(
+                row.get("kind"),
+                Rational.of(new BigDecimal(row.get("limit"))),
+                number(row, "swelling"),
+                number(row, "least"),
+                number(row, "least_liquid_ml"),
+                number(row, "depth_cm"),
+                ReferenceRows.list(row, "sizes").stream().map(VesselSize::parse).toList(),
+                ReferenceRows.source(row));
+    }
+
+    private static @Nullable Rational number(CSVRecord row, String column) {
+        String text = row.get(column);
+        return text.isEmpty() ? null : Rational.of(new BigDecimal(text));
+    }
+
+    /** The rule for vessels of this kind, said in any case: "pressure cooker". */
+    public Optional<VesselRule> rule(String kind) {
+        String plain = kind.strip().toLowerCase(Locale.ROOT).replace('_', ' ');
+        return rules.stream().filter(rule -> rule.kind().equals(plain)).findFirst();
+    }
+
+    /** All kinds, for messages. */
+    public String kinds() {
+        return rules.stream().map(VesselRule::kind).collect(Collectors.joining(", "));
+    }
+
+    /** What one piece needs of the bottom when pieces stand side by side, in square centimetres. */
+    public Optional<Rational> standing(Food food) {
+        return Optional.ofNullable(standing.get(food.key()));
+    }
+}

@@ -1,0 +1,29 @@
+package wexilla.core.food;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/** Which foods stand in for which: handbook, section 1. */
+public final class Forms {
+
+    /** Every food stands for itself only. */
+    public static final Forms NONE = new Forms(List.of());
+
+    private final Map<String, List<Form>> byNeed;
+
+    public Forms(Collection<Form> forms) {
+        this.byNeed = forms.stream().collect(Collectors.groupingBy(Form::need));
+    }
+
+    /** What stands in for this food, best first. */
+    public List<Form> of(String food) {
+        return byNeed.getOrDefault(food, List.of());
+    }
+
+    /** What stands in for it without asking, best first. */
+    public List<Form> silent(String food) {
+        return of(food).stream().filter(Form::silent).toList();
+    }
+}
