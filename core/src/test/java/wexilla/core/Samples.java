@@ -51,7 +51,7 @@ public final class Samples {
         return new Food(key, name, List.of(), base, keeping, false, Scaling.LINEAR, List.of(facts));
     }
 
-    private static FoodFact fact(String from, String to) {
+    public static FoodFact fact(String from, String to) {
         return new FoodFact(amount(from), amount(to), "from memory", FoodFact.Trust.MEMORY);
     }
 

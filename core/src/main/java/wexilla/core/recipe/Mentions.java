@@ -1,0 +1,52 @@
+package wexilla.core.recipe;
+
+import java.util.Locale;
+import java.util.stream.Stream;
+import wexilla.core.food.Food;
+
+/** How the steps of a recipe speak of its lines. */
+final class Mentions {
+
+    private Mentions() {}
+
+    /** All names of a food and of its kinds, in lower case. */
+    static Stream<String> names(Food food) {
+        return Stream.concat(food.names(), food.kinds().stream()).map(name -> name.toLowerCase(Locale.ROOT));
+    }
+
+    /** Its names, and the last word of each: "flour" for plain flour. */
+    static Stream<String> shortNames(Food food) {
+        return names(food).flatMap(name -> Stream.of(name, name.substring(name.lastIndexOf(' ') + 1)));
+    }
+
+    /** The words by which a step may speak of a line. */
+    static Stream<String> of(ReadLine line) {
+        Food food = line.food();
+        Stream<String> names = food == null
+                ? Stream.of(line.foodName().toLowerCase(Locale.ROOT))
+                : Stream.concat(names(food), groups(food));
+        return Stream.concat(names, Stream.of(line.preparation().toLowerCase(Locale.ROOT)))
+                .flatMap(name -> Stream.concat(Stream.of(name), Stream.of(name.split("[\\s,-]+"))))
+                .filter(word ->
+                        word.length() > 3 || food != null && food.names().anyMatch(word::equalsIgnoreCase))
+                .map(word -> word.endsWith("oes") || word.endsWith("ves")
+                        ? word.substring(0, word.length() - 3)
+                        : word.endsWith("s") && !word.endsWith("ss") ? word.substring(0, word.length() - 1) : word);
+    }
+
+    /** "Season", "the vegetables", "the meat". */
+    private static Stream<String> groups(Food food) {
+        if (food.seasoning()) {
+            return Stream.of("season", "spice", "herb");
+        }
+        return switch (food.traits().aisle()) {
+            case "meat" -> Stream.of("meat", "joint", "bird");
+            case "fish" -> Stream.of("fish");
+            case "vegetables" -> Stream.of("vegetable", "greens", "herbs");
+            case "tins" -> Stream.of("tins", "beans", "liquid", "sauce");
+            case "dairy" -> Stream.of("cheese");
+            case "dry" -> Stream.of("pulses", "dry");
+            default -> Stream.of();
+        };
+    }
+}

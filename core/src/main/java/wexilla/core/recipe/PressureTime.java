@@ -1,0 +1,113 @@
+package wexilla.core.recipe;
+
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Food;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Rational;
+
+/**
+ * How long something takes under pressure, and how long it holds its pot: come-up, time, release. Handbook, section 2:
+ * by what is known for the food and its state; what has no rate for its state gets no guessed time but a question.
+ */
+public final class PressureTime {
+
+    /** In which state it goes in. */
+    public enum State {
+        FRESH,
+        LOOSE_FROZEN,
+        FROZEN_BLOCK
+    }
+
+    /**
+     * What is known about one food.
+     *
+     * @param food its key
+     * @param minutes whatever the amount
+     * @param perKg minutes more for each kilogram of one piece; zero when its weight does not matter
+     * @param release minutes of natural release; zero for a quick one
+     * @param core temperature to reach, °C; null where none is asked
+     */
+    public record Rule(
+            String food,
+            State state,
+            Rational minutes,
+            Rational perKg,
+            int release,
+            @Nullable Integer core,
+            String source) {}
+
+    /** What came out: a time, or a question. */
+    public sealed interface Answer permits Known, Question {}
+
+    /**
+     * @param comeUp minutes until it has pressure
+     * @param minutes under pressure
+     * @param release minutes until it can be opened
+     * @param cautions what is always said with it
+     */
+    public record Known(int comeUp, int minutes, int release, List<String> cautions, String source) implements Answer {
+
+        /** How long the pot is taken. */
+        public int holds() {
+            return comeUp + minutes + release;
+        }
+    }
+
+    /** What the cook is asked, since nobody knows. */
+    public record Question(String words) implements Answer {}
+
+    private static final Rational HALF = Rational.of(1, 2);
+    /** Half full 10 to 15 minutes, two thirds 20 to 30, frozen double; the middle of each: common practice, no source. */
+    private static final int HALF_FULL = 13;
+
+    private static final int FULLER = 25;
+    private static final Rational BLOCK = Rational.of(3, 2);
+
+    private PressureTime() {}
+
+    /**
+     * Looks the time up.
+     *
+     * @param piece weight of one piece; null when it is not known
+     * @param filled how full the pot is, of its capacity
+     */
+    public static Answer of(List<Rule> rules, Food food, State state, @Nullable Amount piece, Rational filled) {
+        Optional<Rule> known = rule(rules, food, state);
+        boolean block = known.isEmpty() && state == State.FROZEN_BLOCK;
+        Optional<Rule> rule = block ? rule(rules, food, State.FRESH) : known;
+        if (rule.isEmpty()) {
+            return new Question("How long does " + food.name() + " take under pressure, "
+                    + state.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ') + "?");
+        }
+        Rule found = rule.get();
+        if (!found.perKg().isZero() && piece == null) {
+            return new Question("How much does one piece of " + food.name() + " weigh?");
+        }
+        Rational kg = piece == null
+                ? Rational.ZERO
+                : Measures.US.toBase(piece).value().dividedBy(Rational.of(1000));
+        Rational minutes = found.minutes().plus(found.perKg().times(kg));
+        Rational time = block ? minutes.times(BLOCK) : minutes;
+        int comeUp = (filled.compareTo(HALF) <= 0 ? HALF_FULL : FULLER) * (state == State.FRESH ? 1 : 2);
+        return new Known(
+                comeUp, time.rounded().intValueExact(), found.release(), cautions(found, piece, block), found.source());
+    }
+
+    private static Optional<Rule> rule(List<Rule> rules, Food food, State state) {
+        return rules.stream()
+                .filter(rule -> rule.food().equals(food.key()) && rule.state() == state)
+                .findFirst();
+    }
+
+    private static List<String> cautions(Rule rule, @Nullable Amount piece, boolean block) {
+        String size = piece == null ? "" : "for pieces of " + piece;
+        String core = rule.core() == null ? "" : "to " + rule.core() + " °C at the core";
+        String guess = block ? "a frozen block takes about half as long again: read the core" : "";
+        return java.util.stream.Stream.of(size, core, guess)
+                .filter(words -> !words.isEmpty())
+                .toList();
+    }
+}

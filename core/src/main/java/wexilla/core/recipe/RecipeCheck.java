@@ -1,0 +1,239 @@
+package wexilla.core.recipe;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Conversion;
+import wexilla.core.food.Food;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.AmountReader;
+import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.NotAnAmount;
+import wexilla.core.quantity.Quantity;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.RecipeFlag.Kind;
+
+/** Looks a recipe over: contradicting times and amounts, lines no step uses, too little liquid, beans not boiled. */
+public final class RecipeCheck {
+
+    private static final String OWN = "own definition";
+    private static final String BAD_BUG = "FDA, Bad Bug Book: phytohaemagglutinin (from memory)";
+    private static final String FSIS = "USDA FSIS, partial cooking (from memory)";
+    private static final Set<String> BEANS = Set.of("kidney-beans", "white-beans", "borlotti-beans");
+    private static final Pattern ALL = Pattern.compile(
+            "\\b(?:everything|all (?:the )?(?:other |remaining )?ingredients|remaining ingredients|the rest|all together)\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern SLOW = Pattern.compile("\\bslow[- ]cook", Pattern.CASE_INSENSITIVE);
+    private static final Pattern HARD_BOIL = Pattern.compile(
+            "\\bboil(?:ing)?\\b[^.;]*\\b(?:hard|rapidly|\\d+\\s*min)|\\bpressure\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BROWNED =
+            Pattern.compile("\\b(?:brown|sear|seal|part-cook|parboil|half-cook)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern COOKED = Pattern.compile(
+            "\\b(?:simmer|bake|roast|braise|stew|cook (?:through|until)|boil|pressure|slow cook|poach|steam)",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern NUMBER = Pattern.compile("(?<![\\d./])(?:\\d+(?:[.,]\\d+)?|[½⅓⅔¼¾])[^.;,]{2,40}");
+    /** Below this share of what the line says a step names a part of it, which is fine; above, more than there is. */
+    private static final Rational MORE = Rational.of(105, 100);
+
+    private final Recipe recipe;
+    private final Measures measures;
+    private final List<RecipeFlag> flags = new ArrayList<>();
+    private final String allSteps;
+
+    private RecipeCheck(Recipe recipe, Measures measures) {
+        this.recipe = recipe;
+        this.measures = measures;
+        this.allSteps = recipe.steps().stream().map(RecipeStep::text).collect(Collectors.joining(" \n "));
+    }
+
+    /** What to look at, safety first, then as it stands in the recipe. */
+    public static List<RecipeFlag> of(Recipe recipe, Measures measures) {
+        RecipeCheck check = new RecipeCheck(recipe, measures);
+        check.beans();
+        check.partCooked();
+        check.times();
+        check.amountsInSteps();
+        StarchCheck.of(recipe, check.allSteps, measures).ifPresent(check.flags::add);
+        check.unused();
+        check.noAmount();
+        return List.copyOf(check.flags);
+    }
+
+    private void flag(
+            Kind kind, @Nullable Integer line, @Nullable Integer step, String what, String why, String source) {
+        flags.add(new RecipeFlag(kind, line, step, what, why, source));
+    }
+
+    /** Kidney beans, red and white, raw in a slow cooker. */
+    private void beans() {
+        Matcher slow = SLOW.matcher(allSteps);
+        if (!slow.find()) {
+            return;
+        }
+        boolean boiled = HARD_BOIL.matcher(allSteps.substring(0, slow.start())).find();
+        for (int i = 0; i < recipe.lines().size() && !boiled; i++) {
+            Food food = recipe.lines().get(i).read().food();
+            if (food != null && BEANS.contains(food.key())) {
+                flag(
+                        Kind.SAFETY,
+                        i,
+                        null,
+                        food.name() + " go raw into the slow cooker",
+                        "a slow cooker stays below the boil: soak 5 h, fresh water, boil hard 30 min first",
+                        BAD_BUG);
+            }
+        }
+    }
+
+    /** Never a stop while meat is part-cooked. */
+    private void partCooked() {
+        boolean meat = recipe.lines().stream()
+                .map(line -> line.read().food())
+                .anyMatch(food -> food != null && food.keepingClass().startsWith("raw-"));
+        boolean browned = false;
+        boolean cooked = false;
+        for (int i = 0; i < recipe.steps().size(); i++) {
+            RecipeStep step = recipe.steps().get(i);
+            browned |= BROWNED.matcher(step.text()).find();
+            cooked |= COOKED.matcher(step.text()).find();
+            if (meat && step.stop() != null && browned && !cooked) {
+                flag(
+                        Kind.SAFETY,
+                        null,
+                        i,
+                        "it stops while the meat is part-cooked",
+                        "food part-cooked is cooked through at once, never chilled between",
+                        FSIS);
+            }
+        }
+    }
+
+    private void times() {
+        for (int i = 0; i < recipe.steps().size(); i++) {
+            RecipeStep step = recipe.steps().get(i);
+            StepTime text = StepTime.read(step.text());
+            StepTime typed = step.typed();
+            if (typed != null && text.minutes() > 0 && typed.minutes() < text.minutes()) {
+                flag(
+                        Kind.CONTRADICTION,
+                        null,
+                        i,
+                        "the text says " + text.minutes() + " min, the fields " + typed.minutes(),
+                        "both cannot be right; the fields are used",
+                        OWN);
+            }
+            if (step.time().minutes() == 0) {
+                flag(Kind.NO_TIME, null, i, "no time", "without it this step takes no room on a cook day", OWN);
+            }
+        }
+    }
+
+    /** "3 l water" in a step where the lines have 2. */
+    private void amountsInSteps() {
+        for (int i = 0; i < recipe.steps().size(); i++) {
+            Matcher number = NUMBER.matcher(recipe.steps().get(i).text());
+            while (number.find()) {
+                amountInStep(i, number.group());
+            }
+        }
+    }
+
+    private void amountInStep(int step, String words) {
+        Optional<AmountReader.Reading> said = reading(words);
+        if (said.isEmpty() || said.get().bare()) {
+            return;
+        }
+        String behind = said.get().rest().toLowerCase(Locale.ROOT).replaceFirst("^(?:of )?(?:the )?", "");
+        for (int i = 0; i < recipe.lines().size(); i++) {
+            ReadLine line = recipe.lines().get(i).read();
+            Quantity written = line.quantity();
+            if (written == null
+                    || line.food() == null
+                    || Mentions.shortNames(line.food()).noneMatch(behind::startsWith)) {
+                continue;
+            }
+            Amount of = written.max();
+            Amount asked = said.get().quantity().max();
+            if (Conversion.convert(line.food(), asked, of.unit(), measures) instanceof Conversion.Converted same
+                    && same.amount()
+                                    .value()
+                                    .compareTo(total(line.food(), of.unit()).times(MORE))
+                            > 0) {
+                flag(
+                        Kind.CONTRADICTION,
+                        i,
+                        step,
+                        "the step takes " + asked + " " + line.foodName() + ", the line has " + of,
+                        "the step uses more than there is",
+                        OWN);
+            }
+            return;
+        }
+    }
+
+    /** All lines of this food together, in this unit. */
+    private Rational total(Food food, Unit unit) {
+        Rational sum = Rational.ZERO;
+        for (RecipeLine line : recipe.lines()) {
+            Quantity quantity = line.read().quantity();
+            if (food.equals(line.read().food())
+                    && quantity != null
+                    && Conversion.convert(food, quantity.max(), unit, measures)
+                            instanceof Conversion.Converted converted) {
+                sum = sum.plus(converted.amount().value());
+            }
+        }
+        return sum;
+    }
+
+    private static Optional<AmountReader.Reading> reading(String words) {
+        try {
+            return AmountReader.read(words);
+        } catch (NotAnAmount noAmount) {
+            return Optional.empty();
+        }
+    }
+
+    /** A line no step names; nothing is said while there are no steps. */
+    private void unused() {
+        if (recipe.steps().isEmpty() || ALL.matcher(allSteps).find()) {
+            return;
+        }
+        String steps = allSteps.toLowerCase(Locale.ROOT);
+        for (int i = 0; i < recipe.lines().size(); i++) {
+            ReadLine line = recipe.lines().get(i).read();
+            if (!line.optional() && Mentions.of(line).noneMatch(steps::contains)) {
+                flag(
+                        Kind.UNUSED,
+                        i,
+                        null,
+                        line.foodName() + " is in no step",
+                        "say where it goes in, or take the line out",
+                        OWN);
+            }
+        }
+    }
+
+    private void noAmount() {
+        for (int i = 0; i < recipe.lines().size(); i++) {
+            ReadLine line = recipe.lines().get(i).read();
+            boolean covered = line.food() != null && line.food().seasoning();
+            if (line.quantity() == null && !covered && !line.optional()) {
+                flag(
+                        Kind.NO_AMOUNT,
+                        i,
+                        null,
+                        "no amount of " + line.foodName(),
+                        "it is not costed, not shopped for, and does not grow with the batch",
+                        OWN);
+            }
+        }
+    }
+}

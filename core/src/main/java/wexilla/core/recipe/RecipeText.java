@@ -1,0 +1,220 @@
+package wexilla.core.recipe;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.food.FoodBook;
+import wexilla.core.quantity.AmountReader;
+import wexilla.core.quantity.NotAnAmount;
+
+/**
+ * Takes a whole recipe apart that was typed or pasted as text: its name, portions, lines and steps. What finds no place
+ * is given back; nothing is thrown away.
+ *
+ * @param portions null when the text does not say
+ * @param lines what goes in, each as written
+ * @param steps each as written, without its number
+ * @param rest what found no place
+ */
+public record RecipeText(
+        String title, @Nullable Integer portions, List<String> lines, List<String> steps, List<String> rest) {
+
+    /** Longest text accepted, in characters. */
+    public static final int LONGEST = 100_000;
+
+    private static final int TITLE = 120;
+    private static final int SHORT = 70;
+    private static final Pattern GOES_IN = Pattern.compile(
+            "^(?:the )?(?:ingredients?|you(?:'ll| will)? need|what goes in|shopping list)(?: list)?\\b[^.]{0,30}$",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern METHOD = Pattern.compile(
+            "^(?:the )?(?:method|directions?|instructions?|steps?|preparation|how to (?:make|cook)[^.]{0,40}|what to do)\\s*:?$",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern NOTES =
+            Pattern.compile("^(?:notes?|tips?|nutrition[^.]{0,30}|storage)\\s*:?$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern PORTIONS = Pattern.compile(
+            "(?:\\b(?:serves|feeds|makes(?: about)?|makes enough for|portions?|servings?|yields?|for)\\s*:?\\s*(?:about\\s+)?(\\d{1,3})\\b(?!\\s*(?:min|h|g|kg|ml|l|°|cups?|loaves))"
+                    + "|\\b(\\d{1,3})(?:\\s*(?:-|–|to)\\s*\\d{1,3})?\\s+(?:portions?|servings?|people|persons|plates)\\b)",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern NUMBERED =
+            Pattern.compile("^(?:step\\s*)?(\\d{1,2})\\s*[.):]\\s+(?=\\p{L})(.+)$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern STEP_HEAD = Pattern.compile("^step\\s*\\d{1,2}\\s*[.:]?$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern VERB = Pattern.compile(
+            "^(?:(?:first|then|next|meanwhile|finally|now|in a|in the|when|once|after|while|if)\\b|(?:add|arrange|bake|beat|blend|boil|braise|bring|brown|brush|chop|combine|cook|cool|cover|cut|dice|discard|drain|fill|finish|flake|fold|fry|grate|grease|grill|heat|knead|layer|leave|let|line|make|mash|melt|mix|parboil|peel|place|poach|pour|preheat|press|put|reduce|remove|rest|return|rinse|roast|roll|rub|saut[eé]|season|serve|set|shred|simmer|slice|soak|soften|spoon|spread|sprinkle|steam|stir|strain|sweat|take|taste|tip|toast|top|toss|transfer|turn|warm|wash|whisk)\\b)",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern TIMES = Pattern.compile(
+            "^(?:(?:prep(?:aration)?|cook(?:ing)?|total|hands-on|resting)(?: time)?|time)\\s*:?\\s*\\d.*$",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern HTML = Pattern.compile("<[^>]{0,200}>");
+
+    public RecipeText {
+        lines = List.copyOf(lines);
+        steps = List.copyOf(steps);
+        rest = List.copyOf(rest);
+    }
+
+    private enum Section {
+        TOP,
+        LINES,
+        STEPS,
+        NOTES
+    }
+
+    /**
+     * Takes the text apart.
+     *
+     * @throws IllegalArgumentException if it is blank or longer than {@link #LONGEST}
+     */
+    public static RecipeText read(String text, FoodBook foods) {
+        if (text.isBlank()) {
+            throw new IllegalArgumentException("there is no text; paste a recipe, its name first");
+        }
+        if (text.length() > LONGEST) {
+            throw new IllegalArgumentException(
+                    "this text has " + text.length() + " characters; " + LONGEST + " is the most for one recipe");
+        }
+        Parting parting = new Parting(foods);
+        text.lines().map(String::strip).filter(line -> !line.isEmpty()).forEach(parting::take);
+        return new RecipeText(parting.title, parting.portions, parting.lines, parting.steps, parting.rest);
+    }
+
+    private static final class Parting {
+        private final FoodBook foods;
+        private Section section = Section.TOP;
+        private String title = "";
+        private @Nullable Integer portions;
+        private final List<String> lines = new ArrayList<>();
+        private final List<String> steps = new ArrayList<>();
+        private final List<String> rest = new ArrayList<>();
+
+        Parting(FoodBook foods) {
+            this.foods = foods;
+        }
+
+        void take(String written) {
+            String line = HTML.matcher(written).replaceAll(" ").strip().replaceFirst("^#{1,6}\\s+", "");
+            if (line.isEmpty() || STEP_HEAD.matcher(line).matches()) {
+                return;
+            }
+            if (heading(line)) {
+                return;
+            }
+            boolean first = title.isEmpty() && lines.isEmpty() && steps.isEmpty();
+            if (first && section == Section.TOP && !isLine(line) && !isStep(line) && line.length() <= TITLE) {
+                title = withoutPortions(line);
+                return;
+            }
+            if (TIMES.matcher(line).matches()) {
+                rest.add(line);
+                return;
+            }
+            if (portions == null && line.length() <= SHORT && section != Section.STEPS && saysPortions(line)) {
+                return;
+            }
+            place(line);
+        }
+
+        private boolean heading(String line) {
+            if (GOES_IN.matcher(line).matches() && !startsWithAmount(line)) {
+                saysPortions(line);
+                section = Section.LINES;
+                return true;
+            }
+            if (METHOD.matcher(line).matches()) {
+                section = Section.STEPS;
+                return true;
+            }
+            if (NOTES.matcher(line).matches()) {
+                section = Section.NOTES;
+                return true;
+            }
+            return false;
+        }
+
+        private String withoutPortions(String line) {
+            Matcher said = PORTIONS.matcher(line);
+            if (!said.find() || said.start() == 0) {
+                return line;
+            }
+            saysPortions(line);
+            return line.substring(0, said.start()).replaceAll("[\\s,(–-]+$", "").strip();
+        }
+
+        private boolean saysPortions(String line) {
+            Matcher said = PORTIONS.matcher(line);
+            if (!said.find()) {
+                return false;
+            }
+            int number = Integer.parseInt(said.group(1) == null ? said.group(2) : said.group(1));
+            if (number < 1 || number > Recipe.MOST_PORTIONS) {
+                return false;
+            }
+            portions = number;
+            return true;
+        }
+
+        private void place(String line) {
+            switch (section) {
+                case NOTES -> rest.add(line);
+                case STEPS -> steps.add(unnumbered(line));
+                case LINES -> {
+                    if (line.endsWith(":") && line.length() <= SHORT) {
+                        rest.add(line);
+                    } else if (isStep(line)) {
+                        section = Section.STEPS;
+                        steps.add(unnumbered(line));
+                    } else {
+                        lines.add(line);
+                    }
+                }
+                case TOP -> {
+                    if (isLine(line)) {
+                        lines.add(line);
+                    } else if (isStep(line)) {
+                        steps.add(unnumbered(line));
+                    } else {
+                        rest.add(line);
+                    }
+                }
+            }
+        }
+
+        private static String unnumbered(String line) {
+            Matcher numbered = NUMBERED.matcher(line);
+            String text = numbered.matches() ? numbered.group(2) : line;
+            return text.replaceFirst("^[•*·–-]\\s*", "").strip();
+        }
+
+        private boolean isLine(String line) {
+            if (startsWithAmount(line)) {
+                return !isSentence(line);
+            }
+            boolean food = line.length() <= SHORT && foods.find(line).isPresent();
+            return food && !isSentence(line) && !VERB.matcher(line).find() && !title.isEmpty();
+        }
+
+        private static boolean isSentence(String line) {
+            return line.length() > SHORT && line.endsWith(".");
+        }
+
+        private boolean isStep(String line) {
+            boolean bullet = line.matches("^[•*·☐–-].*");
+            String text = unnumbered(line);
+            return VERB.matcher(text).find() && !(bullet && startsWithAmount(text))
+                    || NUMBERED.matcher(line).matches() && text.split("\\s+").length > 4
+                    || line.endsWith(".") && text.split("\\s+").length > 7;
+        }
+
+        private static boolean startsWithAmount(String line) {
+            try {
+                Optional<AmountReader.Reading> read = AmountReader.read(line.replaceFirst("^[•*·☐▢–-]\\s*", ""));
+                return read.isPresent() && !line.matches("(?i)^(?:a|an|one)\\s.*\\.$");
+            } catch (NotAnAmount noAmount) {
+                return false;
+            }
+        }
+    }
+}

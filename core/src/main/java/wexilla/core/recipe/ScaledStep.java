@@ -1,0 +1,117 @@
+package wexilla.core.recipe;
+
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.AmountReader;
+import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Quantity;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
+
+/**
+ * A step at another size of the batch: handbook, section 2. Hands need a set-up and then so much for each unit; what is
+ * sealed or wet does not take longer when there is more of it; trays and pans in loads do; a single piece in the oven or
+ * under pressure goes by its own weight.
+ *
+ * @param time in whole minutes
+ * @param why why it changes, or does not; empty where nothing is to be said
+ */
+public record ScaledStep(String text, StepGear gear, StepTime time, String why) {
+
+    /** The part of the hands' time that does not grow: a quarter of it, at most five minutes. Own definition. */
+    private static final Rational SET_UP = Rational.of(1, 4);
+
+    private static final int MOST_SET_UP = 5;
+    private static final Pattern RATE = Pattern.compile(
+            "(\\d+(?:[.,]\\d+)?)\\s*(?:min(?:ute)?s?)\\s*(?:per|a|for each|for every|each|/)\\s*(\\d+)?\\s*(kg|kilo|lb|pound|g)\\b"
+                    + "(?:[^.;]{0,12}?(?:plus|and|\\+)\\s*(\\d+)\\s*min)?",
+            Pattern.CASE_INSENSITIVE);
+
+    /**
+     * Scales a step.
+     *
+     * @param factor of the recipe
+     * @param loads trays, pans or pots it takes one after the other, at least one
+     * @param piece weight of one piece at this size, for what goes by it; null when it is not known
+     */
+    public static ScaledStep of(RecipeStep step, Rational factor, int loads, @Nullable Amount piece) {
+        StepGear gear = StepGear.read(step.text());
+        StepTime written = step.time();
+        int hands = hands(written.handsMin(), factor);
+        Matcher rate = RATE.matcher(step.text());
+        if (rate.find() && step.typed() == null) {
+            return byWeight(step, gear, hands, rate, piece);
+        }
+        boolean inLoads = loads > 1 && written.waitMin() > 0 && gear.kind() != StepGear.Kind.COLD;
+        int wait = Math.min(StepTime.MOST_MINUTES, written.waitMin() * (inLoads ? loads : 1));
+        return new ScaledStep(step.text(), gear, new StepTime(hands, wait), why(written, hands, wait, loads, inLoads));
+    }
+
+    private static String why(StepTime written, int hands, int wait, int loads, boolean inLoads) {
+        StringBuilder why = new StringBuilder();
+        if (hands != written.handsMin()) {
+            why.append("hands ").append(written.handsMin()).append(" → ").append(hands);
+            why.append(" min: the set-up is done once");
+        }
+        if (inLoads) {
+            why.append(why.isEmpty() ? "" : "; ").append(loads).append(" loads one after the other");
+        } else if (wait > 0 && !why.isEmpty()) {
+            why.append("; it takes no longer alone when there is more of it");
+        }
+        return why.toString();
+    }
+
+    private static ScaledStep byWeight(
+            RecipeStep step, StepGear gear, int hands, Matcher rate, @Nullable Amount piece) {
+        String said = rate.group();
+        if (piece == null) {
+            return new ScaledStep(
+                    step.text(), gear, new StepTime(hands, 0), "goes by the weight of one piece: how heavy is it?");
+        }
+        Rational minutes = Rational.of(new java.math.BigDecimal(rate.group(1).replace(',', '.')));
+        Rational of = Rational.of(rate.group(2) == null ? 1 : Long.parseLong(rate.group(2)));
+        String unit = rate.group(3).toLowerCase(Locale.ROOT);
+        Unit weight = unit.startsWith("k") ? Unit.KG : unit.equals("g") ? Unit.G : Unit.LB;
+        Rational units = Measures.US
+                .toBase(piece)
+                .value()
+                .dividedBy(Measures.US.factor(weight).times(of));
+        Rational plus = Rational.of(rate.group(4) == null ? 0 : Long.parseLong(rate.group(4)));
+        int wait = Math.min(
+                StepTime.MOST_MINUTES,
+                units.times(minutes)
+                        .plus(plus)
+                        .rounded()
+                        .min(java.math.BigInteger.valueOf(StepTime.MOST_MINUTES))
+                        .intValueExact());
+        return new ScaledStep(
+                step.text(), gear, new StepTime(hands, wait), said.strip() + ", one piece weighs " + piece);
+    }
+
+    private static int hands(int written, Rational factor) {
+        Rational all = Rational.of(written);
+        Rational setUp = Rational.min(all.times(SET_UP), Rational.of(MOST_SET_UP));
+        int scaled = setUp.plus(all.minus(setUp).times(factor))
+                .toDecimal(0)
+                .min(java.math.BigDecimal.valueOf(StepTime.MOST_MINUTES))
+                .intValue();
+        return written > 0 ? Math.max(1, scaled) : 0;
+    }
+
+    /** The weight of one piece of a line at this factor: "1 whole chicken, 1.6 kg"; null when the line is no piece. */
+    public static @Nullable Amount piece(ReadLine line, Rational factor) {
+        AmountReader.Packs packs = line.packs();
+        if (packs != null && packs.each().unit().base().equals(Unit.G)) {
+            return packs.count().times(factor).isWhole()
+                    ? packs.each()
+                    : packs.each().times(factor);
+        }
+        Quantity quantity = line.quantity();
+        return quantity != null && quantity.unit().base().equals(Unit.G)
+                ? quantity.max().times(factor)
+                : null;
+    }
+}

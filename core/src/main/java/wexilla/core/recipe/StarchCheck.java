@@ -1,0 +1,83 @@
+package wexilla.core.recipe;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import wexilla.core.food.Conversion;
+import wexilla.core.food.Food;
+import wexilla.core.food.Liquids;
+import wexilla.core.food.Part;
+import wexilla.core.food.Yield;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Dimension;
+import wexilla.core.quantity.KitchenRounding;
+import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Quantity;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
+
+/** Whether there is enough liquid for what swells. */
+final class StarchCheck {
+
+    private static final Pattern WATER_BOILED =
+            Pattern.compile("\\b(?:boiling|salted|plenty of|lots of)\\b[^.;]*\\bwater\\b", Pattern.CASE_INSENSITIVE);
+
+    private StarchCheck() {}
+
+    /** Dry starch takes up more than the liquid there is. */
+    static Optional<RecipeFlag> of(Recipe recipe, String allSteps, Measures measures) {
+        Rational taken = Rational.ZERO;
+        Rational there = Rational.ZERO;
+        List<String> starch = new ArrayList<>();
+        for (RecipeLine line : recipe.lines()) {
+            Food food = line.read().food();
+            Quantity quantity = line.read().quantity();
+            if (food == null || quantity == null) {
+                continue;
+            }
+            boolean liquid = Liquids.thin(food)
+                    || food.key().equals("tinned-tomatoes")
+                    || food.key().equals("passata");
+            if (liquid) {
+                there = there.plus(ml(food, quantity.middle(), measures));
+            } else if (Liquids.swells(food)) {
+                taken = taken.plus(takenUp(food, quantity.middle(), measures));
+                starch.add(food.name());
+            }
+        }
+        boolean waterUnsaid = WATER_BOILED.matcher(allSteps).find();
+        if (there.isZero() || waterUnsaid || taken.compareTo(there) <= 0) {
+            return Optional.empty();
+        }
+        Amount lacking = KitchenRounding.nearest(Amount.of(taken.minus(there), Unit.ML));
+        return Optional.of(new RecipeFlag(
+                RecipeFlag.Kind.LIQUID,
+                null,
+                null,
+                "too little liquid for " + String.join(", ", starch),
+                "it takes up " + KitchenRounding.nearest(Amount.of(taken, Unit.ML)) + "; " + lacking
+                        + " more are needed, or it stays hard",
+                "common practice, no source"));
+    }
+
+    private static Rational takenUp(Food food, Amount amount, Measures measures) {
+        Yield water = food.traits().yield(Part.WATER);
+        if (water != null) {
+            return ml(food, amount, measures).times(water.ofOne());
+        }
+        Yield cooked = food.traits().cooked();
+        return cooked != null
+                        && Conversion.convert(food, amount, Unit.G, measures) instanceof Conversion.Converted grams
+                ? grams.amount().value().times(cooked.ofOne().minus(Rational.ONE))
+                : Rational.ZERO;
+    }
+
+    private static Rational ml(Food food, Amount amount, Measures measures) {
+        return Conversion.convert(food, amount, Unit.ML, measures) instanceof Conversion.Converted converted
+                ? converted.amount().value()
+                : amount.unit().dimension() == Dimension.MASS
+                        ? measures.toBase(amount).value()
+                        : Rational.ZERO;
+    }
+}

@@ -1,0 +1,74 @@
+package wexilla.core.recipe;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import org.junit.jupiter.api.Test;
+import wexilla.core.Samples;
+
+class RecipeTextTest {
+
+    private static RecipeText read(String text) {
+        return RecipeText.read(text, Samples.BOOK);
+    }
+
+    @Test
+    void withHeadings() {
+        RecipeText text = read("""
+                Harbour bean pot
+
+                Serves 6
+                Prep time: 20 minutes
+
+                Ingredients:
+                For the pot:
+                - 250 g white beans, soaked
+                - 2 onions
+                salt to taste
+
+                Method
+                1. Boil the beans for 60 minutes.
+                Step 2: Soften the onions.
+                3) Season and serve.
+
+                Notes
+                Better the next day.
+                """);
+        assertThat(text.title()).isEqualTo("Harbour bean pot");
+        assertThat(text.portions()).isEqualTo(6);
+        assertThat(text.lines()).containsExactly("- 250 g white beans, soaked", "- 2 onions", "salt to taste");
+        assertThat(text.steps())
+                .containsExactly("Boil the beans for 60 minutes.", "Soften the onions.", "Season and serve.");
+        assertThat(text.rest()).containsExactly("Prep time: 20 minutes", "For the pot:", "Better the next day.");
+    }
+
+    @Test
+    void withoutHeadings() {
+        RecipeText text = read("""
+                Onion soup for 4
+                1 kg onions
+                1/2 cup flour
+                salt
+                Slice the onions and soften them for 40 minutes.
+                Stir in the flour, cook 2 minutes, add salt.
+                """);
+        assertThat(text.title()).isEqualTo("Onion soup");
+        assertThat(text.portions()).isEqualTo(4);
+        assertThat(text.lines()).containsExactly("1 kg onions", "1/2 cup flour", "salt");
+        assertThat(text.steps()).hasSize(2).first().asString().startsWith("Slice the onions");
+        assertThat(text.rest()).isEmpty();
+    }
+
+    /** Every written line is somewhere, whatever the text is. */
+    @Test
+    void nothingIsThrownAway() {
+        RecipeText text = read("x\n7\n<b>2 onions</b>\n???\nwhatever this may be\n4 servings\n");
+        assertThat(text.title()).isEqualTo("x");
+        assertThat(text.portions()).isEqualTo(4);
+        assertThat(text.lines()).contains("2 onions");
+        assertThat(text.lines().size() + text.steps().size() + text.rest().size())
+                .isEqualTo(4);
+        assertThatThrownBy(() -> read(" \n ")).hasMessageContaining("no text");
+        assertThatThrownBy(() -> read("x".repeat(100_001))).hasMessageContaining("100001");
+    }
+}

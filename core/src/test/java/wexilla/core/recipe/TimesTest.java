@@ -1,0 +1,96 @@
+package wexilla.core.recipe;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static wexilla.core.Samples.amount;
+import static wexilla.core.Samples.ratio;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import wexilla.core.Samples;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Temperature;
+import wexilla.core.recipe.PressureTime.Known;
+import wexilla.core.recipe.PressureTime.Question;
+import wexilla.core.recipe.PressureTime.Rule;
+import wexilla.core.recipe.PressureTime.State;
+
+/** Time rules of the handbook, section 2: common practice, no source, unless another source is named. */
+class TimesTest {
+
+    private static final List<Rule> RULES = List.of(
+            new Rule("flour", State.FRESH, Rational.of(7), Rational.ZERO, 10, null, "practice"),
+            // 6 min a pound = 13.227736 min a kilogram
+            new Rule("shoulder", State.FRESH, Rational.ZERO, ratio(13227736, 1000000), 15, 74, "practice"),
+            new Rule("onion", State.LOOSE_FROZEN, Rational.of(25), Rational.ZERO, 10, 74, "practice"));
+
+    private static StepTime scaled(String text, int factor, int loads) {
+        return ScaledStep.of(new RecipeStep(text, null), Rational.of(factor), loads, null)
+                .time();
+    }
+
+    @Test
+    void handsGrowAndPotsDoNot() {
+        assertThat(scaled("Chop for 12 minutes.", 4, 1)).isEqualTo(new StepTime(39, 0));
+        assertThat(scaled("Simmer 45 minutes.", 4, 1)).isEqualTo(new StepTime(0, 45));
+        assertThat(scaled("Bake at 200 °C for 30 minutes.", 4, 3)).isEqualTo(new StepTime(0, 90));
+        assertThat(scaled("Chill 60 minutes.", 4, 3)).isEqualTo(new StepTime(0, 60));
+    }
+
+    @Test
+    void aSinglePieceGoesByItsWeight() {
+        RecipeStep roast = new RecipeStep("Roast 20 min per 500 g plus 20 min at 180 °C.", null);
+        ScaledStep scaled = ScaledStep.of(roast, Rational.ONE, 1, amount("1.5 kg"));
+        assertThat(scaled.time()).isEqualTo(new StepTime(0, 80));
+        assertThat(scaled.gear().kind()).isEqualTo(StepGear.Kind.OVEN);
+        assertThat(scaled.gear().heat()).hasToString("180 °C");
+        assertThat(ScaledStep.of(roast, Rational.ONE, 1, null).why()).contains("how heavy");
+        ReadLine birds = new LineReader(Samples.BOOK).read("2 x 1.5 kg pork shoulder");
+        assertThat(ScaledStep.piece(birds, Rational.of(2))).isEqualTo(amount("1.5 kg"));
+    }
+
+    /** Rice 7 min for 1 cup and for 6; 6 min/lb fresh + 15 natural release; frozen double come-up, a block half as long again. */
+    @Test
+    void underPressure() {
+        Known rice = (Known) PressureTime.of(RULES, Samples.FLOUR, State.FRESH, null, ratio(1, 3));
+        assertThat(List.of(rice.comeUp(), rice.minutes(), rice.release())).containsExactly(13, 7, 10);
+        Known bird = (Known) PressureTime.of(RULES, Samples.SHOULDER, State.FRESH, amount("5 lb"), ratio(2, 3));
+        assertThat(bird.minutes()).isEqualTo(30);
+        assertThat(bird.holds()).isEqualTo(25 + 30 + 15);
+        assertThat(bird.cautions()).containsExactly("for pieces of 5 lb", "to 74 °C at the core");
+        Known block = (Known) PressureTime.of(RULES, Samples.SHOULDER, State.FROZEN_BLOCK, amount("5 lb"), ratio(1, 3));
+        assertThat(block.minutes()).isEqualTo(45);
+        assertThat(block.comeUp()).isEqualTo(26);
+        assertThat(block.cautions()).last().asString().contains("read the core");
+        assertThat(PressureTime.of(RULES, Samples.ONION, State.FRESH, null, ratio(1, 3)))
+                .isEqualTo(new Question("How long does onion take under pressure, fresh?"));
+        assertThat(PressureTime.of(RULES, Samples.SHOULDER, State.FRESH, null, ratio(1, 3)))
+                .isEqualTo(new Question("How much does one piece of pork shoulder, bone in weigh?"));
+    }
+
+    /** °F = °C · 9/5 + 32: NIST SP 811, B.8. Fan oven and gas marks: common practice, no source. */
+    @ParameterizedTest
+    @CsvSource({
+        "bake at 350 F, 177 °C",
+        "bake at 350°F, 177 °C",
+        "bake at 180 °C, 180 °C",
+        "bake at 180C, 180 °C",
+        "160 °C fan, 180 °C",
+        "gas mark 4, 180 °C",
+        "212 degrees Fahrenheit, 100 °C",
+        "at 200° for 40 minutes, 200 °C"
+    })
+    void temperaturesAreRead(String text, String celsius) {
+        assertThat(Temperature.find(text).orElseThrow()).hasToString(celsius);
+    }
+
+    @Test
+    void whatIsNoTemperatureIsNone() {
+        assertThat(Temperature.find("bake for 40 minutes")).isEmpty();
+        assertThat(Temperature.find("at 900 °C")).isEmpty();
+        Temperature hot = Temperature.fahrenheit(Rational.of(165));
+        assertThat(hot.inFahrenheit()).isEqualTo(Rational.of(165));
+        assertThat(Temperature.gasMark(6).forFan()).hasToString("180 °C");
+    }
+}
