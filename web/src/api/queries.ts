@@ -34,13 +34,13 @@ export function useNoteRead(text: string, place: string | undefined) {
 
 export const useBook = () => useQuery({ queryKey: ['recipes'], queryFn: () => answer(api.GET('/api/recipes')) });
 
-/** A recipe with its ETag, to be sent back when it is changed. */
-export const useRecipe = (id: string | undefined) =>
+/** A recipe with its ETag, to be sent back when it is changed; an older version when one is named. */
+export const useRecipe = (id: string | undefined, n?: number) =>
   useQuery({
-    queryKey: ['recipe', id],
+    queryKey: ['recipe', id, n],
     enabled: id !== undefined,
     queryFn: async () => {
-      const asked = await api.GET('/api/recipes/{id}', { params: { path: { id: id ?? '' } } });
+      const asked = await api.GET('/api/recipes/{id}', { params: { path: { id: id ?? '' }, query: { n } } });
       return { recipe: await answer(Promise.resolve(asked)), etag: asked.response.headers.get('ETag') ?? '' };
     },
   });
@@ -125,6 +125,17 @@ export function useScale(asked: Schema['ScaleAsked'] | undefined) {
     retry: false,
     placeholderData: keepPreviousData,
     queryFn: () => answer(api.POST('/api/preview/scale', { body: JSON.parse(settled) as Schema['ScaleAsked'] })),
+  });
+}
+
+/** How full a vessel gets with these lines. */
+export function useVessel(asked: Schema['VesselAsked']) {
+  const settled = useSettled(JSON.stringify(asked), 120);
+  return useQuery({
+    queryKey: ['vessel', settled],
+    retry: false,
+    placeholderData: keepPreviousData,
+    queryFn: () => answer(api.POST('/api/preview/vessel', { body: JSON.parse(settled) as Schema['VesselAsked'] })),
   });
 }
 

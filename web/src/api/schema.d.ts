@@ -397,7 +397,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read"];
+        post: operations["read_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -692,6 +692,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recipes/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["files"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes/names": {
         parameters: {
             query?: never;
@@ -708,6 +740,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recipes/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes/{id}": {
         parameters: {
             query?: never;
@@ -718,6 +766,38 @@ export interface paths {
         get: operations["one"];
         put: operations["change"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/{id}/next-time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["nextTime"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1059,7 +1139,9 @@ export interface components {
         };
         DraftView: {
             cost: components["schemas"]["CostView"];
+            flags: components["schemas"]["FlagView"][];
             lines: components["schemas"]["LineView"][];
+            steps: components["schemas"]["StepView"][];
         };
         EatInput: {
             /** Format: uuid */
@@ -1132,8 +1214,28 @@ export interface components {
             to: string;
             words: string;
         };
+        FlagView: {
+            /** @enum {string} */
+            kind: "SAFETY" | "CONTRADICTION" | "UNUSED" | "LIQUID" | "NO_TIME" | "NO_AMOUNT";
+            /** Format: int32 */
+            line?: number;
+            source: string;
+            /** Format: int32 */
+            step?: number;
+            what: string;
+            why: string;
+        };
         FoodView: {
             name: string;
+        };
+        FoundInText: {
+            kind: string;
+            recipes: components["schemas"]["FoundView"][];
+        };
+        FoundView: {
+            problem: string;
+            recipe: components["schemas"]["RecipeInput"];
+            unread: string[];
         };
         GoesInView: {
             cost: string;
@@ -1180,6 +1282,9 @@ export interface components {
             /** Format: int32 */
             version: number;
             zone: string;
+        };
+        ImportInput: {
+            recipes: components["schemas"]["RecipeInput"][];
         };
         InStock: {
             batch: string;
@@ -1237,6 +1342,8 @@ export interface components {
         };
         LineInput: {
             heldBackIn: ("COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES")[];
+            /** @enum {string} */
+            rule?: "LINEAR" | "SEASONING" | "PER_VESSEL" | "EVAPORATING" | "FIXED" | "WHOLE";
             text: string;
         };
         LineRead: {
@@ -1256,9 +1363,15 @@ export interface components {
             /** @enum {string} */
             from?: "STOCK" | "STOCK_AND_PRICE" | "PRICE" | "FLAT" | "UNKNOWN";
             heldBackIn: ("COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES")[];
+            instead: string[];
             known: boolean;
+            path: string[];
             preparation: string;
             problem: string;
+            /** @enum {string} */
+            rule?: "LINEAR" | "SEASONING" | "PER_VESSEL" | "EVAPORATING" | "FIXED" | "WHOLE";
+            ruleSaid: boolean;
+            sources: string[];
             text: string;
             why: string;
         };
@@ -1321,6 +1434,15 @@ export interface components {
             price: string;
         };
         NamesInput: {
+            text: string;
+        };
+        NextTimeInput: {
+            text: string;
+        };
+        NextTimeView: {
+            id: string;
+            /** Format: date */
+            saidOn: string;
             text: string;
         };
         NoteInput: {
@@ -1551,18 +1673,35 @@ export interface components {
             person?: string;
         };
         RecipeCard: {
+            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            allergensKnown: boolean;
             cost: components["schemas"]["CostView"];
+            foods: string[];
+            forms: string[];
+            gear: ("PRESSURE_COOKER" | "SLOW_COOKER" | "OVEN" | "COLD" | "BURNER" | "HANDS")[];
+            /** Format: int32 */
+            hands: number;
             id: string;
+            /** Format: int32 */
+            inStock: number;
+            /** Format: int32 */
+            liked?: number;
             /** Format: int32 */
             lines: number;
             /** Format: int32 */
             minutes: number;
+            note: string;
             /** Format: int32 */
             portions: number;
+            proteins: string[];
+            /** Format: int32 */
+            refused: number;
             /** Format: int32 */
             steps: number;
             styles: ("COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES")[];
+            tags: string[];
             title: string;
+            usesUp: string[];
         };
         RecipeChoice: {
             id: string;
@@ -1577,7 +1716,10 @@ export interface components {
             note: string;
             /** Format: int32 */
             portions?: number;
+            source?: string;
             steps: components["schemas"]["StepInput"][];
+            tags?: string[];
+            taken?: string[];
             title: string;
         };
         RecipeSaved: {
@@ -1587,14 +1729,22 @@ export interface components {
         };
         RecipeView: {
             cost: components["schemas"]["CostView"];
+            current: boolean;
+            flags: components["schemas"]["FlagView"][];
             id: string;
             lines: components["schemas"]["LineView"][];
+            /** Format: int32 */
+            n: number;
+            nextTimes: components["schemas"]["NextTimeView"][];
             note: string;
             /** Format: int32 */
             portions: number;
+            source: string;
             steps: components["schemas"]["StepView"][];
             styles: ("COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES")[];
+            tags: string[];
             title: string;
+            versions: components["schemas"]["VersionView"][];
         };
         RemainderView: {
             cost: string;
@@ -1630,6 +1780,7 @@ export interface components {
             pots?: number;
             rules?: string[];
             servings: string;
+            steps?: components["schemas"]["StepAsked"][];
             system?: string;
             tbsp?: number;
             to: components["schemas"]["To"];
@@ -1638,7 +1789,16 @@ export interface components {
             factor: string;
             lines: components["schemas"]["ScaledView"][];
             portions: string;
+            steps: components["schemas"]["ScaledStepView"][];
             warnings: components["schemas"]["Warning"][];
+        };
+        ScaledStepView: {
+            /** Format: int32 */
+            handsMin: number;
+            text: string;
+            /** Format: int32 */
+            waitMin: number;
+            why: string;
         };
         ScaledView: {
             each?: string;
@@ -1733,6 +1893,13 @@ export interface components {
             total: string;
             weights: string[];
         };
+        StepAsked: {
+            /** Format: int32 */
+            handsMin?: number;
+            text: string;
+            /** Format: int32 */
+            waitMin?: number;
+        };
         StepAt: {
             at: string;
             dish: string;
@@ -1750,8 +1917,11 @@ export interface components {
             waitMin?: number;
         };
         StepView: {
+            /** @enum {string} */
+            gear: "PRESSURE_COOKER" | "SLOW_COOKER" | "OVEN" | "COLD" | "BURNER" | "HANDS";
             /** Format: int32 */
             handsMin: number;
+            heat?: string;
             /** @enum {string} */
             stop?: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
             text: string;
@@ -1827,6 +1997,9 @@ export interface components {
             why: string;
             words: string;
         };
+        TextInput: {
+            text: string;
+        };
         TickInput: {
             food?: string;
             /** Format: uuid */
@@ -1872,6 +2045,14 @@ export interface components {
         UntilView: {
             date: string;
             words: string;
+        };
+        VersionView: {
+            /** Format: int32 */
+            cooked: number;
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            n: number;
         };
         VesselAsked: {
             capacity?: string;
@@ -2547,7 +2728,7 @@ export interface operations {
             };
         };
     };
-    read: {
+    read_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3041,6 +3222,54 @@ export interface operations {
             };
         };
     };
+    files: {
+        parameters: {
+            query?: {
+                format?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ImportInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
     names: {
         parameters: {
             query?: never;
@@ -3067,9 +3296,35 @@ export interface operations {
             };
         };
     };
-    one: {
+    read: {
         parameters: {
             query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TextInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoundInText"];
+                };
+            };
+        };
+    };
+    one: {
+        parameters: {
+            query?: {
+                n?: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -3114,6 +3369,58 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RecipeSaved"];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: {
+                format?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    nextTime: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NextTimeInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
                 };
             };
         };

@@ -1,4 +1,7 @@
+import type { Schema } from '../api/client';
 import type { Style } from '../api/queries';
+
+type Gear = Schema['StepView']['gear'];
 
 const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' });
 const year = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
@@ -42,3 +45,17 @@ export const whole = <B, N>(text: string, blank: B, nonsense: N): number | B | N
   const typed = text.trim();
   return typed === '' ? blank : /^-?\d{1,9}$/.test(typed) ? Number(typed) : nonsense;
 };
+
+/** What a step keeps busy. */
+export const gearWords: Record<Gear, string> = {
+  PRESSURE_COOKER: 'pressure cooker',
+  SLOW_COOKER: 'slow cooker',
+  OVEN: 'oven',
+  COLD: 'cold',
+  BURNER: 'burner',
+  HANDS: 'hands',
+};
+
+/** "1 h 20 min". */
+export const minuteWords = (minutes: number) =>
+  minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h${minutes % 60 === 0 ? '' : ` ${minutes % 60} min`}`;

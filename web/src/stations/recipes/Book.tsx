@@ -1,46 +1,178 @@
+import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useBook } from '../../api/queries';
+import { Choice, Field, Several } from '../../kit/Field';
 import { Empty, Heading, Money, Waiting } from '../../kit/kit';
+import { gearWords, styleWords } from '../../kit/words';
+import { BringIn } from './BringIn';
+import { type Card, choices, type Filter, find, noFilter } from './find';
 import { Names } from './Names';
 
-/** The book: every recipe with what a portion costs today. */
+/** How many cards are drawn before "more" is pressed: a book of thousands stays quick to type in. */
+const PAGE = 60;
+
+/** The book: found as you type over names, foods, tags and notes, and narrowed down. */
 export function Book() {
   const book = useBook();
+  const [filter, setFilter] = useState<Filter>(noFilter);
+  const [more, setMore] = useState(false);
+  const [shown, setShown] = useState(PAGE);
+  const settled = useDeferredValue(filter);
+  const found = useMemo(() => find(book.data ?? [], settled), [book.data, settled]);
   if (!book.data) {
     return <Waiting />;
   }
+  const change = (part: Partial<Filter>) => {
+    setFilter({ ...filter, ...part });
+    setShown(PAGE);
+  };
   return (
     <>
-      <Heading title="Recipes" below="what a portion costs: from what is on hand, else the newest price">
+      <Heading
+        title="Recipes"
+        below={`${found.length === book.data.length ? book.data.length : `${found.length} of ${book.data.length}`} in the book · cost of a portion from what is on hand, else the newest price`}
+      >
         <Link to="/recipes/new" className="btn btn-primary btn-lg">
           Write a recipe
         </Link>
       </Heading>
-      {book.data.length === 0 && (
+      {book.data.length === 0 ? (
         <Empty to="/recipes/new" go="Write the first one">
           The book is empty. Begin with a dish you already cook; a name and portions are enough.
         </Empty>
+      ) : (
+        <search className="mb-6 block" aria-label="Find a recipe">
+          <div className="flex flex-wrap items-end gap-3">
+            <div className="min-w-60 flex-1">
+              <Field
+                label="Find"
+                value={filter.text}
+                set={(text) => change({ text })}
+                placeholder="beans, quick, leek …"
+              />
+            </div>
+            <Choice
+              label="On hand"
+              wide="w-52"
+              value={filter.onHand}
+              set={(value) => change({ onHand: value })}
+              of={{ all: 'does not matter', some: 'something is there', soon: 'uses up this week' }}
+            />
+            <button
+              type="button"
+              className="btn btn-outline"
+              aria-expanded={more}
+              onClick={() => {
+                setMore(!more);
+              }}
+            >
+              {more ? 'Fewer filters' : 'More filters'}
+            </button>
+            {filter !== noFilter && (
+              <button type="button" className="btn btn-ghost" onClick={() => setFilter(noFilter)}>
+                Show all
+              </button>
+            )}
+          </div>
+          {more && <Filters cards={book.data} filter={filter} change={change} />}
+        </search>
       )}
-      <ul className="mb-8 grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
-        {book.data.map((recipe) => (
-          <li key={recipe.id}>
-            <Link to={`/recipes/${recipe.id}`} className="enamel block h-full p-4 hover:bg-base-200">
-              <h2 className="text-xl">{recipe.title}</h2>
-              <p className="quiet">
-                {recipe.portions} portions ·{' '}
-                {recipe.lines + recipe.steps === 0 ? 'a name so far' : `${recipe.lines} lines · ${recipe.steps} steps`}
-              </p>
-              {recipe.lines > 0 && recipe.cost.perPortion && (
-                <p className="mt-3 text-2xl">
-                  <Money amount={recipe.cost.perPortion} complete={recipe.cost.complete} />
-                  <span className="quiet text-sm"> a portion, used</span>
-                </p>
-              )}
-            </Link>
-          </li>
+      {book.data.length > 0 && found.length === 0 && (
+        <Empty>Nothing in the book is like that. Take a filter away, or write it.</Empty>
+      )}
+      <ul className="mb-4 grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
+        {found.slice(0, shown).map((card) => (
+          <RecipeCard key={card.id} card={card} />
         ))}
       </ul>
-      <Names />
+      {found.length > shown && (
+        <button type="button" className="btn btn-outline mb-6" onClick={() => setShown(shown + 4 * PAGE)}>
+          Show more: {found.length - shown} are left
+        </button>
+      )}
+      <div className="grid gap-6 lg:grid-cols-2">
+        <BringIn />
+        <Names />
+      </div>
     </>
   );
 }
+
+function Filters(props: { cards: Card[]; filter: Filter; change: (part: Partial<Filter>) => void }) {
+  const { cards, filter, change } = props;
+  const any = (of: string[], words: (one: string) => string = (one) => one) =>
+    Object.fromEntries([['', 'any'], ...of.map((one) => [one, words(one)])]) as Record<string, string>;
+  const allergens = choices(cards, (card) => card.allergens);
+  return (
+    <div className="enamel mt-3 grid gap-3 p-4 sm:grid-cols-2 lg:grid-cols-4">
+      <Choice
+        label="Protein as"
+        value={filter.form}
+        set={(form) => change({ form })}
+        of={any(choices(cards, (c) => c.forms))}
+      />
+      <Choice
+        label="How far"
+        value={filter.style}
+        set={(style) => change({ style })}
+        of={any(
+          choices(cards, (c) => c.styles),
+          (one) => styleWords[one as keyof typeof styleWords],
+        )}
+      />
+      <Choice
+        label="Cooked in"
+        value={filter.gear}
+        set={(gear) => change({ gear })}
+        of={any(
+          choices(cards, (c) => c.gear),
+          (one) => gearWords[one as keyof typeof gearWords],
+        )}
+      />
+      <Choice
+        label="How it was"
+        value={filter.liked}
+        set={(liked) => change({ liked })}
+        of={{ all: 'any', good: 'good or better', again: 'again soon', unrated: 'not rated yet' }}
+      />
+      <Field label="Hands, at most (min)" kind="number" value={filter.hands} set={(hands) => change({ hands })} />
+      <Field label="A portion, at most" kind="number" value={filter.cost} set={(cost) => change({ cost })} />
+      <div className="sm:col-span-2">
+        <Several
+          label="Without"
+          chosen={filter.without}
+          set={(without) => change({ without })}
+          of={allergens.map((allergen) => [allergen, allergen.toLowerCase()])}
+        />
+      </div>
+    </div>
+  );
+}
+
+const RecipeCard = memo(function RecipeCard({ card }: { card: Card }) {
+  const bare = card.lines + card.steps === 0;
+  return (
+    <li>
+      <Link to={`/recipes/${card.id}`} className="enamel flex h-full flex-col p-4 hover:bg-base-200">
+        <h2 className="text-xl">{card.title}</h2>
+        <p className="quiet text-sm">
+          {card.portions} portions
+          {bare && ' · a name so far'}
+          {card.steps > 0 && ` · hands ${card.hands} min of ${card.minutes}`}
+          {(card.liked ?? 0) >= 15 && ' · again soon'}
+          {card.refused > 0 && ` · ${card.refused} × not eaten`}
+        </p>
+        {card.usesUp.length > 0 && (
+          <p className="mt-1 text-sm font-semibold text-accent">uses up {card.usesUp.slice(0, 3).join(', ')}</p>
+        )}
+        {card.tags.length > 0 && <p className="quiet mt-1 text-sm">{card.tags.join(' · ')}</p>}
+        {card.lines > 0 && card.cost.perPortion && (
+          <p className="mt-auto pt-3 text-2xl">
+            <Money amount={card.cost.perPortion} complete={card.cost.complete} />
+            <span className="quiet text-sm"> a portion, used</span>
+          </p>
+        )}
+      </Link>
+    </li>
+  );
+});

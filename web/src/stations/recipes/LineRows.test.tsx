@@ -18,6 +18,10 @@ const line = (text: string, part: Partial<Schema['LineView']>): Schema['LineView
   costComplete: true,
   why: '',
   heldBackIn: [],
+  instead: [],
+  path: [],
+  sources: [],
+  ruleSaid: false,
   ...part,
 });
 

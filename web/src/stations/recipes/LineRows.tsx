@@ -3,7 +3,7 @@ import type { Problem, Schema } from '../../api/client';
 import type { Style } from '../../api/queries';
 import { FieldProblem } from '../../kit/kit';
 import { styleWords } from '../../kit/words';
-import { emptyLine, type Form } from './form';
+import { emptyLine, type Form, type Rule } from './form';
 import { LineUnderstood } from './LineUnderstood';
 
 type Props = {
@@ -12,6 +12,15 @@ type Props = {
   read: Schema['LineView'][];
   stops: Style[];
   problem: Problem | undefined;
+};
+
+const ruleWords: Record<Rule, string> = {
+  LINEAR: 'with the batch',
+  SEASONING: 'less, then to taste',
+  PER_VESSEL: 'with the pans',
+  EVAPORATING: 'less: it boils away',
+  FIXED: 'not: once a pot',
+  WHOLE: 'in whole pieces',
 };
 
 /** One row a line: Enter goes on to the next, several pasted lines become several rows. */
@@ -67,7 +76,26 @@ export function LineRows({ form, change, read, stops, problem }: Props) {
               <div aria-live="polite">
                 {understood && understood.text === line.text && <LineUnderstood line={understood} />}
               </div>
-              <HeldBack line={line} stops={stops} set={(heldBackIn) => put(at, [{ ...line, heldBackIn }])} />
+              <div>
+                <HeldBack line={line} stops={stops} set={(heldBackIn) => put(at, [{ ...line, heldBackIn }])} />
+                {line.text.trim() !== '' && (
+                  <select
+                    className="select select-sm w-52"
+                    aria-label={`How line ${at + 1} grows with the batch`}
+                    value={line.rule ?? ''}
+                    onChange={(event) =>
+                      put(at, [{ ...line, rule: (event.target.value || undefined) as Rule | undefined }])
+                    }
+                  >
+                    <option value="">grows {understood?.rule ? ruleWords[understood.rule] : 'as its food does'}</option>
+                    {Object.entries(ruleWords).map(([rule, words]) => (
+                      <option key={rule} value={rule}>
+                        always {words}
+                      </option>
+                    ))}
+                  </select>
+                )}
+              </div>
             </li>
           );
         })}

@@ -1,34 +1,38 @@
 import { useEffect, useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
-import { answer, api, type Schema } from '../../api/client';
+import { useLocation, useNavigate, useParams } from 'react-router';
+import { answer, api, Refused, type Schema } from '../../api/client';
 import { type Style, useDraft, useRecipe } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { FieldProblem, Heading, OtherProblem, Waiting } from '../../kit/kit';
-import { emptyForm, type Form, formOf, inputOf } from './form';
+import { Flags } from './About';
+import { emptyForm, type Form, formOf, formOfFound, inputOf } from './form';
 import { LineRows } from './LineRows';
 import { Cost } from './RecipePage';
 import { StepRows } from './StepRows';
+import { useUndo } from './useUndo';
 
-/** A recipe typed line by line, understood and costed while it is typed. */
+/** A recipe typed line by line, or pasted whole; understood and costed while it is typed. */
 export function RecipeEditor() {
   const { id } = useParams();
   const stored = useRecipe(id);
-  const [form, setForm] = useState<Form | undefined>(id ? undefined : emptyForm());
+  const found = (useLocation().state as { found?: Schema['RecipeInput'] } | null)?.found;
+  const [start, setStart] = useState<Form | undefined>(id ? undefined : found ? formOfFound(found) : emptyForm());
   const [etag, setEtag] = useState('');
   useEffect(() => {
     // what is stored fills the form once; later answers must not overwrite what is being typed
-    if (stored.data && !form) {
-      setForm(formOf(stored.data.recipe));
+    if (stored.data && !start) {
+      setStart(formOf(stored.data.recipe));
       setEtag(stored.data.etag);
     }
-  }, [stored.data, form]);
-  return form ? <Editing id={id} etag={etag} form={form} setForm={setForm} /> : <Waiting />;
+  }, [stored.data, start]);
+  return start ? <Editing id={id} etag={etag} start={start} said={stored.data?.recipe.nextTimes ?? []} /> : <Waiting />;
 }
 
-type Props = { id: string | undefined; etag: string; form: Form; setForm: (form: Form) => void };
+type Props = { id: string | undefined; etag: string; start: Form; said: Schema['NextTimeView'][] };
 
-function Editing({ id, etag, form, setForm }: Props) {
+function Editing({ id, etag, start, said }: Props) {
   const navigate = useNavigate();
+  const { value: form, set: setForm, undo, redo, canUndo, canRedo } = useUndo(start);
   const input = inputOf(form);
   const draft = useDraft(input);
   const save = useAct(
@@ -47,19 +51,52 @@ function Editing({ id, etag, form, setForm }: Props) {
     save.forget();
   };
   const stops = [...new Set(form.steps.map((step) => step.stop).filter((stop): stop is Style => stop !== undefined))];
+  const empty = !id && input.title === '' && input.lines.length === 0 && input.steps.length === 0;
   return (
     <form
       onSubmit={(event) => {
         event.preventDefault();
         save.act(input);
       }}
+      onKeyDown={(event) => {
+        if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
+          event.preventDefault();
+          (event.shiftKey ? redo : undo)();
+        } else if ((event.ctrlKey || event.metaKey) && event.key === 'Enter') {
+          event.preventDefault();
+          save.act(input);
+        }
+      }}
     >
       <Heading
         title={id ? 'Change a recipe' : 'Write a recipe'}
-        below="type as on a card; each line is understood beside it"
+        below="type as on a card; each line is understood beside it · Ctrl Z goes back, Ctrl Enter saves"
       >
         {draft.data && input.lines.length > 0 && <Cost cost={draft.data.cost} />}
       </Heading>
+      {empty && <PasteWhole take={(found) => change(formOfFound(found))} />}
+      {said.length > 0 && (
+        <fieldset className="mb-6 border-l-4 border-primary pl-4">
+          <legend className="font-semibold">Said for the next time; tick what this version does</legend>
+          {said.map((next) => (
+            <label key={next.id} className="flex min-h-11 items-center gap-3 text-lg">
+              <input
+                type="checkbox"
+                className="checkbox"
+                checked={form.taken.includes(next.id)}
+                onChange={(event) =>
+                  change({
+                    taken: event.target.checked
+                      ? [...form.taken, next.id]
+                      : form.taken.filter((taken) => taken !== next.id),
+                  })
+                }
+              />
+              {next.text}
+            </label>
+          ))}
+        </fieldset>
+      )}
       <div className="mb-6 grid gap-4 sm:grid-cols-[minmax(0,1fr)_10rem]">
         <label className="block">
           <span className="font-semibold">Name</span>
@@ -83,12 +120,90 @@ function Editing({ id, etag, form, setForm }: Props) {
           <FieldProblem at="/portions" problem={save.problem} />
         </label>
       </div>
+      <Flags flags={draft.data?.flags ?? []} />
       <LineRows form={form} change={change} read={draft.data?.lines ?? []} stops={stops} problem={save.problem} />
       <StepRows form={form} change={change} problem={save.problem} />
-      <OtherProblem problem={save.problem} fields={['/title', '/portions', '/lines/', '/steps/']} />
-      <button type="submit" className="btn btn-primary btn-lg mt-4" disabled={save.busy}>
-        {id ? 'Save the change' : 'Put it in the book'}
-      </button>
+      <div className="mt-6 grid gap-4 sm:grid-cols-2">
+        <label className="block">
+          <span className="font-semibold">Tags, with commas between</span>
+          <input
+            className="input w-full"
+            value={form.tags}
+            placeholder="quick, winter, for the freezer"
+            onChange={(event) => change({ tags: event.target.value })}
+          />
+          <FieldProblem at="/tags" problem={save.problem} />
+        </label>
+        <label className="block">
+          <span className="font-semibold">Note</span>
+          <textarea
+            className="textarea w-full"
+            rows={2}
+            value={form.note}
+            onChange={(event) => change({ note: event.target.value })}
+          />
+          <FieldProblem at="/note" problem={save.problem} />
+        </label>
+      </div>
+      <OtherProblem problem={save.problem} fields={['/title', '/portions', '/lines/', '/steps/', '/tags', '/note']} />
+      <div className="mt-4 flex flex-wrap gap-3">
+        <button type="submit" className="btn btn-primary btn-lg" disabled={save.busy}>
+          {id ? 'Save as the next version' : 'Put it in the book'}
+        </button>
+        <button type="button" className="btn btn-outline btn-lg" disabled={!canUndo} onClick={undo}>
+          Undo
+        </button>
+        <button type="button" className="btn btn-ghost btn-lg" disabled={!canRedo} onClick={redo}>
+          Again
+        </button>
+      </div>
     </form>
+  );
+}
+
+/** A whole recipe pasted as text is taken apart into name, lines and steps. */
+function PasteWhole({ take }: { take: (found: Schema['RecipeInput']) => void }) {
+  const [problem, setProblem] = useState('');
+  const paste = async (text: string) => {
+    try {
+      const found = await answer(api.POST('/api/recipes/read', { body: { text } }));
+      const first = found.recipes[0];
+      if (first) {
+        take({
+          ...first.recipe,
+          note: [first.recipe.note, first.unread.length > 0 && `Not placed: ${first.unread.join(' · ')}`]
+            .filter(Boolean)
+            .join('\n'),
+        });
+      }
+    } catch (refused) {
+      setProblem(refused instanceof Refused ? refused.message : 'The kitchen does not answer.');
+    }
+  };
+  return (
+    <div className="mb-6">
+      <label className="block">
+        <span className="font-semibold">Have it as text? Paste the whole recipe here, or begin below</span>
+        <textarea
+          className="textarea w-full"
+          rows={3}
+          placeholder={'Leek soup for 4\n1 kg potatoes …'}
+          onPaste={(event) => {
+            event.preventDefault();
+            void paste(event.clipboardData.getData('text'));
+          }}
+          onBlur={(event) => {
+            if (event.target.value.trim()) {
+              void paste(event.target.value);
+            }
+          }}
+        />
+      </label>
+      {problem && (
+        <p role="alert" className="fieldproblem mt-1">
+          {problem}
+        </p>
+      )}
+    </div>
   );
 }

@@ -1,16 +1,23 @@
-import { Link, useParams } from 'react-router';
-import type { Schema } from '../../api/client';
-import { Refused } from '../../api/client';
-import { useRecipe } from '../../api/queries';
+import { useState } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
+import { Refused, type Schema } from '../../api/client';
+import { useCosts, useHousehold, useRecipe, useScale } from '../../api/queries';
 import { Empty, Heading, Money, Waiting } from '../../kit/kit';
 import { styleWords } from '../../kit/words';
-import { LineUnderstood } from './LineUnderstood';
-import { ScalePanel } from './ScalePanel';
+import { Flags, NextTime, Papers } from './About';
+import { BigLines } from './BigLines';
+import { SizePanel } from './SizePanel';
+import { Steps } from './Steps';
+import { askedOf, type Size, startSize } from './size';
+import { VesselPicture } from './VesselPicture';
 
-/** A recipe made for a counter: lines big, cost beside, steps with their stops. */
+/** A recipe made for a counter: amounts big, at the size wanted, steps with their times, how full the pot gets. */
 export function RecipePage() {
   const { id } = useParams();
-  const asked = useRecipe(id);
+  const [search] = useSearchParams();
+  const n = search.get('n');
+  const asked = useRecipe(id, n === null ? undefined : Number(n));
+  const household = useHousehold().data;
   if (asked.error) {
     const words = asked.error instanceof Refused ? asked.error.message : 'The kitchen does not answer.';
     return (
@@ -19,82 +26,75 @@ export function RecipePage() {
       </Empty>
     );
   }
-  if (!asked.data) {
+  if (!asked.data || !household) {
     return <Waiting />;
   }
   const recipe = asked.data.recipe;
+  return <Page key={`${recipe.id} ${recipe.n}`} recipe={recipe} household={household} />;
+}
+
+function Page({ recipe, household }: { recipe: Schema['RecipeView']; household: Schema['HouseholdView'] }) {
+  const [size, setSize] = useState<Size>(startSize(recipe, household.measures));
+  const prices = useCosts().data?.prices;
+  const asked = askedOf(size, recipe, household, prices);
+  const scaled = useScale(asked);
+  const problem = asked && scaled.error instanceof Refused ? scaled.error.problem : undefined;
+  const data = problem || !asked ? undefined : scaled.data;
+  const people = household.people.filter((one) => one.active);
   return (
     <>
       <Heading
         title={recipe.title}
-        below={`${recipe.portions} portions · can stop as: ${recipe.styles.map((s) => styleWords[s]).join(', ')}`}
+        below={`${recipe.portions} portions · can stop as: ${recipe.styles.map((s) => styleWords[s]).join(', ')}${recipe.tags.length > 0 ? ` · ${recipe.tags.join(', ')}` : ''}`}
       >
         <Cost cost={recipe.cost} />
       </Heading>
-      <div className="mb-6 flex gap-3">
-        <Link to={`/cook/${recipe.id}`} className="btn btn-primary">
-          Cook this
-        </Link>
-        <Link to={`/recipes/${recipe.id}/edit`} className="btn btn-outline">
-          Change
-        </Link>
-      </div>
-      {recipe.lines.length > 0 && <ScalePanel recipe={recipe} />}
+      {!recipe.current && (
+        <p className="mb-4 font-semibold text-accent">
+          This is version {recipe.n}, as it was.{' '}
+          <Link to={`/recipes/${recipe.id}`} className="underline">
+            To the one in the book
+          </Link>
+        </p>
+      )}
+      {recipe.current && (
+        <div className="mb-6 flex flex-wrap gap-3">
+          <Link to={`/cook/${recipe.id}`} className="btn btn-primary">
+            Cook this
+          </Link>
+          <Link to={`/recipes/${recipe.id}/edit`} className="btn btn-outline">
+            Change
+          </Link>
+        </div>
+      )}
+      <Flags flags={recipe.flags} />
+      {recipe.lines.length > 0 && (
+        <SizePanel
+          recipe={recipe}
+          size={size}
+          set={(part) => setSize({ ...size, ...part })}
+          people={people}
+          scaled={data}
+          problem={problem}
+        />
+      )}
       <div className="grid gap-8 lg:grid-cols-2">
-        <section aria-label="What goes in">
-          <h2 className="mb-2 text-2xl">What goes in</h2>
-          {recipe.lines.length === 0 && <p className="quiet">No lines yet: it can be packed, not costed.</p>}
-          <ul className="text-lg">
-            {recipe.lines.map((line, i) => (
-              // biome-ignore lint/suspicious/noArrayIndexKey: lines have no other identity
-              <li key={i} className="row">
-                <LineUnderstood line={line} />
-                {line.heldBackIn.length > 0 && (
-                  <span className="text-sm text-primary">
-                    on the night when {line.heldBackIn.map((s) => styleWords[s]).join(', ')}
-                  </span>
-                )}
-              </li>
-            ))}
-          </ul>
-        </section>
-        <Steps steps={recipe.steps} />
+        <BigLines recipe={recipe} scaled={data} bags={Number(size.bags) || 1} />
+        <div>
+          <VesselPicture
+            recipe={recipe}
+            equipment={household.equipment}
+            factor={data?.factor ?? '1'}
+            household={household}
+          />
+          <Steps steps={recipe.steps} scaled={data?.steps} />
+        </div>
+      </div>
+      <div className="mt-8 grid gap-8 lg:grid-cols-2">
+        <NextTime recipe={recipe} />
+        <Papers recipe={recipe} />
       </div>
     </>
-  );
-}
-
-function Steps({ steps }: { steps: Schema['StepView'][] }) {
-  return (
-    <section aria-label="Steps">
-      <h2 className="mb-2 text-2xl">Steps</h2>
-      {steps.length === 0 && <p className="quiet">No steps yet.</p>}
-      <ol>
-        {steps.map((step, i) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: steps have no other identity
-          <li key={i} className="py-2">
-            <p className="flex gap-4 text-lg">
-              <span className="figure text-xl font-bold">{i + 1}</span>
-              <span>
-                {step.text}
-                {step.handsMin + step.waitMin > 0 && (
-                  <span className="quiet block text-sm">
-                    {step.handsMin > 0 && `${step.handsMin} min of hands`}
-                    {step.handsMin > 0 && step.waitMin > 0 && ', '}
-                    {step.waitMin > 0 && `${step.waitMin} min alone`}
-                  </span>
-                )}
-              </span>
-            </p>
-            {step.stop && (
-              <p className="mt-3 border-t-2 border-dashed border-primary pt-1 text-sm font-bold text-primary">
-                can stop here: {styleWords[step.stop]}
-              </p>
-            )}
-          </li>
-        ))}
-      </ol>
-    </section>
   );
 }
 

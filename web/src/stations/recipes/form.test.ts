@@ -29,18 +29,39 @@ describe('the recipe form', () => {
       id: 'x',
       title: 'Pot',
       portions: 8,
-      note: '',
+      note: 'hot',
+      n: 1,
+      current: true,
+      tags: ['soup', 'quick'],
+      source: '',
+      flags: [],
+      versions: [],
+      nextTimes: [],
       cost,
       styles: ['COOKED'],
-      lines: [{ ...line, preparation: '', costComplete: true, why: '' }],
+      lines: [
+        {
+          ...line,
+          preparation: '',
+          costComplete: true,
+          why: '',
+          instead: [],
+          path: [],
+          sources: [],
+          rule: 'FIXED',
+          ruleSaid: true,
+        },
+      ],
       steps: [
-        { text: 'Simmer.', stop: 'COOKED', handsMin: 5, waitMin: 40, typed: true },
-        { text: 'Heat 10 minutes.', handsMin: 10, waitMin: 0, typed: false },
+        { text: 'Simmer.', stop: 'COOKED', handsMin: 5, waitMin: 40, typed: true, gear: 'BURNER' },
+        { text: 'Heat 10 minutes.', handsMin: 10, waitMin: 0, typed: false, gear: 'HANDS' },
       ],
     });
     expect(form.lines).toHaveLength(2);
     const again = inputOf(form);
-    expect(again.lines).toEqual([{ text: '200 ml cream', heldBackIn: ['COOKED'] }]);
+    expect(again.lines).toEqual([{ text: '200 ml cream', heldBackIn: ['COOKED'], rule: 'FIXED' }]);
+    expect(again.tags).toEqual(['soup', 'quick']);
+    expect(again.note).toBe('hot');
     expect(again.steps).toEqual([
       { text: 'Simmer.', stop: 'COOKED', handsMin: 5, waitMin: 40 },
       { text: 'Heat 10 minutes.', stop: undefined, handsMin: undefined, waitMin: undefined },

@@ -6,11 +6,24 @@ import { whole } from '../../kit/words';
 export type Form = {
   title: string;
   portions: string;
-  lines: { key: string; text: string; heldBackIn: Style[] }[];
+  note: string;
+  tags: string;
+  /** what it was pasted or imported from; nothing while it is typed here */
+  source: string | undefined;
+  /** what was said for the next time and is done in this version */
+  taken: string[];
+  lines: { key: string; text: string; heldBackIn: Style[]; rule: Rule | undefined }[];
   steps: { key: string; text: string; stop: Style | undefined; hands: string; wait: string }[];
 };
 
-export const emptyLine = (text = ''): Form['lines'][number] => ({ key: newKey(), text, heldBackIn: [] });
+export type Rule = NonNullable<Schema['LineInput']['rule']>;
+
+export const emptyLine = (text = ''): Form['lines'][number] => ({
+  key: newKey(),
+  text,
+  heldBackIn: [],
+  rule: undefined,
+});
 export const emptyStep = (): Form['steps'][number] => ({
   key: newKey(),
   text: '',
@@ -18,12 +31,53 @@ export const emptyStep = (): Form['steps'][number] => ({
   hands: '',
   wait: '',
 });
-export const emptyForm = (): Form => ({ title: '', portions: '', lines: [emptyLine()], steps: [emptyStep()] });
+export const emptyForm = (): Form => ({
+  title: '',
+  portions: '',
+  note: '',
+  tags: '',
+  source: undefined,
+  taken: [],
+  lines: [emptyLine()],
+  steps: [emptyStep()],
+});
+
+/** What was found in a pasted text or a file, as a form to be looked over. */
+export const formOfFound = (found: Schema['RecipeInput']): Form => ({
+  ...emptyForm(),
+  title: found.title,
+  portions: found.portions === undefined ? '' : String(found.portions),
+  note: found.note,
+  tags: (found.tags ?? []).join(', '),
+  source: found.source,
+  lines: [...found.lines.map(({ text, heldBackIn }) => ({ ...emptyLine(text), heldBackIn })), emptyLine()],
+  steps: [
+    ...found.steps.map((step) => ({
+      ...emptyStep(),
+      text: step.text,
+      stop: step.stop,
+      hands: step.handsMin === undefined ? '' : String(step.handsMin),
+      wait: step.waitMin === undefined ? '' : String(step.waitMin),
+    })),
+    emptyStep(),
+  ],
+});
 
 export const formOf = (recipe: Schema['RecipeView']): Form => ({
   title: recipe.title,
   portions: String(recipe.portions),
-  lines: [...recipe.lines.map((line) => ({ ...emptyLine(line.text), heldBackIn: line.heldBackIn })), emptyLine()],
+  note: recipe.note,
+  tags: recipe.tags.join(', '),
+  source: recipe.source,
+  taken: [],
+  lines: [
+    ...recipe.lines.map((line) => ({
+      ...emptyLine(line.text),
+      heldBackIn: line.heldBackIn,
+      rule: line.ruleSaid ? line.rule : undefined,
+    })),
+    emptyLine(),
+  ],
   steps: [
     ...recipe.steps.map((step) => ({
       ...emptyStep(),
@@ -43,7 +97,9 @@ const minutes = (text: string) => whole(text, undefined, -1);
 export const inputOf = (form: Form): Schema['RecipeInput'] => ({
   title: form.title,
   portions: whole(form.portions, undefined, undefined),
-  lines: form.lines.filter((line) => line.text.trim()).map(({ text, heldBackIn }) => ({ text, heldBackIn })),
+  lines: form.lines
+    .filter((line) => line.text.trim())
+    .map(({ text, heldBackIn, rule }) => ({ text, heldBackIn, rule })),
   steps: form.steps
     .filter((step) => step.text.trim())
     .map(({ text, stop, hands, wait }) => ({
@@ -52,5 +108,11 @@ export const inputOf = (form: Form): Schema['RecipeInput'] => ({
       handsMin: minutes(hands),
       waitMin: minutes(wait),
     })),
-  note: '',
+  note: form.note,
+  tags: form.tags
+    .split(',')
+    .map((tag) => tag.trim())
+    .filter(Boolean),
+  source: form.source,
+  taken: form.taken,
 });

@@ -186,7 +186,7 @@ class Story {
     private UUID recipe(Household household, RecipeInput input, Instant when) {
         return acts.perform(household, key(), "recipe", input, UUID.class, when, act -> {
             Recipe recipe = Draft.read(input, foods.book(household)).finished(input);
-            return new Acts.Done<>("Recipe: " + recipe.title(), recipes.add(act, recipe, "", input.note()));
+            return new Acts.Done<>("Recipe: " + recipe.title(), recipes.add(act, recipe, input.about()));
         });
     }
 

@@ -181,7 +181,7 @@ public class Planning {
         }
         int makes = Appetite.wholePortions(
                 people.active(household).stream().map(Person::appetite).toList());
-        UUID added = recipes.add(act, new Recipe(text, makes, List.of(), List.of()), "", "");
+        UUID added = recipes.add(act, new Recipe(text, makes, List.of(), List.of()), Recipes.About.NOTHING);
         return new Dish(DishKind.RECIPE, added, "", portions);
     }
 }

@@ -33,6 +33,11 @@ class Border extends OncePerRequestFilter {
     /** A long recipe is a few kB; a whole freezer as a note less than a hundred. */
     static final long MOST_BYTES = 512 * 1024;
 
+    /** A book of recipes as one file of 20 MB, written as a JSON string. */
+    private static final long MOST_FILE_BYTES = 48L * 1024 * 1024;
+
+    private static final Set<String> FILES = Set.of("/api/recipes/read", "/api/recipes/import");
+
     private static final Set<String> HOSTS = Set.of("127.0.0.1", "localhost", "[::1]");
     private static final Set<String> READS = Set.of("GET", "HEAD", "OPTIONS");
 
@@ -91,10 +96,11 @@ class Border extends OncePerRequestFilter {
         if (request.getContentLengthLong() < 0) {
             return new Refusal(HttpStatus.LENGTH_REQUIRED, "Say how long the request is (Content-Length).");
         }
-        if (request.getContentLengthLong() > MOST_BYTES) {
+        long most = FILES.contains(request.getRequestURI()) ? MOST_FILE_BYTES : MOST_BYTES;
+        if (request.getContentLengthLong() > most) {
             return new Refusal(
                     HttpStatus.CONTENT_TOO_LARGE,
-                    "The request has " + request.getContentLengthLong() + " bytes; " + MOST_BYTES + " is the most.");
+                    "The request has " + request.getContentLengthLong() + " bytes; " + most + " is the most.");
         }
         if (request.getRequestURI().startsWith(PREVIEW) && !previews.tryConsume(1)) {
             return new Refusal(HttpStatus.TOO_MANY_REQUESTS, "Too many previews at once; try again in a second.");

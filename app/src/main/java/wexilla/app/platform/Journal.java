@@ -31,7 +31,8 @@ public class Journal implements Undoable {
         SLOT("slot", "household_id", "id"),
         AT_TABLE("slot_person", "household_id", "slot"),
         DISHES("meal_dish", "household_id", "slot"),
-        RATINGS("rating", "household_id", "slot");
+        RATINGS("rating", "household_id", "slot"),
+        NEXT_TIMES("next_time", "household_id", "recipe");
 
         private final String table;
         private final String household;

@@ -40,6 +40,11 @@ public final class Problem extends RuntimeException {
                 HttpStatus.UNPROCESSABLE_CONTENT, field, String.valueOf(detail), Map.of("shortfallGrams", grams));
     }
 
+    /** The same, of a part of a larger request: its field stands below this pointer. */
+    public Problem below(String pointer) {
+        return new Problem(status, pointer + (field == null ? "" : field), String.valueOf(getMessage()), more);
+    }
+
     public static Problem missing(String what) {
         return new Problem(HttpStatus.NOT_FOUND, null, what, Map.of());
     }

@@ -3,6 +3,7 @@ package wexilla.app.preview;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -23,9 +24,12 @@ import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.RecipeStep;
 import wexilla.core.recipe.Scale;
 import wexilla.core.recipe.ScaledLine;
 import wexilla.core.recipe.ScaledRecipe;
+import wexilla.core.recipe.ScaledStep;
+import wexilla.core.recipe.StepTime;
 
 /** Typed lines at another size. */
 @RestController
@@ -55,6 +59,12 @@ class ScalePreview {
             String to,
             @Nullable Boolean deep) {}
 
+    /** @param handsMin and {@code waitMin}: minutes written beside it, both or none */
+    record StepAsked(
+            String text,
+            @Nullable Integer handsMin,
+            @Nullable Integer waitMin) {}
+
     /** One of these: factor, servings, food with its amount in hand, batches, people, money, or the vessel in hand. */
     record To(
             @Nullable String factor,
@@ -71,6 +81,7 @@ class ScalePreview {
      * @param bags how many bags share it; each line is then given for one bag too
      * @param system us, metric, or weight: metric, with dry food weighed where its density is known
      * @param offers prices, needed to scale to money
+     * @param steps to be timed at that size; one tray, pan or pot after the other when there are several pots
      * @param rules one for each line, empty where its food decides
      */
     record ScaleAsked(
@@ -82,6 +93,7 @@ class ScalePreview {
             @Nullable String system,
             @Nullable List<Stall.OfferAsked> offers,
             @Nullable List<String> rules,
+            @Nullable List<StepAsked> steps,
             @Nullable String cup,
             @Nullable BigDecimal tbsp) {}
 
@@ -102,10 +114,18 @@ class ScalePreview {
             String errorPercent,
             String why) {}
 
+    /** @param why why its time changes, or does not */
+    record ScaledStepView(String text, int handsMin, int waitMin, String why) {}
+
     record Warning(String what, String why, String source) {}
 
     /** @param portions what it makes at this size */
-    record Scaled(String factor, String portions, List<ScaledView> lines, List<Warning> warnings) {}
+    record Scaled(
+            String factor,
+            String portions,
+            List<ScaledView> lines,
+            List<ScaledStepView> steps,
+            List<Warning> warnings) {}
 
     @PostMapping("/api/preview/scale")
     Scaled scale(@RequestBody ScaleAsked asked) {
@@ -142,7 +162,35 @@ class ScalePreview {
             warnings.addAll(warnings(all.get(i)));
         }
         Rational servings = Asked.number("/servings", asked.servings());
-        return new Scaled(factor.plain(), servings.times(factor).plain(), views, warnings);
+        return new Scaled(factor.plain(), servings.times(factor).plain(), views, steps(asked, lines, scale), warnings);
+    }
+
+    private static List<ScaledStepView> steps(ScaleAsked asked, List<ReadLine> lines, Scale scale) {
+        List<StepAsked> steps = asked.steps() == null ? List.of() : asked.steps();
+        if (steps.size() > Recipe.MOST_STEPS) {
+            throw Problem.at("/steps", steps.size() + " steps; " + Recipe.MOST_STEPS + " is the most.");
+        }
+        Amount piece = lines.stream()
+                .filter(line ->
+                        line.food() != null && !line.food().traits().protein().isEmpty())
+                .map(line -> ScaledStep.piece(line, scale.factor()))
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElse(null);
+        List<ScaledStepView> views = new ArrayList<>();
+        for (int i = 0; i < steps.size(); i++) {
+            StepAsked step = steps.get(i);
+            Integer hands = step.handsMin();
+            Integer wait = step.waitMin();
+            StepTime typed = hands == null || wait == null
+                    ? null
+                    : Asked.at("/steps/" + i + "/handsMin", () -> new StepTime(hands, wait));
+            ScaledStep scaled =
+                    ScaledStep.of(new RecipeStep(step.text(), null, typed), scale.factor(), scale.pots(), piece);
+            views.add(new ScaledStepView(
+                    scaled.text(), scaled.time().handsMin(), scaled.time().waitMin(), scaled.why()));
+        }
+        return views;
     }
 
     private static int count(String field, String what, @Nullable Integer said) {

@@ -42,6 +42,22 @@ public record Draft(List<Line> lines) {
         return new Draft(lines);
     }
 
+    /** What is understood so far, as a recipe; empty while its steps do not make sense. */
+    public Optional<Recipe> understood(RecipeInput input) {
+        List<RecipeLine> read = new ArrayList<>();
+        for (int i = 0; i < lines.size(); i++) {
+            RecipeInput.LineInput typed = input.lines().get(i);
+            lines.get(i).read().ifPresent(line -> read.add(new RecipeLine(line, typed.heldBackIn(), typed.rule())));
+        }
+        try {
+            return read.size() < lines.size()
+                    ? Optional.empty()
+                    : Optional.of(new Recipe("draft", 1, read, steps(input)));
+        } catch (Problem | IllegalArgumentException notYet) {
+            return Optional.empty();
+        }
+    }
+
     /**
      * The finished recipe.
      *
@@ -56,7 +72,9 @@ public record Draft(List<Line> lines) {
         List<RecipeLine> recipeLines = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
             recipeLines.add(new RecipeLine(
-                    lines.get(i).read().orElseThrow(), input.lines().get(i).heldBackIn()));
+                    lines.get(i).read().orElseThrow(),
+                    input.lines().get(i).heldBackIn(),
+                    input.lines().get(i).rule()));
         }
         if (input.portions() == null) {
             throw Problem.at("/portions", "Say how many portions it makes, a whole number from 1 to 500.");

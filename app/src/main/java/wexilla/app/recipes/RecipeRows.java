@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
+import wexilla.core.food.Scaling;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
@@ -66,7 +67,8 @@ final class RecipeRows {
                         List.of(),
                         false,
                         List.of()),
-                held);
+                held,
+                row.getString("rule") == null ? null : Scaling.valueOf(row.getString("rule")));
     }
 
     private static @Nullable Quantity quantity(ResultSet row) throws SQLException {

@@ -2,12 +2,8 @@ package wexilla.app.recipes;
 
 import java.math.BigDecimal;
 import java.math.BigInteger;
-import java.sql.ResultSet;
-import java.sql.SQLException;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -24,7 +20,7 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.platform.Problem.Blocker;
 import wexilla.app.platform.Undoable;
-import wexilla.core.food.FoodBook;
+import wexilla.app.recipes.RecipeViews.VersionView;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
@@ -43,17 +39,33 @@ public class Recipes implements Undoable {
      * @param n the number of this version
      * @param version for If-Match
      */
-    public record Stored(UUID id, int n, int version, String note, Recipe recipe) {}
+    public record Stored(UUID id, int n, int version, About about, Recipe recipe) {}
+
+    /**
+     * What is written about a recipe.
+     *
+     * @param source as typed, pasted or imported
+     */
+    public record About(String note, String source, List<String> tags) {
+
+        public static final About NOTHING = new About("", "", List.of());
+
+        public About {
+            tags = List.copyOf(tags);
+        }
+    }
 
     /** One version of a recipe. */
     public record Version(UUID recipe, int n) {}
 
     private final JdbcClient db;
     private final Foods foods;
+    private final Versions versions;
 
-    Recipes(JdbcClient db, Foods foods) {
+    Recipes(JdbcClient db, Foods foods, Versions versions) {
         this.db = db;
         this.foods = foods;
+        this.versions = versions;
     }
 
     /** All recipes of the book by name; a recipe whose first saving was undone is not in it. */
@@ -64,10 +76,25 @@ public class Recipes implements Undoable {
                         join recipe_version v on v.household_id = r.household_id and v.recipe = r.id
                             and v.n = r.current_version
                         where r.household_id = ? order by lower(v.title), r.id""").params(household.id()).query(Version.class).list();
-        Map<Version, Stored> stored = versions(household, heads);
+        Map<Version, Stored> stored = versions.of(household, heads);
         return heads.stream()
                 .map(head -> Objects.requireNonNull(stored.get(head)))
                 .toList();
+    }
+
+    /** All versions of a recipe that were ever saved, the newest first, without those that were undone. */
+    List<VersionView> history(Household household, UUID id) {
+        return db.sql("""
+                        select v.n, (a.happened_at at time zone ?)::date as day, (select count(*)::int from batch b
+                            where b.household_id = v.household_id and b.recipe = v.recipe and b.n = v.n
+                            and b.state = 'done') as cooked
+                        from recipe_version v join act a on a.household_id = v.household_id and a.id = v.act
+                        where v.household_id = ? and v.recipe = ? and not exists (select 1 from act u
+                            where u.household_id = a.household_id and u.reverses = a.id)
+                        order by v.n desc""")
+                .params(household.zone().getId(), household.id(), id)
+                .query(VersionView.class)
+                .list();
     }
 
     /** Whether there is anything in the book. */
@@ -106,85 +133,33 @@ public class Recipes implements Undoable {
                 .params(household.id(), ids.toArray(UUID[]::new))
                 .query(Version.class)
                 .list();
-        return versions(household, heads).values().stream().collect(Collectors.toMap(Stored::id, Function.identity()));
+        return versions.of(household, heads).values().stream()
+                .collect(Collectors.toMap(Stored::id, Function.identity()));
     }
 
     /** Versions of recipes, current or not: what was cooked keeps the version it was cooked by. */
     public Map<Version, Stored> versions(Household household, Collection<Version> asked) {
-        if (asked.isEmpty()) {
-            return Map.of();
-        }
-        FoodBook book = foods.book(household);
-        Map<UUID, String> keys = foods.keys(household);
-        Map<Version, List<RecipeLine>> lines = new HashMap<>();
-        rows(
-                household,
-                asked,
-                "recipe_line",
-                (version, row) ->
-                        lines.computeIfAbsent(version, v -> new ArrayList<>()).add(RecipeRows.line(row, book, keys)));
-        Map<Version, List<RecipeStep>> steps = new HashMap<>();
-        rows(
-                household,
-                asked,
-                "recipe_step",
-                (version, row) ->
-                        steps.computeIfAbsent(version, v -> new ArrayList<>()).add(RecipeRows.step(row)));
-        Map<Version, Stored> stored = new HashMap<>();
-        rows(
-                household,
-                asked,
-                "(select w.*, 0 as pos, r.version from recipe_version w join recipe r "
-                        + "on r.household_id = w.household_id and r.id = w.recipe)",
-                (version, row) -> {
-                    List<RecipeLine> own = lines.getOrDefault(version, List.of());
-                    List<RecipeStep> done = steps.getOrDefault(version, List.of());
-                    Recipe recipe = new Recipe(row.getString("title"), row.getInt("portions"), own, done);
-                    stored.put(
-                            version,
-                            new Stored(
-                                    version.recipe(),
-                                    version.n(),
-                                    row.getInt("version"),
-                                    row.getString("note"),
-                                    recipe));
-                });
-        return stored;
-    }
-
-    private interface EachRow {
-        void take(Version version, ResultSet row) throws SQLException;
-    }
-
-    private void rows(Household household, Collection<Version> asked, String table, EachRow each) {
-        db.sql("select t.* from " + table + " t join unnest(?::uuid[], ?::int[]) as asked (recipe, n) "
-                        + "on t.recipe = asked.recipe and t.n = asked.n where t.household_id = ? order by t.pos")
-                .params(
-                        asked.stream().map(Version::recipe).toArray(UUID[]::new),
-                        asked.stream().map(Version::n).toArray(Integer[]::new),
-                        household.id())
-                .query(row -> {
-                    each.take(new Version(row.getObject("recipe", UUID.class), row.getInt("n")), row);
-                });
+        return versions.of(household, asked);
     }
 
     /** Writes a recipe's first version. */
-    public UUID add(Act act, Recipe recipe, String source, String note) {
+    public UUID add(Act act, Recipe recipe, About about) {
         UUID id = UUID.randomUUID();
         db.sql("insert into recipe (household_id, id, current_version) values (?, ?, 1)")
                 .params(act.household().id(), id)
                 .update();
-        write(act, id, 1, null, recipe, source, note);
+        write(act, id, 1, null, recipe, about);
         return id;
     }
 
     /**
      * Writes the next version.
      *
+     * @return its number
      * @param expected the version the cook had before her
      * @throws Problem if somebody has changed it since
      */
-    int change(Act act, UUID id, int expected, Recipe recipe, String source, String note) {
+    int change(Act act, UUID id, int expected, Recipe recipe, About about) {
         UUID household = act.household().id();
         record Locked(Integer currentVersion, int version, int next) {}
         Locked locked = db.sql("""
@@ -198,21 +173,30 @@ public class Recipes implements Undoable {
         if (locked.version() != expected) {
             throw Problem.changed("This recipe was changed in another window; open it again and add your change.");
         }
-        write(act, id, locked.next(), locked.currentVersion(), recipe, source, note);
+        write(act, id, locked.next(), locked.currentVersion(), recipe, about);
         db.sql("update recipe set current_version = ?, version = version + 1 where household_id = ? and id = ?")
                 .params(locked.next(), household, id)
                 .update();
-        return locked.version() + 1;
+        return locked.next();
     }
 
-    private void write(Act act, UUID id, int n, @Nullable Integer replaced, Recipe recipe, String source, String note) {
+    private void write(Act act, UUID id, int n, @Nullable Integer replaced, Recipe recipe, About about) {
         Household household = act.household();
         db.sql("""
                         insert into recipe_version
-                            (household_id, recipe, n, title, portions, source_text, note, replaced, act)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?)""")
+                            (household_id, recipe, n, title, portions, source_text, note, tags, replaced, act)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
                 .params(Arrays.asList(
-                        household.id(), id, n, recipe.title(), recipe.portions(), source, note, replaced, act.id()))
+                        household.id(),
+                        id,
+                        n,
+                        recipe.title(),
+                        recipe.portions(),
+                        about.source(),
+                        about.note(),
+                        about.tags().toArray(String[]::new),
+                        replaced,
+                        act.id()))
                 .update();
         for (int pos = 0; pos < recipe.lines().size(); pos++) {
             write(household, id, n, pos, recipe.lines().get(pos));
@@ -243,8 +227,8 @@ public class Recipes implements Undoable {
         UUID food = read.knownFood().map(known -> foods.row(household, known)).orElse(null);
         db.sql("""
                         insert into recipe_line (household_id, recipe, n, pos, text, min_num, min_den, max_num, max_den,
-                            unit, food, prep, held_back_in)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
+                            unit, food, prep, held_back_in, rule)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
                 .params(Arrays.asList(
                         household.id(),
                         id,
@@ -258,7 +242,8 @@ public class Recipes implements Undoable {
                         quantity == null ? null : quantity.unit().symbol(),
                         food,
                         read.preparation(),
-                        line.heldBackIn().stream().map(Enum::name).toArray(String[]::new)))
+                        line.heldBackIn().stream().map(Enum::name).toArray(String[]::new),
+                        line.rule() == null ? null : line.rule().name()))
                 .update();
     }
 

@@ -1,11 +1,12 @@
 package wexilla.app.recipes;
 
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -13,6 +14,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Foods;
 import wexilla.app.platform.Acts;
@@ -21,15 +23,18 @@ import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.RecipeViews.DraftView;
+import wexilla.app.recipes.RecipeViews.FlagView;
 import wexilla.app.recipes.RecipeViews.LineView;
+import wexilla.app.recipes.RecipeViews.NextTimeView;
 import wexilla.app.recipes.RecipeViews.RecipeCard;
 import wexilla.app.recipes.RecipeViews.RecipeSaved;
 import wexilla.app.recipes.RecipeViews.RecipeView;
 import wexilla.app.recipes.RecipeViews.StepView;
+import wexilla.core.food.Scaling;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
-import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.RecipeCheck;
 import wexilla.core.recipe.Style;
 
 /** The book. */
@@ -43,66 +48,90 @@ class RecipesController {
     private final Recipes recipes;
     private final Foods foods;
     private final Costing costing;
+    private final Cards cards;
+    private final NextTimes nextTimes;
     private final Acts acts;
     private final Clock clock;
 
-    RecipesController(Recipes recipes, Foods foods, Costing costing, Acts acts, Clock clock) {
+    RecipesController(
+            Recipes recipes, Foods foods, Costing costing, Cards cards, NextTimes nextTimes, Acts acts, Clock clock) {
         this.recipes = recipes;
         this.foods = foods;
         this.costing = costing;
+        this.cards = cards;
+        this.nextTimes = nextTimes;
         this.acts = acts;
         this.clock = clock;
     }
 
     @GetMapping("/api/recipes")
     List<RecipeCard> all(Household household) {
-        CostSheet.Known known = costing.known(household, household.dayOf(clock.instant()));
-        return recipes.all(household).stream()
-                .map(stored -> {
-                    Recipe recipe = stored.recipe();
-                    return new RecipeCard(
-                            stored.id().toString(),
-                            recipe.title(),
-                            recipe.portions(),
-                            recipe.lines().size(),
-                            recipe.steps().size(),
-                            Recipe.time(recipe.steps()).minutes(),
-                            List.copyOf(recipe.styles()),
-                            RecipeViews.cost(CostSheet.of(wanted(recipe), known), recipe.portions()));
-                })
-                .toList();
+        return cards.of(household, household.dayOf(clock.instant()));
     }
 
+    /** @param n which version; the current one when absent */
     @GetMapping("/api/recipes/{id}")
-    ResponseEntity<RecipeView> one(Household household, @PathVariable UUID id) {
-        Recipes.Stored stored = recipes.current(household, id);
+    ResponseEntity<RecipeView> one(
+            Household household, @PathVariable UUID id, @RequestParam(required = false) @Nullable Integer n) {
+        Recipes.Stored current = recipes.current(household, id);
+        Recipes.Stored stored = n == null || n == current.n()
+                ? current
+                : Optional.ofNullable(recipes.versions(household, List.of(new Recipes.Version(id, n)))
+                                .get(new Recipes.Version(id, n)))
+                        .orElseThrow(() -> Problem.missing("This recipe has no version " + n + "."));
         Recipe recipe = stored.recipe();
         CostSheet sheet = sheet(household, recipe);
-        List<LineView> lines = new java.util.ArrayList<>();
+        List<LineView> lines = new ArrayList<>();
         for (int i = 0; i < recipe.lines().size(); i++) {
-            RecipeLine line = recipe.lines().get(i);
-            lines.add(RecipeViews.line(
-                    line.read(), line.heldBackIn(), sheet.lines().get(i)));
+            lines.add(RecipeViews.line(recipe.lines().get(i), sheet.lines().get(i), household.measures()));
         }
         return ResponseEntity.ok()
-                .eTag(String.valueOf(stored.version()))
+                .eTag(String.valueOf(current.version()))
                 .body(new RecipeView(
                         id.toString(),
                         recipe.title(),
                         recipe.portions(),
-                        stored.note(),
+                        stored.n(),
+                        stored.n() == current.n(),
+                        stored.about().note(),
+                        stored.about().tags(),
+                        stored.about().source(),
                         lines,
                         recipe.steps().stream().map(StepView::of).toList(),
                         List.copyOf(recipe.styles()),
+                        flags(recipe, household),
+                        recipes.history(household, id),
+                        nextTimes.open(household, id).stream()
+                                .map(next -> new NextTimeView(next.id().toString(), next.text(), next.saidOn()))
+                                .toList(),
                         RecipeViews.cost(sheet, recipe.portions())));
     }
 
-    private CostSheet sheet(Household household, Recipe recipe) {
-        return costing.sheet(household, wanted(recipe), household.dayOf(clock.instant()));
+    private static List<FlagView> flags(Recipe recipe, Household household) {
+        return RecipeCheck.of(recipe, household.measures()).stream()
+                .map(FlagView::of)
+                .toList();
     }
 
-    private static List<CostSheet.Wanted> wanted(Recipe recipe) {
-        return recipe.lines().stream().map(line -> Costing.wanted(line.read())).toList();
+    /** @param text what to do better, in the cook's words */
+    record NextTimeInput(String text) {}
+
+    @PostMapping("/api/recipes/{id}/next-time")
+    Acts.Said nextTime(
+            Household household,
+            @PathVariable UUID id,
+            @RequestHeader("Idempotency-Key") String key,
+            @RequestBody NextTimeInput input) {
+        return acts.say(household, key, "next-time", List.of(id, input), act -> {
+            String title = recipes.current(household, id).recipe().title();
+            String text = Asked.name("/text", input.text(), 300);
+            nextTimes.say(act, id, text, household.dayOf(clock.instant()));
+            return "Next time, " + title + ": " + text;
+        });
+    }
+
+    private CostSheet sheet(Household household, Recipe recipe) {
+        return costing.sheet(household, Cards.wanted(recipe), household.dayOf(clock.instant()));
     }
 
     /** Understands and costs a recipe while it is typed; stores nothing. */
@@ -117,14 +146,22 @@ class RecipesController {
                 costing.sheet(household, read.stream().map(Costing::wanted).toList(), household.dayOf(clock.instant()));
         List<Set<Style>> held =
                 input.lines().stream().map(RecipeInput.LineInput::heldBackIn).toList();
-        return new DraftView(RecipeViews.lines(draft.lines(), held, sheet), RecipeViews.cost(sheet, input.portions()));
+        List<@Nullable Scaling> rules = new ArrayList<>();
+        input.lines().forEach(line -> rules.add(line.rule()));
+        Optional<Recipe> whole = draft.understood(input);
+        return new DraftView(
+                RecipeViews.lines(draft.lines(), held, rules, sheet, household.measures()),
+                whole.map(recipe -> recipe.steps().stream().map(StepView::of).toList())
+                        .orElse(List.of()),
+                whole.map(recipe -> flags(recipe, household)).orElse(List.of()),
+                RecipeViews.cost(sheet, input.portions()));
     }
 
     @PostMapping("/api/recipes")
     RecipeSaved add(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody RecipeInput input) {
         return acts.perform(household, key, "recipe", input, RecipeSaved.class, act -> {
             Recipe recipe = Draft.read(input, foods.book(household)).finished(input);
-            UUID id = recipes.add(act, recipe, source(input), input.note());
+            UUID id = recipes.add(act, recipe, input.about());
             String subject = "Recipe: " + recipe.title();
             return new Done<>(subject, new RecipeSaved(act.id().toString(), subject, id.toString()));
         });
@@ -150,7 +187,7 @@ class RecipesController {
             for (String name : names) {
                 String title = Asked.name("/text", name, 120);
                 if (recipes.named(household, title).isEmpty()) {
-                    recipes.add(act, new Recipe(title, USUAL_PORTIONS, List.of(), List.of()), "", "");
+                    recipes.add(act, new Recipe(title, USUAL_PORTIONS, List.of(), List.of()), Recipes.About.NOTHING);
                     added++;
                 }
             }
@@ -167,7 +204,8 @@ class RecipesController {
             @RequestBody RecipeInput input) {
         return acts.perform(household, key, "recipe", List.of(id, input), RecipeSaved.class, act -> {
             Recipe recipe = Draft.read(input, foods.book(household)).finished(input);
-            recipes.change(act, id, version(ifMatch), recipe, source(input), input.note());
+            int n = recipes.change(act, id, version(ifMatch), recipe, input.about());
+            nextTimes.takeUp(act, id, n, input.taken() == null ? List.of() : input.taken());
             String subject = "Recipe changed: " + recipe.title();
             return new Done<>(subject, new RecipeSaved(act.id().toString(), subject, id.toString()));
         });
@@ -179,11 +217,5 @@ class RecipesController {
             throw Problem.at("/If-Match", "“" + ifMatch + "” is no version; send the ETag you were given.");
         }
         return Integer.parseInt(bare);
-    }
-
-    private static String source(RecipeInput input) {
-        return input.lines().stream().map(RecipeInput.LineInput::text).collect(Collectors.joining("\n"))
-                + "\n\n"
-                + input.steps().stream().map(RecipeInput.StepInput::text).collect(Collectors.joining("\n"));
     }
 }

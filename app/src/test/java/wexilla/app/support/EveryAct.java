@@ -180,6 +180,8 @@ public final class EveryAct {
                 .map(EveryAct::id)
                 .findFirst()
                 .orElseThrow();
+        add("/api/recipes/import", map("recipes", List.of(Sample.pot())));
+        add("/api/recipes/{id}/next-time", recipe, map("text", "less salt"));
         add("/api/cook", Sample.cook(recipe, 10));
         add(
                 "/api/cook/just",

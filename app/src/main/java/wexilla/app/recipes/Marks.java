@@ -1,0 +1,74 @@
+package wexilla.app.recipes;
+
+import java.util.EnumSet;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import wexilla.app.recipes.RecipeInput.LineInput;
+import wexilla.app.recipes.RecipeInput.StepInput;
+import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.RecipeStep;
+import wexilla.core.recipe.StepTime;
+import wexilla.core.recipe.Style;
+
+/**
+ * What a file of the world has no place for, in words behind a line or step, so that nothing is lost on the way out and
+ * back: "[can stop here: raw bag]", "[hands 5 min, alone 40 min]", "[on the night when ready to bake]".
+ */
+final class Marks {
+
+    private static final Pattern STOP = Pattern.compile("\\s*\\[can stop here: ([\\p{L} ]+)]");
+    private static final Pattern TIME = Pattern.compile("\\s*\\[hands (\\d{1,4}) min, alone (\\d{1,4}) min]");
+    private static final Pattern NIGHT = Pattern.compile("\\s*\\[on the night when ([\\p{L}, ]+)]");
+
+    private Marks() {}
+
+    static String of(RecipeLine line) {
+        return line.heldBackIn().isEmpty()
+                ? line.read().text()
+                : line.read().text() + " [on the night when "
+                        + line.heldBackIn().stream().sorted().map(Style::words).collect(Collectors.joining(", ")) + "]";
+    }
+
+    static String of(RecipeStep step) {
+        StepTime typed = step.typed();
+        String time = typed == null ? "" : " [hands " + typed.handsMin() + " min, alone " + typed.waitMin() + " min]";
+        Style stop = step.stop();
+        return step.text() + time + (stop == null ? "" : " [can stop here: " + stop.words() + "]");
+    }
+
+    static LineInput line(String text) {
+        Matcher night = NIGHT.matcher(text);
+        Set<Style> held = EnumSet.noneOf(Style.class);
+        String plain = text;
+        if (night.find()) {
+            plain = night.replaceAll("");
+            for (String words :
+                    night.reset().results().findFirst().orElseThrow().group(1).split(",\\s*")) {
+                style(words).ifPresent(held::add);
+            }
+        }
+        return new LineInput(plain.strip(), held, null);
+    }
+
+    static StepInput step(String text) {
+        Matcher stop = STOP.matcher(text);
+        Style style = stop.find() ? style(stop.group(1)).orElse(null) : null;
+        Matcher time = TIME.matcher(text);
+        boolean timed = time.find();
+        String plain =
+                TIME.matcher(STOP.matcher(text).replaceAll("")).replaceAll("").strip();
+        return new StepInput(
+                plain,
+                style,
+                timed ? Integer.valueOf(time.group(1)) : null,
+                timed ? Integer.valueOf(time.group(2)) : null);
+    }
+
+    private static java.util.Optional<Style> style(String words) {
+        return java.util.Arrays.stream(Style.values())
+                .filter(style -> style.words().equals(words.strip()))
+                .findFirst();
+    }
+}

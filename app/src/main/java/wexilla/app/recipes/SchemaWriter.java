@@ -1,0 +1,60 @@
+package wexilla.app.recipes;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.StepTime;
+
+/** Writes recipes as schema.org JSON-LD. */
+final class SchemaWriter {
+
+    private static final String CONTEXT = "https://schema.org";
+
+    private SchemaWriter() {}
+
+    static Map<String, Object> one(Recipes.Stored stored) {
+        Map<String, Object> document = new LinkedHashMap<>();
+        document.put("@context", CONTEXT);
+        document.putAll(recipe(stored));
+        return document;
+    }
+
+    static Map<String, Object> all(List<Recipes.Stored> stored) {
+        Map<String, Object> document = new LinkedHashMap<>();
+        document.put("@context", CONTEXT);
+        document.put("@graph", stored.stream().map(SchemaWriter::recipe).toList());
+        return document;
+    }
+
+    private static Map<String, Object> recipe(Recipes.Stored stored) {
+        Recipe recipe = stored.recipe();
+        Map<String, Object> fields = new LinkedHashMap<>();
+        fields.put("@type", "Recipe");
+        fields.put("name", recipe.title());
+        fields.put("recipeYield", recipe.portions() + " portions");
+        if (!stored.about().note().isEmpty()) {
+            fields.put("description", stored.about().note());
+        }
+        if (!stored.about().tags().isEmpty()) {
+            fields.put("keywords", String.join(", ", stored.about().tags()));
+        }
+        fields.put("recipeIngredient", recipe.lines().stream().map(Marks::of).toList());
+        List<Map<String, Object>> steps = new ArrayList<>();
+        for (int i = 0; i < recipe.steps().size(); i++) {
+            Map<String, Object> step = new LinkedHashMap<>();
+            step.put("@type", "HowToStep");
+            step.put("position", i + 1);
+            step.put("text", Marks.of(recipe.steps().get(i)));
+            steps.add(step);
+        }
+        fields.put("recipeInstructions", steps);
+        StepTime time = Recipe.time(recipe.steps());
+        if (time.minutes() > 0) {
+            fields.put("totalTime", Duration.ofMinutes(time.minutes()).toString());
+        }
+        return fields;
+    }
+}

@@ -1,0 +1,94 @@
+package wexilla.app.recipes;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import wexilla.app.household.Foods;
+import wexilla.app.platform.Household;
+import wexilla.app.recipes.Recipes.About;
+import wexilla.app.recipes.Recipes.Stored;
+import wexilla.app.recipes.Recipes.Version;
+import wexilla.core.food.FoodBook;
+import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.RecipeStep;
+
+/** Reads versions of recipes, many at once. */
+@Component
+class Versions {
+
+    private final JdbcClient db;
+    private final Foods foods;
+
+    Versions(JdbcClient db, Foods foods) {
+        this.db = db;
+        this.foods = foods;
+    }
+
+    /** Versions of recipes, current or not: what was cooked keeps the version it was cooked by. */
+    Map<Version, Stored> of(Household household, Collection<Version> asked) {
+        if (asked.isEmpty()) {
+            return Map.of();
+        }
+        FoodBook book = foods.book(household);
+        Map<UUID, String> keys = foods.keys(household);
+        Map<Version, List<RecipeLine>> lines = new HashMap<>();
+        rows(
+                household,
+                asked,
+                "recipe_line",
+                (version, row) ->
+                        lines.computeIfAbsent(version, v -> new ArrayList<>()).add(RecipeRows.line(row, book, keys)));
+        Map<Version, List<RecipeStep>> steps = new HashMap<>();
+        rows(
+                household,
+                asked,
+                "recipe_step",
+                (version, row) ->
+                        steps.computeIfAbsent(version, v -> new ArrayList<>()).add(RecipeRows.step(row)));
+        Map<Version, Stored> stored = new HashMap<>();
+        rows(
+                household,
+                asked,
+                "(select w.*, 0 as pos, r.version from recipe_version w join recipe r "
+                        + "on r.household_id = w.household_id and r.id = w.recipe)",
+                (version, row) -> {
+                    List<RecipeLine> own = lines.getOrDefault(version, List.of());
+                    List<RecipeStep> done = steps.getOrDefault(version, List.of());
+                    Recipe recipe = new Recipe(row.getString("title"), row.getInt("portions"), own, done);
+                    stored.put(
+                            version,
+                            new Stored(
+                                    version.recipe(),
+                                    version.n(),
+                                    row.getInt("version"),
+                                    new About(row.getString("note"), row.getString("source_text"), List.of((String[])
+                                            row.getArray("tags").getArray())),
+                                    recipe));
+                });
+        return stored;
+    }
+
+    private interface EachRow {
+        void take(Version version, ResultSet row) throws SQLException;
+    }
+
+    private void rows(Household household, Collection<Version> asked, String table, EachRow each) {
+        db.sql("select t.* from " + table + " t join unnest(?::uuid[], ?::int[]) as asked (recipe, n) "
+                        + "on t.recipe = asked.recipe and t.n = asked.n where t.household_id = ? order by t.pos")
+                .params(
+                        asked.stream().map(Version::recipe).toArray(UUID[]::new),
+                        asked.stream().map(Version::n).toArray(Integer[]::new),
+                        household.id())
+                .query(row -> {
+                    each.take(new Version(row.getObject("recipe", UUID.class), row.getInt("n")), row);
+                });
+    }
+}

@@ -1,0 +1,87 @@
+import { useState } from 'react';
+import type { Schema } from '../../api/client';
+import { styleWords } from '../../kit/words';
+import { LineUnderstood } from './LineUnderstood';
+
+type Props = { recipe: Schema['RecipeView']; scaled: Schema['Scaled'] | undefined; bags: number };
+
+/** What goes in, to be read from a metre away; a tap on a line opens its exact amount, path and cost. */
+export function BigLines({ recipe, scaled, bags }: Props) {
+  const [open, setOpen] = useState<number>();
+  const [original, setOriginal] = useState(false);
+  const changed = scaled !== undefined && (scaled.factor !== '1' || bags > 1);
+  return (
+    <section aria-label="What goes in">
+      <div className="mb-2 flex flex-wrap items-baseline justify-between gap-3">
+        <h2 className="text-2xl">What goes in</h2>
+        {changed && (
+          <button
+            type="button"
+            className="btn btn-outline btn-sm min-h-11"
+            aria-pressed={original}
+            onClick={() => setOriginal(!original)}
+          >
+            {original ? `back to × ${scaled.factor}` : 'as written'}
+          </button>
+        )}
+      </div>
+      {recipe.lines.length === 0 && <p className="quiet">No lines yet: it can be packed, not costed.</p>}
+      <ul>
+        {recipe.lines.map((line, i) => {
+          const at = scaled?.lines[i];
+          const text = original || !at ? line.text : at.text;
+          return (
+            // biome-ignore lint/suspicious/noArrayIndexKey: lines have no other identity
+            <li key={i} className="border-b border-[var(--line)]">
+              <button
+                type="button"
+                className="block w-full cursor-pointer py-2 text-left"
+                aria-expanded={open === i}
+                onClick={() => setOpen(open === i ? undefined : i)}
+              >
+                <span className="figure block text-xl font-bold">
+                  {!original && at?.each ? (
+                    <>
+                      {at.each}
+                      <span className="quiet text-base font-semibold"> each · all together {at.text}</span>
+                    </>
+                  ) : (
+                    text
+                  )}
+                </span>
+                {!original && at?.why && <span className="block text-sm text-primary">{at.why}</span>}
+                {line.heldBackIn.length > 0 && (
+                  <span className="block text-sm text-primary">
+                    on the night when {line.heldBackIn.map((s) => styleWords[s]).join(', ')}
+                  </span>
+                )}
+                {line.instead.length > 0 && (
+                  <span className="block text-sm text-primary">from stock: {line.instead.join(' · ')}</span>
+                )}
+              </button>
+              {open === i && (
+                <div className="enamel mb-3 p-3">
+                  <LineUnderstood line={line} />
+                  {line.path.length > 1 && <p className="figure mt-1">{line.path.join('  →  ')}</p>}
+                  {line.sources.length > 0 && <p className="quiet text-sm">{line.sources.join('; ')}</p>}
+                  {at?.exact && !original && (
+                    <p className="quiet text-sm">
+                      exactly {at.exact} {at.unit}
+                      {Number(at.errorPercent) > 0 && ` · the kitchen measure is ${at.errorPercent} % off`}
+                    </p>
+                  )}
+                  {scaled && <p className="quiet text-sm">as written: {line.text}</p>}
+                </div>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      {scaled?.warnings.map((warning) => (
+        <p key={warning.what + warning.why} className="mt-2 text-sm text-accent" title={warning.source}>
+          {warning.what}: {warning.why}
+        </p>
+      ))}
+    </section>
+  );
+}
