@@ -30,7 +30,7 @@ export function Flags({ flags }: { flags: Schema['FlagView'][] }) {
       ))}
       {flags.length > serious.length && (
         <button type="button" className="btn btn-ghost btn-sm min-h-11 px-0" onClick={() => setAll(!all)}>
-          {all ? 'Only what matters' : `${flags.length - serious.length} small things to look at`}
+          {all ? 'Only what matters' : `Small things to look at: ${flags.length - serious.length}`}
         </button>
       )}
     </section>

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { useBook } from '../../api/queries';
 import { Choice, Field, Several } from '../../kit/Field';
 import { Empty, Heading, Money, Waiting } from '../../kit/kit';
-import { gearWords, styleWords } from '../../kit/words';
+import { gearWords, minuteWords, styleWords } from '../../kit/words';
 import { BringIn } from './BringIn';
 import { type Card, choices, type Filter, find, noFilter } from './find';
 import { Names } from './Names';
@@ -158,7 +158,7 @@ const RecipeCard = memo(function RecipeCard({ card }: { card: Card }) {
         <p className="quiet text-sm">
           {card.portions} portions
           {bare && ' · a name so far'}
-          {card.steps > 0 && ` · hands ${card.hands} min of ${card.minutes}`}
+          {card.steps > 0 && ` · ${card.hands} min of hands, ${minuteWords(card.minutes)} in all`}
           {(card.liked ?? 0) >= 15 && ' · again soon'}
           {card.refused > 0 && ` · ${card.refused} × not eaten`}
         </p>

@@ -76,11 +76,11 @@ export function LineRows({ form, change, read, stops, problem }: Props) {
               <div aria-live="polite">
                 {understood && understood.text === line.text && <LineUnderstood line={understood} />}
               </div>
-              <div>
+              <div className="flex flex-wrap items-center gap-3">
                 <HeldBack line={line} stops={stops} set={(heldBackIn) => put(at, [{ ...line, heldBackIn }])} />
                 {line.text.trim() !== '' && (
                   <select
-                    className="select select-sm w-52"
+                    className="select select-sm w-44"
                     aria-label={`How line ${at + 1} grows with the batch`}
                     value={line.rule ?? ''}
                     onChange={(event) =>

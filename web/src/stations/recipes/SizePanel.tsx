@@ -84,7 +84,7 @@ export function SizePanel({ recipe, size, set, people, scaled, problem }: Props)
         <Field label="Bags" wide="w-20" kind="number" value={size.bags} set={(bags) => set({ bags })} />
         <Choice
           label="Measures"
-          wide="w-40"
+          wide="w-48"
           value={size.system}
           set={(system) => set({ system })}
           of={{ metric: 'litres and spoons', weight: 'weigh dry food', us: 'cups and spoons' }}

@@ -25,7 +25,8 @@ export function Steps({ steps, scaled }: Props) {
                   {step.text}
                   <span className="quiet block text-sm">
                     {[
-                      time.handsMin > 0 && `${minuteWords(time.handsMin)} of hands`,
+                      time.handsMin > 0 &&
+                        `${minuteWords(time.handsMin)} of hands${time.handsMin === step.handsMin ? '' : `, ${step.handsMin} as written`}`,
                       time.waitMin > 0 && `${minuteWords(time.waitMin)} alone`,
                       step.gear !== 'HANDS' && gearWords[step.gear],
                       step.heat,
@@ -61,6 +62,9 @@ function Strip({ steps, times }: { steps: Step[]; times: { handsMin: number; wai
       <p className="mb-1">
         <strong className="figure text-xl">{minuteWords(hands)}</strong> of hands,{' '}
         <strong className="figure text-xl">{minuteWords(all)}</strong> in all
+        {hands !== steps.reduce((sum, step) => sum + step.handsMin, 0) && (
+          <span className="quiet"> · hands grow with the batch, less their set-up; a pot takes no longer alone</span>
+        )}
       </p>
       <div className="strip" aria-hidden="true">
         {steps.map((step, i) => {

@@ -21,9 +21,12 @@ const kinds: Partial<Record<Equipment['kind'], string>> = {
 
 /** The pot it is cooked in, with all that goes in and the line it may be filled to. */
 export function VesselPicture({ recipe, equipment, factor, household }: Props) {
-  const vessels = equipment.filter((one) => kinds[one.kind] && one.capacity);
+  const vessels = equipment
+    .filter((one) => kinds[one.kind] && one.capacity)
+    .sort((a, b) => Number.parseFloat(b.capacity ?? '') - Number.parseFloat(a.capacity ?? ''));
   const gear = recipe.steps.map((step) => step.gear as string);
-  const usual = vessels.find((one) => gear.includes(one.kind)) ?? vessels[0];
+  const usual =
+    vessels.find((one) => gear.includes(one.kind)) ?? vessels.find((one) => one.kind === 'POT') ?? vessels[0];
   const [chosen, setChosen] = useState(usual?.id ?? '');
   const vessel = vessels.find((one) => one.id === chosen);
   if (!vessel || recipe.lines.length === 0) {

@@ -154,10 +154,10 @@ class BrowserTest {
             second.navigate("/recipes/" + id + "/edit");
             look(second.getByLabel("Portions")).hasValue("8");
             first.getByLabel("Portions").fill("10");
-            button(first, "Save the change").click();
+            button(first, "Save as the next version").click();
             look(first.getByText("10 portions").first()).isVisible();
             second.getByLabel("Portions").fill("12");
-            button(second, "Save the change").click();
+            button(second, "Save as the next version").click();
             look(second.getByRole(AriaRole.ALERT)).containsText("changed in another window");
             look(second.getByLabel("Portions")).hasValue("12");
         }

@@ -60,7 +60,7 @@ class Cards {
                             count(*) filter (where r.liked < 0)::int as refused
                         from rating r
                         join meal_dish d on d.household_id = r.household_id and d.slot = r.slot and d.pos = r.pos
-                        where r.household_id = ? and d.recipe is not null group by d.recipe""").params(household.id()).query(Rating.class).stream()
+                        where r.household_id = ? and d.recipe is not null group by d.recipe""").params(household.id()).query(Rating.class).list().stream()
                 .collect(Collectors.toMap(Rating::recipe, Function.identity()));
     }
 

@@ -66,6 +66,7 @@ final class RecipeRows {
                         row.getString("prep"),
                         List.of(),
                         false,
+                        null,
                         List.of()),
                 held,
                 row.getString("rule") == null ? null : Scaling.valueOf(row.getString("rule")));

@@ -73,24 +73,34 @@ public record KitchenMeasure(String text, List<String> scoops, Amount measured, 
                 off(chosen.ml(), ml));
     }
 
+    /** @param error of the choice in per cent, exact */
+    private record Judged(Choice choice, Rational error) {
+
+        static Judged of(Choice choice, Rational ml) {
+            return new Judged(choice, choice.ml().equals(ml) ? Rational.ZERO : off(choice.ml(), ml));
+        }
+    }
+
+    private static final Comparator<Judged> FEWEST = Comparator.<Judged>comparingInt(
+                    judged -> judged.choice().scoops().size())
+            .thenComparingInt(judged -> judged.choice().units())
+            .thenComparing(Judged::error)
+            .thenComparing(Comparator.<Judged, Rational>comparing(
+                            judged -> judged.choice().largest())
+                    .reversed());
+
     /** Of the fewest scoops that come so near, those of fewer units, then the nearest, then the largest. */
     private static Optional<Choice> within(ScoopTable table, Rational ml, Rational percent) {
         for (int size = 1; size <= 3; size++) {
-            Optional<Choice> best = table.near(ml, size, percent.toDecimal(1).doubleValue()).stream()
-                    .filter(choice -> off(choice.ml(), ml).compareTo(percent) <= 0)
-                    .min(fewest(ml));
+            Optional<Judged> best = table.near(ml, size, percent.approximately()).stream()
+                    .map(choice -> Judged.of(choice, ml))
+                    .filter(judged -> judged.error().compareTo(percent) <= 0)
+                    .min(FEWEST);
             if (best.isPresent()) {
-                return best;
+                return best.map(Judged::choice);
             }
         }
         return Optional.empty();
-    }
-
-    private static Comparator<Choice> fewest(Rational ml) {
-        return Comparator.<Choice>comparingInt(c -> c.scoops().size())
-                .thenComparingInt(Choice::units)
-                .thenComparing(choice -> off(choice.ml(), ml))
-                .thenComparing(Comparator.comparing(Choice::largest).reversed());
     }
 
     /** Where nothing comes within 3 %: the nearest of all; looked for wider and wider. */
@@ -100,11 +110,11 @@ public record KitchenMeasure(String text, List<String> scoops, Amount measured, 
             for (int size = 1; size <= 3; size++) {
                 near.addAll(table.near(ml, size, percent));
             }
-            Optional<Choice> nearest = near.stream()
-                    .min(Comparator.<Choice, Rational>comparing(choice -> off(choice.ml(), ml))
-                            .thenComparing(fewest(ml)));
+            Optional<Judged> nearest = near.stream()
+                    .map(choice -> Judged.of(choice, ml))
+                    .min(Comparator.comparing(Judged::error).thenComparing(FEWEST));
             if (nearest.isPresent()) {
-                return nearest.get();
+                return nearest.get().choice();
             }
         }
     }

@@ -22,11 +22,35 @@ public record Rational(BigInteger numerator, BigInteger denominator) implements 
             numerator = numerator.negate();
             denominator = denominator.negate();
         }
-        BigInteger common = numerator.gcd(denominator);
-        if (!common.equals(BigInteger.ONE) && common.signum() != 0) {
-            numerator = numerator.divide(common);
-            denominator = denominator.divide(common);
+        if (isSmall(numerator) && isSmall(denominator)) {
+            long common = common(Math.abs(numerator.longValue()), denominator.longValue());
+            if (common > 1) {
+                numerator = BigInteger.valueOf(numerator.longValue() / common);
+                denominator = BigInteger.valueOf(denominator.longValue() / common);
+            }
+        } else {
+            BigInteger common = numerator.gcd(denominator);
+            if (!common.equals(BigInteger.ONE)) {
+                numerator = numerator.divide(common);
+                denominator = denominator.divide(common);
+            }
         }
+    }
+
+    /** Kitchen numbers nearly always fit a machine word, which is many times faster. */
+    private static boolean isSmall(BigInteger number) {
+        return number.bitLength() < Long.SIZE - 1;
+    }
+
+    private static long common(long a, long b) {
+        long larger = a;
+        long smaller = b;
+        while (smaller != 0) {
+            long rest = larger % smaller;
+            larger = smaller;
+            smaller = rest;
+        }
+        return larger;
     }
 
     public static Rational of(long whole) {
@@ -45,6 +69,9 @@ public record Rational(BigInteger numerator, BigInteger denominator) implements 
     }
 
     public Rational plus(Rational other) {
+        if (denominator.equals(other.denominator)) {
+            return new Rational(numerator.add(other.numerator), denominator);
+        }
         return new Rational(
                 numerator.multiply(other.denominator).add(other.numerator.multiply(denominator)),
                 denominator.multiply(other.denominator));
@@ -55,6 +82,9 @@ public record Rational(BigInteger numerator, BigInteger denominator) implements 
     }
 
     public Rational times(Rational other) {
+        if (other.isWhole() && other.numerator.equals(BigInteger.ONE)) {
+            return this;
+        }
         return new Rational(numerator.multiply(other.numerator), denominator.multiply(other.denominator));
     }
 
@@ -83,6 +113,11 @@ public record Rational(BigInteger numerator, BigInteger denominator) implements 
         return a.compareTo(b) <= 0 ? a : b;
     }
 
+    /** Near the value, for a first look; never for an answer. */
+    double approximately() {
+        return numerator.doubleValue() / denominator.doubleValue();
+    }
+
     /** The value with so many decimals, half up. */
     public BigDecimal toDecimal(int decimals) {
         return new BigDecimal(numerator).divide(new BigDecimal(denominator), decimals, RoundingMode.HALF_UP);
@@ -101,6 +136,9 @@ public record Rational(BigInteger numerator, BigInteger denominator) implements 
 
     @Override
     public int compareTo(Rational other) {
+        if (denominator.equals(other.denominator)) {
+            return numerator.compareTo(other.numerator);
+        }
         return numerator.multiply(other.denominator).compareTo(other.numerator.multiply(denominator));
     }
 

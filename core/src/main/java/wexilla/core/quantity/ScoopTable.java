@@ -51,9 +51,7 @@ final class ScoopTable {
         }
         all.sort(Comparator.comparing(Choice::ml));
         choices = all.toArray(Choice[]::new);
-        ml = all.stream()
-                .mapToDouble(choice -> choice.ml().toDecimal(9).doubleValue())
-                .toArray();
+        ml = all.stream().mapToDouble(choice -> choice.ml().approximately()).toArray();
     }
 
     static ScoopTable of(KitchenMeasure.System system, Measures measures) {
@@ -103,12 +101,12 @@ final class ScoopTable {
 
     /** Choices of so many scoops that hold this within so many per cent, and a little beyond: to be judged exactly. */
     List<Choice> near(Rational asked, int size, double percent) {
-        double wanted = asked.toDecimal(9).doubleValue();
+        double wanted = asked.approximately();
         double slack = wanted * percent / 100 + 1e-6;
         List<Choice> near = new ArrayList<>();
         collect(near, wanted - slack, wanted + slack, size, null);
         if (cups) {
-            double cup = measures.cupMl().toDecimal(9).doubleValue();
+            double cup = measures.cupMl().approximately();
             int most = (int) Math.floor((wanted + slack) / cup);
             for (int n = Math.max(1, most - 2); n <= most; n++) {
                 Scoop whole = scoop("cups", Rational.of(n), Unit.CUP, measures);

@@ -153,7 +153,9 @@ public record Unit(String symbol, Dimension dimension) {
 
     private static String plural(String name) {
         boolean hissing = name.endsWith("ch") || name.endsWith("sh") || name.endsWith("ss") || name.endsWith("x");
-        return hissing ? name + "es" : name.matches("leaf|loaf") ? name.replace("f", "ves") : name + "s";
+        return hissing
+                ? name + "es"
+                : name.equals("leaf") || name.equals("loaf") ? name.replace("f", "ves") : name + "s";
     }
 
     /** The symbol as written after this number: "2 tins", "1 clove", "500 g". */

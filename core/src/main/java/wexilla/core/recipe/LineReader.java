@@ -73,6 +73,7 @@ public final class LineReader {
                 preparation,
                 List.of(),
                 amount.optional(),
+                amount,
                 List.of());
     }
 

@@ -116,6 +116,7 @@ final class LineWords {
                 preparation(said),
                 alternatives,
                 amount.optional(),
+                amount,
                 second(match));
     }
 
@@ -151,7 +152,16 @@ final class LineWords {
         String name = LineReader.bare(String.join(" ", words.subList(0, end)));
         said.add(String.join(" ", words.subList(end, words.size())));
         return new ReadLine(
-                text, quantity, packs, name, null, preparation(said), List.of(), amount.optional(), List.of(name));
+                text,
+                quantity,
+                packs,
+                name,
+                null,
+                preparation(said),
+                List.of(),
+                amount.optional(),
+                amount,
+                List.of(name));
     }
 
     /** "2 tins tomatoes" are tinned tomatoes, "cooked, shredded chicken" is cooked chicken. */

@@ -20,6 +20,7 @@ import wexilla.core.quantity.Quantity;
  * @param preparation "finely diced, drained"; empty when there is none
  * @param alternatives what may be taken instead: "beef or lamb"
  * @param optional "optional" was written
+ * @param written where its amount stands, as read; null for a line that was stored
  * @param notUnderstood pieces of the text that led to nothing
  */
 public record ReadLine(
@@ -31,6 +32,7 @@ public record ReadLine(
         String preparation,
         List<String> alternatives,
         boolean optional,
+        @Nullable LineAmount written,
         List<String> notUnderstood) {
 
     private static final Pattern VESSEL = Pattern.compile(
@@ -45,7 +47,7 @@ public record ReadLine(
 
     /** How it follows the size of a batch: as what is done with it says, else as its food does. */
     public Scaling scaling() {
-        if (VESSEL.matcher(preparation).find()) {
+        if (!preparation.isEmpty() && VESSEL.matcher(preparation).find()) {
             return Scaling.PER_VESSEL;
         }
         return food == null ? Scaling.LINEAR : food.scaling();

@@ -1,5 +1,7 @@
 package wexilla.core.recipe;
 
+import java.util.StringJoiner;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
@@ -44,6 +46,9 @@ public record ScaledLine(
     private static final Rational HALF = Rational.of(1, 2);
     private static final Rational QUARTER = Rational.of(1, 4);
     private static final Rational THREE_QUARTERS = Rational.of(3, 4);
+    private static final Pattern NAME = Pattern.compile("\\s*\\p{L}+");
+
+    private static final Pattern SPACES = Pattern.compile("\\s+");
     /** Below this spoons are handier than a scale. */
     private static final Rational SPOONS_ML = Rational.of(45);
 
@@ -138,23 +143,30 @@ public record ScaledLine(
 
     /** The line with this amount in place of its own; what said the old amount again is left out. */
     private static String put(ReadLine line, String amount) {
-        LineAmount written = LineAmount.of(line.text());
+        LineAmount written = line.written() == null ? LineAmount.of(line.text()) : line.written();
         Reading reading = written.reading();
         boolean unitInWords = reading != null
                 && reading.bare()
                 && line.quantity() != null
                 && !line.quantity().unit().equals(Unit.PIECE);
-        StringBuilder text = new StringBuilder();
-        text.append(written.part().isEmpty() ? "" : written.part() + " of ");
-        text.append(unitInWords ? amount.replaceAll("\\s*\\p{L}+", "").strip() : amount);
-        if (reading != null) {
-            reading.said().forEach(word -> text.append(' ').append(word));
+        StringJoiner text = new StringJoiner(" ");
+        if (!written.part().isEmpty()) {
+            text.add(written.part() + " of");
         }
-        text.append(' ').append(written.words());
-        written.notes().stream()
-                .filter(note -> !LineAmount.saysAmount(note))
-                .forEach(note -> text.append(" (").append(note).append(')'));
-        return text.toString().replaceAll("\\s+", " ").replace(" ,", ",").strip();
+        text.add(unitInWords ? NAME.matcher(amount).replaceAll("").strip() : amount);
+        if (reading != null) {
+            reading.said().forEach(text::add);
+        }
+        String words = written.words();
+        if (!words.isEmpty()) {
+            text.add(words.indexOf("  ") < 0 ? words : SPACES.matcher(words).replaceAll(" "));
+        }
+        for (String note : written.notes()) {
+            if (!LineAmount.saysAmount(note)) {
+                text.add("(" + note + ")");
+            }
+        }
+        return text.toString().replace(" ,", ",");
     }
 
     /** 1 + 0.75 (k − 1) of it, to the nearest half teaspoon; only when that is a quarter teaspoon or more below k. */

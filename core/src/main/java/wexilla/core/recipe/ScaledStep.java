@@ -17,7 +17,7 @@ import wexilla.core.quantity.Unit;
  * under pressure goes by its own weight.
  *
  * @param time in whole minutes
- * @param why why it changes, or does not; empty where nothing is to be said
+ * @param why what its time goes by, where that is not the batch; empty otherwise
  */
 public record ScaledStep(String text, StepGear gear, StepTime time, String why) {
 
@@ -47,21 +47,8 @@ public record ScaledStep(String text, StepGear gear, StepTime time, String why) 
         }
         boolean inLoads = loads > 1 && written.waitMin() > 0 && gear.kind() != StepGear.Kind.COLD;
         int wait = Math.min(StepTime.MOST_MINUTES, written.waitMin() * (inLoads ? loads : 1));
-        return new ScaledStep(step.text(), gear, new StepTime(hands, wait), why(written, hands, wait, loads, inLoads));
-    }
-
-    private static String why(StepTime written, int hands, int wait, int loads, boolean inLoads) {
-        StringBuilder why = new StringBuilder();
-        if (hands != written.handsMin()) {
-            why.append("hands ").append(written.handsMin()).append(" → ").append(hands);
-            why.append(" min: the set-up is done once");
-        }
-        if (inLoads) {
-            why.append(why.isEmpty() ? "" : "; ").append(loads).append(" loads one after the other");
-        } else if (wait > 0 && !why.isEmpty()) {
-            why.append("; it takes no longer alone when there is more of it");
-        }
-        return why.toString();
+        return new ScaledStep(
+                step.text(), gear, new StepTime(hands, wait), inLoads ? loads + " loads one after the other" : "");
     }
 
     private static ScaledStep byWeight(

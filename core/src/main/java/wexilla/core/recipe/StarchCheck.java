@@ -3,6 +3,7 @@ package wexilla.core.recipe;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
@@ -10,6 +11,7 @@ import wexilla.core.food.Liquids;
 import wexilla.core.food.Part;
 import wexilla.core.food.Yield;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.AmountReader;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.KitchenRounding;
 import wexilla.core.quantity.Measures;
@@ -23,6 +25,10 @@ final class StarchCheck {
     private static final Pattern WATER_BOILED =
             Pattern.compile("\\b(?:boiling|salted|plenty of|lots of)\\b[^.;]*\\bwater\\b", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern WATER_IN_STEPS = Pattern.compile(
+            "(\\d+(?:[.,]\\d+)?\\s*(?:ml|l|litres?|cups?))\\s+(?:of\\s+)?(?:boiling |hot |cold )?(?:water|stock)",
+            Pattern.CASE_INSENSITIVE);
+
     private StarchCheck() {}
 
     /** Dry starch takes up more than the liquid there is. */
@@ -33,7 +39,14 @@ final class StarchCheck {
         for (RecipeLine line : recipe.lines()) {
             Food food = line.read().food();
             Quantity quantity = line.read().quantity();
-            if (food == null || quantity == null) {
+            boolean boiledApart = food != null
+                    && Pattern.compile("(?i)boil(?:ing)? the " + Pattern.quote(food.name()))
+                            .matcher(allSteps)
+                            .find();
+            if (food == null
+                    || quantity == null
+                    || boiledApart
+                    || !line.heldBackIn().isEmpty()) {
                 continue;
             }
             boolean liquid = Liquids.thin(food)
@@ -45,6 +58,12 @@ final class StarchCheck {
                 taken = taken.plus(takenUp(food, quantity.middle(), measures));
                 starch.add(food.name());
             }
+        }
+        Matcher inSteps = WATER_IN_STEPS.matcher(allSteps);
+        while (inSteps.find()) {
+            there = there.plus(AmountReader.read(inSteps.group(1))
+                    .map(said -> measures.toBase(said.quantity().max()).value())
+                    .orElse(Rational.ZERO));
         }
         boolean waterUnsaid = WATER_BOILED.matcher(allSteps).find();
         if (there.isZero() || waterUnsaid || taken.compareTo(there) <= 0) {

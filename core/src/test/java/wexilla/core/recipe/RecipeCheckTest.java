@@ -64,6 +64,15 @@ class RecipeCheckTest {
     }
 
     @Test
+    void waterNamedInAStepCounts() {
+        assertThat(flags(List.of("2 cups rice", "1 cup water"), step("Simmer rice in water and 500 ml water, 20 min.")))
+                .extracting(RecipeFlag::kind)
+                .doesNotContain(Kind.LIQUID);
+        assertThat(flags(List.of("2 cups rice", "1 cup water"), step("Boil the rice apart, 20 min; add the water.")))
+                .isEmpty();
+    }
+
+    @Test
     void kidneyBeansMayNotGoRawIntoASlowCooker() {
         List<String> beans = List.of("250 g kidney beans", "1 l water");
         assertThat(flags(beans, step("Put beans and water into the slow cooker for 8 hours.")))
