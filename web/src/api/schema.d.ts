@@ -1690,6 +1690,8 @@ export interface components {
             lines: number;
             /** Format: int32 */
             minutes: number;
+            /** Format: int32 */
+            nextTimes: number;
             note: string;
             /** Format: int32 */
             portions: number;

@@ -155,6 +155,8 @@ class PreviewTest {
         JsonNode metric =
                 ask("convert", "{\"amount\":\"2 cups\",\"food\":\"plain flour\",\"to\":\"g\",\"cup\":\"metric\"}");
         assertThat(metric.path("value").asString()).startsWith("264.17");
+        JsonNode drained = ask("convert", "{\"amount\":\"1 tin\",\"food\":\"tinned chickpeas\",\"to\":\"g drained\"}");
+        assertThat(drained.path("path").toString()).isEqualTo("[\"1 tin\",\"400 g\",\"240 g drained\"]");
         assertThat(ask("convert", "{\"amount\":\"1 lb\",\"to\":\"g\"}")
                         .path("value")
                         .asString())

@@ -8,12 +8,16 @@ import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 import wexilla.app.household.Reference;
 import wexilla.app.support.Kitchen;
+import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.FoodFact;
+import wexilla.core.food.Form;
+import wexilla.core.food.Part;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.LineReader;
 
 /** Every row of the reference files names its source and lies in plausible bounds. */
@@ -55,6 +59,47 @@ class ReferenceTest {
             assertThat(reader.read("2 x 400 g tins " + plain).foodName()).isEqualTo(name);
             assertThat(reader.read("1 tin " + plain + ", drained").foodName()).isEqualTo(name);
         }
+    }
+
+    @Test
+    void thereAreEnoughFoodsAndEachMassLeadsToAVolume() {
+        assertThat(reference.foods()).hasSizeGreaterThanOrEqualTo(350);
+        long measured = reference.foods().stream()
+                .filter(food -> Conversion.convert(food, Amount.of(100, Unit.G), Unit.ML, Measures.US)
+                        instanceof Conversion.Converted)
+                .count();
+        assertThat(measured).isGreaterThan(reference.foods().size() * 3L / 4);
+    }
+
+    /** What is left of a gram lies between a fifth and five times it; each yield and form names its source. */
+    @Test
+    void yieldsAndFormsAreInBounds() {
+        int forms = 0;
+        for (Food food : reference.foods()) {
+            food.traits().yields().forEach((part, yield) -> {
+                assertThat(yield.source()).as(food.name()).isNotBlank();
+                assertThat(yield.ofOne().toDecimal(4).doubleValue())
+                        .as(food.name() + " " + part)
+                        .isBetween(0.2, part == Part.READY || part == Part.DRAINED ? 1.0 : 5.0);
+            });
+            for (Form form : reference.forms().of(food.key())) {
+                forms++;
+                assertThat(form.source()).as(food.name()).isNotBlank();
+                assertThat(form.silent()
+                                && form.by().name().startsWith("dried")
+                                && food.name().startsWith("tinned"))
+                        .as("dried never silently replaces tinned: " + form)
+                        .isFalse();
+                double gives = form.gives().toDecimal(6).doubleValue();
+                boolean counted = !food.base().equals(form.by().base());
+                assertThat(gives)
+                        .as(food.name() + " by " + form.by().name())
+                        .isBetween(counted ? 0.001 : 0.2, counted ? 1000 : 10.0);
+            }
+        }
+        assertThat(forms)
+                .as("no row of forms.csv is about a food that is not there")
+                .isGreaterThan(90);
     }
 
     /** Nothing eaten is lighter than puffed grain or denser than honey; a piece weighs from a tenth of a gram to ten kilos. */

@@ -5,6 +5,8 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -15,6 +17,7 @@ import wexilla.app.platform.Problem;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
+import wexilla.core.food.Part;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.AmountReader.Packs;
 import wexilla.core.quantity.Dimension;
@@ -28,6 +31,8 @@ import wexilla.core.recipe.ReadLine;
 /** Lines, conversions and kitchen measures. */
 @RestController
 class MeasurePreviews {
+
+    private static final Pattern PART = Pattern.compile("g (ready|cooked|drained)");
 
     private final FoodBook foods;
 
@@ -80,6 +85,7 @@ class MeasurePreviews {
                 min.value().plain(), max.value().plain(), min.unit().symbol());
     }
 
+    /** @param to a unit, or grams of a part: "g drained", "g ready", "g cooked" */
     record ConvertAsked(
             String amount,
             @Nullable String food,
@@ -94,11 +100,19 @@ class MeasurePreviews {
     Converted convert(@RequestBody ConvertAsked asked) {
         Measures measures = Asked.measures(asked.cup(), asked.tbsp());
         Amount amount = Asked.amount("/amount", asked.amount());
-        Unit to = Unit.parse(asked.to().strip())
-                .orElseThrow(
-                        () -> Problem.at("/to", "“" + asked.to() + "” is no unit Wexilla knows; say g, ml or cup."));
+        Matcher partAsked = PART.matcher(asked.to().strip());
+        Part part = partAsked.matches() ? Part.valueOf(partAsked.group(1).toUpperCase(Locale.ROOT)) : null;
+        Unit to = part != null
+                ? Unit.G
+                : Unit.parse(asked.to().strip())
+                        .orElseThrow(() ->
+                                Problem.at("/to", "“" + asked.to() + "” is no unit Wexilla knows; say g, ml or cup."));
         Food food = food(asked.food());
-        Conversion.Answer answer = Asked.at("/amount", () -> Conversion.convert(food, amount, to, measures));
+        Conversion.Answer answer = Asked.at(
+                "/amount",
+                () -> part == null
+                        ? Conversion.convert(food, amount, to, measures)
+                        : Conversion.part(food, amount, part, measures));
         if (answer instanceof Conversion.Missing missing) {
             throw Problem.missingFact(
                     "/food", "The " + missing.fact() + " is not known, so this cannot be converted.", missing.fact());

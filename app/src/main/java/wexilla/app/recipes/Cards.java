@@ -34,9 +34,11 @@ class Cards {
     private final Recipes recipes;
     private final Costing costing;
     private final Reference reference;
+    private final NextTimes nextTimes;
     private final JdbcClient db;
 
-    Cards(Recipes recipes, Costing costing, Reference reference, JdbcClient db) {
+    Cards(Recipes recipes, Costing costing, Reference reference, NextTimes nextTimes, JdbcClient db) {
+        this.nextTimes = nextTimes;
         this.recipes = recipes;
         this.costing = costing;
         this.reference = reference;
@@ -49,8 +51,9 @@ class Cards {
     List<RecipeCard> of(Household household, LocalDate day) {
         CostSheet.Known known = costing.known(household, day);
         Map<UUID, Rating> ratings = ratings(household);
+        Map<UUID, Integer> waiting = nextTimes.waiting(household);
         return recipes.all(household).stream()
-                .map(stored -> card(stored, known, ratings.get(stored.id()), day))
+                .map(stored -> card(stored, known, ratings.get(stored.id()), waiting.getOrDefault(stored.id(), 0), day))
                 .toList();
     }
 
@@ -64,7 +67,8 @@ class Cards {
                 .collect(Collectors.toMap(Rating::recipe, Function.identity()));
     }
 
-    private RecipeCard card(Recipes.Stored stored, CostSheet.Known known, @Nullable Rating rating, LocalDate day) {
+    private RecipeCard card(
+            Recipes.Stored stored, CostSheet.Known known, @Nullable Rating rating, int waiting, LocalDate day) {
         Recipe recipe = stored.recipe();
         List<Food> foods = recipe.lines().stream()
                 .map(line -> line.read().food())
@@ -103,6 +107,7 @@ class Cards {
                         .toList(),
                 rating == null ? null : rating.liked(),
                 rating == null ? 0 : rating.refused(),
+                waiting,
                 (int) foods.stream()
                         .distinct()
                         .filter(food -> !there(food, known, day).isEmpty())

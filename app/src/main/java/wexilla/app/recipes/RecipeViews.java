@@ -144,6 +144,7 @@ final class RecipeViews {
      * @param forms in which form its proteins are wanted: raw mince, tins …
      * @param allergensKnown false when some food of it nobody has described
      * @param liked mean rating in tenths, 0 to 20; null while nobody rated it; @param refused who would not eat it, counted
+     * @param nextTimes how much was said for the next time and waits
      * @param inStock how many of its foods are there; @param usesUp what of them must be used this week
      */
     record RecipeCard(
@@ -165,6 +166,7 @@ final class RecipeViews {
             List<StepGear.Kind> gear,
             @Nullable Integer liked,
             int refused,
+            int nextTimes,
             int inStock,
             List<String> usesUp,
             CostView cost) {}
