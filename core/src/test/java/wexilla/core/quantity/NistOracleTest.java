@@ -18,7 +18,8 @@ import tech.units.indriya.unit.Units;
 
 /**
  * All pairs of units, both ways, against an implementation of JSR 385 (indriya with the US customary units), and the
- * factors of NIST Handbook 44, Appendix C. °F against the same library.
+ * factors of NIST Handbook 44, Appendix C. °F against the same library. Its spoons are rounded in the ninth place, ours
+ * are exact: within 1e-8.
  */
 class NistOracleTest {
 
@@ -60,7 +61,7 @@ class NistOracleTest {
         UnitConverter there = THEIRS.get(pair.from()).getConverterToAny(THEIRS.get(pair.to()));
         double theirs = there.convert(7.25);
         Amount ours = in(pair.to(), Amount.of(Rational.of(29, 4), pair.from()));
-        assertThat(ours.value().toDecimal(15).doubleValue()).isCloseTo(theirs, within(theirs * 1e-9));
+        assertThat(ours.value().toDecimal(15).doubleValue()).isCloseTo(theirs, within(theirs * 1e-8));
         assertThat(in(pair.from(), ours).value()).as("and back, exactly").isEqualTo(Rational.of(29, 4));
     }
 
