@@ -1645,6 +1645,20 @@ export interface components {
             parts: components["schemas"]["PartView"][];
             what: string;
         };
+        PressureView: {
+            cautions: string[];
+            /** Format: int32 */
+            comeUp?: number;
+            food: string;
+            /** Format: int32 */
+            holds?: number;
+            /** Format: int32 */
+            minutes?: number;
+            question: string;
+            /** Format: int32 */
+            release?: number;
+            source: string;
+        };
         PriceInput: {
             food: string;
             pack: string;
@@ -2063,6 +2077,8 @@ export interface components {
             factor?: string;
             lines?: string[];
             size?: string;
+            /** @enum {string} */
+            state?: "FRESH" | "LOOSE_FROZEN" | "FROZEN_BLOCK";
             system?: string;
             tbsp?: number;
             vessel: string;
@@ -2074,6 +2090,7 @@ export interface components {
             /** Format: int32 */
             loads: number;
             nextSize?: string;
+            pressure: components["schemas"]["PressureView"][];
             source: string;
             unknown: string[];
             warnings: string[];

@@ -109,13 +109,15 @@ export function BringIn() {
                     <span className="quiet block text-sm">not understood: {one.unread.slice(0, 8).join(' · ')}</span>
                   )}
                 </span>
-                <Link
-                  to="/recipes/new"
-                  state={{ found: one.recipe }}
-                  className="btn btn-outline btn-sm min-h-11 justify-self-end"
-                >
-                  Look it over
-                </Link>
+                {(found.recipes.length > 1 || one.problem !== '') && (
+                  <Link
+                    to="/recipes/new"
+                    state={{ found: one.recipe }}
+                    className="btn btn-outline btn-sm min-h-11 justify-self-end"
+                  >
+                    Look it over
+                  </Link>
+                )}
               </li>
             ))}
           </ul>

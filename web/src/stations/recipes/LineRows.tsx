@@ -80,7 +80,7 @@ export function LineRows({ form, change, read, stops, problem }: Props) {
                 <HeldBack line={line} stops={stops} set={(heldBackIn) => put(at, [{ ...line, heldBackIn }])} />
                 {line.text.trim() !== '' && (
                   <select
-                    className="select select-sm w-44"
+                    className="select select-sm w-52"
                     aria-label={`How line ${at + 1} grows with the batch`}
                     value={line.rule ?? ''}
                     onChange={(event) =>

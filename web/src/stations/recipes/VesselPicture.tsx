@@ -62,7 +62,8 @@ function Filled({ vessel, recipe, factor, household }: Omit<Props, 'equipment'> 
   if (!fill.data) {
     return null;
   }
-  const { fillPercent, limitPercent, loads, nextSize, largestThatFits, unknown, warnings, why, source } = fill.data;
+  const { fillPercent, limitPercent, loads, nextSize, largestThatFits, unknown, warnings, why, source, pressure } =
+    fill.data;
   const enough = vessel.count >= loads;
   const top = (percent: number) => 96 - Math.min(percent, 112) * 0.76;
   return (
@@ -93,6 +94,16 @@ function Filled({ vessel, recipe, factor, household }: Omit<Props, 'equipment'> 
         {warnings.map((warning) => (
           <p key={warning} className="text-sm text-accent">
             {warning}
+          </p>
+        ))}
+        {pressure.map((one) => (
+          <p key={one.food} className="text-sm" title={one.source}>
+            {one.question || (
+              <>
+                <strong>{one.food}</strong>: {one.minutes} min under pressure, the pot is taken for {one.holds}
+                {one.cautions.length > 0 && ` · ${one.cautions.join(', ')}`}
+              </>
+            )}
           </p>
         ))}
         {unknown.length > 0 && <p className="quiet text-sm">volume not known: {unknown.join(', ')}</p>}

@@ -131,6 +131,11 @@ class PreviewTest {
         assertThat(six.path("nextSize").asString()).isEqualTo("8 qt");
         assertThat(six.path("largestThatFits").asString()).startsWith("88 % of it: 5 1/4 cups long-grain rice");
         assertThat(six.path("why").asString()).contains("swells");
+        JsonNode time = six.path("pressure").get(0);
+        assertThat(time.path("minutes").asInt())
+                .as("7 min, for 1 cup and for 6")
+                .isEqualTo(7);
+        assertThat(time.path("holds").asInt()).isEqualTo(25 + 7 + 10);
         JsonNode eight = ask("vessel", "{" + rice + ",\"capacity\":\"8 qt\"}");
         assertThat(eight.path("fillPercent").asString()).isEqualTo("42");
         assertThat(eight.path("loads").asInt()).isEqualTo(1);
@@ -141,8 +146,8 @@ class PreviewTest {
         assertThat(peppers.path("loads").asInt()).isEqualTo(1);
         JsonNode lines = ask(
                 "vessel",
-                "{\"vessel\":\"pressure cooker\",\"capacity\":\"6 qt\",\"factor\":\"2\",\"lines\":[\"1 kg beef shin\",\"salt\",\"100 ml stock\",\"2 moon rocks\"]}");
-        assertThat(lines.path("unknown").valueStream().map(JsonNode::asString)).containsExactly("salt", "moon rocks");
+                "{\"vessel\":\"pressure cooker\",\"capacity\":\"6 qt\",\"factor\":\"2\",\"lines\":[\"1 kg beef shin\",\"salt\",\"some leeks\",\"100 ml stock\",\"2 moon rocks\"]}");
+        assertThat(lines.path("unknown").valueStream().map(JsonNode::asString)).containsExactly("leek", "moon rocks");
         assertThat(lines.path("warnings").get(0).asString()).contains("200 ml of thin liquid", "240 ml");
     }
 

@@ -13,6 +13,7 @@ import wexilla.core.equipment.VesselRule;
 import wexilla.core.equipment.VesselSize;
 import wexilla.core.food.Food;
 import wexilla.core.quantity.Rational;
+import wexilla.core.recipe.PressureTime;
 
 /** How full vessels may be, and what stands in them piece by piece: reference files, read once. */
 @Component
@@ -20,12 +21,27 @@ public class Vessels {
 
     private final List<VesselRule> rules;
     private final Map<String, Rational> standing;
+    private final List<PressureTime.Rule> pressure;
 
     Vessels() {
         rules = ReferenceRows.of("vessels.csv").stream().map(Vessels::rule).toList();
         standing = ReferenceRows.of("standing.csv").stream()
                 .collect(Collectors.toMap(
                         row -> row.get("slug"), row -> Rational.of(new BigDecimal(row.get("each_cm2")))));
+        pressure =
+                ReferenceRows.of("pressure.csv").stream().map(Vessels::pressure).toList();
+    }
+
+    private static PressureTime.Rule pressure(CSVRecord row) {
+        String core = row.get("core");
+        return new PressureTime.Rule(
+                row.get("slug"),
+                PressureTime.State.valueOf(row.get("state")),
+                Rational.of(new BigDecimal(row.get("minutes"))),
+                Rational.of(new BigDecimal(row.get("per_kg"))),
+                Integer.parseInt(row.get("release")),
+                core.isEmpty() ? null : Integer.valueOf(core),
+                ReferenceRows.source(row));
     }
 
     private static VesselRule rule(CSVRecord row) {
@@ -49,6 +65,11 @@ public class Vessels {
     public Optional<VesselRule> rule(String kind) {
         String plain = kind.strip().toLowerCase(Locale.ROOT).replace('_', ' ');
         return rules.stream().filter(rule -> rule.kind().equals(plain)).findFirst();
+    }
+
+    /** How long foods take under pressure. */
+    public List<PressureTime.Rule> pressure() {
+        return pressure;
     }
 
     /** All kinds, for messages. */

@@ -27,6 +27,7 @@ import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.LineReader;
+import wexilla.core.recipe.PressureTime;
 import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
 
@@ -52,7 +53,8 @@ class VesselPreview {
      * @param vessel its kind: pot, slow cooker, pressure cooker, pan, tray, bag
      * @param capacity to the brim, like 6 qt; or {@code size}, its sides, like 9x13 in
      * @param contents amounts with their foods; a missing fact is an error
-     * @param lines instead of contents: recipe lines; what has no known volume is left out and named
+     * @param lines instead of contents: recipe lines; seasoning takes no room; what has no known volume is named
+     * @param state in which the food goes into a pressure cooker; fresh when absent
      * @param factor times the lines; one when absent
      */
     record VesselAsked(
@@ -62,11 +64,28 @@ class VesselPreview {
             @Nullable List<ContentAsked> contents,
             @Nullable List<String> lines,
             @Nullable String factor,
+            PressureTime.@Nullable State state,
             @Nullable String system,
             @Nullable String cup,
             @Nullable BigDecimal tbsp) {}
 
     /**
+     * How long one food holds a pressure cooker: come-up, time and release.
+     *
+     * @param question what is not known and has to be asked; empty when it is known
+     */
+    record PressureView(
+            String food,
+            @Nullable Integer comeUp,
+            @Nullable Integer minutes,
+            @Nullable Integer release,
+            @Nullable Integer holds,
+            List<String> cautions,
+            String question,
+            String source) {}
+
+    /**
+     * @param pressure how long it holds a pressure cooker; empty for other vessels
      * @param fillPercent of the capacity, whole per cent; @param limitPercent most that may be filled
      * @param loads vessels or loads needed; @param largestThatFits what goes in at once, in kitchen measures
      * @param nextSize the next usual size that takes all at once; null when one load is enough or none does
@@ -80,6 +99,7 @@ class VesselPreview {
             @Nullable String nextSize,
             List<String> warnings,
             List<String> unknown,
+            List<PressureView> pressure,
             String why,
             String source) {}
 
@@ -124,8 +144,40 @@ class VesselPreview {
                 fill.next() == null ? null : fill.next().text(),
                 fill.warnings(),
                 unknown,
+                rule.leastLiquidMl() == null ? List.of() : pressure(measured, asked.state(), fill),
                 fill.why(),
                 fill.source());
+    }
+
+    /** Times of the foods that have one, and a question for proteins that have none. */
+    private List<PressureView> pressure(List<Line> lines, PressureTime.@Nullable State asked, Fill fill) {
+        PressureTime.State state = asked == null ? PressureTime.State.FRESH : asked;
+        List<PressureView> views = new ArrayList<>();
+        for (Line line : lines) {
+            Food food = line.food();
+            boolean ruled =
+                    vessels.pressure().stream().anyMatch(rule -> rule.food().equals(food.key()));
+            if (!ruled && food.traits().protein().isEmpty()) {
+                continue;
+            }
+            Amount piece = line.amount().unit().dimension() == Dimension.MASS ? line.amount() : null;
+            PressureTime.Answer answer = PressureTime.of(vessels.pressure(), food, state, piece, fill.filled());
+            if (answer instanceof PressureTime.Known known) {
+                views.add(new PressureView(
+                        food.name(),
+                        known.comeUp(),
+                        known.minutes(),
+                        known.release(),
+                        known.holds(),
+                        known.cautions(),
+                        "",
+                        known.source()));
+            } else {
+                String question = ((PressureTime.Question) answer).words();
+                views.add(new PressureView(food.name(), null, null, null, null, List.of(), question, "own definition"));
+            }
+        }
+        return views;
     }
 
     private List<Line> contents(VesselAsked asked) {
@@ -164,9 +216,10 @@ class VesselPreview {
         for (int i = 0; i < texts.size(); i++) {
             String text = texts.get(i);
             ReadLine line = Asked.at("/lines/" + i, () -> new LineReader(foods).read(text));
-            if (line.quantity() == null) {
+            boolean pinch = line.food() != null && line.food().seasoning();
+            if (line.quantity() == null && !pinch) {
                 unknown.add(line.foodName());
-            } else {
+            } else if (line.quantity() != null && !pinch) {
                 Food food = line.knownFood().orElseGet(() -> Food.unknown("asked", line.foodName(), Unit.G));
                 Amount amount = line.quantity().max().times(factor);
                 lines.add(new Line(line.foodName(), amount, food));

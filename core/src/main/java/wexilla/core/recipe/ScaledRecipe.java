@@ -12,6 +12,7 @@ import wexilla.core.food.Scaling;
 import wexilla.core.food.Yield;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
+import wexilla.core.quantity.KitchenRounding;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
@@ -65,11 +66,15 @@ public final class ScaledRecipe {
         String why = by.equals(scale.factor())
                 ? ""
                 : "the grain takes up "
-                        + Amount.of(taken.times(scale.factor()), Unit.ML).precise() + "; "
-                        + Amount.of(lost, Unit.ML).precise() + " boil away from "
+                        + shown(taken.times(scale.factor())) + "; "
+                        + shown(lost) + " boil away from "
                         + (scale.pots() == 1 ? "the pot" : "each of " + scale.pots() + " pots")
                         + ", however full it is";
         return ScaledLine.by(line, Scaling.EVAPORATING, by, why, scale);
+    }
+
+    private static String shown(Rational ml) {
+        return KitchenRounding.nearest(Amount.of(ml, Unit.ML)).toString();
     }
 
     /** What the grains of these lines take up while they cook, in ml. */
