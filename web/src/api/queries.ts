@@ -38,6 +38,7 @@ export const useBook = () => useQuery({ queryKey: ['recipes'], queryFn: () => an
 export const useRecipe = (id: string | undefined, n?: number) =>
   useQuery({
     queryKey: ['recipe', id, n],
+    retry: false,
     enabled: id !== undefined,
     queryFn: async () => {
       const asked = await api.GET('/api/recipes/{id}', { params: { path: { id: id ?? '' }, query: { n } } });

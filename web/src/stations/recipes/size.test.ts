@@ -101,7 +101,7 @@ describe('what the kitchen is asked for another size', () => {
 
   it('sends prices only when money decides', () => {
     const price = { name: 'minced beef', pack: '1 kg', price: '6.30' } as Schema['PriceView'];
-    expect(asked({ how: 'money', value: '9' }, [price])?.offers).toEqual([
+    expect(asked({ how: 'money', value: '9' }, [price, { ...price, name: 'cabbage', pack: '1' }])?.offers).toEqual([
       { food: 'minced beef', pack: '1 kg', price: '6.30' },
     ]);
     expect(asked({ how: 'factor', value: '2' }, [price])?.offers).toBeUndefined();

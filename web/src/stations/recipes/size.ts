@@ -77,6 +77,7 @@ export function askedOf(
   if (!household || !wanted || recipe.lines.length === 0) {
     return undefined;
   }
+  const foods = new Set(recipe.lines.map((line) => line.food));
   return {
     servings: String(recipe.portions),
     lines: recipe.lines.map((line) => line.text),
@@ -86,7 +87,10 @@ export function askedOf(
       handsMin: step.typed ? step.handsMin : undefined,
       waitMin: step.typed ? step.waitMin : undefined,
     })),
-    offers: size.how === 'money' ? prices?.map(({ name, pack, price }) => ({ food: name, pack, price })) : undefined,
+    offers:
+      size.how === 'money'
+        ? prices?.filter(({ name }) => foods.has(name)).map(({ name, pack, price }) => ({ food: name, pack, price }))
+        : undefined,
     to: wanted,
     pots: whole(size.pots, 1),
     bags: whole(size.bags, 1),

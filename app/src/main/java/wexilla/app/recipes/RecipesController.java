@@ -42,6 +42,7 @@ import wexilla.core.recipe.Style;
 class RecipesController {
 
     private static final int MOST_NAMES = 60;
+    private static final int LONGEST_NEXT_TIME = 300;
     /** What a dish of which only the name is known makes, until somebody says. */
     private static final int USUAL_PORTIONS = 4;
 
@@ -124,7 +125,13 @@ class RecipesController {
             @RequestBody NextTimeInput input) {
         return acts.say(household, key, "next-time", List.of(id, input), act -> {
             String title = recipes.current(household, id).recipe().title();
-            String text = Asked.name("/text", input.text(), 300);
+            String text = input.text().strip();
+            if (text.isEmpty() || text.length() > LONGEST_NEXT_TIME) {
+                throw Problem.at(
+                        "/text",
+                        "Say what to do better in 1 to " + LONGEST_NEXT_TIME + " characters, not " + text.length()
+                                + ".");
+            }
             nextTimes.say(act, id, text, household.dayOf(clock.instant()));
             return "Next time, " + title + ": " + text;
         });
