@@ -46,13 +46,19 @@ export const useRecipe = (id: string | undefined, n?: number) =>
     },
   });
 
-/** A recipe understood and costed while it is typed. */
-export function useDraft(input: Schema['RecipeInput']) {
+/** A recipe understood and costed while it is typed; `of` is the one that is changed, which cannot go into itself. */
+export function useDraft(input: Schema['RecipeInput'], of: string | undefined) {
   const settled = useSettled(JSON.stringify(input));
   return useQuery({
-    queryKey: ['draft', settled],
+    queryKey: ['draft', of, settled],
     placeholderData: keepPreviousData,
-    queryFn: () => answer(api.POST('/api/recipes/draft', { body: JSON.parse(settled) as Schema['RecipeInput'] })),
+    queryFn: () =>
+      answer(
+        api.POST('/api/recipes/draft', {
+          params: { query: of === undefined ? {} : { of } },
+          body: JSON.parse(settled) as Schema['RecipeInput'],
+        }),
+      ),
   });
 }
 

@@ -959,6 +959,15 @@ export interface components {
             undone: boolean;
             when: string;
         };
+        AfreshView: {
+            dish: string;
+            /** Format: int32 */
+            hands: number;
+            /** Format: int32 */
+            line: number;
+            /** Format: int32 */
+            minutes: number;
+        };
         AlsoInput: {
             amount?: string;
             /** Format: uuid */
@@ -1129,6 +1138,11 @@ export interface components {
             side: boolean;
             text?: string;
         };
+        DishPartView: {
+            cost?: string;
+            costComplete: boolean;
+            text: string;
+        };
         DishView: {
             /** @enum {string} */
             kind: "RECIPE" | "BATCH" | "SIDE";
@@ -1243,7 +1257,8 @@ export interface components {
             each?: string;
             food: string;
             /** @enum {string} */
-            from: "STOCK" | "STOCK_AND_PRICE" | "PRICE" | "FLAT" | "UNKNOWN";
+            from: "STOCK" | "STOCK_AND_PRICE" | "PRICE" | "MADE" | "FLAT" | "UNKNOWN";
+            made: components["schemas"]["GoesInView"][];
             need?: string;
             notInStock?: string;
             /** Format: int32 */
@@ -1361,10 +1376,11 @@ export interface components {
             costComplete: boolean;
             food: string;
             /** @enum {string} */
-            from?: "STOCK" | "STOCK_AND_PRICE" | "PRICE" | "FLAT" | "UNKNOWN";
+            from?: "STOCK" | "STOCK_AND_PRICE" | "PRICE" | "MADE" | "FLAT" | "UNKNOWN";
             heldBackIn: ("COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES")[];
             instead: string[];
             known: boolean;
+            made: components["schemas"]["DishPartView"][];
             path: string[];
             preparation: string;
             problem: string;
@@ -1373,6 +1389,7 @@ export interface components {
             ruleSaid: boolean;
             sources: string[];
             text: string;
+            uses?: string;
             why: string;
         };
         LotView: {
@@ -1761,6 +1778,7 @@ export interface components {
             tags: string[];
             title: string;
             versions: components["schemas"]["VersionView"][];
+            work: components["schemas"]["WorkView"];
         };
         RemainderView: {
             cost: string;
@@ -1901,6 +1919,12 @@ export interface components {
             freezes: boolean;
             lot: string;
             name: string;
+        };
+        SparedView: {
+            /** Format: int32 */
+            step: number;
+            whole: boolean;
+            why: string;
         };
         Split: {
             parts: string[];
@@ -2132,6 +2156,14 @@ export interface components {
             binned: string;
             paid: string;
             used: string;
+        };
+        WorkView: {
+            afresh: components["schemas"]["AfreshView"][];
+            /** Format: int32 */
+            hands: number;
+            /** Format: int32 */
+            minutes: number;
+            spared: components["schemas"]["SparedView"][];
         };
     };
     responses: never;
@@ -3219,7 +3251,9 @@ export interface operations {
     };
     draft: {
         parameters: {
-            query?: never;
+            query?: {
+                of?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;

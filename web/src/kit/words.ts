@@ -56,6 +56,9 @@ export const gearWords: Record<Gear, string> = {
   HANDS: 'hands',
 };
 
+/** A number as long as it can be read: "0.547009" is 0.55, "2" stays 2. */
+export const shortNumber = (decimal: string) => String(Number(Number(decimal).toFixed(2)));
+
 /** "1 h 20 min". */
 export const minuteWords = (minutes: number) =>
   minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h${minutes % 60 === 0 ? '' : ` ${minutes % 60} min`}`;

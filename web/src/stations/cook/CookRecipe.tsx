@@ -241,6 +241,20 @@ function GoesIn({ line, used, setUsed, problem }: Line) {
               {take.until && ` · ${until(take.until.words, take.until.date)}`}
             </span>
           ))}
+          {line.made.length > 0 && (
+            <span className="block">
+              made afresh: {line.made.map((part) => part.text).join(' · ')}
+              {line.made.some((part) => part.notInStock) && (
+                <span className="block text-accent">
+                  not from stock:{' '}
+                  {line.made
+                    .filter((part) => part.notInStock)
+                    .map((part) => `${part.notInStock} ${part.food}`)
+                    .join(', ')}
+                </span>
+              )}
+            </span>
+          )}
           {line.notInStock && <span className="block text-accent">{line.notInStock} used, not from stock</span>}
           {line.from === 'FLAT' && 'seasoning: in the flat sum'}
           {line.why && <span className="block text-accent">{line.why}</span>}

@@ -1,15 +1,24 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Schema } from '../../api/client';
-import { styleWords } from '../../kit/words';
+import { Money } from '../../kit/kit';
+import { shortNumber, styleWords } from '../../kit/words';
 import { LineUnderstood } from './LineUnderstood';
 
-type Props = { recipe: Schema['RecipeView']; scaled: Schema['Scaled'] | undefined; bags: number };
+type Props = {
+  recipe: Schema['RecipeView'];
+  scaled: Schema['Scaled'] | undefined;
+  bags: number;
+  /** Whether other measures than the household's own were chosen. */
+  measured: boolean;
+};
 
 /** What goes in, to be read from a metre away; a tap on a line opens its exact amount, path and cost. */
-export function BigLines({ recipe, scaled, bags }: Props) {
+export function BigLines({ recipe, scaled, bags, measured }: Props) {
   const [open, setOpen] = useState<number>();
   const [original, setOriginal] = useState(false);
-  const changed = scaled !== undefined && (scaled.factor !== '1' || bags > 1);
+  const changed = scaled !== undefined && (scaled.factor !== '1' || bags > 1 || measured);
+  const asWritten = original || !changed;
   return (
     <section aria-label="What goes in">
       <div className="mb-2 flex flex-wrap items-baseline justify-between gap-3">
@@ -21,7 +30,7 @@ export function BigLines({ recipe, scaled, bags }: Props) {
             aria-pressed={original}
             onClick={() => setOriginal(!original)}
           >
-            {original ? `back to × ${scaled.factor}` : 'as written'}
+            {original ? `back to × ${shortNumber(scaled.factor)}` : 'as written'}
           </button>
         )}
       </div>
@@ -29,7 +38,7 @@ export function BigLines({ recipe, scaled, bags }: Props) {
       <ul>
         {recipe.lines.map((line, i) => {
           const at = scaled?.lines[i];
-          const text = original || !at ? line.text : at.text;
+          const text = asWritten || !at ? line.text : at.text;
           return (
             // biome-ignore lint/suspicious/noArrayIndexKey: lines have no other identity
             <li key={i} className="border-b border-[var(--line)]">
@@ -40,7 +49,7 @@ export function BigLines({ recipe, scaled, bags }: Props) {
                 onClick={() => setOpen(open === i ? undefined : i)}
               >
                 <span className="figure block text-xl font-bold">
-                  {!original && at?.each ? (
+                  {!asWritten && at?.each ? (
                     <>
                       {at.each}
                       <span className="quiet text-base font-semibold"> each · all together {at.text}</span>
@@ -49,7 +58,7 @@ export function BigLines({ recipe, scaled, bags }: Props) {
                     text
                   )}
                 </span>
-                {!original && at?.why && <span className="block text-sm text-primary">{at.why}</span>}
+                {!asWritten && at?.why && <span className="block text-sm text-primary">{at.why}</span>}
                 {line.heldBackIn.length > 0 && (
                   <span className="block text-sm text-primary">
                     on the night when {line.heldBackIn.map((s) => styleWords[s]).join(', ')}
@@ -62,9 +71,32 @@ export function BigLines({ recipe, scaled, bags }: Props) {
               {open === i && (
                 <div className="enamel mb-3 p-3">
                   <LineUnderstood line={line} />
+                  {line.made.length > 0 && (
+                    <ul className="mt-1">
+                      {line.made.map((part) => (
+                        <li key={part.text} className="flex justify-between gap-4">
+                          <span>{part.text}</span>
+                          {part.cost === undefined ? (
+                            <span className="quiet text-sm">in the flat sum</span>
+                          ) : part.costComplete ? (
+                            <Money amount={part.cost} />
+                          ) : (
+                            <span className="text-sm text-accent">price unknown</span>
+                          )}
+                        </li>
+                      ))}
+                    </ul>
+                  )}
+                  {line.uses && (
+                    <p className="mt-1">
+                      <Link className="underline" to={`/recipes/${line.uses}`}>
+                        {line.food}: its own recipe
+                      </Link>
+                    </p>
+                  )}
                   {line.path.length > 1 && <p className="figure mt-1">{line.path.join('  →  ')}</p>}
                   {line.sources.length > 0 && <p className="quiet text-sm">{line.sources.join('; ')}</p>}
-                  {at?.exact && !original && (
+                  {at?.exact && !asWritten && (
                     <p className="quiet text-sm">
                       exactly {at.exact} {at.unit}
                       {Number(at.errorPercent) > 0 && ` · the kitchen measure is ${at.errorPercent} % off`}

@@ -19,6 +19,7 @@ const line = (text: string, part: Partial<Schema['LineView']>): Schema['LineView
   why: '',
   heldBackIn: [],
   instead: [],
+  made: [],
   path: [],
   sources: [],
   ruleSaid: false,

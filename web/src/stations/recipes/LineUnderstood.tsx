@@ -5,6 +5,7 @@ const from: Record<string, string> = {
   STOCK: 'on hand',
   STOCK_AND_PRICE: 'partly on hand, rest at the newest price',
   PRICE: 'newest price',
+  MADE: 'made afresh, as far as none is there',
   FLAT: 'in the flat sum',
 };
 

@@ -34,7 +34,7 @@ function Editing({ id, etag, start, said }: Props) {
   const navigate = useNavigate();
   const { value: form, set: setForm, undo, redo, canUndo, canRedo } = useUndo(start);
   const input = inputOf(form);
-  const draft = useDraft(input);
+  const draft = useDraft(input, id);
   const save = useAct(
     (key, body: Schema['RecipeInput']) => {
       const header = { 'Idempotency-Key': key };

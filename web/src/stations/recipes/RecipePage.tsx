@@ -79,7 +79,12 @@ function Page({ recipe, household }: { recipe: Schema['RecipeView']; household: 
         />
       )}
       <div className="grid gap-8 lg:grid-cols-2">
-        <BigLines recipe={recipe} scaled={data} bags={Number(size.bags) || 1} />
+        <BigLines
+          recipe={recipe}
+          scaled={data}
+          bags={Number(size.bags) || 1}
+          measured={size.system !== startSize(recipe, household.measures).system}
+        />
         <div>
           <VesselPicture
             recipe={recipe}
@@ -87,7 +92,7 @@ function Page({ recipe, household }: { recipe: Schema['RecipeView']; household: 
             factor={data?.factor ?? '1'}
             household={household}
           />
-          <Steps steps={recipe.steps} scaled={data?.steps} />
+          <Steps steps={recipe.steps} scaled={data?.steps} work={recipe.work} />
         </div>
       </div>
       <div className="mt-8 grid gap-8 lg:grid-cols-2">

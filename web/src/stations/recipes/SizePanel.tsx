@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { Problem, Schema } from '../../api/client';
 import { Choice, Field, Several } from '../../kit/Field';
+import { shortNumber } from '../../kit/words';
 import { howWords, type Size } from './size';
 
 type Props = {
@@ -108,8 +109,8 @@ export function SizePanel({ recipe, size, set, people, scaled, problem }: Props)
         )}
         {scaled && scaled.factor !== '1' && (
           <p className="mt-3">
-            <strong className="figure text-2xl">× {scaled.factor}</strong> makes{' '}
-            <strong className="figure text-xl">{scaled.portions}</strong> portions ·{' '}
+            <strong className="figure text-2xl">× {shortNumber(scaled.factor)}</strong> makes{' '}
+            <strong className="figure text-xl">{shortNumber(scaled.portions)}</strong> portions ·{' '}
             <Link to={`/cook/${recipe.id}?factor=${scaled.factor}`} className="underline">
               cook it at this size
             </Link>

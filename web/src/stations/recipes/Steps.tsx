@@ -2,27 +2,43 @@ import type { Schema } from '../../api/client';
 import { gearWords, minuteWords, styleWords } from '../../kit/words';
 
 type Step = Schema['StepView'];
-type Props = { steps: Step[]; scaled: Schema['ScaledStepView'][] | undefined };
+type Props = { steps: Step[]; scaled: Schema['ScaledStepView'][] | undefined; work: Schema['WorkView'] };
 
 /** The steps with their times and what they keep busy, and all of them as one strip above. */
-export function Steps({ steps, scaled }: Props) {
+export function Steps({ steps, scaled, work }: Props) {
   const times = steps.map((step, i) => scaled?.[i] ?? step);
   return (
     <section aria-label="Steps">
       <h2 className="mb-2 text-2xl">Steps</h2>
       {steps.length === 0 && <p className="quiet">No steps yet.</p>}
       {steps.length > 0 && <Strip steps={steps} times={times} />}
+      {(work.spared.length > 0 || work.afresh.length > 0) && (
+        <p className="mb-2 text-primary">
+          With what is there: <strong className="figure text-xl">{minuteWords(work.hands)}</strong> of hands,{' '}
+          <strong className="figure text-xl">{minuteWords(work.minutes)}</strong> in all, at the size as written
+        </p>
+      )}
+      {work.afresh.map((one) => (
+        <p key={one.line} className="py-1 text-lg">
+          First: make {one.dish}
+          <span className="quiet block text-sm">
+            by its own recipe, {minuteWords(one.hands)} of hands, {minuteWords(one.minutes)} in all
+          </span>
+        </p>
+      ))}
       <ol>
         {steps.map((step, i) => {
           const time = times[i] ?? step;
           const why = scaled?.[i]?.why;
+          const spared = work.spared.find((one) => one.step === i);
           return (
             // biome-ignore lint/suspicious/noArrayIndexKey: steps have no other identity
             <li key={i} className="py-2">
               <p className="flex gap-4 text-lg">
                 <span className="figure text-xl font-bold">{i + 1}</span>
                 <span>
-                  {step.text}
+                  <span className={spared?.whole ? 'line-through' : ''}>{step.text}</span>
+                  {spared && <span className="block text-sm font-semibold text-primary">{spared.why}</span>}
                   <span className="quiet block text-sm">
                     {[
                       time.handsMin > 0 &&
@@ -75,7 +91,10 @@ function Strip({ steps, times }: { steps: Step[]; times: { handsMin: number; wai
             <span key={i} className="strip-step" style={{ flexGrow: minutes }}>
               {(time?.handsMin ?? 0) > 0 && <span className="strip-hands" style={{ flexGrow: time?.handsMin }} />}
               {(time?.waitMin ?? 0) > 0 && <span className="strip-alone" style={{ flexGrow: time?.waitMin }} />}
-              <span className="strip-word">{step.gear === 'HANDS' ? i + 1 : `${i + 1} ${gearWords[step.gear]}`}</span>
+              <span className="strip-word">
+                {i + 1}
+                {step.gear !== 'HANDS' && <span className="strip-gear"> {gearWords[step.gear]}</span>}
+              </span>
             </span>
           );
         })}

@@ -33,12 +33,14 @@ const line: Schema['LineView'] = {
   why: '',
   heldBackIn: [],
   instead: [],
+  made: [],
   path: ['2 cups', '473.18 ml', '370 g'],
   sources: ['a table'],
   rule: 'LINEAR',
   ruleSaid: false,
 };
 
+const work: Schema['WorkView'] = { hands: 5, minutes: 20, spared: [], afresh: [] };
 const recipe = { lines: [line] } as unknown as Schema['RecipeView'];
 
 const scaled = (part: Partial<Schema['ScaledView']>): Schema['Scaled'] => ({
@@ -51,7 +53,7 @@ const scaled = (part: Partial<Schema['ScaledView']>): Schema['Scaled'] => ({
 
 describe('the lines on the counter page', () => {
   it('shows the amount at the new size, and what was written on demand', () => {
-    shown(<BigLines recipe={recipe} scaled={scaled({})} bags={1} />);
+    shown(<BigLines recipe={recipe} scaled={scaled({})} bags={1} measured={false} />);
     expect(screen.getByText('6 cups rice')).toBeTruthy();
     fireEvent.click(screen.getByRole('button', { name: 'as written' }));
     expect(screen.getByText('2 cups rice')).toBeTruthy();
@@ -60,19 +62,21 @@ describe('the lines on the counter page', () => {
   });
 
   it('opens a line for its path, source and exact amount', () => {
-    shown(<BigLines recipe={recipe} scaled={scaled({ errorPercent: '1.2' })} bags={1} />);
+    shown(<BigLines recipe={recipe} scaled={scaled({ errorPercent: '1.2' })} bags={1} measured={false} />);
     fireEvent.click(screen.getByRole('button', { name: '6 cups rice' }));
     expect(screen.getByText(/2 cups\s+→\s+473.18 ml\s+→\s+370 g/)).toBeTruthy();
     expect(screen.getByText(/exactly 6 cup · the kitchen measure is 1.2 % off/)).toBeTruthy();
   });
 
   it('says each bag and all together', () => {
-    shown(<BigLines recipe={recipe} scaled={scaled({ each: '2 cups rice' })} bags={3} />);
+    shown(<BigLines recipe={recipe} scaled={scaled({ each: '2 cups rice' })} bags={3} measured={false} />);
     expect(screen.getByText(/each · all together 6 cups rice/)).toBeTruthy();
   });
 
   it('says why a line does not simply grow', () => {
-    shown(<BigLines recipe={recipe} scaled={scaled({ why: '480 ml boil away from the pot' })} bags={1} />);
+    shown(
+      <BigLines recipe={recipe} scaled={scaled({ why: '480 ml boil away from the pot' })} bags={1} measured={false} />,
+    );
     expect(screen.getByText('480 ml boil away from the pot')).toBeTruthy();
   });
 });
@@ -84,7 +88,7 @@ describe('the steps', () => {
   ];
 
   it('add up to hands and all, and say what they keep busy', () => {
-    shown(<Steps steps={steps} scaled={undefined} />);
+    shown(<Steps work={work} steps={steps} scaled={undefined} />);
     expect(screen.getByText('14 min')).toBeTruthy();
     expect(screen.getByText('1 h 44 min')).toBeTruthy();
     expect(screen.getByText('2 min of hands · 1 h 30 min alone · oven · 180 °C')).toBeTruthy();
@@ -96,13 +100,26 @@ describe('the steps', () => {
       { text: 'Chop.', handsMin: 30, waitMin: 0, why: '' },
       { text: 'Bake', handsMin: 2, waitMin: 180, why: '2 loads one after the other' },
     ];
-    shown(<Steps steps={steps} scaled={times} />);
+    shown(<Steps work={work} steps={steps} scaled={times} />);
     expect(screen.getByText('30 min of hands, 12 as written')).toBeTruthy();
     expect(screen.getByText('2 loads one after the other')).toBeTruthy();
   });
 
+  it('fall away for what is done already, and a dish made afresh comes first', () => {
+    const done = {
+      ...work,
+      spared: [{ step: 0, whole: true, why: 'frozen diced onion is there: no need to dice' }],
+      afresh: [{ line: 0, dish: 'Pizza dough', hands: 10, minutes: 70 }],
+    };
+    shown(<Steps work={done} steps={steps} scaled={undefined} />);
+    expect(screen.getByText('Chop.').className).toBe('line-through');
+    expect(screen.getByText('frozen diced onion is there: no need to dice')).toBeTruthy();
+    expect(screen.getByText('First: make Pizza dough')).toBeTruthy();
+    expect(screen.getByText('by its own recipe, 10 min of hands, 1 h 10 min in all')).toBeTruthy();
+  });
+
   it('say so when there are none', () => {
-    shown(<Steps steps={[]} scaled={undefined} />);
+    shown(<Steps work={work} steps={[]} scaled={undefined} />);
     expect(screen.getByText('No steps yet.')).toBeTruthy();
   });
 });

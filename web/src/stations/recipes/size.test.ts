@@ -10,6 +10,7 @@ const line = {
   why: '',
   heldBackIn: [],
   instead: [],
+  made: [],
   path: [],
   sources: [],
   ruleSaid: false,
@@ -27,6 +28,7 @@ const recipe: Schema['RecipeView'] = {
   styles: ['COOKED'],
   flags: [],
   versions: [],
+  work: { hands: 0, minutes: 0, spared: [], afresh: [] },
   nextTimes: [],
   cost: { total: '1', flat: '0', complete: true, unknown: [] },
   lines: [

@@ -28,6 +28,7 @@ import wexilla.app.recipes.Costing;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.packing.Label;
 import wexilla.core.pricing.CostSheet;
+import wexilla.core.pricing.CostSheet.Wanted;
 import wexilla.core.pricing.LineCost;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
@@ -109,18 +110,35 @@ class CookController {
     }
 
     private GoesInView view(Household household, GoesIn line, LineCost cost, Rational size) {
+        String each = size.equals(Rational.ONE) ? null : line.line().read().text();
+        return view(household, line.pos(), line.text(), each, line.wanted(), cost);
+    }
+
+    private GoesInView within(Household household, int pos, LineCost.Part part) {
+        return view(
+                household,
+                pos,
+                part.wanted().words(household.system(), household.measures()),
+                null,
+                part.wanted(),
+                part.cost());
+    }
+
+    private GoesInView view(
+            Household household, int pos, String text, @Nullable String each, Wanted wanted, LineCost cost) {
         Amount lacking = cost.notInStock();
         return new GoesInView(
-                line.pos(),
-                line.text(),
-                size.equals(Rational.ONE) ? null : line.line().read().text(),
-                line.wanted().name(),
+                pos,
+                text,
+                each,
+                wanted.name(),
                 cost.need() == null ? null : cost.need().toString(),
                 cost.takes().stream().map(take -> view(household, take)).toList(),
                 lacking == null ? null : lacking.toString(),
                 cost.cost().known().decimal(),
                 cost.cost().complete(),
                 cost.basis(),
+                cost.made().stream().map(part -> within(household, pos, part)).toList(),
                 cost.why());
     }
 

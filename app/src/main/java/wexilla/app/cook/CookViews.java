@@ -21,6 +21,7 @@ public final class CookViews {
      * @param pos its place in the recipe
      * @param each the line of one batch as written, when this one is bigger or smaller; {@code text} is all together
      * @param need as bought, in the unit its stock is counted in; null when it is not known
+     * @param made what goes into it, when it is a dish of the book of which too little is there
      * @param notInStock what the record lacks of it; it is noted as "used, not from stock"
      */
     record GoesInView(
@@ -34,6 +35,7 @@ public final class CookViews {
             String cost,
             boolean costComplete,
             Basis from,
+            List<GoesInView> made,
             String why) {}
 
     /**

@@ -2,8 +2,11 @@ package wexilla.app.cook;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -25,6 +28,7 @@ import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Costing;
+import wexilla.app.recipes.Dishes;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.food.Food;
 import wexilla.core.keeping.KeepDates;
@@ -41,6 +45,7 @@ import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.Style;
 import wexilla.core.stock.OpenLot;
 import wexilla.core.stock.StockUse.Take;
@@ -100,12 +105,13 @@ public class Cooking {
         int portions = input.portions();
         Rational factor = factor(input.factor());
         List<GoesIn> goesIn = GoesIn.of(household, recipe, input.style(), factor, input.corrections());
-        Map<String, UUID> rows = goesIn.stream()
-                .map(line -> line.wanted().food())
-                .filter(java.util.Objects::nonNull)
-                .distinct()
-                .collect(Collectors.toMap(Food::key, food -> foods.row(household, food)));
-        ledger.lockFoods(household.id(), rows.values());
+        Map<String, UUID> rows = lockAll(
+                household,
+                goesIn.stream()
+                        .map(line -> line.wanted().food())
+                        .filter(Objects::nonNull)
+                        .toList(),
+                recipe);
         CostSheet sheet =
                 costing.sheet(household, goesIn.stream().map(GoesIn::wanted).toList(), act.day());
         if (input.planned() != null) {
@@ -124,6 +130,28 @@ public class Cooking {
         takes.forEach(take -> ledger.take(act, take, dish, "used", recipe.title()));
         keepBack(act, dish, portions, input.keepBack());
         return done(act, recipe.title(), dish, portions, total);
+    }
+
+    /** Locks what all its foods and the dishes in it are taken from. @return the row of each food, by key */
+    private Map<String, UUID> lockAll(Household household, List<Food> goesIn, Recipe recipe) {
+        Set<Food> all = new LinkedHashSet<>(goesIn);
+        collect(recipe, all);
+        List<UUID> dishes =
+                all.stream().map(Dishes::recipeOf).filter(Objects::nonNull).toList();
+        Map<String, UUID> rows = all.stream()
+                .filter(food -> Dishes.recipeOf(food) == null)
+                .collect(Collectors.toMap(Food::key, food -> foods.row(household, food)));
+        ledger.lockFoods(household.id(), rows.values(), dishes);
+        return rows;
+    }
+
+    private static void collect(Recipe recipe, Set<Food> all) {
+        for (RecipeLine line : recipe.lines()) {
+            line.read().knownFood().ifPresent(all::add);
+            if (line.made() != null) {
+                collect(line.made(), all);
+            }
+        }
     }
 
     /** Cooks something without a recipe: a name, what went in, portions out. */
@@ -204,11 +232,17 @@ public class Cooking {
         UUID row = food == null ? null : rows.get(food.key());
         Amount need = cost.need();
         batches.addLine(act, batch, line, cost, row);
+        return taken(act, food, cost, rows);
+    }
+
+    private List<Take> taken(Act act, @Nullable Food food, LineCost cost, Map<String, UUID> rows) {
         List<Take> takes = new ArrayList<>(cost.takes());
+        UUID row = food == null ? null : rows.get(food.key());
         Amount lacking = cost.notInStock();
         if (food != null && row != null && lacking != null && lacking.unit().equals(food.base())) {
             takes.add(notFromStock(act, food, row, lacking, cost.notInStockCost()));
         }
+        cost.made().forEach(part -> takes.addAll(taken(act, part.wanted().food(), part.cost(), rows)));
         return takes;
     }
 

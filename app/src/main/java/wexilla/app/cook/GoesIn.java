@@ -8,7 +8,6 @@ import wexilla.app.cook.CookViews.Correction;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
-import wexilla.app.recipes.Costing;
 import wexilla.core.pricing.CostSheet.Wanted;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
@@ -41,14 +40,15 @@ record GoesIn(int pos, RecipeLine line, String text, Wanted wanted) {
         for (int pos = 0; pos < recipe.lines().size(); pos++) {
             RecipeLine line = recipe.lines().get(pos);
             if (line.goesIn(style)) {
-                Wanted written = Costing.wanted(line.read());
+                Wanted written = Wanted.of(line, Rational.ONE);
                 ScaledLine sized = scaled.get(pos);
                 String typed = used.get(pos);
                 Amount usual =
                         written.amount() == null ? null : written.amount().times(sized.by());
                 Amount amount = typed == null ? usual : amount(typed, pos);
                 String text = factor.equals(Rational.ONE) ? line.read().text() : sized.text();
-                goesIn.add(new GoesIn(pos, line, text, new Wanted(written.food(), written.name(), amount)));
+                goesIn.add(new GoesIn(
+                        pos, line, text, new Wanted(written.food(), written.name(), amount, written.made())));
             }
         }
         return goesIn;

@@ -21,7 +21,6 @@ import wexilla.app.demo.Script.HandScript;
 import wexilla.app.demo.Script.NoteScript;
 import wexilla.app.household.Equipped;
 import wexilla.app.household.Equipped.Equipment;
-import wexilla.app.household.Foods;
 import wexilla.app.household.Households;
 import wexilla.app.household.People;
 import wexilla.app.household.People.Person;
@@ -32,6 +31,7 @@ import wexilla.app.pack.PackViews.PackInput;
 import wexilla.app.pack.Packing;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Household;
+import wexilla.app.recipes.Dishes;
 import wexilla.app.recipes.Draft;
 import wexilla.app.recipes.RecipeInput;
 import wexilla.app.recipes.Recipes;
@@ -49,7 +49,7 @@ class Story {
     private final Lots lots;
     private final Handling handling;
     private final Recipes recipes;
-    private final Foods foods;
+    private final Dishes dishes;
     private final Cooking cooking;
     private final Packing packing;
     private final Ahead ahead;
@@ -64,7 +64,7 @@ class Story {
             Lots lots,
             Handling handling,
             Recipes recipes,
-            Foods foods,
+            Dishes dishes,
             Cooking cooking,
             Packing packing,
             Ahead ahead,
@@ -77,7 +77,7 @@ class Story {
         this.lots = lots;
         this.handling = handling;
         this.recipes = recipes;
-        this.foods = foods;
+        this.dishes = dishes;
         this.cooking = cooking;
         this.packing = packing;
         this.ahead = ahead;
@@ -185,7 +185,7 @@ class Story {
 
     private UUID recipe(Household household, RecipeInput input, Instant when) {
         return acts.perform(household, key(), "recipe", input, UUID.class, when, act -> {
-            Recipe recipe = Draft.read(input, foods.book(household)).finished(input);
+            Recipe recipe = Draft.read(input, dishes.shelf(household, null)).finished(input);
             return new Acts.Done<>("Recipe: " + recipe.title(), recipes.add(act, recipe, input.about()));
         });
     }

@@ -172,7 +172,7 @@ public class Eating {
 
     /** What is added on the night leaves the stock, as far as it is there. */
     private Cost onTheNight(Act act, Evening evening, Evening.FromStock stock) {
-        return wants(act, PlanCheck.wants(stock.add(), stock.share(), evening.day(), stock.name()));
+        return wants(act, Needs.Want.of(stock.add(), stock.share(), evening.day(), stock.name()));
     }
 
     private Cost wants(Act act, List<Needs.Want> wants) {
@@ -180,7 +180,7 @@ public class Eating {
                 wants,
                 lots.openByKey(act.household()),
                 Set.of(),
-                reference.forms(),
+                lots.forms(act.household()),
                 act.household().measures());
         Cost cost = Cost.of(Money.zero(act.household().currency()));
         for (Needs.Met met : needs.met()) {

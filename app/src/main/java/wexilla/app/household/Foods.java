@@ -12,7 +12,6 @@ import org.springframework.stereotype.Component;
 import wexilla.app.platform.Household;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
-import wexilla.core.food.Forms;
 import wexilla.core.food.Scaling;
 import wexilla.core.quantity.Unit;
 
@@ -33,11 +32,6 @@ public class Foods {
     Foods(JdbcClient db, Reference reference) {
         this.db = db;
         this.reference = reference;
-    }
-
-    /** Which foods stand in for which. */
-    public Forms forms() {
-        return reference.forms();
     }
 
     /** Reference foods first, then the household's own. */

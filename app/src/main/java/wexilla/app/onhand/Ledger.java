@@ -109,10 +109,13 @@ public class Ledger implements Undoable {
                 .list();
     }
 
-    /** The same for every open lot of these foods. */
-    public void lockFoods(UUID household, Collection<UUID> foods) {
-        db.sql("select id from lot where household_id = ? and food = any (?) and amount > 0 order by id for update")
-                .params(household, foods.toArray(UUID[]::new))
+    /** The same for every open lot of these foods, and of dishes cooked by these recipes. */
+    public void lockFoods(UUID household, Collection<UUID> foods, Collection<UUID> recipes) {
+        db.sql("""
+                        select id from lot l where household_id = ? and amount > 0 and (food = any (?) or batch in (
+                            select b.id from batch b where b.household_id = l.household_id and b.recipe = any (?)))
+                        order by id for update""")
+                .params(household, foods.toArray(UUID[]::new), recipes.toArray(UUID[]::new))
                 .query(UUID.class)
                 .list();
     }

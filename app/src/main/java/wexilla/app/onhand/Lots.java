@@ -17,6 +17,9 @@ import org.springframework.stereotype.Component;
 import wexilla.app.household.Foods;
 import wexilla.app.household.Reference;
 import wexilla.app.platform.Household;
+import wexilla.core.food.Food;
+import wexilla.core.food.Form;
+import wexilla.core.food.Forms;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
@@ -129,6 +132,11 @@ public class Lots {
         return "dish:" + batch;
     }
 
+    /** The key a recipe goes by where another one asks for it. */
+    public static String recipeKey(String recipe) {
+        return "recipe:" + recipe;
+    }
+
     /** What is there of foods and of dishes, by their keys. */
     public Map<String, List<OpenLot>> openByKey(Household household) {
         Map<String, List<OpenLot>> byKey = openByFood(household);
@@ -137,6 +145,28 @@ public class Lots {
                                 dishKey(Objects.requireNonNull(lot.batch())), key -> new java.util.ArrayList<>())
                         .add(lot.open()));
         return byKey;
+    }
+
+    /** Which foods stand in for which, and cooked dishes that are there for the recipes they were cooked by. */
+    public Forms forms(Household household) {
+        return reference
+                .forms()
+                .with(db.sql("""
+                        select distinct b.id, b.recipe, b.name from batch b
+                        join lot l on l.household_id = b.household_id and l.batch = b.id
+                        where b.household_id = ? and b.recipe is not null and b.style in ('COOKED', 'PLAIN_PART') and l.amount > 0
+                        and l.unit = 'portion' order by b.id""")
+                        .params(household.id())
+                        .query((row, n) -> dishForm(
+                                row.getObject("recipe", UUID.class),
+                                row.getObject("id", UUID.class),
+                                row.getString("name")))
+                        .list());
+    }
+
+    private static Form dishForm(UUID recipe, UUID batch, String name) {
+        Food dish = Food.unknown(dishKey(batch), name, Unit.PORTION);
+        return new Form(recipeKey(recipe.toString()), dish, Rational.ONE, true, List.of(), "", "cooked by this recipe");
     }
 
     /** What is there of foods, by food key, as the core wants it. */

@@ -147,7 +147,7 @@ public class Evenings implements DayBefore {
         return new PlanCheck.Kitchen(
                 stock,
                 had,
-                foods.forms(),
+                lots.forms(household),
                 household.measures(),
                 clock.instant().atZone(household.zone()).toLocalDateTime());
     }

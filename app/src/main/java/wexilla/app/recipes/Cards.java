@@ -20,9 +20,13 @@ import wexilla.app.platform.Household;
 import wexilla.app.recipes.RecipeViews.RecipeCard;
 import wexilla.core.food.Food;
 import wexilla.core.pricing.CostSheet;
+import wexilla.core.pricing.CostSheet.Wanted;
+import wexilla.core.pricing.Work;
+import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.StepGear;
+import wexilla.core.recipe.StepTime;
 import wexilla.core.stock.OpenLot;
 
 /** The cards of the book: what it shows of each recipe, and finds it by. */
@@ -70,7 +74,10 @@ class Cards {
     private RecipeCard card(
             Recipes.Stored stored, CostSheet.Known known, @Nullable Rating rating, int waiting, LocalDate day) {
         Recipe recipe = stored.recipe();
-        List<Food> foods = recipe.lines().stream()
+        List<RecipeLine> all = recipe.withMade();
+        CostSheet sheet = CostSheet.of(wanted(recipe), known);
+        StepTime work = Work.of(recipe, sheet).left();
+        List<Food> foods = all.stream()
                 .map(line -> line.read().food())
                 .filter(Objects::nonNull)
                 .toList();
@@ -83,8 +90,8 @@ class Cards {
                 recipe.portions(),
                 recipe.lines().size(),
                 recipe.steps().size(),
-                Recipe.time(recipe.steps()).handsMin(),
-                Recipe.time(recipe.steps()).minutes(),
+                work.handsMin(),
+                work.minutes(),
                 List.copyOf(recipe.styles()),
                 names(recipe),
                 stored.about().tags(),
@@ -98,7 +105,7 @@ class Cards {
                         .distinct()
                         .sorted()
                         .toList(),
-                foods.size() == recipe.lines().size() && foods.stream().allMatch(Food::described),
+                foods.size() == all.size() && foods.stream().allMatch(Food::described),
                 recipe.steps().stream()
                         .map(step -> StepGear.read(step.text()).kind())
                         .filter(kind -> kind != StepGear.Kind.HANDS)
@@ -113,15 +120,18 @@ class Cards {
                         .filter(food -> !there(food, known, day).isEmpty())
                         .count(),
                 usesUp(foods, known, day),
-                RecipeViews.cost(CostSheet.of(wanted(recipe), known), recipe.portions()));
+                RecipeViews.cost(sheet, recipe.portions()));
     }
 
-    static List<CostSheet.Wanted> wanted(Recipe recipe) {
-        return recipe.lines().stream().map(line -> Costing.wanted(line.read())).toList();
+    static List<Wanted> wanted(Recipe recipe) {
+        return recipe.lines().stream()
+                .map(line -> Wanted.of(line, Rational.ONE))
+                .toList();
     }
 
     private static List<String> names(Recipe recipe) {
-        return distinct(recipe.lines().stream().map(RecipeLine::read).map(line -> line.foodName()));
+        return distinct(Stream.concat(recipe.lines().stream(), recipe.withMade().stream())
+                .map(line -> line.read().foodName()));
     }
 
     private static List<String> distinct(Stream<String> words) {

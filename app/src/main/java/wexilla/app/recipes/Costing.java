@@ -2,37 +2,23 @@ package wexilla.app.recipes;
 
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Optional;
 import org.springframework.stereotype.Component;
-import wexilla.app.household.Reference;
 import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Offers;
 import wexilla.app.platform.Household;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.CostSheet.Wanted;
-import wexilla.core.quantity.Quantity;
-import wexilla.core.recipe.ReadLine;
 
 /** Costs lines from what is on hand and the newest prices. */
 @Component
 public class Costing {
 
-    private final Reference reference;
     private final Lots lots;
     private final Offers offers;
 
-    Costing(Lots lots, Offers offers, Reference reference) {
-        this.reference = reference;
+    Costing(Lots lots, Offers offers) {
         this.lots = lots;
         this.offers = offers;
-    }
-
-    /** A line as written, at its middle where it is a range. */
-    public static Wanted wanted(ReadLine line) {
-        return new Wanted(
-                line.food(),
-                line.foodName(),
-                Optional.ofNullable(line.quantity()).map(Quantity::middle).orElse(null));
     }
 
     /** What these lines take and cost on this day, basis "used". */
@@ -43,9 +29,9 @@ public class Costing {
     /** Stock and prices of this day, for costing many sheets of which none takes from the other. */
     public CostSheet.Known known(Household household, LocalDate day) {
         return new CostSheet.Known(
-                lots.openByFood(household),
+                lots.openByKey(household),
                 offers.newestFirst(household),
-                reference.forms(),
+                lots.forms(household),
                 household.seasoning(),
                 household.flat(),
                 household.measures(),

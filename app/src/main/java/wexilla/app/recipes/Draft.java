@@ -3,13 +3,12 @@ package wexilla.app.recipes;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.platform.Problem;
-import wexilla.core.food.FoodBook;
-import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
@@ -20,35 +19,67 @@ import wexilla.core.recipe.Style;
 /** A recipe being typed: every line understood, or with its problem. */
 public record Draft(List<Line> lines) {
 
-    /** @param problem empty when the line is understood */
-    public record Line(String text, Optional<ReadLine> read, String problem) {}
+    /**
+     * @param problem empty when the line is understood
+     * @param made the recipe of a line that asks for a dish of the book
+     */
+    public record Line(
+            String text,
+            Optional<ReadLine> read,
+            String problem,
+            @Nullable Recipe made) {
+
+        /** As a line of a recipe, once it is understood. */
+        Optional<RecipeLine> as(RecipeInput.LineInput typed) {
+            return read.map(line -> new RecipeLine(line, typed.heldBackIn(), typed.rule(), made));
+        }
+    }
 
     /** Reads every line; a problem stays with its line. */
-    public static Draft read(RecipeInput input, FoodBook book) {
+    public static Draft read(RecipeInput input, Dishes.Shelf shelf) {
         if (input.lines().size() > Recipe.MOST_LINES) {
             throw Problem.at(
                     "/lines",
                     "This recipe has " + input.lines().size() + " lines; " + Recipe.MOST_LINES + " is the most.");
         }
-        LineReader reader = new LineReader(book);
         List<Line> lines = new ArrayList<>();
         for (RecipeInput.LineInput line : input.lines()) {
             try {
-                lines.add(new Line(line.text(), Optional.of(reader.read(line.text())), ""));
+                lines.add(new Line(line.text(), Optional.of(shelf.read(line.text())), "", null));
             } catch (IllegalArgumentException problem) {
-                lines.add(new Line(line.text(), Optional.empty(), String.valueOf(problem.getMessage())));
+                lines.add(new Line(line.text(), Optional.empty(), String.valueOf(problem.getMessage()), null));
             }
         }
-        return new Draft(lines);
+        return new Draft(withMade(lines, shelf));
+    }
+
+    private static List<Line> withMade(List<Line> lines, Dishes.Shelf shelf) {
+        Map<String, Recipe> made = shelf.made(
+                lines.stream().map(Line::read).flatMap(Optional::stream).toList());
+        return lines.stream()
+                .map(line -> new Line(
+                        line.text(),
+                        line.read(),
+                        line.problem(),
+                        line.read()
+                                .flatMap(ReadLine::knownFood)
+                                .map(food -> made.get(food.key()))
+                                .orElse(null)))
+                .toList();
+    }
+
+    /** The lines that are understood, as lines of a recipe. */
+    List<RecipeLine> lines(RecipeInput input) {
+        List<RecipeLine> read = new ArrayList<>();
+        for (int i = 0; i < lines.size(); i++) {
+            lines.get(i).as(input.lines().get(i)).ifPresent(read::add);
+        }
+        return read;
     }
 
     /** What is understood so far, as a recipe; empty while its steps do not make sense. */
     public Optional<Recipe> understood(RecipeInput input) {
-        List<RecipeLine> read = new ArrayList<>();
-        for (int i = 0; i < lines.size(); i++) {
-            RecipeInput.LineInput typed = input.lines().get(i);
-            lines.get(i).read().ifPresent(line -> read.add(new RecipeLine(line, typed.heldBackIn(), typed.rule())));
-        }
+        List<RecipeLine> read = lines(input);
         try {
             return read.size() < lines.size()
                     ? Optional.empty()
@@ -69,13 +100,7 @@ public record Draft(List<Line> lines) {
                 throw Problem.at("/lines/" + i + "/text", lines.get(i).problem());
             }
         }
-        List<RecipeLine> recipeLines = new ArrayList<>();
-        for (int i = 0; i < lines.size(); i++) {
-            recipeLines.add(new RecipeLine(
-                    lines.get(i).read().orElseThrow(),
-                    input.lines().get(i).heldBackIn(),
-                    input.lines().get(i).rule()));
-        }
+        List<RecipeLine> recipeLines = lines(input);
         if (input.portions() == null) {
             throw Problem.at("/portions", "Say how many portions it makes, a whole number from 1 to 500.");
         }

@@ -16,7 +16,6 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.json.JsonMapper;
-import wexilla.app.household.Foods;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
@@ -35,13 +34,13 @@ class RecipeFiles {
     private static final int MOST_AT_ONCE = 2000;
 
     private final Recipes recipes;
-    private final Foods foods;
+    private final Dishes dishes;
     private final Acts acts;
     private final JsonMapper json;
 
-    RecipeFiles(Recipes recipes, Foods foods, Acts acts, JsonMapper json) {
+    RecipeFiles(Recipes recipes, Dishes dishes, Acts acts, JsonMapper json) {
         this.recipes = recipes;
-        this.foods = foods;
+        this.dishes = dishes;
         this.acts = acts;
         this.json = json;
     }
@@ -65,9 +64,9 @@ class RecipeFiles {
         if (text.length() > MOST_CHARACTERS) {
             throw Problem.at("/text", "This file has more than 20 MB; split it.");
         }
-        FoodBook book = foods.book(household);
+        Dishes.Shelf shelf = dishes.shelf(household, null);
         String kind = kind(text);
-        List<Found> found = Asked.at("/text", () -> found(kind, text, book));
+        List<Found> found = Asked.at("/text", () -> found(kind, text, shelf.book()));
         if (found.isEmpty()) {
             throw Problem.at(
                     "/text",
@@ -76,7 +75,7 @@ class RecipeFiles {
         }
         List<FoundView> views = new ArrayList<>();
         for (Found one : found) {
-            views.add(new FoundView(one.recipe(), one.unread(), problem(one.recipe(), book)));
+            views.add(new FoundView(one.recipe(), one.unread(), problem(one.recipe(), shelf)));
         }
         return new FoundInText(kind, views);
     }
@@ -114,9 +113,9 @@ class RecipeFiles {
                 read.rest());
     }
 
-    private static String problem(RecipeInput recipe, FoodBook book) {
+    private static String problem(RecipeInput recipe, Dishes.Shelf shelf) {
         try {
-            Draft.read(recipe, book).finished(recipe);
+            Draft.read(recipe, shelf).finished(recipe);
             recipe.about();
             return "";
         } catch (Problem problem) {
@@ -134,11 +133,11 @@ class RecipeFiles {
             if (count < 1 || count > MOST_AT_ONCE) {
                 throw Problem.at("/recipes", "From 1 to " + MOST_AT_ONCE + " recipes at once, not " + count + ".");
             }
-            FoodBook book = foods.book(household);
+            Dishes.Shelf shelf = dishes.shelf(household, null);
             for (int i = 0; i < count; i++) {
                 RecipeInput one = input.recipes().get(i);
                 try {
-                    Recipe recipe = Draft.read(one, book).finished(one);
+                    Recipe recipe = Draft.read(one, shelf).finished(one);
                     recipes.add(act, recipe, one.about());
                 } catch (Problem problem) {
                     throw problem.below("/recipes/" + i);

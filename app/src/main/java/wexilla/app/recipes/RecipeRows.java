@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import wexilla.app.onhand.Lots;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.Scaling;
@@ -22,6 +23,7 @@ import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.ReadLine;
+import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
 import wexilla.core.recipe.StepTime;
@@ -45,17 +47,29 @@ final class RecipeRows {
         return name == null ? null : Style.valueOf(name);
     }
 
-    static RecipeLine line(ResultSet row, FoodBook book, Map<UUID, String> keys) throws SQLException {
-        UUID foodRow = row.getObject("food", UUID.class);
+    /** What rows of lines are read by: foods, the key of each food's row, recipes of the dishes lines ask for. */
+    record Known(FoodBook book, Map<UUID, String> keys, Map<UUID, Recipe> made) {
+
+        private Optional<Food> food(@Nullable UUID row, @Nullable UUID uses, String text) {
+            Recipe dish = uses == null ? null : made.get(uses);
+            if (uses != null && dish != null) {
+                return Optional.of(dish.asFood(Lots.recipeKey(uses.toString())));
+            }
+            return row == null
+                    ? new LineReader(book).read(text).knownFood()
+                    : book.get(Objects.requireNonNull(keys.get(row)));
+        }
+    }
+
+    static RecipeLine line(ResultSet row, Known known) throws SQLException {
+        UUID uses = row.getObject("uses", UUID.class);
         String text = row.getString("text");
-        Optional<Food> food = foodRow == null
-                ? new LineReader(book).read(text).knownFood()
-                : book.get(Objects.requireNonNull(keys.get(foodRow)));
+        Optional<Food> food = known.food(row.getObject("food", UUID.class), uses, text);
         Set<Style> held = Arrays.stream((String[]) row.getArray("held_back_in").getArray())
                 .map(Style::valueOf)
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(Style.class)));
         String name = food.map(Food::name)
-                .orElseGet(() -> new LineReader(book).read(text).foodName());
+                .orElseGet(() -> new LineReader(known.book()).read(text).foodName());
         return new RecipeLine(
                 new ReadLine(
                         text,
@@ -69,7 +83,8 @@ final class RecipeRows {
                         null,
                         List.of()),
                 held,
-                row.getString("rule") == null ? null : Scaling.valueOf(row.getString("rule")));
+                row.getString("rule") == null ? null : Scaling.valueOf(row.getString("rule")),
+                uses == null ? null : known.made().get(uses));
     }
 
     private static @Nullable Quantity quantity(ResultSet row) throws SQLException {

@@ -1,25 +1,14 @@
 package wexilla.app.recipes;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import wexilla.app.recipes.LineViews.LineView;
 import wexilla.core.food.Allergen;
-import wexilla.core.food.Conversion;
-import wexilla.core.food.Food;
-import wexilla.core.food.Form;
-import wexilla.core.food.Scaling;
-import wexilla.core.pricing.Basis;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.LineCost;
-import wexilla.core.quantity.Measures;
-import wexilla.core.quantity.Quantity;
-import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.ReadLine;
+import wexilla.core.pricing.Work;
 import wexilla.core.recipe.RecipeFlag;
-import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
 import wexilla.core.recipe.StepGear;
 import wexilla.core.recipe.Style;
@@ -29,35 +18,31 @@ final class RecipeViews {
 
     private RecipeViews() {}
 
-    /**
-     * A line as understood, with its cost.
-     *
-     * @param problem why it is not understood; empty when it is
-     * @param known whether the food book knows the food
-     * @param cost decimal money, basis "used"; null for a line that is not understood
-     * @param from where the cost comes from
-     * @param instead what stands in for it from stock, with what falls away or must be done first
-     * @param why what is unknown about it, in the cook's words
-     * @param rule how it follows the size of a batch, {@code ruleSaid} whether the cook said so
-     * @param path how its amount leads to what is bought; @param sources of the facts on it
-     */
-    record LineView(
-            String text,
-            String problem,
-            @Nullable String amount,
-            String food,
-            boolean known,
-            String preparation,
-            @Nullable String cost,
-            boolean costComplete,
-            @Nullable Basis from,
-            List<String> instead,
-            String why,
-            Set<Style> heldBackIn,
-            @Nullable Scaling rule,
-            boolean ruleSaid,
-            List<String> path,
-            List<String> sources) {}
+    /** @param why "browned mince is there: no need to brown"; @param whole whether nothing of the step is left */
+    record SparedView(int step, boolean whole, String why) {}
+
+    /** @param line from 0; @param minutes of hands and waiting together */
+    record AfreshView(int line, String dish, int hands, int minutes) {}
+
+    /** The work with what is there. */
+    record WorkView(int hands, int minutes, List<SparedView> spared, List<AfreshView> afresh) {
+
+        static WorkView of(Work work) {
+            return new WorkView(
+                    work.left().handsMin(),
+                    work.left().minutes(),
+                    work.spared().stream()
+                            .map(one -> new SparedView(one.step(), one.whole(), one.why()))
+                            .toList(),
+                    work.afresh().stream()
+                            .map(one -> new AfreshView(
+                                    one.line(),
+                                    one.dish(),
+                                    one.time().handsMin(),
+                                    one.time().minutes()))
+                            .toList());
+        }
+    }
 
     /**
      * What a batch as written costs, basis "used".
@@ -118,6 +103,7 @@ final class RecipeViews {
 
     /**
      * @param n the version shown, {@code current} whether it is the one in the book
+     * @param work the work with what is there
      * @param nextTimes what was said for the next time and nobody has taken up
      */
     record RecipeView(
@@ -133,6 +119,7 @@ final class RecipeViews {
             List<StepView> steps,
             List<Style> styles,
             List<FlagView> flags,
+            WorkView work,
             List<VersionView> versions,
             List<NextTimeView> nextTimes,
             CostView cost) {}
@@ -170,89 +157,6 @@ final class RecipeViews {
             int inStock,
             List<String> usesUp,
             CostView cost) {}
-
-    static List<LineView> lines(
-            List<Draft.Line> drafts,
-            List<Set<Style>> held,
-            List<@Nullable Scaling> rules,
-            CostSheet sheet,
-            Measures measures) {
-        List<LineView> views = new ArrayList<>();
-        int costed = 0;
-        for (int i = 0; i < drafts.size(); i++) {
-            Draft.Line draft = drafts.get(i);
-            Optional<ReadLine> read = draft.read();
-            views.add(
-                    read.isEmpty()
-                            ? new LineView(
-                                    draft.text(),
-                                    draft.problem(),
-                                    null,
-                                    "",
-                                    false,
-                                    "",
-                                    null,
-                                    false,
-                                    null,
-                                    List.of(),
-                                    "",
-                                    held.get(i),
-                                    null,
-                                    false,
-                                    List.of(),
-                                    List.of())
-                            : line(
-                                    new RecipeLine(read.get(), held.get(i), rules.get(i)),
-                                    sheet.lines().get(costed++),
-                                    measures));
-        }
-        return views;
-    }
-
-    static LineView line(RecipeLine recipeLine, LineCost cost, Measures measures) {
-        ReadLine line = recipeLine.read();
-        Conversion.Converted path = path(line, measures);
-        return new LineView(
-                line.text(),
-                "",
-                Optional.ofNullable(line.quantity()).map(RecipeViews::amount).orElse(null),
-                line.foodName(),
-                line.food() != null,
-                line.preparation(),
-                cost.cost().known().decimal(),
-                cost.cost().complete(),
-                cost.basis(),
-                cost.instead().stream().map(RecipeViews::words).toList(),
-                cost.why(),
-                recipeLine.heldBackIn(),
-                recipeLine.scaling(),
-                recipeLine.rule() != null,
-                path == null ? List.of() : path.path(),
-                path == null ? List.of() : path.sources());
-    }
-
-    /** "frozen diced onion: no need to peel, dice". */
-    private static String words(Form form) {
-        String done = form.done().isEmpty() ? "" : ": no need to " + String.join(", ", form.done());
-        return form.by().name() + done + (form.todo().isEmpty() ? "" : ": " + form.todo());
-    }
-
-    /** How the amount leads to what is bought; null when it leads nowhere or is that already. */
-    private static Conversion.@Nullable Converted path(ReadLine line, Measures measures) {
-        Food food = line.food();
-        Quantity quantity = line.quantity();
-        if (food == null || quantity == null) {
-            return null;
-        }
-        return Conversion.convert(food, quantity.middle(), food.base(), measures) instanceof Conversion.Converted found
-                ? found
-                : null;
-    }
-
-    /** "3 ×" where only a number was written. */
-    private static String amount(Quantity quantity) {
-        return quantity.unit().equals(Unit.PIECE) ? quantity + " ×" : quantity.toString();
-    }
 
     static CostView cost(CostSheet sheet, @Nullable Integer portions) {
         return new CostView(

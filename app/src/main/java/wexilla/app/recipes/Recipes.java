@@ -224,11 +224,14 @@ public class Recipes implements Undoable {
     private void write(Household household, UUID id, int n, int pos, RecipeLine line) {
         ReadLine read = line.read();
         Quantity quantity = read.quantity();
-        UUID food = read.knownFood().map(known -> foods.row(household, known)).orElse(null);
+        UUID uses = read.knownFood().map(Dishes::recipeOf).orElse(null);
+        UUID food = uses != null
+                ? null
+                : read.knownFood().map(known -> foods.row(household, known)).orElse(null);
         db.sql("""
                         insert into recipe_line (household_id, recipe, n, pos, text, min_num, min_den, max_num, max_den,
-                            unit, food, prep, held_back_in, rule)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
+                            unit, food, prep, held_back_in, rule, uses)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
                 .params(Arrays.asList(
                         household.id(),
                         id,
@@ -243,7 +246,8 @@ public class Recipes implements Undoable {
                         food,
                         read.preparation(),
                         line.heldBackIn().stream().map(Enum::name).toArray(String[]::new),
-                        line.rule() == null ? null : line.rule().name()))
+                        line.rule() == null ? null : line.rule().name(),
+                        uses))
                 .update();
     }
 
@@ -262,6 +266,10 @@ public class Recipes implements Undoable {
                                 and b.recipe = v.recipe and b.n = v.n and b.state <> 'dropped')
                             or a.id in (select w.act from recipe_version w where w.household_id = v.household_id
                                 and w.recipe = v.recipe and w.n > v.n)
+                            or v.replaced is null and a.id in (select w.act from recipe_line l
+                                join recipe_version w on w.household_id = l.household_id and w.recipe = l.recipe
+                                    and w.n = l.n
+                                where l.household_id = v.household_id and l.uses = v.recipe)
                             or v.replaced is null and a.id in (select c.act from meal_dish d
                                 join change c on c.household_id = d.household_id and c.thing = 'DISHES'
                                     and c.id = d.slot

@@ -16,15 +16,14 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import wexilla.app.household.Foods;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Done;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.app.recipes.LineViews.LineView;
 import wexilla.app.recipes.RecipeViews.DraftView;
 import wexilla.app.recipes.RecipeViews.FlagView;
-import wexilla.app.recipes.RecipeViews.LineView;
 import wexilla.app.recipes.RecipeViews.NextTimeView;
 import wexilla.app.recipes.RecipeViews.RecipeCard;
 import wexilla.app.recipes.RecipeViews.RecipeSaved;
@@ -32,7 +31,9 @@ import wexilla.app.recipes.RecipeViews.RecipeView;
 import wexilla.app.recipes.RecipeViews.StepView;
 import wexilla.core.food.Scaling;
 import wexilla.core.pricing.CostSheet;
-import wexilla.core.recipe.ReadLine;
+import wexilla.core.pricing.CostSheet.Wanted;
+import wexilla.core.pricing.Work;
+import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeCheck;
 import wexilla.core.recipe.Style;
@@ -47,7 +48,7 @@ class RecipesController {
     private static final int USUAL_PORTIONS = 4;
 
     private final Recipes recipes;
-    private final Foods foods;
+    private final Dishes dishes;
     private final Costing costing;
     private final Cards cards;
     private final NextTimes nextTimes;
@@ -55,9 +56,9 @@ class RecipesController {
     private final Clock clock;
 
     RecipesController(
-            Recipes recipes, Foods foods, Costing costing, Cards cards, NextTimes nextTimes, Acts acts, Clock clock) {
+            Recipes recipes, Dishes dishes, Costing costing, Cards cards, NextTimes nextTimes, Acts acts, Clock clock) {
         this.recipes = recipes;
-        this.foods = foods;
+        this.dishes = dishes;
         this.costing = costing;
         this.cards = cards;
         this.nextTimes = nextTimes;
@@ -84,7 +85,7 @@ class RecipesController {
         CostSheet sheet = sheet(household, recipe);
         List<LineView> lines = new ArrayList<>();
         for (int i = 0; i < recipe.lines().size(); i++) {
-            lines.add(RecipeViews.line(recipe.lines().get(i), sheet.lines().get(i), household.measures()));
+            lines.add(LineViews.line(recipe.lines().get(i), sheet.lines().get(i), household));
         }
         return ResponseEntity.ok()
                 .eTag(String.valueOf(current.version()))
@@ -101,6 +102,7 @@ class RecipesController {
                         recipe.steps().stream().map(StepView::of).toList(),
                         List.copyOf(recipe.styles()),
                         flags(recipe, household),
+                        RecipeViews.WorkView.of(Work.of(recipe, sheet)),
                         recipes.history(household, id),
                         nextTimes.open(household, id).stream()
                                 .map(next -> new NextTimeView(next.id().toString(), next.text(), next.saidOn()))
@@ -141,23 +143,28 @@ class RecipesController {
         return costing.sheet(household, Cards.wanted(recipe), household.dayOf(clock.instant()));
     }
 
-    /** Understands and costs a recipe while it is typed; stores nothing. */
+    /**
+     * Understands and costs a recipe while it is typed; stores nothing.
+     *
+     * @param of the recipe that is changed, absent for a new one: it cannot go into itself
+     */
     @PostMapping("/api/recipes/draft")
-    DraftView draft(Household household, @RequestBody RecipeInput input) {
-        Draft draft = Draft.read(input, foods.book(household));
-        List<ReadLine> read = draft.lines().stream()
-                .map(Draft.Line::read)
-                .flatMap(Optional::stream)
-                .toList();
-        CostSheet sheet =
-                costing.sheet(household, read.stream().map(Costing::wanted).toList(), household.dayOf(clock.instant()));
+    DraftView draft(
+            Household household, @RequestParam(required = false) @Nullable UUID of, @RequestBody RecipeInput input) {
+        Draft draft = Draft.read(input, dishes.shelf(household, of));
+        CostSheet sheet = costing.sheet(
+                household,
+                draft.lines(input).stream()
+                        .map(line -> Wanted.of(line, Rational.ONE))
+                        .toList(),
+                household.dayOf(clock.instant()));
         List<Set<Style>> held =
                 input.lines().stream().map(RecipeInput.LineInput::heldBackIn).toList();
         List<@Nullable Scaling> rules = new ArrayList<>();
         input.lines().forEach(line -> rules.add(line.rule()));
         Optional<Recipe> whole = draft.understood(input);
         return new DraftView(
-                RecipeViews.lines(draft.lines(), held, rules, sheet, household.measures()),
+                LineViews.lines(draft.lines(), held, rules, sheet, household),
                 whole.map(recipe -> recipe.steps().stream().map(StepView::of).toList())
                         .orElse(List.of()),
                 whole.map(recipe -> flags(recipe, household)).orElse(List.of()),
@@ -167,7 +174,7 @@ class RecipesController {
     @PostMapping("/api/recipes")
     RecipeSaved add(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody RecipeInput input) {
         return acts.perform(household, key, "recipe", input, RecipeSaved.class, act -> {
-            Recipe recipe = Draft.read(input, foods.book(household)).finished(input);
+            Recipe recipe = Draft.read(input, dishes.shelf(household, null)).finished(input);
             UUID id = recipes.add(act, recipe, input.about());
             String subject = "Recipe: " + recipe.title();
             return new Done<>(subject, new RecipeSaved(act.id().toString(), subject, id.toString()));
@@ -210,7 +217,7 @@ class RecipesController {
             @RequestHeader("If-Match") String ifMatch,
             @RequestBody RecipeInput input) {
         return acts.perform(household, key, "recipe", List.of(id, input), RecipeSaved.class, act -> {
-            Recipe recipe = Draft.read(input, foods.book(household)).finished(input);
+            Recipe recipe = Draft.read(input, dishes.shelf(household, id)).finished(input);
             int n = recipes.change(act, id, version(ifMatch), recipe, input.about());
             nextTimes.takeUp(act, id, n, input.taken() == null ? List.of() : input.taken());
             String subject = "Recipe changed: " + recipe.title();

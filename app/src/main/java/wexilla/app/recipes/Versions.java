@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Foods;
@@ -15,7 +16,6 @@ import wexilla.app.platform.Household;
 import wexilla.app.recipes.Recipes.About;
 import wexilla.app.recipes.Recipes.Stored;
 import wexilla.app.recipes.Recipes.Version;
-import wexilla.core.food.FoodBook;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
@@ -23,6 +23,9 @@ import wexilla.core.recipe.RecipeStep;
 /** Reads versions of recipes, many at once. */
 @Component
 class Versions {
+
+    /** How deep a dish can go into a dish into a dish; what lies deeper is carried as unknown. */
+    private static final int DEEPEST = 6;
 
     private final JdbcClient db;
     private final Foods foods;
@@ -34,18 +37,22 @@ class Versions {
 
     /** Versions of recipes, current or not: what was cooked keeps the version it was cooked by. */
     Map<Version, Stored> of(Household household, Collection<Version> asked) {
+        return of(household, asked, DEEPEST);
+    }
+
+    private Map<Version, Stored> of(Household household, Collection<Version> asked, int deep) {
         if (asked.isEmpty()) {
             return Map.of();
         }
-        FoodBook book = foods.book(household);
-        Map<UUID, String> keys = foods.keys(household);
+        Map<UUID, Recipe> made = deep == 0 ? Map.of() : made(household, asked, deep);
+        RecipeRows.Known known = new RecipeRows.Known(foods.book(household), foods.keys(household), made);
         Map<Version, List<RecipeLine>> lines = new HashMap<>();
         rows(
                 household,
                 asked,
                 "recipe_line",
                 (version, row) ->
-                        lines.computeIfAbsent(version, v -> new ArrayList<>()).add(RecipeRows.line(row, book, keys)));
+                        lines.computeIfAbsent(version, v -> new ArrayList<>()).add(RecipeRows.line(row, known)));
         Map<Version, List<RecipeStep>> steps = new HashMap<>();
         rows(
                 household,
@@ -74,6 +81,23 @@ class Versions {
                                     recipe));
                 });
         return stored;
+    }
+
+    /** The dishes these recipes ask for, as they are in the book today. */
+    private Map<UUID, Recipe> made(Household household, Collection<Version> asked, int deep) {
+        List<Version> heads = db.sql("""
+                        select distinct r.id as recipe, r.current_version as n from recipe_line l
+                        join unnest(?::uuid[], ?::int[]) as asked (recipe, n)
+                            on l.recipe = asked.recipe and l.n = asked.n
+                        join recipe r on r.household_id = l.household_id and r.id = l.uses
+                        where l.household_id = ? and r.current_version is not null""")
+                .params(
+                        asked.stream().map(Version::recipe).toArray(UUID[]::new),
+                        asked.stream().map(Version::n).toArray(Integer[]::new),
+                        household.id())
+                .query(Version.class)
+                .list();
+        return of(household, heads, deep - 1).values().stream().collect(Collectors.toMap(Stored::id, Stored::recipe));
     }
 
     private interface EachRow {

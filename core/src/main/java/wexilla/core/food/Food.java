@@ -12,7 +12,7 @@ import wexilla.core.quantity.Unit;
  * @param name as shown
  * @param aliases other names it is written by
  * @param kinds names of kinds of it, any of which will do: penne is pasta; what they say beyond its name is kept
- * @param base the unit its stock is counted in: g, ml or piece
+ * @param base the unit its stock is counted in: g, ml, piece, or portion for a dish
  * @param keepingClass a class of the keeping guide
  * @param seasoning true when the flat sum for seasoning and oil covers it
  * @param scaling how its amount follows the size of a batch, unless a line says otherwise
@@ -31,7 +31,7 @@ public record Food(
         List<FoodFact> facts,
         Traits traits) {
 
-    /** @throws IllegalArgumentException if the name is blank or the base is not g, ml or piece */
+    /** @throws IllegalArgumentException if the name is blank or the base is not g, ml, piece or portion */
     public Food {
         aliases = List.copyOf(aliases);
         kinds = List.copyOf(kinds);
@@ -39,9 +39,10 @@ public record Food(
         if (name.isBlank()) {
             throw new IllegalArgumentException("a food needs a name");
         }
-        if (!base.equals(base.base()) || (base.dimension() == Dimension.COUNT && !base.equals(Unit.PIECE))) {
+        boolean named = base.dimension() == Dimension.COUNT && !base.equals(Unit.PIECE) && !base.equals(Unit.PORTION);
+        if (!base.equals(base.base()) || named) {
             throw new IllegalArgumentException(
-                    "stock of " + name + " is counted in g, ml or piece, not " + base.symbol());
+                    "stock of " + name + " is counted in g, ml, piece or portion, not " + base.symbol());
         }
     }
 

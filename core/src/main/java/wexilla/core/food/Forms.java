@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Which foods stand in for which: handbook, section 1. */
 public final class Forms {
@@ -15,6 +16,14 @@ public final class Forms {
 
     public Forms(Collection<Form> forms) {
         this.byNeed = forms.stream().collect(Collectors.groupingBy(Form::need));
+    }
+
+    /** These forms and more. */
+    public Forms with(Collection<Form> more) {
+        return more.isEmpty()
+                ? this
+                : new Forms(Stream.concat(byNeed.values().stream().flatMap(List::stream), more.stream())
+                        .toList());
     }
 
     /** What stands in for this food, best first. */

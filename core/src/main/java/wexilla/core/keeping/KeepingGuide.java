@@ -10,13 +10,14 @@ import java.util.Objects;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import wexilla.core.keeping.KeepingRule.Span;
+import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.Style;
 
 /** The keeping table and the rules that use it. */
 public final class KeepingGuide {
 
     /** The class of a cooked dish; must be in the table. */
-    public static final String COOKED_DISH = "cooked-dish";
+    public static final String COOKED_DISH = Recipe.DISH_CLASS;
 
     /** What keeps no longer than this after shopping is told at once: cook by, or freeze tonight. Own definition. */
     private static final int SOON_DAYS = 5;

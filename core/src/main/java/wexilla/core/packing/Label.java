@@ -108,7 +108,7 @@ public record Label(
     public static String contains(Recipe recipe) {
         Set<Allergen> in = new TreeSet<>();
         List<String> unknown = new ArrayList<>();
-        for (RecipeLine line : recipe.lines()) {
+        for (RecipeLine line : recipe.withMade()) {
             line.read()
                     .knownFood()
                     .filter(Food::described)

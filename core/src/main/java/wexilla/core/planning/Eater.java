@@ -79,7 +79,7 @@ public record Eater(
 
     /** Every food a recipe names, held back or not. */
     public static List<Food> foods(Recipe recipe) {
-        return recipe.lines().stream()
+        return recipe.withMade().stream()
                 .flatMap(line -> line.read().knownFood().stream())
                 .distinct()
                 .toList();

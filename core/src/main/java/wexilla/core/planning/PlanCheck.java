@@ -12,7 +12,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import wexilla.core.food.Food;
 import wexilla.core.food.Forms;
 import wexilla.core.planning.Evening.Cook;
 import wexilla.core.planning.Evening.Dish;
@@ -83,7 +82,7 @@ public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCoo
         Map<Want, String> batchOf = new IdentityHashMap<>();
         for (Batch batch : batches) {
             LocalDate day = batch.begin().toLocalDate();
-            List<Want> own = wants(batch.goesIn(), batch.factor(), day, batch.name());
+            List<Want> own = Want.of(batch.goesIn(), batch.factor(), day, batch.name());
             own.forEach(want -> batchOf.put(want, batch.id()));
             wants.addAll(own);
         }
@@ -93,7 +92,8 @@ public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCoo
         for (int i = 0; i < evenings.size(); i++) {
             Evening evening = evenings.get(i);
             List<Met> own = needs.met().stream()
-                    .filter(m -> m.want().day().equals(evening.day()) && !batchOf.containsKey(m.want()))
+                    .filter(m -> m.want().day().equals(evening.day())
+                            && !batchOf.containsKey(m.want().first()))
                     .toList();
             List<TakeOut> out = takeOut(evening.start(), evening.day(), own);
             List<Remark> remarks = new ArrayList<>();
@@ -110,7 +110,7 @@ public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCoo
         Map<String, List<TakeOut>> forCookDays = new LinkedHashMap<>();
         for (Batch batch : batches) {
             List<Met> own = needs.met().stream()
-                    .filter(m -> batch.id().equals(batchOf.get(m.want())))
+                    .filter(m -> batch.id().equals(batchOf.get(m.want().first())))
                     .toList();
             List<TakeOut> out = takeOut(batch.begin(), batch.begin().toLocalDate(), own);
             forCookDays.put(batch.id(), out);
@@ -118,15 +118,15 @@ public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCoo
         return new PlanCheck(checked, forCookDays, needs);
     }
 
-    /** What a dish wants from the kitchen that day; seasoning is not counted and so never wanted. */
+    /** What a dish wants from the kitchen that day. */
     public static List<Want> wants(Evening evening, Dish dish) {
         LocalDate day = evening.day();
         if (dish instanceof Cook cook) {
-            return wants(cook.recipe().lines(), cook.factor(), day, cook.name());
+            return Want.of(cook.recipe().lines(), cook.factor(), day, cook.name());
         }
         if (dish instanceof FromStock stock) {
             Amount portions = Amount.of(stock.portions(), Unit.PORTION);
-            List<Want> wants = new ArrayList<>(wants(stock.add(), stock.share(), day, stock.name()));
+            List<Want> wants = new ArrayList<>(Want.of(stock.add(), stock.share(), day, stock.name()));
             wants.add(new Want(stock.key(), null, stock.name(), portions, day, stock.name()));
             return wants;
         }
@@ -136,22 +136,6 @@ public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCoo
             return List.of(new Want(side.food().key(), side.food(), side.food().name(), all, day, side.name()));
         }
         return List.of();
-    }
-
-    /** What the lines of a recipe at this size want; upper end of a range, since shopping buys for it. */
-    public static List<Want> wants(List<RecipeLine> lines, Rational factor, LocalDate day, String dish) {
-        List<Want> wants = new ArrayList<>();
-        for (RecipeLine line : lines) {
-            Food food = line.read().food();
-            if (food == null || food.traits().aisle().equals("none") || food.seasoning()) {
-                continue;
-            }
-            Amount amount = line.read().quantity() == null
-                    ? null
-                    : line.read().quantity().max().times(line.by(factor));
-            wants.add(new Want(food.key(), food, food.name(), amount, day, dish));
-        }
-        return wants;
     }
 
     private static List<TakeOut> takeOut(LocalDateTime begin, LocalDate day, List<Met> met) {

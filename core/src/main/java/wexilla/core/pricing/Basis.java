@@ -8,6 +8,8 @@ public enum Basis {
     STOCK_AND_PRICE,
     /** The newest price: the record has none of it. */
     PRICE,
+    /** A dish of the book that is made afresh, wholly or in part. */
+    MADE,
     /** Covered by the flat sum for seasoning and oil, or left out. */
     FLAT,
     /** No amount, no price, or a fact is missing. */

@@ -6,6 +6,7 @@ import java.util.Currency;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
@@ -13,8 +14,13 @@ import wexilla.core.food.Forms;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.RecipeLine;
 import wexilla.core.stock.OpenLot;
 import wexilla.core.stock.StockUse;
 
@@ -33,9 +39,34 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
      *
      * @param food null when the book does not know it
      * @param amount null when none was written
+     * @param made the recipe it is made by, when it is a dish of the book
      */
     public record Wanted(
-            @Nullable Food food, String name, @Nullable Amount amount) {}
+            @Nullable Food food,
+            String name,
+            @Nullable Amount amount,
+            @Nullable Recipe made) {
+
+        public Wanted(@Nullable Food food, String name, @Nullable Amount amount) {
+            this(food, name, amount, null);
+        }
+
+        /** "200 g onion" as a cook would measure it. */
+        public String words(KitchenMeasure.System system, Measures measures) {
+            return amount == null
+                    ? name
+                    : KitchenMeasure.of(amount, system, measures).text()
+                            + (amount.unit().equals(Unit.PIECE) ? " × " : " ")
+                            + name;
+        }
+
+        /** A line of a recipe at this size of the batch, at its middle where it is a range. */
+        public static Wanted of(RecipeLine line, Rational factor) {
+            Quantity quantity = line.read().quantity();
+            Amount amount = quantity == null ? null : quantity.middle().times(line.by(factor));
+            return new Wanted(line.read().food(), line.read().foodName(), amount, line.made());
+        }
+    }
 
     /**
      * What is known about stock and prices, by food key; offers newest first.
@@ -68,9 +99,8 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
         List<LineCost> lines = new ArrayList<>();
         boolean seasoned = false;
         for (Wanted line : wanted) {
-            boolean seasoning = line.food() != null && line.food().seasoning() && known.seasoning() != Seasoning.EXACT;
-            seasoned |= seasoning;
-            lines.add(seasoning ? covered(known) : line(line, known, left));
+            seasoned |= seasoning(line, known);
+            lines.add(line(line, known, left));
         }
         Money flat = seasoned && known.seasoning() == Seasoning.FLAT ? known.flat() : Money.zero(known.currency());
         Cost total = lines.stream().map(LineCost::cost).reduce(Cost.of(flat), Cost::plus);
@@ -82,12 +112,19 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
         return Money.rounded(total.known().exact().dividedBy(Rational.of(portions)), flat.currency());
     }
 
+    private static boolean seasoning(Wanted line, Known known) {
+        return line.food() != null && line.food().seasoning() && known.seasoning() != Seasoning.EXACT;
+    }
+
     private static LineCost covered(Known known) {
         Cost none = Cost.of(Money.zero(known.currency()));
-        return new LineCost(null, List.of(), null, none, none, Basis.FLAT, List.of(), "");
+        return new LineCost(null, List.of(), null, none, none, Basis.FLAT, List.of(), false, List.of(), "");
     }
 
     private static LineCost line(Wanted line, Known known, Map<String, List<OpenLot>> left) {
+        if (seasoning(line, known)) {
+            return covered(known);
+        }
         Amount amount = line.amount();
         if (amount == null) {
             return unknown(known, null, "no amount of " + line.name());
@@ -98,7 +135,9 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
         }
         Conversion.Answer answer = Conversion.convert(food, amount, food.base(), known.measures());
         if (answer instanceof Conversion.Converted converted) {
-            return costed(food, converted.amount(), known, left);
+            return line.made() == null
+                    ? costed(food, converted.amount(), known, left)
+                    : dish(food, line.made(), converted.amount(), known, left);
         }
         Amount asWritten = known.measures().toBase(amount);
         if (left.getOrDefault(food.key(), List.of()).stream()
@@ -106,6 +145,49 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
             return costed(food, asWritten, known, left);
         }
         return unknown(known, null, "the " + ((Conversion.Missing) answer).fact());
+    }
+
+    /** A dish of the book: what is there of it first, the rest made afresh. */
+    private static LineCost dish(
+            Food dish, Recipe recipe, Amount portions, Known known, Map<String, List<OpenLot>> left) {
+        Amount need = Amount.of(Rational.of(portions.value().toDecimal(6)), portions.unit());
+        StockUse.Serving use = StockUse.serving(dish, need, known.day(), left, known.forms());
+        Cost cost =
+                use.takes().stream().map(StockUse.Take::cost).reduce(Cost.of(Money.zero(known.currency())), Cost::plus);
+        List<LineCost.Part> made = new ArrayList<>();
+        if (!use.lacking().value().isZero()) {
+            Rational factor = use.lacking().value().dividedBy(Rational.of(recipe.portions()));
+            for (RecipeLine line : recipe.lines()) {
+                Wanted wanted = Wanted.of(line, factor);
+                LineCost part = line(wanted, known, left);
+                made.add(new LineCost.Part(wanted, part));
+                cost = cost.plus(part.cost());
+            }
+            cost = recipe.lines().isEmpty() ? cost.plus(Cost.unknown(known.currency())) : cost;
+        }
+        Cost none = Cost.of(Money.zero(known.currency()));
+        Basis basis = use.lacking().value().isZero() ? Basis.STOCK : Basis.MADE;
+        return new LineCost(
+                need,
+                use.takes(),
+                null,
+                none,
+                cost,
+                basis,
+                use.instead(),
+                use.onlyInstead(),
+                made,
+                why(dish, made, cost));
+    }
+
+    private static String why(Food dish, List<LineCost.Part> made, Cost cost) {
+        String parts = made.stream()
+                .map(part -> part.cost().why())
+                .filter(why -> !why.isEmpty())
+                .collect(Collectors.joining("; "));
+        return !parts.isEmpty()
+                ? "in " + dish.name() + ": " + parts
+                : cost.complete() ? "" : "what goes into " + dish.name();
     }
 
     /** The ledger keeps six decimals; the need is rounded to them once, before anything is taken. */
@@ -125,6 +207,8 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
                     taken,
                     Basis.STOCK,
                     use.instead(),
+                    use.onlyInstead(),
+                    List.of(),
                     why);
         }
         Cost lacking = atNewestPrice(food, use.lacking(), known);
@@ -136,7 +220,8 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
         String why = !cost.complete()
                 ? "no price for " + food.name()
                 : past ? "what is left of " + food.name() + " is past its eat-by day and not counted" : "";
-        return new LineCost(need, use.takes(), use.lacking(), lacking, cost, basis, use.instead(), why);
+        return new LineCost(
+                need, use.takes(), use.lacking(), lacking, cost, basis, use.instead(), false, List.of(), why);
     }
 
     private static Cost atNewestPrice(Food food, Amount lacking, Known known) {
@@ -149,6 +234,6 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
 
     private static LineCost unknown(Known known, @Nullable Amount need, String why) {
         Cost none = Cost.unknown(known.currency());
-        return new LineCost(need, List.of(), need, none, none, Basis.UNKNOWN, List.of(), why);
+        return new LineCost(need, List.of(), need, none, none, Basis.UNKNOWN, List.of(), false, List.of(), why);
     }
 }

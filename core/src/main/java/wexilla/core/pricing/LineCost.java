@@ -16,6 +16,8 @@ import wexilla.core.stock.StockUse.Take;
  * @param notInStockCost that part at the newest price
  * @param cost all together
  * @param instead foods that stand in for it, as taken
+ * @param onlyInstead whether nothing but those goes in
+ * @param made what of it is made afresh goes in as these lines, when it is a dish of the book
  * @param why what is unknown, in the cook's words; empty when nothing is
  */
 public record LineCost(
@@ -26,9 +28,15 @@ public record LineCost(
         Cost cost,
         Basis basis,
         List<Form> instead,
+        boolean onlyInstead,
+        List<Part> made,
         String why) {
 
+    /** One line of what is made afresh. */
+    public record Part(CostSheet.Wanted wanted, LineCost cost) {}
+
     public LineCost {
+        made = List.copyOf(made);
         instead = List.copyOf(instead);
         takes = List.copyOf(takes);
     }

@@ -61,6 +61,8 @@ public record Unit(String symbol, Dimension dimension) {
     public static final Unit PIECE = count("piece", "piece", "pieces", "pc", "pcs");
     public static final Unit PORTION =
             count("portion", "portion", "portions", "serving", "servings", "plate", "plates");
+    /** What a recipe makes as written: "1 batch pizza dough". */
+    public static final Unit BATCH = count("batch", "batch", "batches", "recipe", "recipes");
 
     static {
         for (String name : List.of(

@@ -5,7 +5,7 @@ import java.util.stream.Stream;
 import wexilla.core.food.Food;
 
 /** How the steps of a recipe speak of its lines. */
-final class Mentions {
+public final class Mentions {
 
     private Mentions() {}
 
@@ -20,7 +20,7 @@ final class Mentions {
     }
 
     /** The words by which a step may speak of a line. */
-    static Stream<String> of(ReadLine line) {
+    public static Stream<String> of(ReadLine line) {
         Food food = line.food();
         Stream<String> names = food == null
                 ? Stream.of(line.foodName().toLowerCase(Locale.ROOT))

@@ -3,6 +3,12 @@ package wexilla.core.recipe;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
+import wexilla.core.food.Food;
+import wexilla.core.food.FoodFact;
+import wexilla.core.food.Scaling;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Unit;
 
 /**
  * A recipe: a name and portions are enough; lines make it costed, steps make it cookable on a cook day.
@@ -10,6 +16,9 @@ import java.util.Set;
  * @param portions how many adult portions it makes, 1 to 500
  */
 public record Recipe(String title, int portions, List<RecipeLine> lines, List<RecipeStep> steps) {
+
+    /** What a dish is kept as, once it is cooked. */
+    public static final String DISH_CLASS = "cooked-dish";
 
     public static final int MOST_LINES = 200;
     public static final int MOST_STEPS = 100;
@@ -30,6 +39,33 @@ public record Recipe(String title, int portions, List<RecipeLine> lines, List<Re
             throw new IllegalArgumentException(
                     "a recipe has at most " + MOST_LINES + " lines and " + MOST_STEPS + " steps");
         }
+    }
+
+    /** Its lines, with what a dish of the book is made of in place of that dish: everything that is in it. */
+    public List<RecipeLine> withMade() {
+        return lines.stream()
+                .flatMap(line -> line.made() == null ? Stream.of(line) : line.made().withMade().stream())
+                .toList();
+    }
+
+    /**
+     * This recipe as something another one asks for, counted in portions.
+     *
+     * @param key what its stock is found by
+     */
+    public Food asFood(String key) {
+        Amount makes = Amount.of(portions, Unit.PORTION);
+        return new Food(
+                key,
+                title,
+                List.of(),
+                Unit.PORTION,
+                DISH_CLASS,
+                false,
+                Scaling.LINEAR,
+                List.of(
+                        new FoodFact(Amount.of(1, Unit.BATCH), makes, "its recipe", FoodFact.Trust.OWN),
+                        new FoodFact(Amount.of(1, Unit.PIECE), makes, "its recipe", FoodFact.Trust.OWN)));
     }
 
     /** The styles this recipe can stop in; cooked is always one, at the latest after the last step. */

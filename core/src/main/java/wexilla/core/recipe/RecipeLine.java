@@ -10,12 +10,16 @@ import wexilla.core.quantity.Rational;
  *
  * @param heldBackIn the styles in which it is added on the night instead of going into the batch
  * @param rule how the cook said it follows the size of a batch; null leaves it to what the line and its food say
+ * @param made the recipe it is made by, when it is a dish of the book: "1 batch pizza dough"; null for a food
  */
 public record RecipeLine(
-        ReadLine read, Set<Style> heldBackIn, @Nullable Scaling rule) {
+        ReadLine read,
+        Set<Style> heldBackIn,
+        @Nullable Scaling rule,
+        @Nullable Recipe made) {
 
     public RecipeLine(ReadLine read, Set<Style> heldBackIn) {
-        this(read, heldBackIn, null);
+        this(read, heldBackIn, null, null);
     }
 
     public RecipeLine {

@@ -32,6 +32,12 @@ public record StepTime(int handsMin, int waitMin) {
         }
     }
 
+    /** Both together, at most {@link #MOST_MINUTES} of each. */
+    public StepTime plus(StepTime other) {
+        return new StepTime(
+                Math.min(handsMin + other.handsMin, MOST_MINUTES), Math.min(waitMin + other.waitMin, MOST_MINUTES));
+    }
+
     public int minutes() {
         return handsMin + waitMin;
     }

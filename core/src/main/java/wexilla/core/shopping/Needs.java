@@ -14,7 +14,10 @@ import wexilla.core.food.Food;
 import wexilla.core.food.Forms;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
+import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.RecipeLine;
 import wexilla.core.stock.OpenLot;
 import wexilla.core.stock.StockUse;
 import wexilla.core.stock.StockUse.Take;
@@ -33,6 +36,8 @@ public record Needs(List<Met> met) {
      * @param food null for a dish
      * @param amount null when nobody said how much
      * @param dish what it is for
+     * @param made the recipe it is made by, when it is a dish of the book that goes into another
+     * @param within the want it is wanted for, when it goes into a dish that is made afresh
      */
     public record Want(
             String key,
@@ -40,7 +45,48 @@ public record Needs(List<Met> met) {
             String name,
             @Nullable Amount amount,
             LocalDate day,
-            String dish) {}
+            String dish,
+            @Nullable Recipe made,
+            @Nullable Want within) {
+
+        public Want(String key, @Nullable Food food, String name, @Nullable Amount amount, LocalDate day, String dish) {
+            this(key, food, name, amount, day, dish, null, null);
+        }
+
+        /** The want of the evening or batch it comes from in the end. */
+        public Want first() {
+            return within == null ? this : within.first();
+        }
+
+        /**
+         * What the lines of a recipe at this size want; upper end of a range, since shopping buys for it. Seasoning is
+         * not counted and so never wanted.
+         */
+        public static List<Want> of(List<RecipeLine> lines, Rational factor, LocalDate day, String dish) {
+            return of(lines, factor, day, dish, null);
+        }
+
+        private static List<Want> of(
+                List<RecipeLine> lines, Rational factor, LocalDate day, String dish, @Nullable Want within) {
+            List<Want> wants = new ArrayList<>();
+            for (RecipeLine line : lines) {
+                Food food = line.read().food();
+                if (food == null || food.traits().aisle().equals("none") || food.seasoning()) {
+                    continue;
+                }
+                Quantity quantity = line.read().quantity();
+                Amount amount = quantity == null ? null : quantity.max().times(line.by(factor));
+                wants.add(new Want(food.key(), food, food.name(), amount, day, dish, line.made(), within));
+            }
+            return wants;
+        }
+
+        /** What goes into so many portions of it that are made afresh. */
+        private List<Want> afresh(Recipe recipe, Amount portions) {
+            Rational factor = portions.value().dividedBy(Rational.of(recipe.portions()));
+            return of(recipe.lines(), factor, day, dish, this);
+        }
+    }
 
     /**
      * How a want is met.
@@ -67,8 +113,31 @@ public record Needs(List<Met> met) {
         wants.stream()
                 .sorted(Comparator.comparing(Want::day))
                 .filter(want -> !had.contains(want.key()))
-                .forEach(want -> met.add(meet(want, left, forms, measures)));
+                .forEach(want -> met(want, left, had, forms, measures, met));
         return new Needs(List.copyOf(met));
+    }
+
+    private static void met(
+            Want want,
+            Map<String, List<OpenLot>> left,
+            Set<String> had,
+            Forms forms,
+            Measures measures,
+            List<Met> all) {
+        Met own = meet(want, left, forms, measures);
+        Amount lacking = own.lacking();
+        if (want.made() == null || lacking == null) {
+            all.add(own);
+            return;
+        }
+        if (want.made().lines().isEmpty()) {
+            all.add(new Met(want, own.need(), own.takes(), null, own.past(), "what goes into " + want.name()));
+            return;
+        }
+        all.add(new Met(want, own.need(), own.takes(), null, own.past(), ""));
+        want.afresh(want.made(), lacking).stream()
+                .filter(within -> !had.contains(within.key()))
+                .forEach(within -> met(within, left, had, forms, measures, all));
     }
 
     private static Met meet(Want want, Map<String, List<OpenLot>> left, Forms forms, Measures measures) {
@@ -85,7 +154,7 @@ public record Needs(List<Met> met) {
             } else {
                 Amount asWritten = need;
                 boolean counted = lots.stream().anyMatch(l -> l.amount().unit().equals(asWritten.unit()));
-                if (!counted && !lots.isEmpty()) {
+                if (want.made() != null || !counted && !lots.isEmpty()) {
                     return new Met(
                             want, null, List.of(), null, List.of(), "the " + ((Conversion.Missing) answer).fact());
                 }
@@ -105,7 +174,7 @@ public record Needs(List<Met> met) {
             String key, List<OpenLot> lots, Amount need, LocalDate day, Map<String, List<OpenLot>> left) {
         StockUse use = StockUse.of(lots, need, day);
         left.put(key, use.after(lots));
-        return new StockUse.Serving(use.takes(), use.lacking(), List.of());
+        return new StockUse.Serving(use.takes(), use.lacking(), List.of(), false);
     }
 
     /**
@@ -123,6 +192,7 @@ public record Needs(List<Met> met) {
         Map<String, List<Met>> byFood = new LinkedHashMap<>();
         met.stream()
                 .filter(m -> m.want().food() != null
+                        && m.want().made() == null
                         && (m.lacking() != null || !m.unknown().isEmpty()))
                 .forEach(m -> byFood.computeIfAbsent(m.want().key(), key -> new ArrayList<>())
                         .add(m));

@@ -57,8 +57,9 @@ public record StockUse(List<Take> takes, Amount lacking) {
      * @param takes in the units of the lots they are from
      * @param lacking in the unit of the food asked for
      * @param instead the forms that were taken
+     * @param onlyInstead whether all of the need is met by them
      */
-    public record Serving(List<Take> takes, Amount lacking, List<Form> instead) {}
+    public record Serving(List<Take> takes, Amount lacking, List<Form> instead, boolean onlyInstead) {}
 
     /**
      * Meets a need of a food from its own lots first, then from the foods that silently stand in for it. All of a group
@@ -71,6 +72,7 @@ public record StockUse(List<Take> takes, Amount lacking) {
         List<Take> takes = new ArrayList<>();
         List<Form> instead = new ArrayList<>();
         Amount open = take(food.key(), need, day, left, takes);
+        boolean ownTaken = !takes.isEmpty();
         List<Form> silent = new ArrayList<>(forms.silent(food.key()));
         silent.sort(Comparator.comparing(
                 form -> firstOut(left.getOrDefault(form.by().key(), List.of()), day)));
@@ -89,7 +91,8 @@ public record StockUse(List<Take> takes, Amount lacking) {
                 open = Amount.of(rest.signum() < 0 ? Rational.ZERO : rest, open.unit());
             }
         }
-        return new Serving(List.copyOf(takes), open, List.copyOf(instead));
+        boolean only = !ownTaken && !instead.isEmpty() && open.value().isZero();
+        return new Serving(List.copyOf(takes), open, List.copyOf(instead), only);
     }
 
     private static Amount take(

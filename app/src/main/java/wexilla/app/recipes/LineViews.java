@@ -1,0 +1,165 @@
+package wexilla.app.recipes;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import wexilla.app.onhand.Lots;
+import wexilla.app.platform.Household;
+import wexilla.core.food.Conversion;
+import wexilla.core.food.Food;
+import wexilla.core.food.Form;
+import wexilla.core.food.Scaling;
+import wexilla.core.pricing.Basis;
+import wexilla.core.pricing.CostSheet;
+import wexilla.core.pricing.LineCost;
+import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Quantity;
+import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.ReadLine;
+import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.Style;
+
+/** Lines of recipes as the Recipes station shows them. */
+final class LineViews {
+
+    private LineViews() {}
+
+    /**
+     * A line as understood, with its cost.
+     *
+     * @param problem why it is not understood; empty when it is
+     * @param known whether the food book knows the food
+     * @param cost decimal money, basis "used"; null for a line that is not understood
+     * @param from where the cost comes from
+     * @param instead what stands in for it from stock, with what falls away or must be done first
+     * @param why what is unknown about it, in the cook's words
+     * @param rule how it follows the size of a batch, {@code ruleSaid} whether the cook said so
+     * @param uses the recipe it is made by, when it is a dish of the book; {@code made} what goes into it afresh
+     * @param path how its amount leads to what is bought; @param sources of the facts on it
+     */
+    record LineView(
+            String text,
+            String problem,
+            @Nullable String amount,
+            String food,
+            boolean known,
+            String preparation,
+            @Nullable String cost,
+            boolean costComplete,
+            @Nullable Basis from,
+            List<String> instead,
+            String why,
+            Set<Style> heldBackIn,
+            @Nullable Scaling rule,
+            boolean ruleSaid,
+            @Nullable String uses,
+            List<DishPartView> made,
+            List<String> path,
+            List<String> sources) {}
+
+    /** What goes into a dish that is made afresh. @param cost null for what is in the flat sum */
+    record DishPartView(String text, @Nullable String cost, boolean costComplete) {}
+
+    static List<LineView> lines(
+            List<Draft.Line> drafts,
+            List<Set<Style>> held,
+            List<@Nullable Scaling> rules,
+            CostSheet sheet,
+            Household household) {
+        List<LineView> views = new ArrayList<>();
+        int costed = 0;
+        for (int i = 0; i < drafts.size(); i++) {
+            Draft.Line draft = drafts.get(i);
+            Optional<ReadLine> read = draft.read();
+            views.add(
+                    read.isEmpty()
+                            ? new LineView(
+                                    draft.text(),
+                                    draft.problem(),
+                                    null,
+                                    "",
+                                    false,
+                                    "",
+                                    null,
+                                    false,
+                                    null,
+                                    List.of(),
+                                    "",
+                                    held.get(i),
+                                    null,
+                                    false,
+                                    null,
+                                    List.of(),
+                                    List.of(),
+                                    List.of())
+                            : line(
+                                    new RecipeLine(read.get(), held.get(i), rules.get(i), draft.made()),
+                                    sheet.lines().get(costed++),
+                                    household));
+        }
+        return views;
+    }
+
+    static LineView line(RecipeLine recipeLine, LineCost cost, Household household) {
+        ReadLine line = recipeLine.read();
+        Conversion.Converted path = path(line, household.measures());
+        return new LineView(
+                line.text(),
+                "",
+                Optional.ofNullable(line.quantity()).map(LineViews::amount).orElse(null),
+                line.foodName(),
+                line.food() != null,
+                line.preparation(),
+                cost.cost().known().decimal(),
+                cost.cost().complete(),
+                cost.basis(),
+                cost.instead().stream().map(LineViews::words).toList(),
+                cost.why(),
+                recipeLine.heldBackIn(),
+                recipeLine.scaling(),
+                recipeLine.rule() != null,
+                Optional.ofNullable(line.food())
+                        .map(Dishes::recipeOf)
+                        .map(UUID::toString)
+                        .orElse(null),
+                cost.made().stream()
+                        .map(part -> new DishPartView(
+                                part.wanted().words(household.system(), household.measures()),
+                                part.cost().basis() == Basis.FLAT
+                                        ? null
+                                        : part.cost().cost().known().decimal(),
+                                part.cost().cost().complete()))
+                        .toList(),
+                path == null ? List.of() : path.path(),
+                path == null ? List.of() : path.sources());
+    }
+
+    /** "frozen diced onion: no need to peel, dice". */
+    private static String words(Form form) {
+        String done = form.done().isEmpty() ? "" : ": no need to " + String.join(", ", form.done());
+        if (form.need().startsWith(Lots.recipeKey(""))) {
+            return form.by().name();
+        }
+        return form.by().name() + done + (form.todo().isEmpty() ? "" : ": " + form.todo());
+    }
+
+    /** How the amount leads to what is bought; null when it leads nowhere or is that already. */
+    private static Conversion.@Nullable Converted path(ReadLine line, Measures measures) {
+        Food food = line.food();
+        Quantity quantity = line.quantity();
+        if (food == null || quantity == null) {
+            return null;
+        }
+        return Conversion.convert(food, quantity.middle(), food.base(), measures) instanceof Conversion.Converted found
+                ? found
+                : null;
+    }
+
+    /** "3 ×" where only a number was written. */
+    private static String amount(Quantity quantity) {
+        return quantity.unit().equals(Unit.PIECE) ? quantity + " ×" : quantity.toString();
+    }
+}
