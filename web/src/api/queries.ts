@@ -104,7 +104,7 @@ export function useStretchPreview(asked: Schema['StretchAsked'], enabled: boolea
     enabled,
     retry: false,
     placeholderData: keepPreviousData,
-    queryFn: () => answer(api.POST('/api/preview/stretch', { body: JSON.parse(settled) as Schema['StretchAsked'] })),
+    queryFn: () => answer(api.POST('/api/stretch/cut', { body: JSON.parse(settled) as Schema['StretchAsked'] })),
   });
 }
 
@@ -120,6 +120,8 @@ export const useShop = (days: number) =>
 export const useEat = () => useQuery({ queryKey: ['eat'], queryFn: () => answer(api.GET('/api/eat')) });
 
 export const useToday = () => useQuery({ queryKey: ['today'], queryFn: () => answer(api.GET('/api/today')) });
+
+export const useYields = () => useQuery({ queryKey: ['yields'], queryFn: () => answer(api.GET('/api/yields')) });
 
 export const useCosts = () => useQuery({ queryKey: ['costs'], queryFn: () => answer(api.GET('/api/costs')) });
 

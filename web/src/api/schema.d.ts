@@ -900,6 +900,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stretch/cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stretch/{id}/cook": {
         parameters: {
             query?: never;
@@ -942,6 +958,22 @@ export interface paths {
         get: operations["today"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/yields": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["yields"];
+        put?: never;
+        post: operations["weigh"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2157,6 +2189,15 @@ export interface components {
             paid: string;
             used: string;
         };
+        WeighingInput: {
+            after: string;
+            before: string;
+            food: string;
+            /** @enum {string} */
+            grade: "WEIGHED" | "COUNTED" | "GUESSED";
+            /** @enum {string} */
+            part: "READY" | "COOKED" | "DRAINED" | "WATER";
+        };
         WorkView: {
             afresh: components["schemas"]["AfreshView"][];
             /** Format: int32 */
@@ -2164,6 +2205,16 @@ export interface components {
             /** Format: int32 */
             minutes: number;
             spared: components["schemas"]["SparedView"][];
+        };
+        YieldView: {
+            food: string;
+            kilo?: string;
+            ofOne: string;
+            own: boolean;
+            /** @enum {string} */
+            part: "READY" | "COOKED" | "DRAINED" | "WATER";
+            source: string;
+            usable?: string;
         };
     };
     responses: never;
@@ -3644,6 +3695,30 @@ export interface operations {
             };
         };
     };
+    cut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StretchAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stretched"];
+                };
+            };
+        };
+    };
     cook: {
         parameters: {
             query?: never;
@@ -3712,6 +3787,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TodayView"];
+                };
+            };
+        };
+    };
+    yields: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["YieldView"][];
+                };
+            };
+        };
+    };
+    weigh: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeighingInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
                 };
             };
         };

@@ -6,6 +6,7 @@ import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { Empty, Heading, Money, OtherProblem, Waiting } from '../../kit/kit';
 import { shortDay } from '../../kit/words';
+import { Yields } from './Yields';
 
 /** What dishes cost, what weeks cost, and the prices it all comes from. */
 export function Costs() {
@@ -62,6 +63,7 @@ export function Costs() {
             </ul>
           </section>
           <Weeks weeks={costs.weeks} />
+          <Yields />
         </div>
         <Prices prices={costs.prices} />
       </div>

@@ -1,5 +1,6 @@
 package wexilla.app.demo;
 
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -12,11 +13,13 @@ import wexilla.app.demo.Script.MealScript;
 import wexilla.app.demo.Script.PlanScript;
 import wexilla.app.demo.Script.PriceScript;
 import wexilla.app.demo.Script.StretchScript;
+import wexilla.app.demo.Script.WeighingScript;
 import wexilla.app.eat.EatInput;
 import wexilla.app.eat.Eating;
 import wexilla.app.household.Foods;
 import wexilla.app.household.People;
 import wexilla.app.household.People.Person;
+import wexilla.app.household.Weighings;
 import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Offers;
 import wexilla.app.plan.PlanViews.DishInput;
@@ -29,6 +32,7 @@ import wexilla.app.recipes.Recipes;
 import wexilla.app.stretch.Stretches;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
+import wexilla.core.food.Weighing;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
@@ -46,6 +50,7 @@ class Ahead {
     private final Batches batches;
     private final Eating eating;
     private final Offers offers;
+    private final Weighings weighings;
     private final Acts acts;
 
     Ahead(
@@ -58,6 +63,7 @@ class Ahead {
             Batches batches,
             Eating eating,
             Offers offers,
+            Weighings weighings,
             Acts acts) {
         this.people = people;
         this.lots = lots;
@@ -68,7 +74,21 @@ class Ahead {
         this.batches = batches;
         this.eating = eating;
         this.offers = offers;
+        this.weighings = weighings;
         this.acts = acts;
+    }
+
+    void weighed(Household household, List<WeighingScript> weighed, Instant when) {
+        acts.perform(household, Story.key(), "weighing", weighed, String.class, when, act -> {
+            for (WeighingScript one : weighed) {
+                Food food = foods.book(household).named(one.food()).orElseThrow();
+                BigDecimal before = BigDecimal.valueOf(one.before());
+                BigDecimal after = BigDecimal.valueOf(one.after());
+                UUID row = foods.row(household, food);
+                weighings.add(act, row, one.part(), before, after, Weighing.Grade.WEIGHED);
+            }
+            return new Acts.Done<>("Weighed before and after", "");
+        });
     }
 
     void prices(Household household, List<PriceScript> seen, Instant when) {

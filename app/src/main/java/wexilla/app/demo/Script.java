@@ -8,6 +8,7 @@ import wexilla.app.plan.Slots;
 import wexilla.app.recipes.RecipeInput;
 import wexilla.app.stretch.Cutting.StretchAsked;
 import wexilla.core.food.Allergen;
+import wexilla.core.food.Part;
 import wexilla.core.keeping.Storage;
 import wexilla.core.people.Appetite;
 import wexilla.core.people.Flag;
@@ -51,7 +52,11 @@ record Script(
             @Nullable HandScript hand,
             @Nullable List<BatchScript> batches,
             @Nullable MealScript meal,
-            @Nullable List<PriceScript> prices) {}
+            @Nullable List<PriceScript> prices,
+            @Nullable List<WeighingScript> weighed) {}
+
+    /** What was weighed before and after, in grams. */
+    record WeighingScript(String food, Part part, int before, int after) {}
 
     /** A price seen on the shelf. */
     record PriceScript(String food, String pack, String price) {}

@@ -121,6 +121,9 @@ class Story {
         if (event.prices() != null) {
             ahead.prices(household, event.prices(), when);
         }
+        if (event.weighed() != null) {
+            ahead.weighed(household, event.weighed(), when);
+        }
         if (event.meal() != null) {
             ahead.meal(household, event.meal(), when);
         }

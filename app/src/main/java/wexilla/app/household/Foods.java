@@ -6,13 +6,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Household;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
+import wexilla.core.food.Part;
 import wexilla.core.food.Scaling;
+import wexilla.core.food.Weighing;
 import wexilla.core.quantity.Unit;
 
 /** The foods a household knows: the reference foods, and those it named itself. */
@@ -28,14 +31,17 @@ public class Foods {
 
     private final JdbcClient db;
     private final Reference reference;
+    private final Weighings weighings;
 
-    Foods(JdbcClient db, Reference reference) {
+    Foods(JdbcClient db, Reference reference, Weighings weighings) {
         this.db = db;
+        this.weighings = weighings;
         this.reference = reference;
     }
 
-    /** Reference foods first, then the household's own. */
+    /** Reference foods first, then the household's own, with the yields it weighed itself. */
     public FoodBook book(Household household) {
+        Map<String, Map<Part, List<Weighing>>> weighed = weighings.of(household);
         List<Food> own = rows(household).stream()
                 .filter(row -> row.refSlug() == null)
                 .map(row -> new Food(
@@ -48,7 +54,13 @@ public class Foods {
                         Scaling.LINEAR,
                         List.of()))
                 .toList();
-        return reference.book().with(own);
+        Stream<Food> learned =
+                weighed.keySet().stream().map(reference.book()::get).flatMap(Optional::stream);
+        return reference
+                .book()
+                .with(Stream.concat(learned, own.stream())
+                        .map(food -> Weighings.learned(food, weighed.getOrDefault(food.key(), Map.of())))
+                        .toList());
     }
 
     /** The food of this row. */

@@ -12,6 +12,7 @@ import wexilla.app.household.Foods;
 import wexilla.app.household.Households;
 import wexilla.app.household.Households.Place;
 import wexilla.app.household.Reference;
+import wexilla.app.household.Weighings;
 import wexilla.app.onhand.Codes;
 import wexilla.app.onhand.Ledger;
 import wexilla.app.onhand.Lots;
@@ -25,6 +26,8 @@ import wexilla.app.stretch.Cutting.Cut;
 import wexilla.app.stretch.Cutting.ShareAsked;
 import wexilla.app.stretch.Cutting.StretchAsked;
 import wexilla.core.food.Food;
+import wexilla.core.food.Part;
+import wexilla.core.food.Weighing;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
@@ -48,6 +51,7 @@ class JointCooking {
     private final Foods foods;
     private final Households households;
     private final Reference reference;
+    private final Weighings weighings;
     private final Codes codes;
 
     JointCooking(
@@ -58,6 +62,7 @@ class JointCooking {
             Foods foods,
             Households households,
             Reference reference,
+            Weighings weighings,
             Codes codes) {
         this.stretches = stretches;
         this.batches = batches;
@@ -66,6 +71,7 @@ class JointCooking {
         this.foods = foods;
         this.households = households;
         this.reference = reference;
+        this.weighings = weighings;
         this.codes = codes;
     }
 
@@ -88,11 +94,13 @@ class JointCooking {
         StretchAsked asked = actual(stretch.asked(), raw, weighed);
         Cut cut = Cutting.of(asked, foods.book(household), reference.keeping(), household.currency());
         if (weighed != null && !weighed.isBlank()) {
-            stretches.weighed(
+            weighings.add(
                     act,
                     row,
+                    Part.COOKED,
                     cut.rawGrams().toDecimal(6),
-                    cut.slab().cookedGrams().toDecimal(6));
+                    cut.slab().cookedGrams().toDecimal(6),
+                    Weighing.Grade.WEIGHED);
         }
         UUID batch = batches.add(
                 act,

@@ -138,6 +138,12 @@ class StretchController {
                 made);
     }
 
+    /** What it becomes while it is typed, by the yields of this household; stores nothing. */
+    @PostMapping("/api/stretch/cut")
+    Stretched cut(Household household, @RequestBody StretchAsked asked) {
+        return Stretched.of(Cutting.of(asked, foods.book(household), reference.keeping(), household.currency()));
+    }
+
     /** @param id null for a new one; {@code version} as last seen */
     record StretchInput(
             @Nullable UUID id, int version, @Nullable UUID lot, StretchAsked asked) {}

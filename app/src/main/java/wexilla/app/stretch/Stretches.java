@@ -210,13 +210,4 @@ public class Stretches {
                 .params(state, act.household().id(), id)
                 .update();
     }
-
-    /** What was weighed of a food, for the household's own yields. */
-    void weighed(Act act, UUID food, java.math.BigDecimal raw, java.math.BigDecimal out) {
-        db.sql("""
-                        insert into weighing (household_id, id, food, part, raw_g, out_g, grade, act)
-                        values (?, ?, ?, 'cooked', ?, ?, 'weighed', ?)""")
-                .params(act.household().id(), UUID.randomUUID(), food, raw, out, act.id())
-                .update();
-    }
 }

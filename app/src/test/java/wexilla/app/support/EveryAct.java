@@ -156,6 +156,19 @@ public final class EveryAct {
         add("/api/lots/{id}/level", id(read("/api/onhand").path("staples").get(0)), map("level", "LOW"));
         add("/api/onhand/places/{id}/full", Sample.place(http, "Chest freezer, right well"), Map.of());
         add("/api/costs/prices", map("food", "red lentils", "pack", "500 g", "price", "1.05"));
+        add(
+                "/api/yields",
+                map(
+                        "food",
+                        "pork shoulder",
+                        "part",
+                        "COOKED",
+                        "before",
+                        "2 kg",
+                        "after",
+                        "1.1 kg",
+                        "grade",
+                        "WEIGHED"));
         JsonNode wanted = read("/api/shop").path("wanted").get(0);
         add("/api/shop/items", map("text", "2 l milk"));
         add(
@@ -271,6 +284,7 @@ public final class EveryAct {
                         "recipes",
                         "stretch",
                         "costs",
+                        "yields",
                         "household",
                         "today",
                         "ribbon",

@@ -78,6 +78,11 @@ public record Food(
         return !traits.equals(Traits.NONE);
     }
 
+    /** The same food with other traits. */
+    public Food with(Traits other) {
+        return new Food(key, name, aliases, kinds, base, keepingClass, seasoning, scaling, facts, other);
+    }
+
     /** A food nobody has described yet: its own name, no facts, stock kept in the unit it came in. */
     public static Food unknown(String key, String name, Unit base) {
         return new Food(key, name, List.of(), base, "unclassified", false, Scaling.LINEAR, List.of());

@@ -80,7 +80,10 @@ public final class FoodBook {
         }
     }
 
-    /** This book with more foods in it; a name that is taken stays with the food that has it. */
+    /**
+     * This book with more foods in it; a name that is taken stays with the food that has it. A food with the key of one
+     * that is there takes its place under all its names: the same food, better known.
+     */
     public FoodBook with(Collection<Food> more) {
         return new FoodBook(this, more);
     }
@@ -90,11 +93,17 @@ public final class FoodBook {
         return own != null || under == null ? Optional.ofNullable(own) : under.get(key);
     }
 
+    private Food better(Food food) {
+        return byKey.getOrDefault(food.key(), food);
+    }
+
     /** The food whose whole name this is. */
     public Optional<Food> named(String name) {
         List<String> words = words(name);
         Entry entry = entryOf(root, words);
-        return entry != null || under == null ? Optional.ofNullable(entry).map(Entry::food) : under.named(name);
+        return entry != null || under == null
+                ? Optional.ofNullable(entry).map(Entry::food)
+                : under.named(name).map(this::better);
     }
 
     private static @Nullable Entry entryOf(Node root, List<String> words) {
@@ -146,7 +155,9 @@ public final class FoodBook {
                 found = new Match(node.entry.food(), from, to + 1, node.entry.kind());
             }
         }
-        return below != null && (found == null || length(below) >= length(found)) ? below : found;
+        return below != null && (found == null || length(below) >= length(found))
+                ? new Match(better(below.food()), below.from(), below.to(), below.kind())
+                : found;
     }
 
     private static String compared(String word) {

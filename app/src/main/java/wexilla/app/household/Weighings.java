@@ -1,0 +1,88 @@
+package wexilla.app.household;
+
+import java.math.BigDecimal;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Household;
+import wexilla.core.food.Food;
+import wexilla.core.food.Part;
+import wexilla.core.food.Traits;
+import wexilla.core.food.Weighing;
+import wexilla.core.food.Yield;
+import wexilla.core.quantity.Rational;
+
+/** What a household weighed of its foods, for its own yields. What was written in an act that was undone does not count. */
+@Component
+public class Weighings {
+
+    private final JdbcClient db;
+
+    Weighings(JdbcClient db) {
+        this.db = db;
+    }
+
+    /**
+     * Writes one down.
+     *
+     * @param food its row
+     * @param raw grams before, above zero; @param out grams after, above zero
+     */
+    public void add(Act act, UUID food, Part part, BigDecimal raw, BigDecimal out, Weighing.Grade grade) {
+        db.sql("insert into weighing (household_id, id, food, part, raw_g, out_g, grade, act) "
+                        + "values (?, ?, ?, ?, ?, ?, ?, ?)")
+                .params(
+                        act.household().id(),
+                        UUID.randomUUID(),
+                        food,
+                        part.word(),
+                        raw,
+                        out,
+                        grade.name().toLowerCase(Locale.ROOT),
+                        act.id())
+                .update();
+    }
+
+    private record Row(String food, String part, BigDecimal rawG, BigDecimal outG, String grade) {
+
+        private Part of() {
+            return Part.valueOf(part.toUpperCase(Locale.ROOT));
+        }
+
+        private Weighing weighing() {
+            Rational ofOne = Rational.of(outG).dividedBy(Rational.of(rawG));
+            return new Weighing(ofOne, Weighing.Grade.valueOf(grade.toUpperCase(Locale.ROOT)));
+        }
+    }
+
+    /** All of a household, by food key and part, oldest first. */
+    public Map<String, Map<Part, List<Weighing>>> of(Household household) {
+        return db.sql("""
+                        select coalesce(f.ref_slug, f.id::text) as food, w.part, w.raw_g, w.out_g, w.grade
+                        from weighing w join food f on f.household_id = w.household_id and f.id = w.food
+                        join act a on a.household_id = w.household_id and a.id = w.act
+                        where w.household_id = ? and stands(w.household_id, w.act) order by a.seq""").params(household.id()).query(Row.class).list().stream()
+                .collect(Collectors.groupingBy(
+                        Row::food,
+                        Collectors.groupingBy(
+                                Row::of,
+                                () -> new EnumMap<>(Part.class),
+                                Collectors.mapping(Row::weighing, Collectors.toList()))));
+    }
+
+    /** This food with yields learned from what was weighed of it. */
+    static Food learned(Food food, Map<Part, List<Weighing>> own) {
+        Traits traits = food.traits();
+        Map<Part, Yield> yields = new EnumMap<>(Part.class);
+        yields.putAll(traits.yields());
+        own.forEach((part, weighed) ->
+                Weighing.learned(traits.yield(part), weighed).ifPresent(yield -> yields.put(part, yield)));
+        return food.with(new Traits(traits.aisle(), traits.protein(), traits.allergens(), traits.cautions(), yields));
+    }
+}

@@ -1,0 +1,71 @@
+package wexilla.app.stretch;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import wexilla.app.stretch.Cutting.Cut;
+import wexilla.core.stretch.StretchPlan.Dish;
+
+/**
+ * What a big buy becomes when it is cut into parts.
+ *
+ * @param plates whole plates of all parts, what is not decided served plain
+ * @param plainPlates whole plates if all of it were served plain at 113 g
+ * @param yield cooked grams of one gram as bought, and where that comes from
+ */
+public record Stretched(
+        String cookedGrams,
+        List<ShareView> shares,
+        RemainderView remainder,
+        List<String> warnings,
+        int plates,
+        int plainPlates,
+        String yield,
+        String yieldSource) {
+
+    /**
+     * @param plates the part makes with its extender, {@code plateCost} the meat on one of them
+     * @param eatBy last day in the fridge; absent when it is frozen or the cook day is open
+     * @param note what to know about its days
+     */
+    public record ShareView(
+            String name,
+            String grams,
+            String cost,
+            String plates,
+            @Nullable String plateCost,
+            boolean freeze,
+            @Nullable String eatBy,
+            String note) {
+
+        static ShareView of(Dish dish) {
+            return new ShareView(
+                    dish.name(),
+                    dish.grams().plain(),
+                    dish.cost().decimal(),
+                    dish.plates().plain(),
+                    dish.plateCost() == null ? null : dish.plateCost().decimal(),
+                    dish.freeze(),
+                    dish.eatBy() == null ? null : dish.eatBy().toString(),
+                    dish.note());
+        }
+    }
+
+    public record RemainderView(String grams, String cost) {}
+
+    public static Stretched of(Cut cut) {
+        List<ShareView> shares = new ArrayList<>();
+        cut.plan().dishes().forEach(dish -> shares.add(ShareView.of(dish)));
+        return new Stretched(
+                cut.slab().cookedGrams().plain(),
+                shares,
+                new RemainderView(
+                        cut.slab().remainder().grams().plain(),
+                        cut.slab().remainder().cost().decimal()),
+                cut.plan().warnings(),
+                cut.plan().plates().toDecimal(6).intValue(),
+                cut.plan().plainPlates(),
+                cut.yield().plain(),
+                cut.yieldSource());
+    }
+}

@@ -1,0 +1,75 @@
+package wexilla.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import wexilla.app.support.Http;
+import wexilla.app.support.Kitchen;
+
+/** The household's own weighings, from the scale to the cut of the next joint. */
+class YieldsTest {
+
+    private final Http http = Kitchen.emptyHousehold();
+
+    private Http.Answer weigh(String food, String before, String after, String grade) {
+        return http.act(
+                "/api/yields",
+                Map.of("food", food, "part", "COOKED", "before", before, "after", after, "grade", grade));
+    }
+
+    private JsonNode cooked(String food) {
+        for (JsonNode one : http.get("/api/yields").ok()) {
+            if (one.path("food").asString().equals(food)
+                    && one.path("part").asString().equals("COOKED")) {
+                return one;
+            }
+        }
+        throw new AssertionError("no yield of " + food);
+    }
+
+    private JsonNode cut() {
+        return http.act(
+                        "/api/stretch/cut",
+                        Map.of("food", "pork shoulder", "weight", "2 kg", "price", "8.00", "shares", List.of()))
+                .ok();
+    }
+
+    @Test
+    void whatWasWeighedCutsTheNextJoint() {
+        String start = cut().path("yield").asString();
+        String act = weigh("pork shoulder", "2.5 kg", "1250 g", "WEIGHED")
+                .ok()
+                .path("act")
+                .asString();
+        // (3 · 0.60 + 0.50) / 4
+        assertThat(cut().path("yield").asString()).isEqualTo("0.575");
+        assertThat(cut().path("yieldSource").asString()).startsWith("your 1 weighing: 0.58");
+        http.undo(act).ok();
+        assertThat(cut().path("yield").asString()).isEqualTo(start);
+    }
+
+    @Test
+    void aKiloOfWhatIsLeftHasItsPrice() {
+        http.act("/api/costs/prices", Map.of("food", "pork shoulder", "pack", "1 kg", "price", "4.00"))
+                .ok();
+        weigh("pork shoulder", "1 kg", "400 g", "WEIGHED").ok();
+        JsonNode pork = cooked("pork shoulder");
+        assertThat(pork.path("own").asBoolean()).isTrue();
+        assertThat(pork.path("kilo").asString()).isEqualTo("4.00");
+        // 4.00 / 0.55
+        assertThat(pork.path("usable").asString()).isEqualTo("7.27");
+    }
+
+    @Test
+    void whatWasCountedNeedsSomethingToExpect() {
+        assertThat(weigh("pork shoulder", "8", "7", "COUNTED").status()).isEqualTo(200);
+        Http.Answer unknown = weigh("moon cheese", "8", "7", "COUNTED");
+        assertThat(unknown.status()).isEqualTo(422);
+        assertThat(unknown.detail()).contains("Nobody knows yet how much cooked moon cheese");
+        assertThat(weigh("pork shoulder", "8", "700 g", "COUNTED").detail()).contains("should be a number like 8");
+        assertThat(weigh("pork shoulder", "2 kg", "7", "WEIGHED").detail()).contains("should be a weight like 2.5 kg");
+    }
+}
