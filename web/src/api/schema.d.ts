@@ -2127,6 +2127,7 @@ export interface components {
             n: number;
         };
         VesselAsked: {
+            block?: string;
             capacity?: string;
             contents?: components["schemas"]["ContentAsked"][];
             cup?: string;

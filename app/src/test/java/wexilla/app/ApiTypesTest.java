@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import wexilla.app.support.Cluster;
 import wexilla.app.support.Http;
 import wexilla.app.support.Kitchen;
+import wexilla.app.support.Node;
 
 /** The committed TypeScript types are those of the running API. {@code ./wexilla types} writes them. */
 class ApiTypesTest {
@@ -30,12 +31,7 @@ class ApiTypesTest {
     }
 
     private static void generate(Path json, Path types) throws IOException, InterruptedException {
-        Process process = new ProcessBuilder(
-                        "node", "node_modules/openapi-typescript/bin/cli.js", json.toString(), "-o", types.toString())
-                .directory(Cluster.ROOT.resolve("web").toFile())
-                .redirectErrorStream(true)
-                .start();
-        String said = new String(process.getInputStream().readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
-        assertThat(process.waitFor()).as(said).isZero();
+        Node.Ran ran = Node.run("node_modules/openapi-typescript/bin/cli.js", json.toString(), "-o", types.toString());
+        assertThat(ran.code()).as(ran.said()).isZero();
     }
 }

@@ -149,6 +149,10 @@ class PreviewTest {
                 "{\"vessel\":\"pressure cooker\",\"capacity\":\"6 qt\",\"factor\":\"2\",\"lines\":[\"1 kg beef shin\",\"salt\",\"some leeks\",\"100 ml stock\",\"2 moon rocks\"]}");
         assertThat(lines.path("unknown").valueStream().map(JsonNode::asString)).containsExactly("leek", "moon rocks");
         assertThat(lines.path("warnings").get(0).asString()).contains("200 ml of thin liquid", "240 ml");
+        String pan = "{\"vessel\":\"pan\",\"size\":\"24x24 cm\",\"lines\":[\"1 l stock\"],\"block\":";
+        assertThat(ask("vessel", pan + "\"20x15 cm\"}").path("warnings")).isEmpty();
+        assertThat(ask("vessel", pan + "\"26x25 cm\"}").path("warnings").toString())
+                .contains("thaw it until it fits");
     }
 
     @Test

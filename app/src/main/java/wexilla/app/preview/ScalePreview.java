@@ -177,6 +177,7 @@ class ScalePreview {
                 .filter(Objects::nonNull)
                 .findFirst()
                 .orElse(null);
+        Rational pan = scale.areas() == null ? Rational.ONE : scale.areas();
         List<ScaledStepView> views = new ArrayList<>();
         for (int i = 0; i < steps.size(); i++) {
             StepAsked step = steps.get(i);
@@ -186,7 +187,7 @@ class ScalePreview {
                     ? null
                     : Asked.at("/steps/" + i + "/handsMin", () -> new StepTime(hands, wait));
             ScaledStep scaled =
-                    ScaledStep.of(new RecipeStep(step.text(), null, typed), scale.factor(), scale.pots(), piece);
+                    ScaledStep.of(new RecipeStep(step.text(), null, typed), scale.factor(), scale.pots(), piece, pan);
             views.add(new ScaledStepView(
                     scaled.text(), scaled.time().handsMin(), scaled.time().waitMin(), scaled.why()));
         }

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -55,6 +56,7 @@ class VesselPreview {
      * @param contents amounts with their foods; a missing fact is an error
      * @param lines instead of contents: recipe lines; seasoning takes no room; what has no known volume is named
      * @param state in which the food goes into a pressure cooker; fresh when absent
+     * @param block size of the frozen block that goes in, like 20x15 cm; absent when there is none
      * @param factor times the lines; one when absent
      */
     record VesselAsked(
@@ -65,6 +67,7 @@ class VesselPreview {
             @Nullable List<String> lines,
             @Nullable String factor,
             PressureTime.@Nullable State state,
+            @Nullable String block,
             @Nullable String system,
             @Nullable String cup,
             @Nullable BigDecimal tbsp) {}
@@ -142,11 +145,26 @@ class VesselPreview {
                 fill.loads(),
                 largest(fill, measured, MeasurePreviews.system(asked.system()), measures),
                 fill.next() == null ? null : fill.next().text(),
-                fill.warnings(),
+                Stream.concat(fill.warnings().stream(), block(asked.block(), size).stream())
+                        .toList(),
                 unknown,
                 rule.leastLiquidMl() == null ? List.of() : pressure(measured, asked.state(), fill),
                 fill.why(),
                 fill.source());
+    }
+
+    /** A frozen block must be narrower than its pot. */
+    private static List<String> block(@Nullable String said, VesselSize vessel) {
+        if (said == null) {
+            return List.of();
+        }
+        VesselSize block = Asked.at("/block", () -> VesselSize.parse(said));
+        if (vessel.widthCm() == null || block.widthCm() == null) {
+            return List.of("a frozen block must be narrower than its pot: measure both, like 24 cm");
+        }
+        return Fill.takesBlock(vessel, block)
+                ? List.of()
+                : List.of("the frozen block of " + said + " is no narrower than the pot: thaw it until it fits");
     }
 
     /** Times of the foods that have one, and a question for proteins that have none. */

@@ -92,7 +92,7 @@ final class RecipeViews {
                     step.time().waitMin(),
                     step.typed() != null,
                     gear.kind(),
-                    gear.heat() == null ? null : gear.heat().toString());
+                    StepGear.heatOf(step.text()));
         }
     }
 

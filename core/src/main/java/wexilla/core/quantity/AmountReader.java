@@ -63,6 +63,10 @@ public final class AmountReader {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern LENGTH =
             Pattern.compile("\\s*-?\\s*(?:inch(?:es)?|in\\.|cm|mm|\"|″)(?![\\p{L}])", Pattern.CASE_INSENSITIVE);
+    private static final Pattern PIECE_OF_LENGTH = Pattern.compile(
+            "\\s*-?\\s*(cm|inch(?:es)?)(?:[- ]?(?:piece|knob|chunk|length|thumb)(?: of)?(?=\\s|$)"
+                    + "|\\s+(?!thick|cube|piece|slice|dice|chunk|strip|square|long|wide|round|of\\b|by\\b|x\\b)|$)",
+            Pattern.CASE_INSENSITIVE);
     /** These need no number: a pinch of salt is one. */
     private static final Set<String> ONE_IS_MEANT = Set.of(
             "pinch", "handful", "knob", "dash", "splash", "drizzle", "squeeze", "glug", "bunch", "thumb", "sprig");
@@ -108,12 +112,18 @@ public final class AmountReader {
             return done(Quantity.of(Amount.of(first.plain(), Unit.PIECE)), null, true);
         }
         if (cursor.matcher(LENGTH).lookingAt()) {
-            return null;
+            return ofLength(first);
         }
         NumberReader.Number last = cursor.accept(RANGE) || between && cursor.accept(AND) || cursor.accept(OR_SO_MANY)
                 ? NumberReader.read(cursor)
                 : null;
         Unit unit = UnitReader.mannered(cursor, said);
+        if (last != null && unit != null && unit.dimension() != Dimension.COUNT) {
+            Reading tins = countedBeforeADash(first, last, unit);
+            if (tins != null) {
+                return tins;
+            }
+        }
         if (unit == null) {
             Reading sized = last == null ? sized(first) : null;
             return sized != null ? sized : done(quantity(first, last, Unit.PIECE), null, true);
@@ -126,6 +136,28 @@ public final class AmountReader {
             return done(Quantity.of(Amount.of(first.in(unit).plus(more), unit)), null, false);
         }
         return followed(quantity(first, last, unit));
+    }
+
+    /** "2 - 15 oz cans" are two of them: nobody sells tins from 2 to 15 oz. */
+    private @Nullable Reading countedBeforeADash(NumberReader.Number first, NumberReader.Number last, Unit unit) {
+        int before = cursor.at();
+        Unit container = first.plain().isWhole() ? UnitReader.container(cursor) : null;
+        if (container == null) {
+            cursor.moveTo(before);
+            return null;
+        }
+        return packsOf(first.plain(), Quantity.of(Amount.of(last.in(unit), unit)), container);
+    }
+
+    /** "2 cm piece of ginger", "1 inch ginger"; what is only said of pieces, "1 inch cubes", is no amount. */
+    private @Nullable Reading ofLength(NumberReader.Number number) {
+        Matcher piece = cursor.matcher(PIECE_OF_LENGTH);
+        if (!piece.lookingAt()) {
+            return null;
+        }
+        cursor.moveTo(piece.end());
+        Unit unit = Unit.named(piece.group(1).equalsIgnoreCase("cm") ? "cm" : "inch");
+        return done(Quantity.of(Amount.of(number.plain(), unit)), null, false);
     }
 
     private void requireNotNegative() {

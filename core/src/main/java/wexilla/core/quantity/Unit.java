@@ -163,7 +163,7 @@ public record Unit(String symbol, Dimension dimension) {
     /** The symbol as written after this number: "2 tins", "1 clove", "500 g". */
     public String after(Rational value) {
         boolean one = value.compareTo(Rational.ONE) <= 0;
-        boolean word = dimension == Dimension.COUNT || equals(CUP);
+        boolean word = dimension == Dimension.COUNT && !symbol.equals("cm") || equals(CUP);
         return word && !one ? plural(symbol) : symbol;
     }
 }

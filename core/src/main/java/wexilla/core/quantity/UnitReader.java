@@ -28,6 +28,7 @@ final class UnitReader {
             "little",
             "medium",
             "full",
+            "whole",
             "fat",
             "lg",
             "sm",

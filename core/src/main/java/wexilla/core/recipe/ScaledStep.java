@@ -4,6 +4,7 @@ import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.equipment.Fill;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.AmountReader;
 import wexilla.core.quantity.Measures;
@@ -36,8 +37,9 @@ public record ScaledStep(String text, StepGear gear, StepTime time, String why) 
      * @param factor of the recipe
      * @param loads trays, pans or pots it takes one after the other, at least one
      * @param piece weight of one piece at this size, for what goes by it; null when it is not known
+     * @param pan how much larger the pan in hand is than the one of the recipe; one when nobody said
      */
-    public static ScaledStep of(RecipeStep step, Rational factor, int loads, @Nullable Amount piece) {
+    public static ScaledStep of(RecipeStep step, Rational factor, int loads, @Nullable Amount piece, Rational pan) {
         StepGear gear = StepGear.read(step.text());
         StepTime written = step.time();
         int hands = hands(written.handsMin(), factor);
@@ -47,8 +49,15 @@ public record ScaledStep(String text, StepGear gear, StepTime time, String why) 
         }
         boolean inLoads = loads > 1 && written.waitMin() > 0 && gear.kind() != StepGear.Kind.COLD;
         int wait = Math.min(StepTime.MOST_MINUTES, written.waitMin() * (inLoads ? loads : 1));
-        return new ScaledStep(
-                step.text(), gear, new StepTime(hands, wait), inLoads ? loads + " loads one after the other" : "");
+        String why = inLoads ? loads + " loads one after the other" : "";
+        boolean baked = gear.kind() == StepGear.Kind.OVEN && written.waitMin() > 0;
+        Rational depth = factor.dividedBy(Rational.of(loads));
+        if (baked && !Fill.keepsBakingTime(depth, pan)) {
+            boolean deeper = depth.compareTo(pan) > 0;
+            String test = (deeper ? "it lies deeper" : "it lies flatter") + " than as written: test for doneness";
+            why = why.isEmpty() ? test : why + "; " + test;
+        }
+        return new ScaledStep(step.text(), gear, new StepTime(hands, wait), why);
     }
 
     private static ScaledStep byWeight(

@@ -37,6 +37,12 @@ public record StepGear(Kind kind, @Nullable Temperature heat) {
         }
     }
 
+    /** "180 °C, fan 160 °C"; null where there is no heat. */
+    public static @Nullable String heatOf(String text) {
+        Temperature heat = read(text).heat();
+        return heat == null ? null : heat + ", fan " + heat.forFan();
+    }
+
     /** What this step keeps busy; hands only when it says nothing else. */
     public static StepGear read(String text) {
         Kind kind = Arrays.stream(Kind.values())

@@ -26,7 +26,7 @@ class TimesTest {
             new Rule("onion", State.LOOSE_FROZEN, Rational.of(25), Rational.ZERO, 10, 74, "practice"));
 
     private static StepTime scaled(String text, int factor, int loads) {
-        return ScaledStep.of(new RecipeStep(text, null), Rational.of(factor), loads, null)
+        return ScaledStep.of(new RecipeStep(text, null), Rational.of(factor), loads, null, Rational.ONE)
                 .time();
     }
 
@@ -41,11 +41,12 @@ class TimesTest {
     @Test
     void aSinglePieceGoesByItsWeight() {
         RecipeStep roast = new RecipeStep("Roast 20 min per 500 g plus 20 min at 180 °C.", null);
-        ScaledStep scaled = ScaledStep.of(roast, Rational.ONE, 1, amount("1.5 kg"));
+        ScaledStep scaled = ScaledStep.of(roast, Rational.ONE, 1, amount("1.5 kg"), Rational.ONE);
         assertThat(scaled.time()).isEqualTo(new StepTime(0, 80));
         assertThat(scaled.gear().kind()).isEqualTo(StepGear.Kind.OVEN);
         assertThat(scaled.gear().heat()).hasToString("180 °C");
-        assertThat(ScaledStep.of(roast, Rational.ONE, 1, null).why()).contains("how heavy");
+        assertThat(ScaledStep.of(roast, Rational.ONE, 1, null, Rational.ONE).why())
+                .contains("how heavy");
         ReadLine birds = new LineReader(Samples.BOOK).read("2 x 1.5 kg pork shoulder");
         assertThat(ScaledStep.piece(birds, Rational.of(2))).isEqualTo(amount("1.5 kg"));
     }
@@ -92,5 +93,26 @@ class TimesTest {
         Temperature hot = Temperature.fahrenheit(Rational.of(165));
         assertThat(hot.inFahrenheit()).isEqualTo(Rational.of(165));
         assertThat(Temperature.gasMark(6).forFan()).hasToString("180 °C");
+        assertThat(StepGear.heatOf("Bake at 180 °C for an hour.")).isEqualTo("180 °C, fan 160 °C");
+        assertThat(StepGear.heatOf("Bake at 180 °C fan for an hour.")).isEqualTo("200 °C, fan 180 °C");
+        assertThat(StepGear.heatOf("Simmer for an hour.")).isNull();
+    }
+
+    /** handbook, section 2: a baking time is kept while depth stays within 15 %. */
+    @Test
+    void whatLiesDeeperIsTestedForDoneness() {
+        RecipeStep bake = new RecipeStep("Bake at 180 °C for 40 minutes.", null);
+        assertThat(ScaledStep.of(bake, Rational.of(2), 1, null, Rational.ONE).why())
+                .isEqualTo("it lies deeper than as written: test for doneness");
+        assertThat(ScaledStep.of(bake, Rational.of(2), 2, null, Rational.ONE).why())
+                .isEqualTo("2 loads one after the other");
+        assertThat(ScaledStep.of(bake, Rational.of(2), 1, null, Rational.of(19, 10))
+                        .why())
+                .isEmpty();
+        assertThat(ScaledStep.of(bake, Rational.ONE, 1, null, Rational.of(2)).why())
+                .contains("flatter");
+        RecipeStep simmer = new RecipeStep("Simmer for 40 minutes.", null);
+        assertThat(ScaledStep.of(simmer, Rational.of(2), 1, null, Rational.ONE).why())
+                .isEmpty();
     }
 }
