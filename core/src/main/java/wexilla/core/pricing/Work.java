@@ -43,9 +43,12 @@ public record Work(StepTime left, List<Spared> spared, List<Afresh> afresh) {
     public static Work of(Recipe recipe, CostSheet sheet) {
         List<Spared> spared = new ArrayList<>();
         List<RecipeStep> todo = new ArrayList<>();
+        boolean anyDone = sheet.lines().stream()
+                .anyMatch(line -> line.onlyInstead()
+                        && line.instead().stream().anyMatch(form -> !form.done().isEmpty()));
         for (int i = 0; i < recipe.steps().size(); i++) {
             RecipeStep step = recipe.steps().get(i);
-            Optional<Spared> one = spared(i, step, recipe.lines(), sheet);
+            Optional<Spared> one = anyDone ? spared(i, step, recipe.lines(), sheet) : Optional.empty();
             one.ifPresent(spared::add);
             if (one.isEmpty() || !one.get().whole()) {
                 todo.add(step);

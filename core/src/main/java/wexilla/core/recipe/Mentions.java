@@ -1,11 +1,14 @@
 package wexilla.core.recipe;
 
 import java.util.Locale;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import wexilla.core.food.Food;
 
 /** How the steps of a recipe speak of its lines. */
 public final class Mentions {
+
+    private static final Pattern WORDS = Pattern.compile("[\\s,-]+");
 
     private Mentions() {}
 
@@ -26,7 +29,7 @@ public final class Mentions {
                 ? Stream.of(line.foodName().toLowerCase(Locale.ROOT))
                 : Stream.concat(names(food), groups(food));
         return Stream.concat(names, Stream.of(line.preparation().toLowerCase(Locale.ROOT)))
-                .flatMap(name -> Stream.concat(Stream.of(name), Stream.of(name.split("[\\s,-]+"))))
+                .flatMap(name -> Stream.concat(Stream.of(name), WORDS.splitAsStream(name)))
                 .filter(word ->
                         word.length() > 3 || food != null && food.names().anyMatch(word::equalsIgnoreCase))
                 .map(word -> word.endsWith("oes") || word.endsWith("ves")

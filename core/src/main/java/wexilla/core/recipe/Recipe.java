@@ -93,9 +93,11 @@ public record Recipe(String title, int portions, List<RecipeLine> lines, List<Re
 
     /** Minutes of these steps together. */
     public static StepTime time(List<RecipeStep> steps) {
-        int hands = steps.stream().mapToInt(step -> step.time().handsMin()).sum();
-        int wait = steps.stream().mapToInt(step -> step.time().waitMin()).sum();
-        return new StepTime(Math.min(hands, StepTime.MOST_MINUTES), Math.min(wait, StepTime.MOST_MINUTES));
+        StepTime all = StepTime.NONE;
+        for (RecipeStep step : steps) {
+            all = all.plus(step.time());
+        }
+        return all;
     }
 
     /** The lines added on the night when a batch stops in this style. */

@@ -21,6 +21,7 @@ public record StepTime(int handsMin, int waitMin) {
             "(\\d+(?:[.,]\\d+)?(?:\\s+\\d/\\d)?|\\d/\\d|\\d*[½¼¾]|\\b(?:an?|one|two|three|four|five|six|eight|ten|twelve)\\b)"
                     + "\\s*(?:(?:-|–|to)\\s*(\\d+)\\s*)?(hours?|hrs?|h|minutes?|mins?)\\b",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern PARTS = Pattern.compile("[;.](?:\\s|$)|, then ");
     private static final Pattern ALONE = Pattern.compile(
             "\\b(simmer|boil|bake|roast|braise|stew|soak|rest|rise|chill|cool|thaw|marinate|cook|steam|poach|slow|dry|prove|stand|freeze|pressure)",
             Pattern.CASE_INSENSITIVE);
@@ -46,7 +47,7 @@ public record StepTime(int handsMin, int waitMin) {
     public static StepTime read(String text) {
         int hands = 0;
         int wait = 0;
-        for (String part : text.split("[;.](?:\\s|$)|, then ")) {
+        for (String part : PARTS.split(text)) {
             Matcher found = TIME.matcher(part);
             while (found.find()) {
                 int minutes = minutes(found);
