@@ -8,7 +8,7 @@ import { LineUnderstood } from './LineUnderstood';
 
 type Props = {
   form: Form;
-  change: (part: Partial<Form>) => void;
+  change: (part: Partial<Form>, whole?: boolean) => void;
   read: Schema['LineView'][];
   stops: Style[];
   problem: Problem | undefined;
@@ -26,8 +26,8 @@ const ruleWords: Record<Rule, string> = {
 /** One row a line: Enter goes on to the next, several pasted lines become several rows. */
 export function LineRows({ form, change, read, stops, problem }: Props) {
   const filled = form.lines.filter((line) => line.text.trim());
-  const put = (at: number, lines: Form['lines']) =>
-    change({ lines: [...form.lines.slice(0, at), ...lines, ...form.lines.slice(at + 1)] });
+  const put = (at: number, lines: Form['lines'], whole = false) =>
+    change({ lines: [...form.lines.slice(0, at), ...lines, ...form.lines.slice(at + 1)] }, whole);
   const enter = (event: KeyboardEvent<HTMLInputElement>, at: number) => {
     const line = form.lines[at];
     if (event.key !== 'Enter' || !line) {
@@ -45,7 +45,7 @@ export function LineRows({ form, change, read, stops, problem }: Props) {
     if (pasted.length > 1) {
       event.preventDefault();
       const rows = pasted.map((text) => text.trim()).filter((text) => text !== '');
-      put(at, [...rows.map((text) => emptyLine(text)), emptyLine()]);
+      put(at, [...rows.map((text) => emptyLine(text)), emptyLine()], true);
     }
   };
   return (

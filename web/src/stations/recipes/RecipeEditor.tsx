@@ -46,8 +46,8 @@ function Editing({ id, etag, start, said }: Props) {
     },
     (saved) => navigate(`/recipes/${saved.id}`),
   );
-  const change = (part: Partial<Form>) => {
-    setForm({ ...form, ...part });
+  const change = (part: Partial<Form>, whole = false) => {
+    setForm({ ...form, ...part }, whole);
     save.forget();
   };
   const stops = [...new Set(form.steps.map((step) => step.stop).filter((stop): stop is Style => stop !== undefined))];
@@ -74,7 +74,7 @@ function Editing({ id, etag, start, said }: Props) {
       >
         {draft.data && input.lines.length > 0 && <Cost cost={draft.data.cost} />}
       </Heading>
-      {empty && <PasteWhole take={(found) => change(formOfFound(found))} />}
+      {empty && <PasteWhole take={(found) => change(formOfFound(found), true)} />}
       {said.length > 0 && (
         <fieldset className="mb-6 border-l-4 border-primary pl-4">
           <legend className="font-semibold">Said for the next time; tick what this version does</legend>

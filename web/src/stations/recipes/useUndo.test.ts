@@ -25,6 +25,14 @@ describe('undo while typing', () => {
     expect(result.current.canRedo).toBe(false);
   });
 
+  it('takes what was pasted back by itself, however fast it was typed on', () => {
+    const { result } = renderHook(() => useUndo(''));
+    act(() => result.current.set('a whole recipe', true));
+    act(() => result.current.set('a whole recipe!'));
+    act(() => result.current.undo());
+    expect(result.current.value).toBe('a whole recipe');
+  });
+
   it('forgets what lay ahead once something new is typed', () => {
     const { result } = renderHook(() => useUndo('a'));
     act(() => result.current.set('b'));

@@ -4,19 +4,19 @@ import { useCallback, useRef, useState } from 'react';
 const PAUSE = 700;
 const MOST = 200;
 
-/** A value with its past: what is typed in one go goes back in one go. */
+/** A value with its past: what is typed in one go goes back in one go; what is pasted `whole` goes back by itself. */
 export function useUndo<T>(first: T) {
   const [value, setValue] = useState(first);
   const [past, setPast] = useState<T[]>([]);
   const [future, setFuture] = useState<T[]>([]);
   const last = useRef(0);
   const set = useCallback(
-    (next: T) => {
+    (next: T, whole = false) => {
       const now = Date.now();
-      if (now - last.current > PAUSE || past.length === 0) {
+      if (whole || now - last.current > PAUSE || past.length === 0) {
         setPast([...past.slice(-MOST), value]);
       }
-      last.current = now;
+      last.current = whole ? 0 : now;
       setFuture([]);
       setValue(next);
     },

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.CacheControl;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -87,7 +88,9 @@ class RecipesController {
         for (int i = 0; i < recipe.lines().size(); i++) {
             lines.add(LineViews.line(recipe.lines().get(i), sheet.lines().get(i), household));
         }
+        // the tag is that of the text, for If-Match; what it costs and what was said of it changes without it
         return ResponseEntity.ok()
+                .cacheControl(CacheControl.noStore())
                 .eTag(String.valueOf(current.version()))
                 .body(new RecipeView(
                         id.toString(),
