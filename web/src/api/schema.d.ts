@@ -1739,6 +1739,7 @@ export interface components {
             allergens: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
             allergensKnown: boolean;
             cost: components["schemas"]["CostView"];
+            diets: ("VEGETARIAN" | "VEGAN" | "NO_MEAT" | "NO_PORK")[];
             foods: string[];
             forms: string[];
             gear: ("PRESSURE_COOKER" | "SLOW_COOKER" | "OVEN" | "COLD" | "BURNER" | "HANDS")[];

@@ -1,6 +1,7 @@
 import type { Schema } from '../api/client';
 import type { Style } from '../api/queries';
 
+type Diet = Schema['RecipeCard']['diets'][number];
 type Gear = Schema['StepView']['gear'];
 
 const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' });
@@ -44,6 +45,13 @@ export function tapeColour(of: string): string {
 export const whole = <B, N>(text: string, blank: B, nonsense: N): number | B | N => {
   const typed = text.trim();
   return typed === '' ? blank : /^-?\d{1,9}$/.test(typed) ? Number(typed) : nonsense;
+};
+
+export const dietWords: Record<Diet, string> = {
+  VEGETARIAN: 'vegetarian',
+  VEGAN: 'vegan',
+  NO_MEAT: 'no meat, fish is fine',
+  NO_PORK: 'no pork',
 };
 
 /** What a step keeps busy. */

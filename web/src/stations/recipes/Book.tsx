@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { useBook } from '../../api/queries';
 import { Choice, Field, Several } from '../../kit/Field';
 import { Empty, Heading, Money, Waiting } from '../../kit/kit';
-import { gearWords, minuteWords, styleWords } from '../../kit/words';
+import { dietWords, gearWords, minuteWords, styleWords } from '../../kit/words';
 import { BringIn } from './BringIn';
 import { type Card, choices, type Filter, find, noFilter } from './find';
 import { Names } from './Names';
@@ -130,6 +130,15 @@ function Filters(props: { cards: Card[]; filter: Filter; change: (part: Partial<
         )}
       />
       <Choice
+        label="Diet"
+        value={filter.diet}
+        set={(diet) => change({ diet })}
+        of={any(
+          choices(cards, (c) => c.diets),
+          (one) => dietWords[one as keyof typeof dietWords],
+        )}
+      />
+      <Choice
         label="How it was"
         value={filter.liked}
         set={(liked) => change({ liked })}
@@ -137,7 +146,7 @@ function Filters(props: { cards: Card[]; filter: Filter; change: (part: Partial<
       />
       <Field label="Hands, at most (min)" kind="number" value={filter.hands} set={(hands) => change({ hands })} />
       <Field label="A portion, at most" kind="number" value={filter.cost} set={(cost) => change({ cost })} />
-      <div className="sm:col-span-2">
+      <div className="sm:col-span-2 lg:col-span-4">
         <Several
           label="Without"
           chosen={filter.without}

@@ -19,6 +19,7 @@ const card = (title: string, part: Partial<Card> = {}): Card => ({
   forms: [],
   allergens: [],
   allergensKnown: true,
+  diets: [],
   gear: [],
   refused: 0,
   nextTimes: 0,
@@ -28,7 +29,12 @@ const card = (title: string, part: Partial<Card> = {}): Card => ({
   ...part,
 });
 
-const soup = card('Leek soup', { foods: ['leek', 'potato', 'cream'], tags: ['winter'], allergens: ['MILK'] });
+const soup = card('Leek soup', {
+  diets: ['VEGETARIAN', 'NO_PORK'],
+  foods: ['leek', 'potato', 'cream'],
+  tags: ['winter'],
+  allergens: ['MILK'],
+});
 const chilli = card('Red bean chilli', {
   foods: ['dried kidney beans', 'minced beef'],
   note: 'for Sundays',
@@ -78,6 +84,8 @@ describe('finding a recipe', () => {
     expect(titles({ form: 'dry goods' })).toEqual(['Red bean chilli']);
     expect(titles({ style: 'READY_TO_BAKE' })).toEqual(['Fish bake']);
     expect(titles({ gear: 'OVEN' })).toEqual(['Fish bake']);
+    expect(titles({ diet: 'VEGETARIAN' })).toEqual(['Leek soup']);
+    expect(titles({ diet: 'VEGAN' })).toEqual([]);
   });
 
   it('narrows by minutes of hands: what has no steps has no minutes to be short', () => {

@@ -9,6 +9,7 @@ export type Filter = {
   form: string;
   style: string;
   gear: string;
+  diet: string;
   hands: string;
   cost: string;
   liked: 'all' | 'good' | 'again' | 'unrated';
@@ -21,6 +22,7 @@ export const noFilter: Filter = {
   form: '',
   style: '',
   gear: '',
+  diet: '',
   hands: '',
   cost: '',
   liked: 'all',
@@ -62,6 +64,7 @@ export function find(cards: Card[], filter: Filter): Card[] {
       (filter.form === '' || card.forms.includes(filter.form)) &&
       (filter.style === '' || card.styles.some((style) => style === filter.style)) &&
       (filter.gear === '' || card.gear.some((gear) => gear === filter.gear)) &&
+      (filter.diet === '' || card.diets.some((diet) => diet === filter.diet)) &&
       below(card.steps > 0 ? card.hands : undefined, filter.hands) &&
       below(card.cost.perPortion ? Number(card.cost.perPortion) : undefined, filter.cost) &&
       (filter.without.length === 0 ||

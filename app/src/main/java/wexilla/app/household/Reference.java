@@ -15,6 +15,7 @@ import wexilla.core.food.FoodBook;
 import wexilla.core.food.FoodFact;
 import wexilla.core.food.Form;
 import wexilla.core.food.Forms;
+import wexilla.core.food.Nature;
 import wexilla.core.food.Part;
 import wexilla.core.food.Scaling;
 import wexilla.core.food.Traits;
@@ -109,7 +110,10 @@ public class Reference {
                                 .map(word -> Allergen.ofWord(word).orElseThrow())
                                 .collect(Collectors.toSet()),
                         cautions.getOrDefault(slug, Map.of()),
-                        yields.getOrDefault(slug, Map.of())));
+                        yields.getOrDefault(slug, Map.of()),
+                        ReferenceRows.list(row, "nature").stream()
+                                .map(Nature::ofWord)
+                                .collect(Collectors.toSet())));
     }
 
     private static Yield yieldOf(CSVRecord row) {

@@ -20,7 +20,7 @@ import wexilla.core.equipment.VesselSize;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
-import wexilla.core.food.Liquids;
+import wexilla.core.food.Nature;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.KitchenMeasure;
@@ -252,7 +252,8 @@ class VesselPreview {
                 .filter(each -> pieces)
                 .map(each -> each.times(line.amount().value()))
                 .orElse(null);
-        return new Content(line.food().name(), ml, Liquids.swells(line.food()), Liquids.thin(line.food()), standing);
+        return new Content(
+                line.food().name(), ml, line.food().swells(), line.food().is(Nature.THIN), standing);
     }
 
     private static String largest(Fill fill, List<Line> lines, KitchenMeasure.System system, Measures measures) {

@@ -106,6 +106,7 @@ class Cards {
                         .sorted()
                         .toList(),
                 foods.size() == all.size() && foods.stream().allMatch(Food::described),
+                List.copyOf(recipe.diets()),
                 recipe.steps().stream()
                         .map(step -> StepGear.read(step.text()).kind())
                         .filter(kind -> kind != StepGear.Kind.HANDS)

@@ -5,6 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.recipes.LineViews.LineView;
 import wexilla.core.food.Allergen;
+import wexilla.core.food.Diet;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.LineCost;
 import wexilla.core.pricing.Work;
@@ -130,6 +131,7 @@ final class RecipeViews {
      * @param hands minutes of hands; @param minutes all together
      * @param forms in which form its proteins are wanted: raw mince, tins …
      * @param allergensKnown false when some food of it nobody has described
+     * @param diets it fits, as far as every line is understood
      * @param liked mean rating in tenths, 0 to 20; null while nobody rated it; @param refused who would not eat it, counted
      * @param nextTimes how much was said for the next time and waits
      * @param inStock how many of its foods are there; @param usesUp what of them must be used this week
@@ -150,6 +152,7 @@ final class RecipeViews {
             List<String> forms,
             List<Allergen> allergens,
             boolean allergensKnown,
+            List<Diet> diets,
             List<StepGear.Kind> gear,
             @Nullable Integer liked,
             int refused,

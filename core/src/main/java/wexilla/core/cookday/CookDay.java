@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
+import wexilla.core.food.Nature;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.KitchenRounding;
 import wexilla.core.quantity.Measures;
@@ -172,7 +173,7 @@ public record CookDay(List<Timed> pots, List<Preparation> preparations, List<Tas
         for (Pot pot : pots) {
             for (RecipeLine line : pot.recipe().lines()) {
                 Food food = line.read().food();
-                boolean kidney = food != null && food.key().equals("kidney-beans");
+                boolean kidney = food != null && food.is(Nature.BOIL_HARD);
                 if (!line.goesIn(pot.style()) || !(kidney || soaked(line))) {
                     continue;
                 }

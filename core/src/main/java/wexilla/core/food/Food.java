@@ -3,6 +3,7 @@ package wexilla.core.food;
 import java.util.List;
 import java.util.stream.Stream;
 import wexilla.core.quantity.Dimension;
+import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 
 /**
@@ -30,6 +31,8 @@ public record Food(
         Scaling scaling,
         List<FoodFact> facts,
         Traits traits) {
+
+    private static final Rational SWOLLEN = Rational.of(3, 2);
 
     /** @throws IllegalArgumentException if the name is blank or the base is not g, ml, piece or portion */
     public Food {
@@ -76,6 +79,17 @@ public record Food(
     /** Whether anybody has said what it is: of what is not described nobody knows the allergens. */
     public boolean described() {
         return !traits.equals(Traits.NONE);
+    }
+
+    public boolean is(Nature nature) {
+        return traits.natures().contains(nature);
+    }
+
+    /** Whether it takes up so much water that it swells: rice, pulses, grains, pasta. Own definition: half as much again. */
+    public boolean swells() {
+        Yield cooked = traits.cooked();
+        return traits.yield(Part.WATER) != null
+                || (cooked != null && cooked.ofOne().compareTo(SWOLLEN) > 0);
     }
 
     /** The same food with other traits. */

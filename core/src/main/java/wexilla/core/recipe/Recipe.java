@@ -1,9 +1,11 @@
 package wexilla.core.recipe;
 
+import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
+import wexilla.core.food.Diet;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodFact;
 import wexilla.core.food.Scaling;
@@ -46,6 +48,23 @@ public record Recipe(String title, int portions, List<RecipeLine> lines, List<Re
         return lines.stream()
                 .flatMap(line -> line.made() == null ? Stream.of(line) : line.made().withMade().stream())
                 .toList();
+    }
+
+    /** The diets it fits, with all that is in it; none is claimed while a line is not understood, or there is none. */
+    public Set<Diet> diets() {
+        List<RecipeLine> all = withMade();
+        Set<Diet> diets = EnumSet.noneOf(Diet.class);
+        for (Diet diet : Diet.values()) {
+            boolean fits = all.stream()
+                    .map(RecipeLine::read)
+                    .allMatch(line -> line.knownFood()
+                            .filter(food -> diet.takes(food, line.text()))
+                            .isPresent());
+            if (fits && !all.isEmpty()) {
+                diets.add(diet);
+            }
+        }
+        return diets;
     }
 
     /**

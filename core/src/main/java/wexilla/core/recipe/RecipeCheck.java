@@ -4,13 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
+import wexilla.core.food.Nature;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.AmountReader;
 import wexilla.core.quantity.Measures;
@@ -26,7 +26,6 @@ public final class RecipeCheck {
     private static final String OWN = "own definition";
     private static final String BAD_BUG = "FDA, Bad Bug Book: phytohaemagglutinin (from memory)";
     private static final String FSIS = "USDA FSIS, partial cooking (from memory)";
-    private static final Set<String> BEANS = Set.of("kidney-beans", "white-beans", "borlotti-beans");
     private static final Pattern ALL = Pattern.compile(
             "\\b(?:everything|all (?:the )?(?:other |remaining )?ingredients|remaining ingredients|the rest|all together)\\b",
             Pattern.CASE_INSENSITIVE);
@@ -80,7 +79,7 @@ public final class RecipeCheck {
         boolean boiled = HARD_BOIL.matcher(allSteps.substring(0, slow.start())).find();
         for (int i = 0; i < recipe.lines().size() && !boiled; i++) {
             Food food = recipe.lines().get(i).read().food();
-            if (food != null && BEANS.contains(food.key())) {
+            if (food != null && food.is(Nature.BOIL_HARD)) {
                 flag(
                         Kind.SAFETY,
                         i,

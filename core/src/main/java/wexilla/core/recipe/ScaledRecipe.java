@@ -6,7 +6,7 @@ import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
-import wexilla.core.food.Liquids;
+import wexilla.core.food.Nature;
 import wexilla.core.food.Part;
 import wexilla.core.food.Scaling;
 import wexilla.core.food.Yield;
@@ -98,7 +98,7 @@ public final class ScaledRecipe {
         Food food = line.read().food();
         Quantity quantity = line.read().quantity();
         boolean liquid = food != null
-                && Liquids.cooksGrain(food)
+                && food.is(Nature.COOKS_GRAIN)
                 && quantity != null
                 && quantity.unit().dimension() == Dimension.VOLUME;
         return liquid

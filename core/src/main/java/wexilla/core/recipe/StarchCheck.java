@@ -7,7 +7,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
-import wexilla.core.food.Liquids;
+import wexilla.core.food.Nature;
 import wexilla.core.food.Part;
 import wexilla.core.food.Yield;
 import wexilla.core.quantity.Amount;
@@ -49,12 +49,10 @@ final class StarchCheck {
                     || !line.heldBackIn().isEmpty()) {
                 continue;
             }
-            boolean liquid = Liquids.thin(food)
-                    || food.key().equals("tinned-tomatoes")
-                    || food.key().equals("passata");
+            boolean liquid = food.is(Nature.THIN) || food.is(Nature.WATERY);
             if (liquid) {
                 there = there.plus(ml(food, quantity.middle(), measures));
-            } else if (Liquids.swells(food)) {
+            } else if (food.swells()) {
                 taken = taken.plus(takenUp(food, quantity.middle(), measures));
                 starch.add(food.name());
             }

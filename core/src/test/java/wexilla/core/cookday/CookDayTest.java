@@ -6,6 +6,7 @@ import java.time.Duration;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -15,7 +16,9 @@ import wexilla.core.cookday.CookDay.Pot;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.FoodFact;
+import wexilla.core.food.Nature;
 import wexilla.core.food.Scaling;
+import wexilla.core.food.Traits;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.AmountReader;
 import wexilla.core.quantity.Measures;
@@ -40,7 +43,8 @@ class CookDayTest {
                             amount("110 g"),
                             "USDA FoodData Central (from memory)",
                             FoodFact.Trust.MEMORY)),
-            food("kidney-beans", "kidney beans"),
+            food("kidney-beans", "kidney beans")
+                    .with(new Traits("dry", "pulses", Set.of(), Map.of(), Map.of(), Set.of(Nature.BOIL_HARD))),
             food("carrot", "carrot")));
 
     private static Food food(String key, String name, FoodFact... facts) {

@@ -21,7 +21,7 @@ import wexilla.core.quantity.Unit;
 class EaterTest {
 
     private static Food food(String name, Set<Allergen> allergens, Map<Caution, String> cautions) {
-        Traits traits = new Traits("other", "", allergens, cautions, Map.of());
+        Traits traits = new Traits("other", "", allergens, cautions, Map.of(), Set.of());
         return new Food(name, name, List.of(), Unit.G, "dry-goods", false, Scaling.LINEAR, List.of(), traits);
     }
 

@@ -9,6 +9,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wexilla.core.Samples;
 import wexilla.core.food.Food;
+import wexilla.core.food.Nature;
 import wexilla.core.food.Part;
 import wexilla.core.food.Scaling;
 import wexilla.core.food.Traits;
@@ -21,16 +22,18 @@ class RecipeCheckTest {
 
     // takes up 1¼ volumes of water: handbook, common practice, no source
     private static final Food RICE = food("rice", "rice", Part.WATER, "1.25");
-    private static final Food KIDNEY = food("kidney-beans", "kidney beans", Part.COOKED, "2.3");
-    private static final Food WATER = food("water", "water", Part.READY, "1");
+    private static final Food KIDNEY = food("kidney-beans", "kidney beans", Part.COOKED, "2.3", Nature.BOIL_HARD);
+    private static final Food WATER = food("water", "water", Part.READY, "1", Nature.THIN);
     private static final LineReader READER = new LineReader(Samples.BOOK.with(List.of(RICE, KIDNEY, WATER)));
 
-    private static Food food(String key, String name, Part part, String yield) {
+    private static Food food(String key, String name, Part part, String yield, Nature... natures) {
         Traits traits = new Traits(
                 "dry",
                 "",
                 Set.of(),
-                Map.of(part, new Yield(Samples.amount(yield + " cups").value(), "practice")));
+                Map.of(),
+                Map.of(part, new Yield(Samples.amount(yield + " cups").value(), "practice")),
+                Set.of(natures));
         return new Food(
                 key,
                 name,

@@ -13,6 +13,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wexilla.core.Samples;
 import wexilla.core.food.Food;
+import wexilla.core.food.Nature;
 import wexilla.core.food.Part;
 import wexilla.core.food.Scaling;
 import wexilla.core.food.Traits;
@@ -37,8 +38,9 @@ class ScaledRecipeTest {
             Scaling.LINEAR,
             List.of(Samples.fact("1 cup", "185 g")),
             new Traits("dry", "", Set.of(), Map.of(Part.WATER, new Yield(ratio(5, 4), "practice"))));
-    private static final Food WATER =
-            new Food("water", "water", List.of(), Unit.ML, "water", false, Scaling.LINEAR, List.of());
+    private static final Food WATER = new Food(
+                    "water", "water", List.of(), Unit.ML, "water", false, Scaling.LINEAR, List.of())
+            .with(new Traits("none", "", Set.of(), Map.of(), Map.of(), Set.of(Nature.COOKS_GRAIN)));
     private static final LineReader READER = new LineReader(Samples.BOOK.with(List.of(RICE, WATER)));
 
     private static List<ScaledLine> scaled(Rational factor, int pots, String... lines) {
