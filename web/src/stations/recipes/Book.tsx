@@ -1,11 +1,11 @@
-import { memo, useDeferredValue, useMemo, useState } from 'react';
-import { Link } from 'react-router';
+import { memo, useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
 import { useBook } from '../../api/queries';
 import { Choice, Field, Several } from '../../kit/Field';
 import { Empty, Heading, Money, Waiting } from '../../kit/kit';
 import { dietWords, gearWords, minuteWords, styleWords } from '../../kit/words';
 import { BringIn } from './BringIn';
-import { type Card, choices, type Filter, find, noFilter } from './find';
+import { addressOf, type Card, choices, type Filter, filterOf, find, noFilter } from './find';
 import { Names } from './Names';
 
 /** How many cards are drawn before "more" is pressed: a book of thousands stays quick to type in. */
@@ -14,8 +14,14 @@ const PAGE = 60;
 /** The book: found as you type over names, foods, tags and notes, and narrowed down. */
 export function Book() {
   const book = useBook();
-  const [filter, setFilter] = useState<Filter>(noFilter);
+  const [address] = useSearchParams();
+  const [filter, setFilter] = useState<Filter>(() => filterOf(address));
   const [more, setMore] = useState(false);
+  const narrowed = addressOf(filter);
+  useEffect(() => {
+    // past the router, which would draw every letter late
+    window.history.replaceState(window.history.state, '', narrowed ? `?${narrowed}` : window.location.pathname);
+  }, [narrowed]);
   const [shown, setShown] = useState(PAGE);
   const settled = useDeferredValue(filter);
   const found = useMemo(() => find(book.data ?? [], settled), [book.data, settled]);
@@ -68,7 +74,7 @@ export function Book() {
             >
               {more ? 'Fewer filters' : 'More filters'}
             </button>
-            {filter !== noFilter && (
+            {narrowed !== '' && (
               <button type="button" className="btn btn-ghost" onClick={() => setFilter(noFilter)}>
                 Show all
               </button>

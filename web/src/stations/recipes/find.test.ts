@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { type Card, choices, find, noFilter } from './find';
+import { addressOf, type Card, choices, filterOf, find, noFilter } from './find';
 
 const cost = { total: '4.00', flat: '0', perPortion: '1.00', complete: true, unknown: [] };
 
@@ -107,6 +107,13 @@ describe('finding a recipe', () => {
   it('leaves out what has an allergen, and what nobody can vouch for', () => {
     expect(titles({ without: ['MILK'] })).toEqual(['Red bean chilli']);
     expect(titles({ without: ['FISH'] })).toEqual(['Leek soup', 'Red bean chilli']);
+  });
+
+  it('comes back as it was left, whatever stands in the address', () => {
+    const left = { ...noFilter, text: 'leek & cream', onHand: 'soon' as const, without: ['MILK', 'FISH'], hands: '20' };
+    expect(filterOf(new URLSearchParams(addressOf(left)))).toEqual(left);
+    expect(addressOf(noFilter)).toBe('');
+    expect(filterOf(new URLSearchParams('onHand=nonsense&liked=x&other=1'))).toEqual(noFilter);
   });
 
   it('offers only what occurs in the book', () => {

@@ -29,6 +29,27 @@ export const noFilter: Filter = {
   without: [],
 };
 
+/** What an address says of the filter, so that going back to the book finds it as it was left. */
+export function filterOf(address: URLSearchParams): Filter {
+  const said = Object.fromEntries([...address].filter(([key]) => key in noFilter));
+  const { without, onHand: hand, liked: how, ...rest } = said;
+  return {
+    ...noFilter,
+    ...rest,
+    onHand: hand !== undefined && hand in onHand ? (hand as Filter['onHand']) : 'all',
+    liked: how !== undefined && how in liked ? (how as Filter['liked']) : 'all',
+    without: without ? without.split(' ') : [],
+  };
+}
+
+/** The address of a filter: only what narrows. */
+export function addressOf(filter: Filter): string {
+  const narrows = Object.entries({ ...filter, without: filter.without.join(' ') }).filter(
+    ([key, value]) => value !== '' && value !== noFilter[key as keyof Filter],
+  );
+  return new URLSearchParams(narrows).toString();
+}
+
 /** Each word typed must be somewhere: in the name, a food, a tag or the note. */
 const says = (card: Card, words: string[]) => {
   const text = [card.title, ...card.foods, ...card.tags, card.note].join(' ').toLowerCase();

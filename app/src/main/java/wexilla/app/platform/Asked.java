@@ -2,6 +2,7 @@ package wexilla.app.platform;
 
 import java.math.BigDecimal;
 import java.util.Currency;
+import java.util.Optional;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.money.Money;
@@ -9,6 +10,7 @@ import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.AmountReader;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
 
 /** Reads the fields of a preview request; what is wrong is told at its field. */
 public final class Asked {
@@ -45,13 +47,19 @@ public final class Asked {
         return reading.quantity().max();
     }
 
-    /** A plain decimal number. */
+    /** A number: 12.5, or as a cook writes it: 1/2, 1 1/2, 2,5. */
     public static Rational number(String field, String text) {
         String plain = text.strip();
-        if (!plain.matches("-?\\d{1," + MOST_DIGITS + "}(\\.\\d{1," + MOST_DIGITS + "})?")) {
-            throw Problem.at(field, "“" + text + "” is no number; write it like 12.5.");
+        if (plain.matches("-?\\d{1," + MOST_DIGITS + "}(\\.\\d{1," + MOST_DIGITS + "})?")) {
+            return Rational.of(new BigDecimal(plain));
         }
-        return Rational.of(new BigDecimal(plain));
+        boolean written = plain.matches("[\\d½⅓⅔¼¾⅛/., ]{1," + MOST_DIGITS + "}");
+        return (written ? at(field, () -> AmountReader.read(plain)) : Optional.<AmountReader.Reading>empty())
+                .filter(read -> read.bare()
+                        && read.rest().isEmpty()
+                        && read.quantity().unit().equals(Unit.PIECE))
+                .map(read -> read.quantity().max().value())
+                .orElseThrow(() -> Problem.at(field, "“" + text + "” is no number; write it like 12.5 or 1/2."));
     }
 
     /** Money of the previews, which know no household: it is never converted, so that the currency does not matter. */
