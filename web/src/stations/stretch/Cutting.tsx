@@ -4,6 +4,7 @@ import { useStretchPreview } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Choice, Field } from '../../kit/Field';
 import { Heading, OtherProblem } from '../../kit/kit';
+import { shortNumber } from '../../kit/words';
 import { askedOf, type Form } from './form';
 import { PartRows } from './PartRows';
 import { Slab } from './Slab';
@@ -65,7 +66,7 @@ export function Cutting({ start, done }: { start: Form; done: () => void }) {
           <>
             <p className="figure text-4xl font-bold">{cut.cookedGrams.split('.')[0]} g</p>
             <p className="quiet" title={cut.yieldSource}>
-              cooked, {cut.yield} of the raw weight · {cut.yieldSource}
+              cooked, {shortNumber(cut.yield)} of the raw weight · {cut.yieldSource.split(';')[0]}
             </p>
           </>
         )}
@@ -74,7 +75,7 @@ export function Cutting({ start, done }: { start: Form; done: () => void }) {
         <Field label="Big buy" {...field('food')} placeholder="pork shoulder, bone in" />
         <Field label="Weight" {...field('weight')} placeholder="3.2 kg" />
         <Field label="Price" kind="number" {...field('price')} placeholder="17.57" />
-        <Field label="Cooked yield" kind="number" {...field('cookedYield')} placeholder={cut?.yield ?? '0.6'} />
+        <Field label="Cooked yield" kind="number" {...field('cookedYield')} placeholder={cut ? shortNumber(cut.yield) : '0.6'} />
         <Field label="Cook day" kind="date" {...field('cookOn')} />
         <Choice
           label="Share the price"

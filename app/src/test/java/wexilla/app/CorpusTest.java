@@ -15,25 +15,44 @@ import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import wexilla.app.household.Reference;
 import wexilla.app.support.Kitchen;
 import wexilla.core.food.FoodBook;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.NotAnAmount;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.ReadLine;
 
 /**
  * How many of the lines of a corpus, as people write them, are understood as meant: amount, unit, food, preparation and
- * what may be taken instead all right. The words of a preparation may stand in any order, but none may be lost. The
+ * what may be taken instead all right; 14 tbsp and 7/8 cup are one amount. The words of a preparation may stand in any
+ * order, but none may be lost, except "about" and those that are in the name of the food as the line calls it. The
  * corpus was written down before the reader was tuned; {@code unseen.psv} was never looked at while tuning.
  */
 class CorpusTest {
 
-    private static final Set<String> FILLING = Set.of("and", "of", "the", "a", "an", "fresh");
+    private static final Set<String> FILLING = Set.of(
+            "and",
+            "of",
+            "the",
+            "a",
+            "an",
+            "fresh",
+            "about",
+            "approx",
+            "approx.",
+            "approximately",
+            "around",
+            "roughly",
+            "ca",
+            "ca.");
     private static final Pattern EXPECTED =
             Pattern.compile("(\\d+(?: \\d+/\\d+|/\\d+|\\.\\d+)?)(?:-(\\d+(?: \\d+/\\d+|/\\d+|\\.\\d+)?))?(?: (.+))?");
 
@@ -56,7 +75,7 @@ class CorpusTest {
                 tuned.right, tuned.of, tuned.percent(), unseen.right, unseen.of, unseen.percent());
         assertThat(tuned.of).isGreaterThanOrEqualTo(300);
         assertThat(unseen.of).isEqualTo(100);
-        assertThat(tuned.percent()).as(String.join("\n", tuned.wrong)).isGreaterThanOrEqualTo(98.5);
+        assertThat(tuned.percent()).as(String.join("\n", tuned.wrong)).isGreaterThanOrEqualTo(99.9);
         assertThat(unseen.percent()).isGreaterThanOrEqualTo(85);
     }
 
@@ -97,8 +116,11 @@ class CorpusTest {
         if (!food) {
             problems.add("food " + line.foodName() + (line.food() == null ? " (unknown)" : ""));
         }
+        Set<String> named = named(line);
         Set<String> preparation = words(line.preparation() + (line.optional() ? " optional" : ""));
         Set<String> expected = words(meant[3] + (line.optional() ? " optional" : ""));
+        preparation.removeAll(named);
+        expected.removeAll(named);
         if (!preparation.equals(expected)) {
             problems.add("preparation " + preparation);
         }
@@ -106,6 +128,17 @@ class CorpusTest {
             problems.add("instead " + line.alternatives());
         }
         return String.join("; ", problems);
+    }
+
+    /** The words of the name by which the line calls its food: "caster" of caster sugar, which is sugar. */
+    private static Set<String> named(ReadLine line) {
+        Set<String> text = words(line.text());
+        return line.knownFood().stream()
+                .flatMap(food -> Stream.concat(food.names(), food.kinds().stream()))
+                .map(CorpusTest::words)
+                .filter(text::containsAll)
+                .flatMap(Set::stream)
+                .collect(Collectors.toCollection(TreeSet::new));
     }
 
     private static Set<String> words(String text) {
@@ -124,9 +157,8 @@ class CorpusTest {
         Rational min = number(parts.group(1));
         Rational max = parts.group(2) == null ? min : number(parts.group(2));
         String unit = parts.group(3) == null ? "piece" : parts.group(3);
-        return read.min().value().equals(min)
-                && read.max().value().equals(max)
-                && read.unit().symbol().equals(unit);
+        return Measures.US.toBase(read.min()).equals(Measures.US.toBase(Amount.of(min, Unit.ofSymbol(unit))))
+                && Measures.US.toBase(read.max()).equals(Measures.US.toBase(Amount.of(max, Unit.ofSymbol(unit))));
     }
 
     private static Rational number(String text) {

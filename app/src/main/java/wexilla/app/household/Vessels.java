@@ -21,15 +21,16 @@ public class Vessels {
 
     private final List<VesselRule> rules;
     private final Map<String, Rational> standing;
-    private final List<PressureTime.Rule> pressure;
+    private final PressureTime.Table pressure;
 
     Vessels() {
         rules = ReferenceRows.of("vessels.csv").stream().map(Vessels::rule).toList();
         standing = ReferenceRows.of("standing.csv").stream()
                 .collect(Collectors.toMap(
                         row -> row.get("slug"), row -> Rational.of(new BigDecimal(row.get("each_cm2")))));
-        pressure =
-                ReferenceRows.of("pressure.csv").stream().map(Vessels::pressure).toList();
+        pressure = new PressureTime.Table(
+                ReferenceRows.of("pressure.csv").stream().map(Vessels::pressure).toList(),
+                ReferenceRows.of("comeup.csv").stream().map(Vessels::comeUp).toList());
     }
 
     private static PressureTime.Rule pressure(CSVRecord row) {
@@ -42,6 +43,13 @@ public class Vessels {
                 Integer.parseInt(row.get("release")),
                 core.isEmpty() ? null : Integer.valueOf(core),
                 ReferenceRows.source(row));
+    }
+
+    private static PressureTime.ComeUp comeUp(CSVRecord row) {
+        return new PressureTime.ComeUp(
+                Rational.of(new BigDecimal(row.get("filled_to"))),
+                Integer.parseInt(row.get("fresh")),
+                Integer.parseInt(row.get("frozen")));
     }
 
     private static VesselRule rule(CSVRecord row) {
@@ -68,7 +76,7 @@ public class Vessels {
     }
 
     /** How long foods take under pressure. */
-    public List<PressureTime.Rule> pressure() {
+    public PressureTime.Table pressure() {
         return pressure;
     }
 

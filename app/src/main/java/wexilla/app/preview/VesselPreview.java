@@ -173,8 +173,8 @@ class VesselPreview {
         List<PressureView> views = new ArrayList<>();
         for (Line line : lines) {
             Food food = line.food();
-            boolean ruled =
-                    vessels.pressure().stream().anyMatch(rule -> rule.food().equals(food.key()));
+            boolean ruled = vessels.pressure().rules().stream()
+                    .anyMatch(rule -> rule.food().equals(food.key()));
             if (!ruled && food.traits().protein().isEmpty()) {
                 continue;
             }

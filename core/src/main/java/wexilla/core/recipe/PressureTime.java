@@ -39,6 +39,34 @@ public final class PressureTime {
             @Nullable Integer core,
             String source) {}
 
+    /**
+     * How long a pot takes to have its pressure.
+     *
+     * @param filledTo how full it is at most, of its capacity
+     */
+    public record ComeUp(Rational filledTo, int fresh, int frozen) {}
+
+    /** @param comeUps the least full first; the last is for all that are fuller */
+    public record Table(List<Rule> rules, List<ComeUp> comeUps) {
+
+        /** @throws IllegalArgumentException if nobody says how long any pot takes */
+        public Table {
+            rules = List.copyOf(rules);
+            comeUps = List.copyOf(comeUps);
+            if (comeUps.isEmpty()) {
+                throw new IllegalArgumentException("how long does a pot take to have its pressure?");
+            }
+        }
+
+        private int comeUp(Rational filled, State state) {
+            ComeUp found = comeUps.stream()
+                    .filter(one -> filled.compareTo(one.filledTo()) <= 0)
+                    .findFirst()
+                    .orElse(comeUps.get(comeUps.size() - 1));
+            return state == State.FRESH ? found.fresh() : found.frozen();
+        }
+    }
+
     /** What came out: a time, or a question. */
     public sealed interface Answer permits Known, Question {}
 
@@ -59,11 +87,7 @@ public final class PressureTime {
     /** What the cook is asked, since nobody knows. */
     public record Question(String words) implements Answer {}
 
-    private static final Rational HALF = Rational.of(1, 2);
-    /** Half full 10 to 15 minutes, two thirds 20 to 30, frozen double; the middle of each: common practice, no source. */
-    private static final int HALF_FULL = 13;
-
-    private static final int FULLER = 25;
+    /** A frozen block takes half as long again: common practice, no source. */
     private static final Rational BLOCK = Rational.of(3, 2);
 
     private PressureTime() {}
@@ -74,10 +98,10 @@ public final class PressureTime {
      * @param piece weight of one piece; null when it is not known
      * @param filled how full the pot is, of its capacity
      */
-    public static Answer of(List<Rule> rules, Food food, State state, @Nullable Amount piece, Rational filled) {
-        Optional<Rule> known = rule(rules, food, state);
+    public static Answer of(Table table, Food food, State state, @Nullable Amount piece, Rational filled) {
+        Optional<Rule> known = rule(table.rules(), food, state);
         boolean block = known.isEmpty() && state == State.FROZEN_BLOCK;
-        Optional<Rule> rule = block ? rule(rules, food, State.FRESH) : known;
+        Optional<Rule> rule = block ? rule(table.rules(), food, State.FRESH) : known;
         if (rule.isEmpty()) {
             return new Question("How long does " + food.name() + " take under pressure, "
                     + state.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ') + "?");
@@ -91,9 +115,12 @@ public final class PressureTime {
                 : Measures.US.toBase(piece).value().dividedBy(Rational.of(1000));
         Rational minutes = found.minutes().plus(found.perKg().times(kg));
         Rational time = block ? minutes.times(BLOCK) : minutes;
-        int comeUp = (filled.compareTo(HALF) <= 0 ? HALF_FULL : FULLER) * (state == State.FRESH ? 1 : 2);
         return new Known(
-                comeUp, time.rounded().intValueExact(), found.release(), cautions(found, piece, block), found.source());
+                table.comeUp(filled, state),
+                time.rounded().intValueExact(),
+                found.release(),
+                cautions(found, piece, block),
+                found.source());
     }
 
     private static Optional<Rule> rule(List<Rule> rules, Food food, State state) {

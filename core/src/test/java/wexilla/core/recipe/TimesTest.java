@@ -11,6 +11,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import wexilla.core.Samples;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Temperature;
+import wexilla.core.recipe.PressureTime.ComeUp;
 import wexilla.core.recipe.PressureTime.Known;
 import wexilla.core.recipe.PressureTime.Question;
 import wexilla.core.recipe.PressureTime.Rule;
@@ -24,6 +25,10 @@ class TimesTest {
             // 6 min a pound = 13.227736 min a kilogram
             new Rule("shoulder", State.FRESH, Rational.ZERO, ratio(13227736, 1000000), 15, 74, "practice"),
             new Rule("onion", State.LOOSE_FROZEN, Rational.of(25), Rational.ZERO, 10, 74, "practice"));
+
+    /** Half full 10 to 15 minutes, two thirds 20 to 30, frozen double: handbook, common practice, no source. */
+    private static final PressureTime.Table TABLE =
+            new PressureTime.Table(RULES, List.of(new ComeUp(ratio(1, 2), 13, 26), new ComeUp(Rational.ONE, 25, 50)));
 
     private static StepTime scaled(String text, int factor, int loads) {
         return ScaledStep.of(new RecipeStep(text, null), Rational.of(factor), loads, null, Rational.ONE)
@@ -54,19 +59,19 @@ class TimesTest {
     /** Rice 7 min for 1 cup and for 6; 6 min/lb fresh + 15 natural release; frozen double come-up, a block half as long again. */
     @Test
     void underPressure() {
-        Known rice = (Known) PressureTime.of(RULES, Samples.FLOUR, State.FRESH, null, ratio(1, 3));
+        Known rice = (Known) PressureTime.of(TABLE, Samples.FLOUR, State.FRESH, null, ratio(1, 3));
         assertThat(List.of(rice.comeUp(), rice.minutes(), rice.release())).containsExactly(13, 7, 10);
-        Known bird = (Known) PressureTime.of(RULES, Samples.SHOULDER, State.FRESH, amount("5 lb"), ratio(2, 3));
+        Known bird = (Known) PressureTime.of(TABLE, Samples.SHOULDER, State.FRESH, amount("5 lb"), ratio(2, 3));
         assertThat(bird.minutes()).isEqualTo(30);
         assertThat(bird.holds()).isEqualTo(25 + 30 + 15);
         assertThat(bird.cautions()).containsExactly("for pieces of 5 lb", "to 74 °C at the core");
-        Known block = (Known) PressureTime.of(RULES, Samples.SHOULDER, State.FROZEN_BLOCK, amount("5 lb"), ratio(1, 3));
+        Known block = (Known) PressureTime.of(TABLE, Samples.SHOULDER, State.FROZEN_BLOCK, amount("5 lb"), ratio(1, 3));
         assertThat(block.minutes()).isEqualTo(45);
         assertThat(block.comeUp()).isEqualTo(26);
         assertThat(block.cautions()).last().asString().contains("read the core");
-        assertThat(PressureTime.of(RULES, Samples.ONION, State.FRESH, null, ratio(1, 3)))
+        assertThat(PressureTime.of(TABLE, Samples.ONION, State.FRESH, null, ratio(1, 3)))
                 .isEqualTo(new Question("How long does onion take under pressure, fresh?"));
-        assertThat(PressureTime.of(RULES, Samples.SHOULDER, State.FRESH, null, ratio(1, 3)))
+        assertThat(PressureTime.of(TABLE, Samples.SHOULDER, State.FRESH, null, ratio(1, 3)))
                 .isEqualTo(new Question("How much does one piece of pork shoulder, bone in weigh?"));
     }
 
