@@ -23,7 +23,7 @@ public final class LineReader {
     /** Longest line accepted, in characters. */
     public static final int LONGEST = 300;
 
-    private static final Set<String> LEADING = Set.of("of", "the", "some", "a", "an", "fresh", "and");
+    private static final Set<String> LEADING = Set.of("of", "the", "some", "a", "an", "and");
     private static final Pattern SPACE = Pattern.compile("\\s+");
 
     private final FoodBook foods;

@@ -89,6 +89,7 @@ final class LineWords {
         Food food = inItsState(match, reading);
         List<String> before = new ArrayList<>(words.subList(0, match.from()));
         before.removeIf(word -> isState(word, food)
+                || LineReader.bare(word).equalsIgnoreCase("fresh")
                 || foods.named(LineReader.bare(word))
                         .filter(match.food()::equals)
                         .isPresent());
