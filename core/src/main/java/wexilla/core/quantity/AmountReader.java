@@ -61,12 +61,6 @@ public final class AmountReader {
     private static final Pattern ABOUT = Pattern.compile(
             "~\\s*|(?:about|approximately|approx\\.?|around|roughly|circa|ca\\.?|nearly|almost|up to|at least)\\s+",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern LENGTH =
-            Pattern.compile("\\s*-?\\s*(?:inch(?:es)?|in\\.|cm|mm|\"|″)(?![\\p{L}])", Pattern.CASE_INSENSITIVE);
-    private static final Pattern PIECE_OF_LENGTH = Pattern.compile(
-            "\\s*-?\\s*(cm|inch(?:es)?)(?:[- ]?(?:piece|knob|chunk|length|thumb)(?: of)?(?=\\s|$)"
-                    + "|\\s+(?!thick|cube|piece|slice|dice|chunk|strip|square|long|wide|round|of\\b|by\\b|x\\b)|$)",
-            Pattern.CASE_INSENSITIVE);
     /** These need no number: a pinch of salt is one. */
     private static final Set<String> ONE_IS_MEANT = Set.of(
             "pinch", "handful", "knob", "dash", "splash", "drizzle", "squeeze", "glug", "bunch", "thumb", "sprig");
@@ -111,8 +105,9 @@ public final class AmountReader {
         if (cursor.accept(TIMES_FOOD)) {
             return done(Quantity.of(Amount.of(first.plain(), Unit.PIECE)), null, true);
         }
-        if (cursor.matcher(LENGTH).lookingAt()) {
-            return ofLength(first);
+        if (LengthReader.at(cursor)) {
+            Unit length = LengthReader.piece(cursor);
+            return length == null ? null : done(Quantity.of(Amount.of(first.plain(), length)), null, false);
         }
         NumberReader.Number last = cursor.accept(RANGE) || between && cursor.accept(AND) || cursor.accept(OR_SO_MANY)
                 ? NumberReader.read(cursor)
@@ -147,17 +142,6 @@ public final class AmountReader {
             return null;
         }
         return packsOf(first.plain(), Quantity.of(Amount.of(last.in(unit), unit)), container);
-    }
-
-    /** "2 cm piece of ginger", "1 inch ginger"; what is only said of pieces, "1 inch cubes", is no amount. */
-    private @Nullable Reading ofLength(NumberReader.Number number) {
-        Matcher piece = cursor.matcher(PIECE_OF_LENGTH);
-        if (!piece.lookingAt()) {
-            return null;
-        }
-        cursor.moveTo(piece.end());
-        Unit unit = Unit.named(piece.group(1).equalsIgnoreCase("cm") ? "cm" : "inch");
-        return done(Quantity.of(Amount.of(number.plain(), unit)), null, false);
     }
 
     private void requireNotNegative() {
