@@ -47,10 +47,20 @@ public record ReadLine(
 
     /** How it follows the size of a batch: as what is done with it says, else as its food does. */
     public Scaling scaling() {
-        if (!preparation.isEmpty() && VESSEL.matcher(preparation).find()) {
+        if (saysForOrTop() && VESSEL.matcher(preparation).find()) {
             return Scaling.PER_VESSEL;
         }
         return food == null ? Scaling.LINEAR : food.scaling();
+    }
+
+    /** Whether "for" or "to" may be in it, without which no vessel is spoken of; a thousand recipes are asked at once. */
+    private boolean saysForOrTop() {
+        for (int i = 1; i < preparation.length(); i++) {
+            if ((preparation.charAt(i) | ' ') == 'o' && "ftFT".indexOf(preparation.charAt(i - 1)) >= 0) {
+                return true;
+            }
+        }
+        return false;
     }
 
     public Optional<Food> knownFood() {
