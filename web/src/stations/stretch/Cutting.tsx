@@ -75,7 +75,12 @@ export function Cutting({ start, done }: { start: Form; done: () => void }) {
         <Field label="Big buy" {...field('food')} placeholder="pork shoulder, bone in" />
         <Field label="Weight" {...field('weight')} placeholder="3.2 kg" />
         <Field label="Price" kind="number" {...field('price')} placeholder="17.57" />
-        <Field label="Cooked yield" kind="number" {...field('cookedYield')} placeholder={cut ? shortNumber(cut.yield) : '0.6'} />
+        <Field
+          label="Cooked yield"
+          kind="number"
+          {...field('cookedYield')}
+          placeholder={cut ? shortNumber(cut.yield) : '0.6'}
+        />
         <Field label="Cook day" kind="date" {...field('cookOn')} />
         <Choice
           label="Share the price"
