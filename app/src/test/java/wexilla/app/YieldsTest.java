@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import wexilla.app.support.Http;
 import wexilla.app.support.Kitchen;
+import wexilla.app.support.Sample;
 
 /** The household's own weighings, from the scale to the cut of the next joint. */
 class YieldsTest {
@@ -61,6 +62,24 @@ class YieldsTest {
         assertThat(pork.path("kilo").asString()).isEqualTo("4.00");
         // 4.00 / 0.55
         assertThat(pork.path("usable").asString()).isEqualTo("7.27");
+    }
+
+    /** 450 g of raw mince are 333 g of browned by the table, and by one weighing of 0.80 (3 · 0.74 + 0.80) / 4 of them. */
+    @Test
+    void whatStandsInForItGoesByItsOwnYield() {
+        http.note("1 kg browned mince 9.00");
+        String mince = http.act("/api/recipes", Sample.recipe("Mince pot", 4, List.of("450 g minced beef"), List.of()))
+                .ok()
+                .path("id")
+                .asString();
+        assertThat(taken(mince)).isEqualTo("333 g");
+        weigh("minced beef", "1 kg", "800 g", "WEIGHED").ok();
+        assertThat(taken(mince)).as("339.75 g, shown in whole grams").isEqualTo("340 g");
+    }
+
+    private String taken(String recipe) {
+        JsonNode line = http.get("/api/cook/" + recipe).ok().path("goesIn").get(0);
+        return line.path("takes").get(0).path("amount").asString();
     }
 
     @Test

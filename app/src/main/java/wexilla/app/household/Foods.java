@@ -13,6 +13,7 @@ import org.springframework.stereotype.Component;
 import wexilla.app.platform.Household;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
+import wexilla.core.food.Forms;
 import wexilla.core.food.Part;
 import wexilla.core.food.Scaling;
 import wexilla.core.food.Weighing;
@@ -61,6 +62,13 @@ public class Foods {
                 .with(Stream.concat(learned, own.stream())
                         .map(food -> Weighings.learned(food, weighed.getOrDefault(food.key(), Map.of())))
                         .toList());
+    }
+
+    /** Which foods stand in for which, by what this household weighed. */
+    public Forms forms(Household household) {
+        return weighings.any(household)
+                ? reference.forms().learned(reference.book(), book(household))
+                : reference.forms();
     }
 
     /** The food of this row. */

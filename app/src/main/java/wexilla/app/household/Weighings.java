@@ -61,6 +61,14 @@ public class Weighings {
         }
     }
 
+    /** Whether this household weighed anything. */
+    boolean any(Household household) {
+        return db.sql("select exists (select 1 from weighing where household_id = ? and stands(household_id, act))")
+                .params(household.id())
+                .query(Boolean.class)
+                .single();
+    }
+
     /** All of a household, by food key and part, oldest first. */
     public Map<String, Map<Part, List<Weighing>>> of(Household household) {
         return db.sql("""

@@ -149,8 +149,7 @@ public class Lots {
 
     /** Which foods stand in for which, and cooked dishes that are there for the recipes they were cooked by. */
     public Forms forms(Household household) {
-        return reference
-                .forms()
+        return foods.forms(household)
                 .with(db.sql("""
                         select distinct b.id, b.recipe, b.name from batch b
                         join lot l on l.household_id = b.household_id and l.batch = b.id

@@ -18,6 +18,14 @@ public final class Forms {
         this.byNeed = forms.stream().collect(Collectors.groupingBy(Form::need));
     }
 
+    /** These forms by the yields of a household: see {@link Form#learned}. */
+    public Forms learned(FoodBook before, FoodBook now) {
+        return new Forms(byNeed.values().stream()
+                .flatMap(List::stream)
+                .map(form -> form.learned(before, now))
+                .toList());
+    }
+
     /** These forms and more. */
     public Forms with(Collection<Form> more) {
         return more.isEmpty()
