@@ -2,6 +2,7 @@ package wexilla.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static wexilla.app.support.Walk.button;
+import static wexilla.app.support.Walk.clean;
 import static wexilla.app.support.Walk.field;
 import static wexilla.app.support.Walk.go;
 import static wexilla.app.support.Walk.heading;
@@ -45,10 +46,6 @@ class DemoStoryTest {
             clean(browser);
             assertThat(browser.complaints()).isEmpty();
         }
-    }
-
-    private static void clean(Browser browser) {
-        assertThat(browser.axe()).as(browser.page().url()).isEmpty();
     }
 
     /** Mince nobody wants goes into the freezer, the curry is eaten but for two portions, Pim left his. */

@@ -1,6 +1,7 @@
 package wexilla.app;
 
 import static wexilla.app.support.Walk.button;
+import static wexilla.app.support.Walk.clean;
 import static wexilla.app.support.Walk.field;
 import static wexilla.app.support.Walk.go;
 import static wexilla.app.support.Walk.heading;
@@ -51,12 +52,6 @@ class StoryTest {
             clean(browser);
             org.assertj.core.api.Assertions.assertThat(browser.complaints()).isEmpty();
         }
-    }
-
-    private static void clean(Browser browser) {
-        org.assertj.core.api.Assertions.assertThat(browser.axe())
-                .as(browser.page().url())
-                .isEmpty();
     }
 
     private static void whoEats(Page page) {

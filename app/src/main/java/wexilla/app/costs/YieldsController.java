@@ -110,9 +110,7 @@ class YieldsController {
                 yield.source(),
                 own,
                 kilo.map(Money::decimal).orElse(null),
-                kilo.map(money -> Money.rounded(money.exact().dividedBy(yield.ofOne()), money.currency())
-                                .decimal())
-                        .orElse(null));
+                kilo.map(yield::usable).map(Money::decimal).orElse(null));
     }
 
     /**
@@ -134,6 +132,7 @@ class YieldsController {
             Amount after = Asked.amount("/after", input.after());
             Rational ofOne = ofOne(food, input, before, after);
             Yield left = Asked.at("/after", () -> new Yield(ofOne, ""));
+            // what was counted has no weight: its ratio is kept as that of a kilogram
             BigDecimal grams = before.unit().dimension() == Dimension.MASS
                     ? Measures.US.toBase(before).value().toDecimal(6)
                     : KILO.toDecimal(6);
@@ -176,6 +175,6 @@ class YieldsController {
                     "Nobody knows yet how much " + input.part().word() + " " + food.name()
                             + " to expect; weigh it once before counting.");
         }
-        return expected.ofOne().times(ratio);
+        return Weighing.counted(expected, ratio).ofOne();
     }
 }

@@ -24,6 +24,13 @@ public final class Walk {
                         new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions().setTimeout(15000));
     }
 
+    /** Everybody can use the screen as it is now. */
+    public static void clean(Browser browser) {
+        org.assertj.core.api.Assertions.assertThat(browser.axe())
+                .as(browser.page().url())
+                .isEmpty();
+    }
+
     /** A heading of exactly this name. */
     public static Locator heading(Page page, String name) {
         return page.getByRole(

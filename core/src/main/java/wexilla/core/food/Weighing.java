@@ -34,6 +34,11 @@ public record Weighing(Rational ofOne, Grade grade) {
         new Yield(ofOne, "");
     }
 
+    /** "Made 7, expected 8": seven eighths of the yield that was expected. */
+    public static Weighing counted(Yield expected, Rational madeOfExpected) {
+        return new Weighing(expected.ofOne().times(madeOfExpected), Grade.COUNTED);
+    }
+
     /**
      * The yield learned from own weighings: (3 · start + Σ own) / (3 + n), a counted one counts a third and a guess
      * nothing. Own definition.

@@ -1,5 +1,6 @@
 package wexilla.core.food;
 
+import wexilla.core.money.Money;
 import wexilla.core.quantity.Rational;
 
 /**
@@ -15,5 +16,10 @@ public record Yield(Rational ofOne, String source) {
         if (ofOne.signum() <= 0 || ofOne.compareTo(Rational.of(10)) > 0) {
             throw new IllegalArgumentException("a yield lies above 0 and up to 10, not " + ofOne.plain());
         }
+    }
+
+    /** What so much of what is left costs, of the price for as much as bought: price / yield, rounded half up. */
+    public Money usable(Money bought) {
+        return Money.rounded(bought.exact().dividedBy(ofOne), bought.currency());
     }
 }

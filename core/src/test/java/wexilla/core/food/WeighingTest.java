@@ -6,6 +6,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import wexilla.core.Samples;
 import wexilla.core.food.Weighing.Grade;
 import wexilla.core.quantity.Rational;
 
@@ -41,6 +42,19 @@ class WeighingTest {
                 .orElseThrow();
         assertThat(own.ofOne()).isEqualTo(Rational.of(71, 100));
         assertThat(own.source()).isEqualTo("your 1 weighing and 1 count: 0.71");
+    }
+
+    @Test
+    void sevenMadeOfEightExpectedIsSevenEighthsOfTheYield() {
+        assertThat(Weighing.counted(PORK, Rational.of(7, 8)))
+                .isEqualTo(new Weighing(Rational.of(525, 1000), Grade.COUNTED));
+    }
+
+    /** handbook, section 3: as bought 1.50 a pound at a yield of 0.82 is 1.83 a pound ready to cook. */
+    @Test
+    void whatIsLeftCostsMore() {
+        assertThat(new Yield(Rational.of(82, 100), "").usable(Samples.euro("1.50")))
+                .isEqualTo(Samples.euro("1.83"));
     }
 
     /** Whatever is weighed, the estimate lies between the start and the weighings, and comes nearer with each. */
