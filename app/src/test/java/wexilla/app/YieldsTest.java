@@ -90,5 +90,11 @@ class YieldsTest {
         assertThat(unknown.detail()).contains("Nobody knows yet how much cooked moon cheese");
         assertThat(weigh("pork shoulder", "8", "700 g", "COUNTED").detail()).contains("should be a number like 8");
         assertThat(weigh("pork shoulder", "2 kg", "7", "WEIGHED").detail()).contains("should be a weight like 2.5 kg");
+        assertThat(weigh("pork shoulder", "1 g", "999999999 kg", "WEIGHED").field())
+                .isEqualTo("/after");
+        assertThat(weigh("pork shoulder", "999999999 kg", "1 kg", "WEIGHED").field())
+                .isEqualTo("/before");
+        Map<String, Object> price = Map.of("food", "pork shoulder", "pack", "999999999 kg", "price", "1.00");
+        assertThat(http.act("/api/costs/prices", price).field()).isEqualTo("/pack");
     }
 }

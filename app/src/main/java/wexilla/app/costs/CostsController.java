@@ -120,7 +120,7 @@ class CostsController {
         return acts.say(household, key, "price", input, act -> {
             String name = Asked.name("/food", input.food(), LONGEST_NAME);
             Amount pack = Asked.amount("/pack", input.pack());
-            Amount base = household.measures().toBase(pack);
+            Amount base = Asked.at("/pack", () -> household.measures().toBase(pack));
             if (base.value().isZero()) {
                 throw Problem.at("/pack", "A pack of nothing has no price.");
             }

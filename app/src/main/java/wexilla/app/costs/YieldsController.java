@@ -158,10 +158,9 @@ class YieldsController {
         if (after.unit().dimension() != wanted || after.value().isZero()) {
             throw Problem.at("/after", "“" + input.after() + "” should be " + right + ".");
         }
-        Rational ratio = Measures.US
-                .toBase(after)
-                .value()
-                .dividedBy(Measures.US.toBase(before).value());
+        Rational was = Asked.at("/before", () -> Measures.US.toBase(before)).value();
+        Rational ratio =
+                Asked.at("/after", () -> Measures.US.toBase(after)).value().dividedBy(was);
         if (ratio.compareTo(LEAST) < 0) {
             throw Problem.at("/after", "Less than a hundredth is left; look at both weights again.");
         }
