@@ -1,5 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
+import { whole } from '../kit/words';
 import { answer, api, type Schema } from './client';
 
 /** The value as it was when the cook paused typing. */
@@ -64,13 +65,20 @@ export function useDraft(input: Schema['RecipeInput'], of: string | undefined) {
 
 export type Style = Schema['CookPlan']['style'];
 
-export const useCookPlan = (recipe: string, style: Style, factor: string) =>
+export const useCookPlan = (recipe: string, style: Style, factor: string, vessels: string) =>
   useQuery({
-    queryKey: ['cook', recipe, style, factor],
+    queryKey: ['cook', recipe, style, factor, vessels],
     retry: false,
     placeholderData: keepPreviousData,
     queryFn: () =>
-      answer(api.GET('/api/cook/{recipe}', { params: { path: { recipe }, query: { style, factor: factor || '1' } } })),
+      answer(
+        api.GET('/api/cook/{recipe}', {
+          params: {
+            path: { recipe },
+            query: { style, factor: factor || '1', vessels: whole(vessels, undefined, -1) },
+          },
+        }),
+      ),
   });
 
 export const useCookDay = (day: string | undefined) =>
@@ -125,26 +133,21 @@ export const useYields = () => useQuery({ queryKey: ['yields'], queryFn: () => a
 
 export const useCosts = () => useQuery({ queryKey: ['costs'], queryFn: () => answer(api.GET('/api/costs')) });
 
-/** Lines at another size, in the household's measures. */
-export function useScale(asked: Schema['ScaleAsked'] | undefined) {
+/** A recipe of the book at another size, in the household's own vessels. */
+export function useSize(id: string, asked: Schema['SizeAsked'] | undefined) {
   const settled = useSettled(JSON.stringify(asked ?? null), 120);
   return useQuery({
-    queryKey: ['scale', settled],
+    queryKey: ['size', id, settled],
     enabled: settled !== 'null',
     retry: false,
     placeholderData: keepPreviousData,
-    queryFn: () => answer(api.POST('/api/preview/scale', { body: JSON.parse(settled) as Schema['ScaleAsked'] })),
-  });
-}
-
-/** How full a vessel gets with these lines. */
-export function useVessel(asked: Schema['VesselAsked']) {
-  const settled = useSettled(JSON.stringify(asked), 120);
-  return useQuery({
-    queryKey: ['vessel', settled],
-    retry: false,
-    placeholderData: keepPreviousData,
-    queryFn: () => answer(api.POST('/api/preview/vessel', { body: JSON.parse(settled) as Schema['VesselAsked'] })),
+    queryFn: () =>
+      answer(
+        api.POST('/api/recipes/{id}/size', {
+          params: { path: { id } },
+          body: JSON.parse(settled) as Schema['SizeAsked'],
+        }),
+      ),
   });
 }
 

@@ -804,6 +804,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recipes/{id}/size": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["size"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ribbon": {
         parameters: {
             query?: never;
@@ -1020,6 +1036,8 @@ export interface components {
             recipe: string;
             /** @enum {string} */
             style: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
+            /** Format: int32 */
+            vessels?: number;
         };
         BatchView: {
             cookedOn: string;
@@ -1093,6 +1111,8 @@ export interface components {
             recipe: string;
             /** @enum {string} */
             style: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
+            /** Format: int32 */
+            vessels?: number;
         };
         CookPlan: {
             addOnNight: string[];
@@ -1113,6 +1133,8 @@ export interface components {
             styles: ("COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES")[];
             title: string;
             total: string;
+            /** Format: int32 */
+            vessels: number;
         };
         Cooked: {
             act: string;
@@ -1167,7 +1189,6 @@ export interface components {
             portions?: number;
             /** Format: uuid */
             recipe?: string;
-            side: boolean;
             text?: string;
         };
         DishPartView: {
@@ -1251,6 +1272,7 @@ export interface components {
             minutes: number;
             note: string;
             people: string[];
+            sides?: string;
             tableTime: string;
             /** Format: int32 */
             version: number;
@@ -1339,6 +1361,10 @@ export interface components {
             /** Format: int32 */
             portions: number;
             until?: string;
+        };
+        InVessel: {
+            equipment: string;
+            fill: components["schemas"]["VesselFill"];
         };
         ItemInput: {
             text: string;
@@ -1444,7 +1470,8 @@ export interface components {
             rule: string;
             since: string;
             source: string;
-            state: string;
+            /** @enum {string} */
+            state: "RAW" | "OPENED" | "COOKED" | "FROZEN" | "THAWED";
             until?: components["schemas"]["UntilView"];
             /** @enum {string} */
             urgency: "PAST" | "SOON" | "FINE" | "UNKNOWN";
@@ -1686,6 +1713,8 @@ export interface components {
             style: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
             title: string;
             /** Format: int32 */
+            vessels: number;
+            /** Format: int32 */
             waitMin: number;
         };
         PreparationView: {
@@ -1857,6 +1886,8 @@ export interface components {
             lines: components["schemas"]["ScaledView"][];
             portions: string;
             steps: components["schemas"]["ScaledStepView"][];
+            /** Format: int32 */
+            vessels: number;
             warnings: components["schemas"]["Warning"][];
         };
         ScaledStepView: {
@@ -1928,6 +1959,22 @@ export interface components {
             inBasketComplete: boolean;
             wanted: components["schemas"]["WantedView"][];
         };
+        SizeAsked: {
+            /** Format: int32 */
+            bags?: number;
+            /** Format: uuid */
+            equipment?: string;
+            /** Format: int32 */
+            n?: number;
+            system?: string;
+            to: components["schemas"]["To"];
+            /** Format: int32 */
+            vessels?: number;
+        };
+        SizeView: {
+            in?: components["schemas"]["InVessel"];
+            scaled: components["schemas"]["Scaled"];
+        };
         SlotView: {
             dishes: components["schemas"]["DishView"][];
             id: string;
@@ -1939,7 +1986,7 @@ export interface components {
             note: string;
             people: string[];
             plates: string;
-            start: string;
+            start?: string;
             /** @enum {string} */
             state: "PLANNED" | "EATEN" | "ASSUMED" | "OTHER" | "OUT";
             tableTime: string;
@@ -2027,7 +2074,8 @@ export interface components {
             lot?: string;
             lots: components["schemas"]["LotView"][];
             rawEatBy?: string;
-            state: string;
+            /** @enum {string} */
+            state: "OPEN" | "COOKED" | "DROPPED";
             /** Format: int32 */
             version: number;
         };
@@ -2348,6 +2396,7 @@ export interface operations {
             query?: {
                 style?: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
                 factor?: string;
+                vessels?: number;
             };
             header?: never;
             path: {
@@ -3527,6 +3576,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    size: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SizeAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SizeView"];
                 };
             };
         };

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { fullDay, ribbonDay, shortDay, tapeColour, until, whole } from './words';
+import { clockTime, fullDay, ribbonDay, shortDay, tapeColour, until, whole } from './words';
 
 describe('dates on screens', () => {
   it('names the day in the cook’s words, whatever the zone of the browser', () => {
@@ -11,6 +11,11 @@ describe('dates on screens', () => {
   it('writes the month on the ribbon only where it begins', () => {
     expect(ribbonDay('2026-11-24')).toBe('Tue 24');
     expect(ribbonDay('2026-12-01')).toBe('Tue 1 Dec');
+  });
+
+  it('tells the day of a time only when it is another one', () => {
+    expect(clockTime('2026-11-28T17:10', '2026-11-28')).toBe('17:10');
+    expect(clockTime('2026-11-29T02:00', '2026-11-28')).toBe('02:00 on Sun 29 Nov');
   });
 
   it('tells a limit by its day and a matter of taste by its month', () => {

@@ -19,6 +19,10 @@ export const ribbonDay = (iso: string) =>
 
 export const fullDay = (iso: string) => year.format(at(iso));
 
+/** "17:10", with the day when it is another one than this. */
+export const clockTime = (iso: string, of: string) =>
+  iso.slice(11, 16) + (iso.slice(0, 10) === of.slice(0, 10) ? '' : ` on ${shortDay(iso)}`);
+
 /** A limit is told by its day, a matter of taste by its month. */
 export const until = (words: string, date: string) =>
   words === 'eat by' ? `eat by ${shortDay(date)}` : `best before ${month.format(at(date))}`;

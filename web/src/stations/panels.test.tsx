@@ -76,7 +76,7 @@ describe('an evening', () => {
     return close;
   };
 
-  it('is kept as typed: a dish by name, sides with commas, everybody who eats here', async () => {
+  it('is kept as typed: a dish by name, sides as one list, everybody who eats here', async () => {
     const close = panel();
     await screen.findByRole('button', { name: 'Nora', hidden: true });
     expect(screen.queryByText('Gone')).toBeNull();
@@ -92,11 +92,8 @@ describe('an evening', () => {
       kind: 'COOK',
       tableTime: '18:30',
       people: ['nora'],
-      dishes: [
-        { text: 'Terrace fish pie', side: false },
-        { text: 'frozen peas', side: true },
-        { text: '100 g pasta', side: true },
-      ],
+      dishes: [{ text: 'Terrace fish pie' }],
+      sides: 'frozen peas, , 100 g pasta',
     });
   });
 
@@ -104,7 +101,7 @@ describe('an evening', () => {
     panel({ version: 3, kind: 'STOCK', tableTime: '19:00', minutes: 30, note: '', people: ['pim'], dishes: [] });
     fireEvent.click(screen.getByText('Goulash · 6'));
     fireEvent.click(screen.getByText('Keep this evening'));
-    await waitFor(() => expect(last()).toMatchObject({ version: 3, dishes: [{ batch: 'b1', side: false }] }));
+    await waitFor(() => expect(last()).toMatchObject({ version: 3, dishes: [{ batch: 'b1' }] }));
     type('Dish', 'Goulash, the other');
     fireEvent.click(screen.getByText('Keep this evening'));
     await waitFor(() => expect(last()).toMatchObject({ dishes: [{ text: 'Goulash, the other' }] }));
@@ -189,7 +186,7 @@ describe('a thing in the hand', () => {
     costComplete: true,
     place: 'fridge',
     placeName: 'Fridge',
-    state: 'raw',
+    state: 'RAW',
     since: '2026-11-22',
     age: '1 day',
     urgency: 'SOON',

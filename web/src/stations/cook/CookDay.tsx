@@ -4,7 +4,7 @@ import { answer, api, type Schema } from '../../api/client';
 import { useCookDay } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { OtherProblem, Tape, Waiting } from '../../kit/kit';
-import { shortDay, styleWords } from '../../kit/words';
+import { clockTime, shortDay, shortNumber, styleWords } from '../../kit/words';
 
 /** The cook day: the day before, what is chopped once, and the pots, what takes longest alone first. */
 export function CookDay() {
@@ -41,14 +41,14 @@ export function CookDay() {
         </div>
       </div>
       <p className="mb-4 text-lg">
-        Begin at <strong className="figure">{asked.begin}</strong>, off your feet at{' '}
-        <strong className="figure">{asked.handsFree}</strong>, the last pot off the stove at{' '}
-        <strong className="figure">{asked.end}</strong>.
+        Begin at <strong className="figure">{clockTime(asked.begin, asked.day)}</strong>, off your feet at{' '}
+        <strong className="figure">{clockTime(asked.handsFree, asked.day)}</strong>, the last pot off the stove at{' '}
+        <strong className="figure">{clockTime(asked.end, asked.day)}</strong>.
       </p>
       <div className="grid items-start gap-6 lg:grid-cols-[3fr_2fr]">
         <ol>
           {asked.pots.map((pot) => (
-            <Pot key={pot.batch} pot={pot} />
+            <Pot key={pot.batch} pot={pot} day={asked.day} />
           ))}
         </ol>
         <div className="grid gap-5">
@@ -88,7 +88,7 @@ export function CookDay() {
   );
 }
 
-function Pot({ pot }: { pot: Schema['PotView'] }) {
+function Pot({ pot, day }: { pot: Schema['PotView']; day: string }) {
   const drop = useAct((key, id: string) =>
     answer(
       api.POST('/api/cookday/batches/{id}/drop', { params: { path: { id }, header: { 'Idempotency-Key': key } } }),
@@ -96,20 +96,21 @@ function Pot({ pot }: { pot: Schema['PotView'] }) {
   );
   return (
     <li className="row grid-cols-[4rem_minmax(0,1fr)] sm:grid-cols-[4rem_minmax(0,1fr)_auto]">
-      <span className="figure text-xl font-bold">{pot.start}</span>
+      <span className="figure text-xl font-bold">{clockTime(pot.start, day)}</span>
       <span>
         <Tape name={pot.title} of={pot.batch}>
           {pot.portions}
         </Tape>
         <span className="quiet text-sm">
           {styleWords[pot.style]} · {pot.handsMin} min of hands, {pot.waitMin} min alone
-          {pot.factor !== '1' && ` · ${pot.factor} × as written`}
+          {pot.factor !== '1' && ` · ${shortNumber(pot.factor)} × as written`}
+          {pot.vessels > 1 && ` · ${pot.vessels} pots`}
         </span>
         <OtherProblem problem={drop.problem} fields={[]} />
       </span>
       <span className="no-print flex gap-1">
         <Link
-          to={`/cook/${pot.recipe}?batch=${pot.batch}&factor=${pot.factor}&style=${pot.style}`}
+          to={`/cook/${pot.recipe}?batch=${pot.batch}&factor=${pot.factor}&vessels=${pot.vessels}&style=${pot.style}`}
           className="btn btn-primary"
         >
           Cook<span className="sr-only"> {pot.title}</span>

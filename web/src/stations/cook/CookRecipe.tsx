@@ -30,7 +30,8 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
   const [search] = useSearchParams();
   const planned = search.get('batch') ?? undefined;
   const [size, setSize] = useState(search.get('factor') ?? '1');
-  const asked = useCookPlan(recipe, style, useSettled(size));
+  const [pots, setPots] = useState(search.get('vessels') ?? '');
+  const asked = useCookPlan(recipe, style, useSettled(size), useSettled(pots));
   // a size that makes no sense leaves the last good plan in view, so that it can be put right
   const [last, setLast] = useState<Schema['CookPlan']>();
   useEffect(() => {
@@ -94,6 +95,7 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
           </div>
           {sizeProblem && <p className="fieldproblem mt-1">{sizeProblem}</p>}
         </div>
+        <Field label="Pots" wide="w-20" kind="number" value={pots} set={setPots} placeholder={String(plan.vessels)} />
       </div>
       {plan.styles.length > 1 && (
         <div className="mb-5 flex flex-wrap items-center gap-2">
@@ -177,6 +179,7 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
               n: plan.n,
               style,
               factor: plan.factor,
+              vessels: whole(pots, undefined, -1),
               portions: out,
               corrections,
               planned,

@@ -47,15 +47,8 @@ export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['Pla
   );
   const eats = kind !== 'OUT' && kind !== 'UNDECIDED';
   const many = whole(portions, undefined, 0);
-  const dishes = [
-    ...(eats && (batch || dish.trim() !== '')
-      ? [{ batch, text: batch ? undefined : dish, side: false, portions: many }]
-      : []),
-    ...(eats ? sides.split(',') : [])
-      .map((text) => text.trim())
-      .filter((text) => text !== '')
-      .map((text) => ({ text, side: true })),
-  ];
+  const dishes =
+    eats && (batch || dish.trim() !== '') ? [{ batch, text: batch ? undefined : dish, portions: many }] : [];
   const typed = (set: (value: string) => void) => (value: string) => {
     set(value);
     save.forget();
@@ -76,6 +69,7 @@ export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['Pla
             note,
             people: here,
             dishes,
+            sides: eats ? sides : '',
           });
         }}
       >
@@ -145,8 +139,10 @@ export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['Pla
               label="With"
               value={sides}
               set={typed(setSides)}
+              at="/sides"
+              problem={save.problem}
               placeholder="rice, frozen peas"
-              hint="a food with its usual amount a head, or your own: 100 g pasta; commas between"
+              hint="foods with their usual amount a head, or your own: 100 g pasta and peas"
             />
           </>
         )}
@@ -189,7 +185,7 @@ export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['Pla
           />
           <Field label="Note" value={note} set={typed(setNote)} at="/note" problem={save.problem} />
         </div>
-        <OtherProblem problem={save.problem} fields={['/dishes/0', '/tableTime', '/minutes', '/note']} />
+        <OtherProblem problem={save.problem} fields={['/dishes/0', '/sides', '/tableTime', '/minutes', '/note']} />
         <div className="flex gap-3">
           <button type="submit" className="btn btn-primary btn-lg" disabled={save.busy}>
             Keep this evening

@@ -1,5 +1,5 @@
 import { Tape } from '../../kit/kit';
-import { shortDay } from '../../kit/words';
+import { clockTime, shortDay } from '../../kit/words';
 import type { Day } from './Plan';
 
 const kindWords = { COOK: 'cook', STOCK: 'from stock', LEFTOVERS: 'leftovers', UNDECIDED: 'undecided', OUT: 'out' };
@@ -34,8 +34,8 @@ export function EveningRow({ day, open }: { day: Day; open: () => void }) {
           {slot?.note && <span className="quiet pl-3 text-sm">{slot.note}</span>}
         </span>
         <span className="text-sm max-md:col-span-2">
-          {slot && slot.dishes.length > 0 && slot.start !== slot.tableTime && (
-            <span className="figure mr-3 font-bold">begin {slot.start}</span>
+          {slot?.start && slot.dishes.length > 0 && !slot.start.endsWith(slot.tableTime) && (
+            <span className="figure mr-3 font-bold">begin {clockTime(slot.start, day.date)}</span>
           )}
           {day.remarks.map((remark) => (
             <span

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { Refused, type Schema } from '../../api/client';
-import { useCosts, useHousehold, useRecipe, useScale } from '../../api/queries';
+import { useHousehold, useRecipe, useSize } from '../../api/queries';
 import { Empty, Heading, Money, Waiting } from '../../kit/kit';
 import { styleWords } from '../../kit/words';
 import { Flags, NextTime, Papers } from './About';
@@ -35,11 +35,11 @@ export function RecipePage() {
 
 function Page({ recipe, household }: { recipe: Schema['RecipeView']; household: Schema['HouseholdView'] }) {
   const [size, setSize] = useState<Size>(startSize(recipe, household.measures));
-  const prices = useCosts().data?.prices;
-  const asked = askedOf(size, recipe, household, prices);
-  const scaled = useScale(asked);
+  const asked = askedOf(size, recipe, household);
+  const scaled = useSize(recipe.id, asked);
   const problem = asked && scaled.error instanceof Refused ? scaled.error.problem : undefined;
-  const data = problem || !asked ? undefined : scaled.data;
+  const data = problem || !asked ? undefined : scaled.data?.scaled;
+  const inVessel = problem || !asked ? undefined : scaled.data?.in;
   const people = household.people.filter((one) => one.active);
   return (
     <>
@@ -86,12 +86,13 @@ function Page({ recipe, household }: { recipe: Schema['RecipeView']; household: 
           measured={size.system !== startSize(recipe, household.measures).system}
         />
         <div>
-          <VesselPicture
-            recipe={recipe}
-            equipment={household.equipment}
-            factor={data?.factor ?? '1'}
-            household={household}
-          />
+          {inVessel && (
+            <VesselPicture
+              equipment={household.equipment}
+              inVessel={inVessel}
+              choose={(vessel) => setSize({ ...size, vessel })}
+            />
+          )}
           <Steps steps={recipe.steps} scaled={data?.steps} work={recipe.work} />
         </div>
       </div>

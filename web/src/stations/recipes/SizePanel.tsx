@@ -81,8 +81,15 @@ export function SizePanel({ recipe, size, set, people, scaled, problem }: Props)
         {size.how === 'batches' && (
           <Field label="Freeze" wide="w-24" kind="number" value={size.freeze} set={(freeze) => set({ freeze })} />
         )}
-        <Field label="Pots" wide="w-20" kind="number" value={size.pots} set={(pots) => set({ pots })} />
-        <Field label="Bags" wide="w-20" kind="number" value={size.bags} set={(bags) => set({ bags })} />
+        <Field
+          label="Pots"
+          wide="w-20"
+          kind="number"
+          value={size.pots}
+          set={(pots) => set({ pots })}
+          placeholder={String(scaled?.vessels ?? 1)}
+        />
+        <Field label="Bags" wide="w-20" kind="number" value={size.bags} set={(bags) => set({ bags })} placeholder="1" />
         <Choice
           label="Measures"
           wide="w-48"
@@ -110,8 +117,9 @@ export function SizePanel({ recipe, size, set, people, scaled, problem }: Props)
         {scaled && scaled.factor !== '1' && (
           <p className="mt-3">
             <strong className="figure text-2xl">× {shortNumber(scaled.factor)}</strong> makes{' '}
-            <strong className="figure text-xl">{shortNumber(scaled.portions)}</strong> portions ·{' '}
-            <Link to={`/cook/${recipe.id}?factor=${scaled.factor}`} className="underline">
+            <strong className="figure text-xl">{shortNumber(scaled.portions)}</strong> portions
+            {scaled.vessels > 1 && <> in {scaled.vessels} pots</>} ·{' '}
+            <Link to={`/cook/${recipe.id}?factor=${scaled.factor}&vessels=${scaled.vessels}`} className="underline">
               cook it at this size
             </Link>
           </p>

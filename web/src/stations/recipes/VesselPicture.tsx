@@ -1,70 +1,31 @@
-import { useState } from 'react';
-import { Refused, type Schema } from '../../api/client';
-import { useVessel } from '../../api/queries';
+import type { Schema } from '../../api/client';
 import { Choice } from '../../kit/Field';
 
 type Equipment = Schema['EquipmentView'];
-type Props = {
-  recipe: Schema['RecipeView'];
-  equipment: Equipment[];
-  factor: string;
-  household: Schema['HouseholdView'];
-};
-
-const kinds: Partial<Record<Equipment['kind'], string>> = {
-  POT: 'pot',
-  PAN: 'pan',
-  TRAY: 'tray',
-  SLOW_COOKER: 'slow cooker',
-  PRESSURE_COOKER: 'pressure cooker',
-};
+type Props = { equipment: Equipment[]; inVessel: Schema['InVessel']; choose: (vessel: string) => void };
 
 /** The pot it is cooked in, with all that goes in and the line it may be filled to. */
-export function VesselPicture({ recipe, equipment, factor, household }: Props) {
-  const vessels = equipment
-    .filter((one) => kinds[one.kind] && one.capacity)
-    .sort((a, b) => Number.parseFloat(b.capacity ?? '') - Number.parseFloat(a.capacity ?? ''));
-  const gear = recipe.steps.map((step) => step.gear as string);
-  const usual =
-    vessels.find((one) => gear.includes(one.kind)) ?? vessels.find((one) => one.kind === 'POT') ?? vessels[0];
-  const [chosen, setChosen] = useState(usual?.id ?? '');
-  const vessel = vessels.find((one) => one.id === chosen);
-  if (!vessel || recipe.lines.length === 0) {
-    return null;
-  }
+export function VesselPicture({ equipment, inVessel, choose }: Props) {
+  const vessels = equipment.filter((one) => one.capacity);
+  const vessel = vessels.find((one) => one.id === inVessel.equipment);
   return (
     <section aria-label="How full the pot gets" className="mb-6">
       <Choice
         label="In which pot"
         wide="w-64"
-        value={chosen}
-        set={setChosen}
+        value={inVessel.equipment}
+        set={choose}
         of={Object.fromEntries(vessels.map((one) => [one.id, `${one.name}, ${one.capacity}`]))}
       />
-      <Filled vessel={vessel} recipe={recipe} factor={factor} household={household} />
+      <Filled count={vessel?.count ?? 1} fill={inVessel.fill} />
     </section>
   );
 }
 
-function Filled({ vessel, recipe, factor, household }: Omit<Props, 'equipment'> & { vessel: Equipment }) {
-  const fill = useVessel({
-    vessel: kinds[vessel.kind] ?? 'pot',
-    capacity: vessel.capacity ?? '',
-    lines: recipe.lines.filter((line) => line.heldBackIn.length === 0).map((line) => line.text),
-    factor,
-    system: household.measures === 'US' ? 'us' : 'metric',
-    cup: household.cup,
-    tbsp: Number(household.tbsp),
-  });
-  if (fill.error instanceof Refused) {
-    return <p className="fieldproblem mt-2">{fill.error.message}</p>;
-  }
-  if (!fill.data) {
-    return null;
-  }
+function Filled({ count, fill }: { count: number; fill: Schema['VesselFill'] }) {
   const { fillPercent, limitPercent, loads, nextSize, largestThatFits, unknown, warnings, why, source, pressure } =
-    fill.data;
-  const enough = vessel.count >= loads;
+    fill;
+  const enough = count >= loads;
   const top = (percent: number) => 96 - Math.min(percent, 112) * 0.76;
   return (
     <div className="mt-3 flex gap-4">

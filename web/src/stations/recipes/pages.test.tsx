@@ -46,6 +46,7 @@ const recipe = { lines: [line] } as unknown as Schema['RecipeView'];
 const scaled = (part: Partial<Schema['ScaledView']>): Schema['Scaled'] => ({
   factor: '3',
   portions: '12',
+  vessels: 1,
   lines: [{ text: '6 cups rice', exact: '6', unit: 'cup', rule: 'linear', errorPercent: '0', why: '', ...part }],
   steps: [],
   warnings: [],

@@ -62,8 +62,7 @@ const household = {
   people: [person('a', 'ADULT'), person('b', 'CHILD_9_TO_13'), person('c', 'UNDER_4', false)],
 } as unknown as Schema['HouseholdView'];
 
-const asked = (part: Partial<Size>, prices?: Schema['PriceView'][]) =>
-  askedOf({ ...startSize(recipe, 'METRIC'), ...part }, recipe, household, prices);
+const asked = (part: Partial<Size>) => askedOf({ ...startSize(recipe, 'METRIC'), ...part }, recipe, household);
 
 describe('what the kitchen is asked for another size', () => {
   it('begins as written, in the measures of the household, with the first food that has an amount', () => {
@@ -96,24 +95,12 @@ describe('what the kitchen is asked for another size', () => {
     expect(asked(size)).toBeUndefined();
   });
 
-  it('sends only the rules the cook gave, and only the minutes she typed', () => {
-    expect(asked({})?.rules).toEqual(['', '', 'per vessel']);
-    expect(asked({})?.steps?.map((step) => step.waitMin)).toEqual([40, undefined]);
-  });
-
-  it('sends prices only when money decides', () => {
-    const price = { name: 'minced beef', pack: '1 kg', price: '6.30' } as Schema['PriceView'];
-    expect(asked({ how: 'money', value: '9' }, [price, { ...price, name: 'cabbage', pack: '1' }])?.offers).toEqual([
-      { food: 'minced beef', pack: '1 kg', price: '6.30' },
-    ]);
-    expect(asked({ how: 'factor', value: '2' }, [price])?.offers).toBeUndefined();
-  });
-
-  it('takes one pot and one bag where the number makes no sense', () => {
-    expect(asked({ pots: 'many', bags: '3' })).toMatchObject({ pots: 1, bags: 3 });
+  it('leaves pots and bags to the kitchen until they are typed, and nonsense to be told', () => {
+    expect(asked({})).toMatchObject({ n: 1, vessels: undefined, bags: undefined, equipment: undefined });
+    expect(asked({ pots: 'many', bags: '3', vessel: 'v' })).toMatchObject({ vessels: -1, bags: 3, equipment: 'v' });
   });
 
   it('asks nothing of a recipe without lines', () => {
-    expect(askedOf(startSize(recipe, 'METRIC'), { ...recipe, lines: [] }, household, undefined)).toBeUndefined();
+    expect(askedOf(startSize(recipe, 'METRIC'), { ...recipe, lines: [] }, household)).toBeUndefined();
   });
 });

@@ -1,4 +1,5 @@
 import type { Schema } from '../../api/client';
+import { whole } from '../../kit/words';
 
 type Recipe = Schema['RecipeView'];
 type Person = Schema['PersonView'];
@@ -22,6 +23,7 @@ export type Size = {
   away: string[];
   from: string;
   pots: string;
+  vessel: string;
   bags: string;
   system: 'us' | 'metric' | 'weight';
 };
@@ -33,8 +35,9 @@ export const startSize = (recipe: Recipe, measures: string | undefined): Size =>
   freeze: '1',
   away: [],
   from: '',
-  pots: '1',
-  bags: '1',
+  pots: '',
+  vessel: '',
+  bags: '',
   system: measures === 'US' ? 'us' : 'metric',
 });
 
@@ -46,8 +49,6 @@ const ages: Record<Person['appetite'], string> = {
   UNDER_4: 'under 4',
 };
 
-const whole = (text: string, otherwise: number) => (/^\d{1,2}$/.test(text.trim()) ? Number(text) : otherwise);
-
 function to(size: Size, people: Person[]): Schema['To'] | undefined {
   const typed = size.value.trim();
   switch (size.how) {
@@ -56,7 +57,7 @@ function to(size: Size, people: Person[]): Schema['To'] | undefined {
         people: people.filter((one) => !size.away.includes(one.id)).map((one) => ({ age: ages[one.appetite] })),
       };
     case 'batches':
-      return { batches: { eat: whole(typed, 1), freeze: whole(size.freeze, 1) } };
+      return { batches: { eat: whole(typed, 1, -1), freeze: whole(size.freeze, 1, -1) } };
     case 'food':
       return typed ? { food: size.food, amount: typed } : undefined;
     case 'vessel':
@@ -71,31 +72,17 @@ export function askedOf(
   size: Size,
   recipe: Recipe,
   household: Schema['HouseholdView'] | undefined,
-  prices: Schema['PriceView'][] | undefined,
-): Schema['ScaleAsked'] | undefined {
+): Schema['SizeAsked'] | undefined {
   const wanted = to(size, household?.people.filter((one) => one.active) ?? []);
   if (!household || !wanted || recipe.lines.length === 0) {
     return undefined;
   }
-  const foods = new Set(recipe.lines.map((line) => line.food));
   return {
-    servings: String(recipe.portions),
-    lines: recipe.lines.map((line) => line.text),
-    rules: recipe.lines.map((line) => (line.ruleSaid && line.rule ? line.rule.toLowerCase().replace('_', ' ') : '')),
-    steps: recipe.steps.map((step) => ({
-      text: step.text,
-      handsMin: step.typed ? step.handsMin : undefined,
-      waitMin: step.typed ? step.waitMin : undefined,
-    })),
-    offers:
-      size.how === 'money'
-        ? prices?.filter(({ name }) => foods.has(name)).map(({ name, pack, price }) => ({ food: name, pack, price }))
-        : undefined,
+    n: recipe.n,
     to: wanted,
-    pots: whole(size.pots, 1),
-    bags: whole(size.bags, 1),
+    vessels: whole(size.pots, undefined, -1),
+    bags: whole(size.bags, undefined, -1),
     system: size.system,
-    cup: household.cup,
-    tbsp: Number(household.tbsp),
+    equipment: size.vessel === '' ? undefined : size.vessel,
   };
 }

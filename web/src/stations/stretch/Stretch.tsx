@@ -14,7 +14,7 @@ export function Stretch() {
     return <Waiting />;
   }
   const { onHand, stretches: stored } = stretches.data;
-  const open = stored.filter((one) => one.state === 'open');
+  const open = stored.filter((one) => one.state === 'OPEN');
   const form = chosen ?? (open[0] ? formOf(open[0]) : undefined);
   return (
     <>
@@ -76,7 +76,7 @@ function Stored({ stored, choose }: { stored: Schema['StretchView'][]; choose: (
             <span>
               <span className="font-semibold">{one.asked.food}</span>
               <span className="quiet block text-sm">
-                {one.asked.weight} · {one.state === 'cooked' ? 'cooked' : 'still raw'} ·{' '}
+                {one.asked.weight} · {one.state === 'COOKED' ? 'cooked' : 'still raw'} ·{' '}
                 {one.asked.shares.map((share) => share.name).join(', ') || 'no parts yet'}
               </span>
               <span className="mt-1 flex flex-wrap gap-2">
@@ -90,7 +90,7 @@ function Stored({ stored, choose }: { stored: Schema['StretchView'][]; choose: (
                 )}
               </span>
             </span>
-            {one.state === 'open' && (
+            {one.state === 'OPEN' && (
               <button type="button" className="btn btn-ghost" onClick={() => choose(one)}>
                 Go on
               </button>

@@ -34,7 +34,7 @@ describe('the form of a big buy', () => {
     const form = formOf({
       id: 'x',
       version: 3,
-      state: 'open',
+      state: 'OPEN',
       lot: 'l',
       rawEatBy: '2026-11-25',
       lots: [],

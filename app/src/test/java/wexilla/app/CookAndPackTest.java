@@ -74,7 +74,7 @@ class CookAndPackTest {
         JsonNode bag = cook(recipe, "RAW_BAG", 6);
         JsonNode waiting = http.get("/api/pack").ok().path("waiting").get(0);
         assertThat(waiting.path("id").asString()).isEqualTo(bag.path("lot").asString());
-        assertThat(waiting.path("state").asString()).isEqualTo("raw");
+        assertThat(waiting.path("state").asString()).isEqualTo("RAW");
         assertThat(waiting.path("until").path("date").asString()).isEqualTo("2026-11-25");
         JsonNode packed = pack(bag, List.of(3, 3), "Freezer, top drawer").ok();
         assertThat(packed.path("packets").get(0).path("until").path("date").asString())

@@ -99,7 +99,7 @@ class CookDayHttpTest {
                 "",
                 "people",
                 List.of()));
-        evening.put("dishes", List.of(Map.of("batch", batch, "side", false, "portions", 8)));
+        evening.put("dishes", List.of(Map.of("batch", batch, "portions", 8)));
         http.act("/api/plan/evening", evening).ok();
         assertThat(http.get("/api/plan")
                         .ok()

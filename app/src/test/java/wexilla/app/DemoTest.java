@@ -39,14 +39,16 @@ class DemoTest {
     @Test
     void aHundredAndTwentyReferenceFoods() {
         Set<String> keys = new TreeSet<>();
-        Kitchen.bean(Reference.class).foods().forEach(food -> keys.add(food.key()));
+        Kitchen.bean(Reference.class)
+                .foods()
+                .forEach(food -> keys.add(food.key().id()));
         assertThat(keys).hasSizeGreaterThanOrEqualTo(120);
     }
 
     @Test
     void aBigBuyUnderWayTwoWeeksPlannedAndACookDayAhead() {
         JsonNode stretch = demo.get("/api/stretch").ok().path("stretches").get(0);
-        assertThat(stretch.path("state").asString()).isEqualTo("open");
+        assertThat(stretch.path("state").asString()).isEqualTo("OPEN");
         assertThat(stretch.path("rawEatBy").asString()).isEqualTo("2026-11-25");
         JsonNode days = demo.get("/api/plan").ok().path("days");
         assertThat(days.valueStream().filter(d -> d.has("slot")).count()).isEqualTo(14);

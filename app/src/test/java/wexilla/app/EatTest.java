@@ -59,7 +59,7 @@ class EatTest {
 
     @Test
     void asPlannedTakesWhatWasEatenAndLeavesTheRest() {
-        plan("2026-11-23", "STOCK", Map.of("batch", batch, "side", false, "portions", 3));
+        plan("2026-11-23", "STOCK", Map.of("batch", batch, "portions", 3));
         Map<String, Object> input = eaten("2026-11-23", "PLANNED", 1);
         input.put("liked", 2);
         input.put("notForThem", List.of(people().get(1)));
@@ -81,7 +81,7 @@ class EatTest {
         http.act("/api/recipes", Sample.recipe("Mince pan", 4, List.of("400 g minced beef", "1 tsp salt"), List.of()))
                 .ok();
         http.note("400 g minced beef 3.20");
-        plan("2026-11-23", "COOK", Map.of("text", "Mince pan", "side", false, "portions", 4));
+        plan("2026-11-23", "COOK", Map.of("text", "Mince pan", "portions", 4));
         JsonNode steps = http.get("/api/eat").ok().path("tonight").path("steps");
         assertThat(steps.get(0).path("at").asString()).isEqualTo("15:30");
         String act = http.act("/api/eat", eaten("2026-11-23", "PLANNED", 1))
@@ -102,7 +102,7 @@ class EatTest {
 
     @Test
     void silenceMeansAsPlannedAndCanBeTakenBack() {
-        plan("2026-11-23", "STOCK", Map.of("batch", batch, "side", false, "portions", 2));
+        plan("2026-11-23", "STOCK", Map.of("batch", batch, "portions", 2));
         Kitchen.clock().moveTo(MovableClock.START.plus(Duration.ofDays(1)));
         SilenceForTest.assume(http.household());
         assertThat(Sample.amounts(http, "soup"))
@@ -122,7 +122,7 @@ class EatTest {
 
     @Test
     void nonsenseIsToldAtItsField() {
-        plan("2026-11-23", "STOCK", Map.of("batch", batch, "side", false, "portions", 2));
+        plan("2026-11-23", "STOCK", Map.of("batch", batch, "portions", 2));
         assertThat(http.act("/api/eat", eaten("2026-11-23", "PLANNED", 3)).field())
                 .isEqualTo("/left");
         assertThat(http.act("/api/eat", eaten("2026-11-23", "PLANNED", -1)).field())

@@ -63,13 +63,13 @@ class HandlingTest {
         assertThat(Sample.amounts(http, "minced beef")).containsExactlyInAnyOrder("500 g", "700 g");
 
         Kitchen.clock().moveTo(MovableClock.START.plus(Duration.ofDays(30)));
-        JsonNode packet = inState("frozen");
+        JsonNode packet = inState("FROZEN");
         assertThat(packet.path("cost").asString()).isEqualTo("4.41");
         assertThat(packet.path("age").asString()).isEqualTo("4 weeks");
         String out = packet.path("id").asString();
         JsonNode thawed =
                 hand(out, "MOVE", Map.of("place", Sample.place(http, "Fridge"))).ok();
-        JsonNode wet = inState("thawed");
+        JsonNode wet = inState("THAWED");
         // raw food counts from the day thawing is done, a day later; then its own fridge time of two days
         assertThat(wet.path("until").path("date").asString()).isEqualTo("2026-12-26");
         assertThat(http.undo(frozen.path("act").asString()).status()).isEqualTo(409);

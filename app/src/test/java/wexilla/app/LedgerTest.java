@@ -80,7 +80,7 @@ class LedgerTest {
         String unequal = """
                 select count(*), count(*) filter (where made.cost <> b.flat_cost + went_in.cost) from batch b
                 join lot l on l.household_id = b.household_id and l.batch = b.id and l.made_by = b.act
-                join movement made on made.household_id = l.household_id and made.lot = l.id and made.kind = 'made'
+                join movement made on made.household_id = l.household_id and made.lot = l.id and made.kind = 'MADE'
                 cross join lateral (select coalesce(sum(s.cost), 0) as cost from lot_source s
                     where s.household_id = l.household_id and s.child = l.id) went_in""";
         try (Connection connection = DriverManager.getConnection(

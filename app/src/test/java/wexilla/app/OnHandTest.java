@@ -48,7 +48,7 @@ class OnHandTest {
         assertThat(lots.get("long-grain rice").path("until").path("words").asString())
                 .isEqualTo("best before");
         assertThat(lots.get("frozen peas").path("placeName").asString()).isEqualTo("Freezer, top drawer");
-        assertThat(lots.get("frozen peas").path("state").asString()).isEqualTo("frozen");
+        assertThat(lots.get("frozen peas").path("state").asString()).isEqualTo("FROZEN");
         assertThat(lots.get("moon cheese").has("until")).isFalse();
         assertThat(lots.get("moon cheese").path("urgency").asString()).isEqualTo("UNKNOWN");
     }

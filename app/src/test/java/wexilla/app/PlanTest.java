@@ -20,8 +20,8 @@ class PlanTest {
         return Sample.evening(day, kind, List.of(), List.of(dishes));
     }
 
-    private static Map<String, Object> dish(String text, boolean side) {
-        return Map.of("text", text, "side", side);
+    private static Map<String, Object> dish(String text) {
+        return Map.of("text", text);
     }
 
     private JsonNode day(int n) {
@@ -33,7 +33,8 @@ class PlanTest {
         Map<String, Integer> table =
                 Map.of("adults", 2, "teenagers", 0, "children9to13", 0, "children4to8", 0, "under4", 0);
         http.act("/api/household/table", table).ok();
-        Map<String, Object> input = evening("2026-11-24", "COOK", dish("Fish pie", false), dish("frozen peas", true));
+        Map<String, Object> input = evening("2026-11-24", "COOK", dish("Fish pie"));
+        input.put("sides", "frozen peas");
         JsonNode people = http.get("/api/household").ok().path("people");
         input.put("people", List.of(people.get(0).path("id").asString()));
         String act = http.act("/api/plan/evening", input).ok().path("act").asString();
@@ -53,15 +54,11 @@ class PlanTest {
                 .ok();
         String batch =
                 http.get("/api/plan").ok().path("inStock").get(0).path("batch").asString();
-        http.act(
-                        "/api/plan/evening",
-                        evening("2026-11-25", "STOCK", Map.of("batch", batch, "side", false, "portions", 2)))
+        http.act("/api/plan/evening", evening("2026-11-25", "STOCK", Map.of("batch", batch, "portions", 2)))
                 .ok();
         assertThat(day(2).path("remarks").get(0).path("words").asString())
                 .isEqualTo("take out 2 portions bolognese by Tue 24 Nov, 22:30");
-        http.act(
-                        "/api/plan/evening",
-                        evening("2026-11-26", "STOCK", Map.of("batch", batch, "side", false, "portions", 1)))
+        http.act("/api/plan/evening", evening("2026-11-26", "STOCK", Map.of("batch", batch, "portions", 1)))
                 .ok();
         assertThat(day(3).path("remarks").get(0).path("level").asString()).isEqualTo("STOP");
     }
@@ -69,7 +66,7 @@ class PlanTest {
     @Test
     void aRecipeThatIsPlannedStaysAndOldWindowsAreTold() {
         String recipe = http.act("/api/recipes", Sample.pot()).ok().path("act").asString();
-        http.act("/api/plan/evening", evening("2026-11-25", "COOK", dish("pork AND bean pot", false)))
+        http.act("/api/plan/evening", evening("2026-11-25", "COOK", dish("pork AND bean pot")))
                 .ok();
         assertThat(day(2).path("slot").path("dishes").get(0).path("kind").asString())
                 .isEqualTo("RECIPE");
@@ -92,14 +89,14 @@ class PlanTest {
                         "people",
                         List.of(java.util.UUID.randomUUID().toString())))
                 .isEqualTo("/people");
-        assertThat(refused("2026-11-24", "dishes", List.of(dish(" ", false)))).isEqualTo("/dishes/0/text");
-        assertThat(refused("2026-11-24", "dishes", List.of(Map.of("text", "Pie", "side", false, "portions", 0))))
+        assertThat(refused("2026-11-24", "dishes", List.of(dish(" ")))).isEqualTo("/dishes/0/text");
+        assertThat(refused("2026-11-24", "dishes", List.of(Map.of("text", "Pie", "portions", 0))))
                 .isEqualTo("/dishes/0/portions");
         assertThat(http.get("/api/acts").ok()).isEmpty();
     }
 
     private String refused(String day, String field, Object value) {
-        Map<String, Object> input = evening(day, "COOK", dish("Pie", false));
+        Map<String, Object> input = evening(day, "COOK", dish("Pie"));
         input.put(field, value);
         return http.act("/api/plan/evening", input).field();
     }

@@ -36,7 +36,7 @@ class ShopTest {
                                 List.of("600 g minced beef", "2 x 400 g tins tomatoes", "1 tsp salt"),
                                 List.of()))
                 .ok();
-        Map<String, Object> dish = Map.of("text", "Bean pot", "side", false, "portions", 4);
+        Map<String, Object> dish = Map.of("text", "Bean pot", "portions", 4);
         Map<String, Object> evening = new HashMap<>(Map.of(
                 "day",
                 "2026-11-25",

@@ -85,15 +85,15 @@ class StretchTest {
                         .reduce(BigDecimal.ZERO, BigDecimal::add))
                 .isEqualTo(new BigDecimal("17.57"));
         JsonNode frozen = lots.stream()
-                .filter(l -> l.path("state").asString().equals("frozen"))
+                .filter(l -> l.path("state").asString().equals("FROZEN"))
                 .findFirst()
                 .orElseThrow();
         assertThat(frozen.path("code").asString()).hasSize(3);
-        assertThat(stretch().path("state").asString()).isEqualTo("cooked");
+        assertThat(stretch().path("state").asString()).isEqualTo("COOKED");
         assertThat(http.act(path, Map.of()).field()).isEqualTo("/id");
 
         http.undo(act).ok();
-        assertThat(stretch().path("state").asString()).isEqualTo("open");
+        assertThat(stretch().path("state").asString()).isEqualTo("OPEN");
         assertThat(http.get("/api/onhand").ok().path("worth").asString()).isEqualTo("17.57");
     }
 

@@ -49,7 +49,7 @@ class TodayTest {
         http.act("/api/recipes/names", Map.of("text", "fish pie\n\n fish pie \npancakes"))
                 .ok();
         assertThat(http.get("/api/recipes").ok()).hasSize(2);
-        plan("2026-11-24", Map.of("text", "pancakes", "side", false), "COOK");
+        plan("2026-11-24", Map.of("text", "pancakes"), "COOK");
         assertThat(today().path("firstSteps")).isEmpty();
         assertThat(http.act("/api/recipes/names", Map.of("text", " \n ")).field())
                 .isEqualTo("/text");
@@ -65,7 +65,7 @@ class TodayTest {
                 .ok();
         String batch =
                 http.get("/api/plan").ok().path("inStock").get(0).path("batch").asString();
-        plan("2026-11-25", Map.of("batch", batch, "side", false, "portions", 2), "STOCK");
+        plan("2026-11-25", Map.of("batch", batch, "portions", 2), "STOCK");
         JsonNode out = today().path("takeOut").get(0);
         assertThat(out.path("by").asString()).isEqualTo("2026-11-24T22:30");
         assertThat(out.path("all").asBoolean()).isTrue();
@@ -85,7 +85,7 @@ class TodayTest {
         assertThat(today().path("freezeTonight")).hasSize(2);
         http.act("/api/recipes", Sample.recipe("Mince pan", 4, List.of("500 g minced beef"), List.of()))
                 .ok();
-        plan("2026-11-25", Map.of("text", "Mince pan", "side", false, "portions", 4), "COOK");
+        plan("2026-11-25", Map.of("text", "Mince pan", "portions", 4), "COOK");
         assertThat(today().path("freezeTonight"))
                 .singleElement()
                 .satisfies(lot -> assertThat(lot.path("name").asString()).isEqualTo("chicken thighs"));

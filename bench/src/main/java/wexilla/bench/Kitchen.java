@@ -15,6 +15,7 @@ import org.apache.commons.csv.CSVRecord;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.FoodFact;
+import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
 import wexilla.core.food.Traits;
 import wexilla.core.quantity.Amount;
@@ -47,7 +48,7 @@ final class Kitchen {
                                 Collectors.toList())));
         return new FoodBook(rows(reference.resolve("foods.csv")).stream()
                 .map(row -> new Food(
-                        row.get("slug"),
+                        Key.food(row.get("slug")),
                         row.get("name"),
                         list(row.get("also")),
                         list(row.get("kinds")),

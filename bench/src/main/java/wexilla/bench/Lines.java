@@ -21,8 +21,11 @@ import wexilla.core.quantity.NotAnAmount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.ReadLine;
-import wexilla.core.recipe.Scale;
-import wexilla.core.recipe.ScaledRecipe;
+import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.Size;
+import wexilla.core.recipe.Sized;
+import wexilla.core.recipe.Wording;
 
 /** Reading and scaling lines, each beside a plain loop over the same lines. */
 @State(Scope.Benchmark)
@@ -39,29 +42,30 @@ public class Lines {
     private List<String> texts = List.of();
     private LineReader reader = new LineReader(new wexilla.core.food.FoodBook(List.of()));
     private final Map<String, Integer> words = new HashMap<>();
-    private final List<List<ScaledRecipe.Line>> recipes = new ArrayList<>();
-    private final Scale scale = Scale.of(Rational.of(5, 2), 1, KitchenMeasure.System.US, Measures.US);
+    private final List<Recipe> recipes = new ArrayList<>();
+    private final Size size = Size.of(Rational.of(5, 2));
+    private final Wording wording = Wording.of(KitchenMeasure.System.US, Measures.US);
 
     @Setup
     public void prepare() {
         texts = Kitchen.lines(Path.of(sources));
         reader = new LineReader(Kitchen.foods(Path.of(sources)));
-        List<ScaledRecipe.Line> lines = new ArrayList<>();
+        List<RecipeLine> lines = new ArrayList<>();
         for (String text : texts) {
             try {
                 ReadLine line = reader.read(text);
-                lines.add(new ScaledRecipe.Line(line, null));
+                lines.add(RecipeLine.of(line));
                 words.merge(line.foodName(), 1, Integer::sum);
             } catch (NotAnAmount refused) {
                 continue;
             }
         }
         for (int i = 0; i < RECIPES; i++) {
-            List<ScaledRecipe.Line> recipe = new ArrayList<>();
+            List<RecipeLine> recipe = new ArrayList<>();
             for (int j = 0; j < LINES; j++) {
                 recipe.add(lines.get((i * LINES + j) % lines.size()));
             }
-            recipes.add(recipe);
+            recipes.add(new Recipe("recipe " + i, 4, recipe, List.of()));
         }
     }
 
@@ -90,21 +94,21 @@ public class Lines {
     /** A thousand recipes of fifteen lines at two and a half times, in kitchen measures. */
     @Benchmark
     public void scale(Blackhole hole) {
-        for (List<ScaledRecipe.Line> recipe : recipes) {
-            hole.consume(ScaledRecipe.of(recipe, scale));
+        for (Recipe recipe : recipes) {
+            hole.consume(Sized.of(recipe, size, Measures.US).words(wording));
         }
     }
 
     /** The plain loop: each amount times the factor, written out as a decimal with its food. */
     @Benchmark
     public void scalePlain(Blackhole hole) {
-        for (List<ScaledRecipe.Line> recipe : recipes) {
-            for (ScaledRecipe.Line line : recipe) {
+        for (Recipe recipe : recipes) {
+            for (RecipeLine line : recipe.lines()) {
                 var quantity = line.read().quantity();
                 hole.consume(
                         quantity == null
                                 ? line.read().text()
-                                : quantity.max().value().times(scale.factor()).plain() + " "
+                                : quantity.max().value().times(size.factor()).plain() + " "
                                         + line.read().foodName());
             }
         }

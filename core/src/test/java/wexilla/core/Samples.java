@@ -1,16 +1,21 @@
 package wexilla.core;
 
+import java.util.Arrays;
 import java.util.Currency;
 import java.util.List;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.FoodFact;
+import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.AmountReader;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.LineReader;
+import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.RecipeLine;
 
 /** A small food book and short ways to write values in tests. */
 public final class Samples {
@@ -28,7 +33,7 @@ public final class Samples {
     public static final Food TOMATO = food("tomato", "tomatoes", Unit.G, "soft-vegetables");
     public static final Food BEANS = food("beans", "white beans", Unit.G, "dry-goods");
     public static final Food SALT = new Food(
-            "salt",
+            Key.food("salt"),
             "salt",
             List.of("sea salt"),
             Unit.G,
@@ -38,9 +43,9 @@ public final class Samples {
             List.of(fact("1 tsp", "6 g")));
 
     public static final Food EGG =
-            new Food("egg", "egg", List.of(), Unit.PIECE, "eggs", false, Scaling.WHOLE, List.of());
-    public static final Food BAY =
-            new Food("bay", "bay leaf", List.of("bay leaves"), Unit.G, "spices", true, Scaling.FIXED, List.of());
+            new Food(Key.food("egg"), "egg", List.of(), Unit.PIECE, "eggs", false, Scaling.WHOLE, List.of());
+    public static final Food BAY = new Food(
+            Key.food("bay"), "bay leaf", List.of("bay leaves"), Unit.G, "spices", true, Scaling.FIXED, List.of());
 
     public static final FoodBook BOOK =
             new FoodBook(List.of(FLOUR, MINCE, ONION, GARLIC, SHOULDER, TOMATOES, TOMATO, BEANS, SALT, EGG, BAY));
@@ -48,7 +53,7 @@ public final class Samples {
     private Samples() {}
 
     private static Food food(String key, String name, Unit base, String keeping, FoodFact... facts) {
-        return new Food(key, name, List.of(), base, keeping, false, Scaling.LINEAR, List.of(facts));
+        return new Food(Key.food(key), name, List.of(), base, keeping, false, Scaling.LINEAR, List.of(facts));
     }
 
     public static FoodFact fact(String from, String to) {
@@ -57,6 +62,14 @@ public final class Samples {
 
     public static Amount amount(String text) {
         return AmountReader.read(text).orElseThrow().quantity().max();
+    }
+
+    /** A recipe of these lines as typed, for four. */
+    public static Recipe recipe(LineReader reader, String... lines) {
+        List<RecipeLine> read = Arrays.stream(lines)
+                .map(line -> RecipeLine.of(reader.read(line)))
+                .toList();
+        return new Recipe("sample", 4, read, List.of());
     }
 
     public static Rational ratio(long numerator, long denominator) {

@@ -1,8 +1,6 @@
 package wexilla.app.cook;
 
-import java.math.BigDecimal;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
@@ -16,17 +14,23 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.CookViews.BatchView;
+import wexilla.app.onhand.BatchRows;
+import wexilla.app.onhand.BatchRows.NewBatch;
+import wexilla.app.onhand.BatchRows.State;
+import wexilla.app.onhand.Snapshot;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
-import wexilla.app.platform.Journal;
-import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
 import wexilla.app.platform.Undoable;
 import wexilla.app.recipes.Recipes;
+import wexilla.core.food.Key;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.LineCost;
+import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.Size;
+import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
 
 /** Batches: what was cooked, by which version of which recipe, and what went in. */
@@ -35,114 +39,65 @@ public class Batches implements Undoable {
 
     private final JdbcClient db;
     private final Recipes recipes;
-    private final Journal journal;
+    private final BatchRows rows;
 
-    Batches(JdbcClient db, Recipes recipes, Journal journal) {
+    Batches(JdbcClient db, Recipes recipes, BatchRows rows) {
         this.db = db;
-        this.journal = journal;
         this.recipes = recipes;
+        this.rows = rows;
     }
 
-    /** Writes a batch that is done. */
-    UUID add(
-            Act act,
-            @Nullable UUID planned,
-            Recipes.Stored recipe,
-            Style style,
-            Rational factor,
-            int portions,
-            Money flat) {
-        UUID id = planned == null ? UUID.randomUUID() : planned;
-        if (planned != null) {
-            journal.before(act, Thing.BATCH, id);
-        }
-        write(act, id, recipe, style, factor, portions, act.day(), "done", flat);
-        return id;
+    /** Writes a batch of a recipe; a planned one is written anew. */
+    public UUID write(
+            Act act, UUID id, Recipes.Stored recipe, Sized sized, Style style, State state, LocalDate day, Money flat) {
+        return write(act, id, recipe, sized, sized.portions(), style, state, day, flat);
     }
 
-    /** Writes a batch to be cooked on a day ahead. */
-    public UUID plan(Act act, Recipes.Stored recipe, Style style, Rational factor, int portions, LocalDate cookOn) {
-        UUID id = UUID.randomUUID();
-        Money none = Money.zero(act.household().currency());
-        journal.before(act, Thing.BATCH, id);
-        write(act, id, recipe, style, factor, portions, cookOn, "planned", none);
-        return id;
-    }
-
-    private void write(
+    /** Writes a batch of which other portions came out than the recipe says. */
+    UUID write(
             Act act,
             UUID id,
             Recipes.Stored recipe,
-            Style style,
-            Rational factor,
+            Sized sized,
             int portions,
-            LocalDate cookOn,
-            String state,
+            Style style,
+            State state,
+            LocalDate day,
             Money flat) {
-        db.sql("""
-                        insert into batch (household_id, id, recipe, n, name, factor_num, factor_den, portions, style,
-                            state, cook_on, done_at, flat_cost, act)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
-                        on conflict (household_id, id) do update set n = excluded.n, name = excluded.name,
-                            factor_num = excluded.factor_num, factor_den = excluded.factor_den,
-                            portions = excluded.portions, style = excluded.style, state = excluded.state,
-                            cook_on = excluded.cook_on, done_at = excluded.done_at,
-                            flat_cost = excluded.flat_cost, act = excluded.act""")
-                .params(Arrays.asList(
-                        act.household().id(),
+        return rows.write(
+                act,
+                new NewBatch(
                         id,
                         recipe.id(),
                         recipe.n(),
                         recipe.recipe().title(),
-                        new BigDecimal(factor.numerator()),
-                        new BigDecimal(factor.denominator()),
+                        sized.size(),
                         portions,
-                        style.name(),
+                        style,
                         state,
-                        cookOn,
-                        state.equals("done") ? act.happenedAt().atOffset(ZoneOffset.UTC) : null,
-                        flat.minor(),
-                        act.id()))
-                .update();
+                        day,
+                        flat));
     }
 
     /** Batches to be cooked from this day to that, both included. */
-    public List<Batch> planned(Household household, LocalDate from, LocalDate to) {
-        List<UUID> ids = db.sql("select id from batch where household_id = ? and state = 'planned' "
+    public List<Batch> planned(Snapshot now, LocalDate from, LocalDate to) {
+        List<UUID> ids = db.sql("select id from batch where household_id = ? and state = 'PLANNED' "
                         + "and cook_on between ? and ? order by cook_on, name")
-                .params(household.id(), from, to)
+                .params(now.household().id(), from, to)
                 .query(UUID.class)
                 .list();
-        Map<UUID, Batch> batches = byId(household, ids);
+        Map<UUID, Batch> batches = byId(now, ids);
         return ids.stream().map(id -> Objects.requireNonNull(batches.get(id))).toList();
     }
 
     /** A planned batch is not cooked after all. */
     void drop(Act act, UUID id) {
-        journal.before(act, Thing.BATCH, id);
-        db.sql("update batch set state = 'dropped' where household_id = ? and id = ? and state = 'planned'")
-                .params(act.household().id(), id)
-                .update();
+        rows.drop(act, id);
     }
 
     /** Writes something cooked without a recipe: just cooked, or a joint. */
     public UUID add(Act act, String name, Style style, int portions, Money flat) {
-        UUID id = UUID.randomUUID();
-        db.sql("""
-                        insert into batch (household_id, id, name, portions, style, state, cook_on, done_at, flat_cost, act)
-                        values (?, ?, ?, ?, ?, 'done', ?, ?, ?, ?)""")
-                .params(
-                        act.household().id(),
-                        id,
-                        name,
-                        portions,
-                        style.name(),
-                        act.day(),
-                        act.happenedAt().atOffset(ZoneOffset.UTC),
-                        flat.minor(),
-                        act.id())
-                .update();
-        return id;
+        return rows.write(act, NewBatch.named(name, style, portions, act.day(), flat));
     }
 
     /** Writes what went in of one line. */
@@ -173,7 +128,7 @@ public class Batches implements Undoable {
                         join act a on a.household_id = b.household_id and a.id = b.act
                         left join lot l on l.household_id = b.household_id and l.batch = b.id and l.made_by = b.act
                         left join movement m on m.household_id = l.household_id and m.lot = l.id and m.act = b.act
-                        where b.household_id = ? and b.state = 'done' and b.recipe is not null
+                        where b.household_id = ? and b.state = 'DONE' and b.recipe is not null
                         group by b.household_id, b.id, a.seq order by b.cook_on desc, a.seq desc limit ?""")
                 .params(household.id(), most)
                 .query((row, n) -> new BatchView(
@@ -191,7 +146,7 @@ public class Batches implements Undoable {
     public Optional<UUID> cookedOn(Household household, UUID recipe, LocalDate day) {
         return db.sql("""
                         select b.id from batch b join lot l on l.household_id = b.household_id and l.batch = b.id
-                        where b.household_id = ? and b.recipe = ? and b.state = 'done' and b.cook_on = ?
+                        where b.household_id = ? and b.recipe = ? and b.state = 'DONE' and b.cook_on = ?
                         and l.amount > 0 limit 1""").params(household.id(), recipe, day).query(UUID.class).optional();
     }
 
@@ -203,15 +158,15 @@ public class Batches implements Undoable {
                 .single();
     }
 
-    /** A batch with what it takes to write its labels; {@code factor} of the recipe as written, {@code n} its version. */
+    /** A batch with what it takes to write its labels; {@code n} the version of its recipe, null for a name only. */
     public record Batch(
             UUID id,
             String name,
             int portions,
             Style style,
-            String state,
+            State state,
             LocalDate cookOn,
-            Rational factor,
+            Size size,
             @Nullable UUID recipeId,
             @Nullable Integer n,
             @Nullable Recipe recipe) {
@@ -221,30 +176,49 @@ public class Batches implements Undoable {
         }
 
         private Batch with(Recipe read) {
-            return new Batch(id, name, portions, style, state, cookOn, factor, recipeId, n, read);
+            return new Batch(id, name, portions, style, state, cookOn, size, recipeId, n, read);
+        }
+
+        public Key key() {
+            return Key.batch(id.toString());
+        }
+
+        /** Its recipe at its size. */
+        public Optional<Sized> sized(Measures measures) {
+            return Optional.ofNullable(recipe).map(written -> Sized.of(written, size, measures));
+        }
+
+        /** So many portions of it, at their size. */
+        public Optional<Sized> sized(int some, Measures measures) {
+            return sized(measures).map(all -> all.share(Rational.of(some, portions)));
         }
     }
 
     /** These batches of this household, by id. */
-    public Map<UUID, Batch> byId(Household household, Collection<UUID> ids) {
+    public Map<UUID, Batch> byId(Snapshot now, Collection<UUID> ids) {
+        if (ids.isEmpty()) {
+            return Map.of();
+        }
         List<Batch> named = db.sql("select * from batch where household_id = ? and id = any (?)")
-                .params(household.id(), ids.toArray(UUID[]::new))
+                .params(now.household().id(), ids.toArray(UUID[]::new))
                 .query((row, n) -> new Batch(
                         row.getObject("id", UUID.class),
                         row.getString("name"),
                         row.getInt("portions"),
                         Style.valueOf(row.getString("style")),
-                        row.getString("state"),
+                        State.valueOf(row.getString("state")),
                         Objects.requireNonNull(row.getObject("cook_on", LocalDate.class)),
-                        new Rational(
-                                row.getBigDecimal("factor_num").toBigIntegerExact(),
-                                row.getBigDecimal("factor_den").toBigIntegerExact()),
+                        Size.of(
+                                new Rational(
+                                        row.getBigDecimal("factor_num").toBigIntegerExact(),
+                                        row.getBigDecimal("factor_den").toBigIntegerExact()),
+                                row.getInt("vessels")),
                         row.getObject("recipe", UUID.class),
                         (Integer) row.getObject("n"),
                         null))
                 .list();
         Map<Recipes.Version, Recipes.Stored> stored = recipes.versions(
-                household,
+                now,
                 named.stream()
                         .filter(batch -> batch.recipeId() != null)
                         .map(Batch::version)
@@ -266,8 +240,6 @@ public class Batches implements Undoable {
 
     @Override
     public void undo(Act undo, UUID undone) {
-        db.sql("update batch set state = 'dropped' where household_id = ? and act = ? and state = 'done'")
-                .params(undo.household().id(), undone)
-                .update();
+        rows.undo(undo, undone);
     }
 }

@@ -1,6 +1,5 @@
 package wexilla.app.cook;
 
-import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -21,11 +20,13 @@ import wexilla.app.cook.CookViews.JustInput;
 import wexilla.app.cook.CookViews.TakeView;
 import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Lots;
+import wexilla.app.onhand.Snapshot;
+import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
-import wexilla.app.recipes.Costing;
 import wexilla.app.recipes.Recipes;
+import wexilla.app.recipes.Sizes;
 import wexilla.core.packing.Label;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.CostSheet.Wanted;
@@ -34,6 +35,7 @@ import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeStep;
+import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
 import wexilla.core.stock.StockUse.Take;
 
@@ -45,21 +47,18 @@ class CookController {
 
     private final Cooking cooking;
     private final Recipes recipes;
-    private final Costing costing;
-    private final Lots lots;
+    private final Sizes sizes;
+    private final Snapshots snapshots;
     private final Acts acts;
     private final Batches batches;
-    private final Clock clock;
 
-    CookController(
-            Cooking cooking, Recipes recipes, Costing costing, Lots lots, Acts acts, Batches batches, Clock clock) {
+    CookController(Cooking cooking, Recipes recipes, Sizes sizes, Snapshots snapshots, Acts acts, Batches batches) {
         this.cooking = cooking;
         this.recipes = recipes;
-        this.costing = costing;
-        this.lots = lots;
+        this.sizes = sizes;
+        this.snapshots = snapshots;
         this.acts = acts;
         this.batches = batches;
-        this.clock = clock;
     }
 
     /** What would be taken from where, if it were cooked now. */
@@ -68,33 +67,36 @@ class CookController {
             Household household,
             @PathVariable UUID recipe,
             @RequestParam(defaultValue = "COOKED") Style style,
-            @RequestParam(required = false) @Nullable String factor) {
-        Recipes.Stored stored = recipes.current(household, recipe);
+            @RequestParam(required = false) @Nullable String factor,
+            @RequestParam(required = false) @Nullable Integer vessels) {
+        Snapshot now = snapshots.of(household);
+        Recipes.Stored stored = recipes.current(now, recipe);
         Recipe cooked = stored.recipe();
         if (!cooked.styles().contains(style)) {
             throw Problem.at("/style", "This recipe has no stop “" + style.words() + "”.");
         }
         Rational size = Cooking.factor(factor);
-        List<GoesIn> goesIn = GoesIn.of(household, cooked, style, size, List.of());
-        CostSheet sheet = costing.sheet(
-                household, goesIn.stream().map(GoesIn::wanted).toList(), household.dayOf(clock.instant()));
+        Sized sized = sizes.kitchen(household).sized(cooked, size, vessels);
+        List<GoesIn> goesIn = GoesIn.of(household, sized, style, List.of());
+        CostSheet sheet = CostSheet.of(goesIn.stream().map(GoesIn::wanted).toList(), now.costs());
         List<GoesInView> views = new ArrayList<>();
         for (int i = 0; i < goesIn.size(); i++) {
-            views.add(view(household, goesIn.get(i), sheet.lines().get(i), size));
+            views.add(view(now, goesIn.get(i), sheet.lines().get(i), size));
         }
         List<String> later = Label.toFinish(cooked, style);
-        int portions = portions(cooked, size);
+        int portions = sized.portions();
         List<String> steps = cooked.steps().stream().map(RecipeStep::text).toList();
         return new CookPlan(
                 recipe.toString(),
                 stored.n(),
                 cooked.title(),
                 size.plain(),
+                sized.size().vessels(),
                 portions,
                 style,
                 List.copyOf(cooked.styles()),
                 views,
-                Label.toAdd(cooked, style, size),
+                Label.toAdd(sized, style),
                 steps.subList(0, steps.size() - later.size()),
                 later,
                 sheet.total().known().decimal(),
@@ -103,20 +105,15 @@ class CookController {
                 sheet.total().complete());
     }
 
-    /** What the recipe makes at this size, whole portions, at least one. */
-    static int portions(Recipe recipe, Rational size) {
-        int exact = size.times(Rational.of(recipe.portions())).rounded().intValueExact();
-        return Math.max(1, Math.min(exact, Recipe.MOST_PORTIONS));
-    }
-
-    private GoesInView view(Household household, GoesIn line, LineCost cost, Rational size) {
+    private GoesInView view(Snapshot now, GoesIn line, LineCost cost, Rational size) {
         String each = size.equals(Rational.ONE) ? null : line.line().read().text();
-        return view(household, line.pos(), line.text(), each, line.wanted(), cost);
+        return view(now, line.pos(), line.text(), each, line.wanted(), cost);
     }
 
-    private GoesInView within(Household household, int pos, LineCost.Part part) {
+    private GoesInView within(Snapshot now, int pos, LineCost.Part part) {
+        Household household = now.household();
         return view(
-                household,
+                now,
                 pos,
                 part.wanted().words(household.system(), household.measures()),
                 null,
@@ -124,8 +121,7 @@ class CookController {
                 part.cost());
     }
 
-    private GoesInView view(
-            Household household, int pos, String text, @Nullable String each, Wanted wanted, LineCost cost) {
+    private GoesInView view(Snapshot now, int pos, String text, @Nullable String each, Wanted wanted, LineCost cost) {
         Amount lacking = cost.notInStock();
         return new GoesInView(
                 pos,
@@ -133,17 +129,17 @@ class CookController {
                 each,
                 wanted.name(),
                 cost.need() == null ? null : cost.need().toString(),
-                cost.takes().stream().map(take -> view(household, take)).toList(),
+                cost.takes().stream().map(take -> view(now, take)).toList(),
                 lacking == null ? null : lacking.toString(),
                 cost.cost().known().decimal(),
                 cost.cost().complete(),
                 cost.basis(),
-                cost.made().stream().map(part -> within(household, pos, part)).toList(),
+                cost.made().stream().map(part -> within(now, pos, part)).toList(),
                 cost.why());
     }
 
-    private TakeView view(Household household, Take take) {
-        Lots.Lot lot = lots.byId(household, UUID.fromString(take.lot().id())).orElseThrow();
+    private static TakeView view(Snapshot now, Take take) {
+        Lots.Lot lot = now.open(UUID.fromString(take.lot().id())).orElseThrow();
         Rational left = take.lot().amount().value().minus(take.amount().value());
         return new TakeView(
                 lot.id().toString(),

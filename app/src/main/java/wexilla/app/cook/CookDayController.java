@@ -1,7 +1,7 @@
 package wexilla.app.cook;
 
-import java.time.Clock;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -16,43 +16,52 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.onhand.BatchRows.State;
+import wexilla.app.onhand.Snapshot;
+import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
+import wexilla.app.recipes.Sizes;
 import wexilla.core.cookday.CookDay;
 import wexilla.core.cookday.CookDay.Pot;
-import wexilla.core.quantity.Rational;
+import wexilla.core.money.Money;
+import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
 
 /** The cook day: batches planned for it, what is done the day before, what is chopped once. */
 @RestController
 class CookDayController {
 
-    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm");
 
     private final Batches batches;
     private final Recipes recipes;
+    private final Sizes sizes;
     private final DayBefore dayBefore;
     private final Acts acts;
-    private final Clock clock;
+    private final Snapshots snapshots;
 
-    CookDayController(Batches batches, Recipes recipes, DayBefore dayBefore, Acts acts, Clock clock) {
+    CookDayController(
+            Batches batches, Recipes recipes, Sizes sizes, DayBefore dayBefore, Acts acts, Snapshots snapshots) {
         this.batches = batches;
         this.recipes = recipes;
+        this.sizes = sizes;
         this.dayBefore = dayBefore;
         this.acts = acts;
-        this.clock = clock;
+        this.snapshots = snapshots;
     }
 
-    /** @param start "10:40", when hands turn to it */
+    /** @param start ISO date and time, when hands turn to it */
     record PotView(
             String batch,
             String recipe,
             String title,
             Style style,
             String factor,
+            int vessels,
             int portions,
             int handsMin,
             int waitMin,
@@ -66,7 +75,7 @@ class CookDayController {
 
     /**
      * @param days ISO days ahead that have batches
-     * @param handsFree "12:20", nothing more for the hands; {@code end} the last pot off the stove
+     * @param begin ISO date and time; {@code handsFree} nothing more for the hands; {@code end} the last pot off the stove
      */
     record CookDayView(
             String day,
@@ -80,8 +89,9 @@ class CookDayController {
 
     @GetMapping("/api/cookday")
     CookDayView day(Household household, @RequestParam(required = false) @Nullable String day) {
-        LocalDate today = household.dayOf(clock.instant());
-        List<Batches.Batch> ahead = batches.planned(household, today.minusDays(14), today.plusDays(60));
+        Snapshot now = snapshots.of(household);
+        LocalDate today = now.today();
+        List<Batches.Batch> ahead = batches.planned(now, today.minusDays(14), today.plusDays(60));
         LocalDate shown = day == null
                 ? ahead.stream()
                         .map(Batches.Batch::cookOn)
@@ -94,10 +104,12 @@ class CookDayController {
                 ahead.stream().filter(b -> b.cookOn().equals(shown)).toList();
         for (Batches.Batch batch : own) {
             if (batch.recipe() != null) {
-                pots.add(new Pot(batch.id().toString(), batch.recipe(), batch.style(), batch.factor()));
+                pots.add(new Pot(
+                        batch.id().toString(), batch.sized(household.measures()).orElseThrow(), batch.style()));
             }
         }
-        CookDay made = CookDay.of(pots, CookDay.BEGIN, household.measures());
+        LocalDateTime begin = shown.atTime(CookDay.BEGIN);
+        CookDay made = CookDay.of(pots, begin, household.measures());
         List<TaskView> before = new ArrayList<>();
         Stream.concat(dayBefore.tasks(household, shown).stream(), made.dayBefore().stream())
                 .forEach(task -> before.add(new TaskView(task.words(), task.why())));
@@ -115,9 +127,9 @@ class CookDayController {
                                         .toList()))
                         .toList(),
                 made.pots().stream().map(timed -> view(own, timed)).toList(),
-                TIME.format(CookDay.BEGIN),
-                TIME.format(made.handsFree(CookDay.BEGIN)),
-                TIME.format(made.end(CookDay.BEGIN)));
+                TIME.format(begin),
+                TIME.format(made.handsFree(begin)),
+                TIME.format(made.end(begin)));
     }
 
     private static PotView view(List<Batches.Batch> own, CookDay.Timed timed) {
@@ -130,7 +142,8 @@ class CookDayController {
                 String.valueOf(batch.recipeId()),
                 batch.name(),
                 batch.style(),
-                batch.factor().plain(),
+                batch.size().factor().plain(),
+                batch.size().vessels(),
                 batch.portions(),
                 timed.time().handsMin(),
                 timed.time().waitMin(),
@@ -145,8 +158,16 @@ class CookDayController {
         }
     }
 
-    /** @param factor of the recipe as written; absent for as written */
-    record BatchInput(UUID recipe, Style style, @Nullable String factor, String cookOn) {}
+    /**
+     * @param factor of the recipe as written; absent for as written
+     * @param vessels in how many pots, trays or bags; absent for the loads its fill needs
+     */
+    record BatchInput(
+            UUID recipe,
+            Style style,
+            @Nullable String factor,
+            @Nullable Integer vessels,
+            String cookOn) {}
 
     @PostMapping("/api/cookday/batches")
     Said plan(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody BatchInput input) {
@@ -160,9 +181,11 @@ class CookDayController {
             if (cookOn.isBefore(act.day()) || cookOn.isAfter(act.day().plusDays(60))) {
                 throw Problem.at("/cookOn", "A cook day lies from today to 60 days ahead, not on " + cookOn + ".");
             }
-            Rational factor = Cooking.factor(input.factor());
-            int portions = CookController.portions(stored.recipe(), factor);
-            batches.plan(act, stored, input.style(), factor, portions, cookOn);
+            Sized sized =
+                    sizes.kitchen(household).sized(stored.recipe(), Cooking.factor(input.factor()), input.vessels());
+            int portions = sized.portions();
+            Money none = Money.zero(household.currency());
+            batches.write(act, UUID.randomUUID(), stored, sized, input.style(), State.PLANNED, cookOn, none);
             return "To cook on " + Household.words(cookOn) + ": "
                     + stored.recipe().title() + ", " + portions + " portions";
         });
@@ -171,8 +194,9 @@ class CookDayController {
     @PostMapping("/api/cookday/batches/{id}/drop")
     Said drop(Household household, @PathVariable UUID id, @RequestHeader("Idempotency-Key") String key) {
         return acts.say(household, key, "batch-drop", id, act -> {
-            Batches.Batch batch = batches.byId(household, List.of(id)).get(id);
-            if (batch == null || !batch.state().equals("planned")) {
+            Batches.Batch batch =
+                    batches.byId(snapshots.of(household), List.of(id)).get(id);
+            if (batch == null || batch.state() != State.PLANNED) {
                 throw Problem.missing("There is no such planned batch.");
             }
             batches.drop(act, id);

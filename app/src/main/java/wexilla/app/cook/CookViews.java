@@ -42,7 +42,7 @@ public final class CookViews {
      * A recipe about to be cooked as written, up to the chosen stop.
      *
      * @param n the version of the recipe this plan is made from
-     * @param factor of the recipe as written, as a decimal; {@code portions} at that size
+     * @param factor of the recipe as written, as a decimal; {@code portions} at that size, in so many {@code vessels}
      * @param addOnNight held back, not taken now
      * @param now steps until the stop, {@code later} those left for the evening
      */
@@ -51,6 +51,7 @@ public final class CookViews {
             int n,
             String title,
             String factor,
+            int vessels,
             int portions,
             Style style,
             List<Style> styles,
@@ -71,6 +72,7 @@ public final class CookViews {
      *
      * @param n the version cooked by
      * @param factor of the recipe as written, "1.5" or "3/2"; absent for as written
+     * @param vessels in how many pots, trays or bags; absent for the loads its fill needs
      * @param portions what came out
      * @param planned the planned batch it was, absent when nobody planned it
      * @param keepBack portions kept back plain for another day: they go into the fridge as they are
@@ -81,15 +83,16 @@ public final class CookViews {
             int n,
             Style style,
             @Nullable String factor,
+            @Nullable Integer vessels,
             @Nullable Integer portions,
             List<Correction> corrections,
             @Nullable UUID planned,
             @Nullable Integer keepBack,
             @Nullable List<AlsoInput> also) {
 
-        /** As written, nothing planned, kept back or added. */
-        public CookInput(UUID recipe, int n, Style style, @Nullable Integer portions, List<Correction> corrections) {
-            this(recipe, n, style, null, portions, corrections, null, null, null);
+        /** Nothing corrected, planned, kept back or added. @param factor absent for as written */
+        public static CookInput simply(UUID recipe, int n, Style style, @Nullable String factor, int portions) {
+            return new CookInput(recipe, n, style, factor, null, portions, List.of(), null, null, null);
         }
     }
 

@@ -18,19 +18,24 @@ import wexilla.app.household.Foods;
 import wexilla.app.household.Households;
 import wexilla.app.household.Households.Place;
 import wexilla.app.household.Reference;
+import wexilla.app.onhand.BatchRows.State;
 import wexilla.app.onhand.Handling;
 import wexilla.app.onhand.Ledger;
+import wexilla.app.onhand.Ledger.Kind;
+import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.NewLot;
-import wexilla.app.onhand.NewLot.State;
+import wexilla.app.onhand.Snapshot;
+import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Acts.Done;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
-import wexilla.app.recipes.Costing;
 import wexilla.app.recipes.Dishes;
 import wexilla.app.recipes.Recipes;
+import wexilla.app.recipes.Sizes;
 import wexilla.core.food.Food;
+import wexilla.core.food.Key;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.KeepingGuide.Ingredient;
@@ -46,6 +51,7 @@ import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
 import wexilla.core.stock.OpenLot;
 import wexilla.core.stock.StockUse.Take;
@@ -55,7 +61,8 @@ import wexilla.core.stock.StockUse.Take;
 public class Cooking {
 
     private final Recipes recipes;
-    private final Costing costing;
+    private final Snapshots snapshots;
+    private final Sizes sizes;
     private final Ledger ledger;
     private final Foods foods;
     private final Households households;
@@ -66,7 +73,8 @@ public class Cooking {
 
     Cooking(
             Recipes recipes,
-            Costing costing,
+            Snapshots snapshots,
+            Sizes sizes,
             Ledger ledger,
             Foods foods,
             Households households,
@@ -75,7 +83,8 @@ public class Cooking {
             Handling handling,
             Added added) {
         this.recipes = recipes;
-        this.costing = costing;
+        this.snapshots = snapshots;
+        this.sizes = sizes;
         this.ledger = ledger;
         this.foods = foods;
         this.households = households;
@@ -88,7 +97,8 @@ public class Cooking {
     /** Cooks it. */
     public Done<Cooked> cook(Act act, CookInput input) {
         Household household = act.household();
-        Recipes.Stored current = recipes.current(household, input.recipe());
+        Snapshot now = snapshots.of(household);
+        Recipes.Stored current = recipes.current(now, input.recipe());
         if (current.n() != input.n()) {
             throw Problem.changed("“" + current.recipe().title() + "” was changed meanwhile; look at it again.");
         }
@@ -103,22 +113,33 @@ public class Cooking {
                     "Say how many portions came out, a whole number from 1 to " + Recipe.MOST_PORTIONS + ".");
         }
         int portions = input.portions();
-        Rational factor = factor(input.factor());
-        List<GoesIn> goesIn = GoesIn.of(household, recipe, input.style(), factor, input.corrections());
-        Map<String, UUID> rows = lockAll(
+        Sized sized = sizes.kitchen(household).sized(recipe, factor(input.factor()), input.vessels());
+        List<GoesIn> goesIn = GoesIn.of(household, sized, input.style(), input.corrections());
+        Map<Key, UUID> rows = lockAll(
                 household,
                 goesIn.stream()
                         .map(line -> line.wanted().food())
                         .filter(Objects::nonNull)
                         .toList(),
                 recipe);
-        CostSheet sheet =
-                costing.sheet(household, goesIn.stream().map(GoesIn::wanted).toList(), act.day());
+        // stock is read only now that what it is taken from is locked
+        CostSheet sheet = CostSheet.of(
+                goesIn.stream().map(GoesIn::wanted).toList(),
+                snapshots.of(household).costs(act.day()));
         if (input.planned() != null) {
             planned(household, input.planned(), input.recipe());
         }
         List<Take> also = added.takes(act, "/also", input.also() == null ? List.of() : input.also());
-        UUID batch = batches.add(act, input.planned(), current, input.style(), factor, portions, sheet.flat());
+        UUID batch = batches.write(
+                act,
+                input.planned() == null ? UUID.randomUUID() : input.planned(),
+                current,
+                sized,
+                portions,
+                input.style(),
+                State.DONE,
+                act.day(),
+                sheet.flat());
         UUID dish = UUID.randomUUID();
         List<Take> takes = new ArrayList<>();
         for (int i = 0; i < goesIn.size(); i++) {
@@ -127,18 +148,18 @@ public class Cooking {
         takes.addAll(also);
         Cost total = also.stream().map(Take::cost).reduce(sheet.total(), Cost::plus);
         create(act, dish, batch, input.style(), portions, total, takes);
-        takes.forEach(take -> ledger.take(act, take, dish, "used", recipe.title()));
+        takes.forEach(take -> ledger.take(act, take, dish, Kind.USED, recipe.title()));
         keepBack(act, dish, portions, input.keepBack());
         return done(act, recipe.title(), dish, portions, total);
     }
 
     /** Locks what all its foods and the dishes in it are taken from. @return the row of each food, by key */
-    private Map<String, UUID> lockAll(Household household, List<Food> goesIn, Recipe recipe) {
+    private Map<Key, UUID> lockAll(Household household, List<Food> goesIn, Recipe recipe) {
         Set<Food> all = new LinkedHashSet<>(goesIn);
         collect(recipe, all);
         List<UUID> dishes =
                 all.stream().map(Dishes::recipeOf).filter(Objects::nonNull).toList();
-        Map<String, UUID> rows = all.stream()
+        Map<Key, UUID> rows = all.stream()
                 .filter(food -> Dishes.recipeOf(food) == null)
                 .collect(Collectors.toMap(Food::key, food -> foods.row(household, food)));
         ledger.lockFoods(household.id(), rows.values(), dishes);
@@ -173,7 +194,7 @@ public class Cooking {
                 ? Cost.unknown(act.household().currency())
                 : takes.stream().map(Take::cost).reduce(Cost.of(flat), Cost::plus);
         create(act, dish, batch, Style.COOKED, portions, total, takes);
-        takes.forEach(take -> ledger.take(act, take, dish, "used", name));
+        takes.forEach(take -> ledger.take(act, take, dish, Kind.USED, name));
         return done(act, name, dish, portions, total);
     }
 
@@ -208,8 +229,8 @@ public class Cooking {
     }
 
     private void planned(Household household, UUID id, UUID recipe) {
-        Batches.Batch batch = batches.byId(household, List.of(id)).get(id);
-        if (batch == null || !batch.state().equals("planned") || !recipe.equals(batch.recipeId())) {
+        Batches.Batch batch = batches.byId(snapshots.of(household), List.of(id)).get(id);
+        if (batch == null || batch.state() != State.PLANNED || !recipe.equals(batch.recipeId())) {
             throw Problem.at("/planned", "This batch is not planned any more; look at the day again.");
         }
     }
@@ -227,7 +248,7 @@ public class Cooking {
     }
 
     /** Writes the line of the batch; what the record lacks is counted up first and taken from there. */
-    private List<Take> record(Act act, UUID batch, GoesIn line, LineCost cost, Map<String, UUID> rows) {
+    private List<Take> record(Act act, UUID batch, GoesIn line, LineCost cost, Map<Key, UUID> rows) {
         Food food = line.wanted().food();
         UUID row = food == null ? null : rows.get(food.key());
         Amount need = cost.need();
@@ -235,12 +256,16 @@ public class Cooking {
         return taken(act, food, cost, rows);
     }
 
-    private List<Take> taken(Act act, @Nullable Food food, LineCost cost, Map<String, UUID> rows) {
+    private List<Take> taken(Act act, @Nullable Food food, LineCost cost, Map<Key, UUID> rows) {
         List<Take> takes = new ArrayList<>(cost.takes());
         UUID row = food == null ? null : rows.get(food.key());
         Amount lacking = cost.notInStock();
-        if (food != null && row != null && lacking != null && lacking.unit().equals(food.base())) {
-            takes.add(notFromStock(act, food, row, lacking, cost.notInStockCost()));
+        if (cost instanceof LineCost.Served served
+                && food != null
+                && row != null
+                && lacking != null
+                && lacking.unit().equals(food.base())) {
+            takes.add(notFromStock(act, food, row, lacking, served.lackingCost()));
         }
         cost.made().forEach(part -> takes.addAll(taken(act, part.wanted().food(), part.cost(), rows)));
         return takes;
@@ -249,21 +274,17 @@ public class Cooking {
     private Take notFromStock(Act act, Food food, UUID row, Amount lacking, Cost cost) {
         Place place = households.usualPlace(act.household(), Storage.COUNTER);
         KeepDates dates = reference.keeping().dates(food.keepingClass(), place.kind(), act.day(), act.day());
-        NewLot lot = new NewLot(
-                UUID.randomUUID(),
+        NewLot lot = NewLot.counted(
                 row,
                 null,
                 lacking,
-                false,
                 cost,
                 "used, not from stock",
                 place.id(),
-                State.RAW,
+                NewLot.State.RAW,
                 LotClock.start(food.keepingClass(), act.day()),
-                dates,
-                null,
-                null);
-        ledger.create(act, lot, "counted", "used, not from stock");
+                dates);
+        ledger.create(act, lot, Kind.COUNTED, "used, not from stock");
         OpenLot open = new OpenLot(lot.id().toString(), lacking, cost, null, null, lot.clock(), false);
         return new Take(open, lacking, cost);
     }
@@ -282,15 +303,14 @@ public class Cooking {
                 null,
                 batch,
                 Amount.of(Rational.of(portions), Unit.PORTION),
-                false,
+                Lots.Level.COUNTED,
                 cost,
                 style.words(),
                 counter.id(),
-                style == Style.RAW_BAG ? State.RAW : State.COOKED,
+                style == Style.RAW_BAG ? NewLot.State.RAW : NewLot.State.COOKED,
                 LotClock.start(clock.keepingClass(), from),
                 reference.keeping().dates(clock.keepingClass(), counter.kind(), from, from),
-                null,
-                null);
-        ledger.create(act, lot, "made", "");
+                Lots.Packet.NONE);
+        ledger.create(act, lot, Kind.MADE, "");
     }
 }

@@ -1,6 +1,5 @@
 package wexilla.app.costs;
 
-import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
@@ -15,6 +14,8 @@ import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Foods;
 import wexilla.app.onhand.Offers;
 import wexilla.app.onhand.Purchases;
+import wexilla.app.onhand.Snapshot;
+import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Asked;
@@ -23,7 +24,6 @@ import wexilla.app.platform.Problem;
 import wexilla.app.today.Spent;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodBook;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.Offer;
 import wexilla.core.quantity.Amount;
@@ -42,15 +42,15 @@ class CostsController {
     private final Spent spent;
     private final Foods foods;
     private final Acts acts;
-    private final Clock clock;
+    private final Snapshots snapshots;
 
-    CostsController(Offers offers, Purchases purchases, Spent spent, Foods foods, Acts acts, Clock clock) {
+    CostsController(Offers offers, Purchases purchases, Spent spent, Foods foods, Acts acts, Snapshots snapshots) {
         this.offers = offers;
         this.purchases = purchases;
         this.spent = spent;
         this.foods = foods;
         this.acts = acts;
-        this.clock = clock;
+        this.snapshots = snapshots;
     }
 
     /**
@@ -76,11 +76,10 @@ class CostsController {
 
     @GetMapping("/api/costs")
     CostsView costs(Household household) {
-        LocalDate today = household.dayOf(clock.instant());
-        FoodBook book = foods.book(household);
+        Snapshot now = snapshots.of(household);
+        LocalDate today = now.today();
         List<PriceView> prices = new ArrayList<>();
-        offers.newestFirst(household)
-                .forEach((key, seen) -> prices.add(view(book.get(key).orElseThrow(), seen.get(0), today)));
+        now.offers().forEach((key, seen) -> prices.add(view(now.book().get(key).orElseThrow(), seen.get(0), today)));
         prices.sort(Comparator.comparing(PriceView::name));
         LocalDate monday = today.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
         List<WeekOf> weeks = new ArrayList<>();
@@ -102,7 +101,7 @@ class CostsController {
         Money each = offer.unitPrice().of(big);
         String unit = piece ? "each" : offer.pack().unit().equals(Unit.ML) ? "a litre" : "a kilo";
         return new PriceView(
-                food.key(),
+                food.key().id(),
                 food.name(),
                 offer.pack().toString(),
                 offer.price().decimal(),
@@ -126,7 +125,7 @@ class CostsController {
             }
             Money price = Asked.money("/price", input.price(), household.currency());
             Unit unit = base.unit().equals(Unit.G) || base.unit().equals(Unit.ML) ? base.unit() : Unit.PIECE;
-            Food food = foods.book(household).find(name).orElseGet(() -> foods.own(household, name, unit));
+            Food food = foods.known(household).book().find(name).orElseGet(() -> foods.own(household, name, unit));
             Amount counted = Conversion.convert(food, pack, food.base(), household.measures())
                             instanceof Conversion.Converted converted
                     ? converted.amount()

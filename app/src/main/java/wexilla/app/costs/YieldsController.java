@@ -16,14 +16,15 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Foods;
 import wexilla.app.household.Weighings;
-import wexilla.app.onhand.Offers;
+import wexilla.app.onhand.Snapshot;
+import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodBook;
+import wexilla.core.food.Key;
 import wexilla.core.food.Part;
 import wexilla.core.food.Weighing;
 import wexilla.core.food.Yield;
@@ -45,13 +46,13 @@ class YieldsController {
 
     private final Foods foods;
     private final Weighings weighings;
-    private final Offers offers;
+    private final Snapshots snapshots;
     private final Acts acts;
 
-    YieldsController(Foods foods, Weighings weighings, Offers offers, Acts acts) {
+    YieldsController(Foods foods, Weighings weighings, Snapshots snapshots, Acts acts) {
         this.foods = foods;
         this.weighings = weighings;
-        this.offers = offers;
+        this.snapshots = snapshots;
         this.acts = acts;
     }
 
@@ -74,14 +75,14 @@ class YieldsController {
     /** Of the foods this household weighed or knows a price of; own weighings first. */
     @GetMapping("/api/yields")
     List<YieldView> yields(Household household) {
-        FoodBook book = foods.book(household);
-        Map<String, List<Offer>> prices = offers.newestFirst(household);
-        Map<String, Map<Part, List<Weighing>>> own = weighings.of(household);
-        Set<String> known = new HashSet<>(prices.keySet());
+        Snapshot now = snapshots.of(household);
+        Map<Key, List<Offer>> prices = now.offers();
+        Map<Key, Map<Part, List<Weighing>>> own = weighings.of(household);
+        Set<Key> known = new HashSet<>(prices.keySet());
         known.addAll(own.keySet());
         List<YieldView> views = new ArrayList<>();
-        for (String key : known) {
-            Food food = book.get(key).orElseThrow();
+        for (Key key : known) {
+            Food food = now.book().get(key).orElseThrow();
             food.traits().yields().forEach((part, yield) -> {
                 if (part != Part.WATER) {
                     boolean weighed = own.getOrDefault(key, Map.of()).containsKey(part);
@@ -127,7 +128,7 @@ class YieldsController {
             if (input.part() == Part.WATER) {
                 throw Problem.at("/part", "Say ready, cooked or drained: water is not weighed so.");
             }
-            Food food = foods.book(household).find(name).orElseGet(() -> foods.own(household, name, Unit.G));
+            Food food = foods.known(household).book().find(name).orElseGet(() -> foods.own(household, name, Unit.G));
             Amount before = Asked.amount("/before", input.before());
             Amount after = Asked.amount("/after", input.after());
             Rational ofOne = ofOne(food, input, before, after);

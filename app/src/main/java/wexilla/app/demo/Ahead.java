@@ -20,6 +20,7 @@ import wexilla.app.household.Foods;
 import wexilla.app.household.People;
 import wexilla.app.household.People.Person;
 import wexilla.app.household.Weighings;
+import wexilla.app.onhand.BatchRows.State;
 import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Offers;
 import wexilla.app.plan.PlanViews.DishInput;
@@ -29,6 +30,7 @@ import wexilla.app.platform.Acts;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.app.recipes.Recipes;
+import wexilla.app.recipes.Sizes;
 import wexilla.app.stretch.Stretches;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
@@ -36,6 +38,7 @@ import wexilla.core.food.Weighing;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
+import wexilla.core.recipe.Sized;
 
 /** The evenings, batches, big buys and prices of the demo household. */
 @Component
@@ -45,6 +48,7 @@ class Ahead {
     private final Lots lots;
     private final Foods foods;
     private final Recipes recipes;
+    private final Sizes sizes;
     private final Stretches stretches;
     private final Planning planning;
     private final Batches batches;
@@ -58,6 +62,7 @@ class Ahead {
             Lots lots,
             Foods foods,
             Recipes recipes,
+            Sizes sizes,
             Stretches stretches,
             Planning planning,
             Batches batches,
@@ -69,6 +74,7 @@ class Ahead {
         this.lots = lots;
         this.foods = foods;
         this.recipes = recipes;
+        this.sizes = sizes;
         this.stretches = stretches;
         this.planning = planning;
         this.batches = batches;
@@ -81,7 +87,7 @@ class Ahead {
     void weighed(Household household, List<WeighingScript> weighed, Instant when) {
         acts.perform(household, Story.key(), "weighing", weighed, String.class, when, act -> {
             for (WeighingScript one : weighed) {
-                Food food = foods.book(household).named(one.food()).orElseThrow();
+                Food food = foods.known(household).book().named(one.food()).orElseThrow();
                 BigDecimal before = BigDecimal.valueOf(one.before());
                 BigDecimal after = BigDecimal.valueOf(one.after());
                 UUID row = foods.row(household, food);
@@ -94,7 +100,7 @@ class Ahead {
     void prices(Household household, List<PriceScript> seen, Instant when) {
         acts.perform(household, Story.key(), "price", seen, String.class, when, act -> {
             for (PriceScript price : seen) {
-                Food food = foods.book(household).named(price.food()).orElseThrow();
+                Food food = foods.known(household).book().named(price.food()).orElseThrow();
                 Amount pack = Asked.amount("/pack", price.pack());
                 Amount base = Conversion.convert(food, pack, food.base(), household.measures())
                                 instanceof Conversion.Converted converted
@@ -128,14 +134,10 @@ class Ahead {
     void batch(Household household, BatchScript script, UUID recipe, Instant when) {
         acts.perform(household, Story.key(), "batch", script, String.class, when, act -> {
             Recipes.Stored stored = recipes.current(household, recipe);
-            int portions = stored.recipe().portions() * script.factor();
-            batches.plan(
-                    act,
-                    stored,
-                    script.style(),
-                    Rational.of(script.factor()),
-                    portions,
-                    LocalDate.parse(script.cookOn()));
+            Sized sized = sizes.kitchen(household).sized(stored.recipe(), Rational.of(script.factor()), null);
+            LocalDate cookOn = LocalDate.parse(script.cookOn());
+            Money none = Money.zero(household.currency());
+            batches.write(act, UUID.randomUUID(), stored, sized, script.style(), State.PLANNED, cookOn, none);
             return new Acts.Done<>(
                     "To cook on " + Household.words(LocalDate.parse(script.cookOn())) + ": " + script.recipe(), "");
         });
@@ -149,9 +151,8 @@ class Ahead {
                     .toList();
             List<DishInput> dishes = new ArrayList<>();
             if (!script.dish().isEmpty()) {
-                dishes.add(new DishInput(null, null, script.dish(), false, null));
+                dishes.add(new DishInput(null, null, script.dish(), null));
             }
-            script.sides().forEach(side -> dishes.add(new DishInput(null, null, side, true, null)));
             String subject = planning.plan(
                     act,
                     new EveningInput(
@@ -163,7 +164,8 @@ class Ahead {
                             false,
                             script.note(),
                             here,
-                            dishes));
+                            dishes,
+                            String.join("; ", script.sides())));
             return new Acts.Done<>(subject, "");
         });
     }

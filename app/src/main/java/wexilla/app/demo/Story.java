@@ -25,8 +25,10 @@ import wexilla.app.household.Households;
 import wexilla.app.household.People;
 import wexilla.app.household.People.Person;
 import wexilla.app.onhand.Handling;
+import wexilla.app.onhand.Ledger.Kind;
 import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Notes;
+import wexilla.app.onhand.Snapshots;
 import wexilla.app.pack.PackViews.PackInput;
 import wexilla.app.pack.Packing;
 import wexilla.app.platform.Acts;
@@ -54,6 +56,7 @@ class Story {
     private final Packing packing;
     private final Ahead ahead;
     private final Acts acts;
+    private final Snapshots snapshots;
     private final Clock clock;
 
     Story(
@@ -69,6 +72,7 @@ class Story {
             Packing packing,
             Ahead ahead,
             Acts acts,
+            Snapshots snapshots,
             Clock clock) {
         this.households = households;
         this.people = people;
@@ -82,6 +86,7 @@ class Story {
         this.packing = packing;
         this.ahead = ahead;
         this.acts = acts;
+        this.snapshots = snapshots;
         this.clock = clock;
     }
 
@@ -167,9 +172,9 @@ class Story {
             String subject = switch (script.hand()) {
                 case "move" ->
                     handling.move(act, lot, script.amount(), Objects.requireNonNull(place(household, script.place())));
-                case "waste" -> handling.use(act, lot, script.amount(), "wasted", script.reason());
-                case "eat" -> handling.use(act, lot, script.amount(), "eaten", "");
-                default -> handling.use(act, lot, script.amount(), "used", "");
+                case "waste" -> handling.use(act, lot, script.amount(), Kind.WASTED, script.reason());
+                case "eat" -> handling.use(act, lot, script.amount(), Kind.EATEN, "");
+                default -> handling.use(act, lot, script.amount(), Kind.USED, "");
             };
             return new Acts.Done<>(subject, "");
         });
@@ -188,7 +193,8 @@ class Story {
 
     private UUID recipe(Household household, RecipeInput input, Instant when) {
         return acts.perform(household, key(), "recipe", input, UUID.class, when, act -> {
-            Recipe recipe = Draft.read(input, dishes.shelf(household, null)).finished(input);
+            Recipe recipe = Draft.read(input, dishes.shelf(snapshots.of(household), null))
+                    .finished(input);
             return new Acts.Done<>("Recipe: " + recipe.title(), recipes.add(act, recipe, input.about()));
         });
     }
@@ -210,7 +216,7 @@ class Story {
 
     private void cook(Household household, CookScript cook, UUID recipe, Instant when) {
         int n = recipes.current(household, recipe).n();
-        CookInput input = new CookInput(recipe, n, cook.style(), cook.portions(), List.of());
+        CookInput input = CookInput.simply(recipe, n, cook.style(), null, cook.portions());
         Cooked cooked =
                 acts.perform(household, key(), "cook", input, Cooked.class, when, act -> cooking.cook(act, input));
         if (cook.packets().isEmpty()) {

@@ -1,6 +1,5 @@
 package wexilla.app.eat;
 
-import java.time.Clock;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
@@ -14,6 +13,8 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.eat.EatInput.How;
 import wexilla.app.household.People;
+import wexilla.app.onhand.Snapshot;
+import wexilla.app.onhand.Snapshots;
 import wexilla.app.plan.Evenings;
 import wexilla.app.plan.Slots;
 import wexilla.app.plan.Slots.Slot;
@@ -38,17 +39,23 @@ class EatController {
     private final People people;
     private final Acts acts;
     private final Ratings ratings;
-    private final Clock clock;
+    private final Snapshots snapshots;
 
     EatController(
-            Eating eating, Slots slots, Evenings evenings, People people, Acts acts, Ratings ratings, Clock clock) {
+            Eating eating,
+            Slots slots,
+            Evenings evenings,
+            People people,
+            Acts acts,
+            Ratings ratings,
+            Snapshots snapshots) {
         this.eating = eating;
         this.slots = slots;
         this.evenings = evenings;
         this.people = people;
         this.acts = acts;
         this.ratings = ratings;
-        this.clock = clock;
+        this.snapshots = snapshots;
     }
 
     /** One step counted back from table time. */
@@ -83,13 +90,14 @@ class EatController {
 
     @GetMapping("/api/eat")
     EatView eat(Household household) {
-        LocalDate today = household.dayOf(clock.instant());
+        Snapshot now = snapshots.of(household);
+        LocalDate today = now.today();
         List<MealView> open = new ArrayList<>();
         MealView tonight = null;
         List<Slot> shown = slots.between(household, today.minusDays(BACK), today).stream()
                 .filter(slot -> slot.day().equals(today) || slot.state() == State.PLANNED)
                 .toList();
-        List<Evening> evening = evenings.all(household, shown);
+        List<Evening> evening = evenings.all(now, shown);
         List<People.Person> eating = people.all(household);
         for (int i = 0; i < shown.size(); i++) {
             Slot slot = shown.get(i);

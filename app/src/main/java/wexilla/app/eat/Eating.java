@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -20,6 +19,7 @@ import wexilla.app.household.Reference;
 import wexilla.app.onhand.Handling;
 import wexilla.app.onhand.Ledger;
 import wexilla.app.onhand.Lots;
+import wexilla.app.onhand.Snapshots;
 import wexilla.app.plan.Evenings;
 import wexilla.app.plan.Slots;
 import wexilla.app.plan.Slots.Kind;
@@ -29,6 +29,7 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
+import wexilla.core.food.Key;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
@@ -52,6 +53,7 @@ public class Eating {
     private final Cooking cooking;
     private final Recipes recipes;
     private final Lots lots;
+    private final Snapshots snapshots;
     private final Ledger ledger;
     private final Handling handling;
     private final Households households;
@@ -66,6 +68,7 @@ public class Eating {
             Cooking cooking,
             Recipes recipes,
             Lots lots,
+            Snapshots snapshots,
             Ledger ledger,
             Handling handling,
             Households households,
@@ -79,6 +82,7 @@ public class Eating {
         this.cooking = cooking;
         this.recipes = recipes;
         this.lots = lots;
+        this.snapshots = snapshots;
         this.ledger = ledger;
         this.handling = handling;
         this.households = households;
@@ -100,14 +104,17 @@ public class Eating {
         if (input.how() == How.PLANNED) {
             cost = planned(act, slot, input.left());
         } else if (input.how() == How.OTHER && input.batch() != null) {
-            int plates = evenings.evening(act.household(), slot).wholePortions();
+            int plates = evenings.evening(snapshots.of(act.household()), slot).wholePortions();
             cost = dish(act, input.batch(), plates, input.left());
         }
         ratings.rate(act, slot, input);
         slots.state(act, slot.id(), input.how().state(), instead(act, input));
         String what = slot.dishes().isEmpty() || input.how() != How.PLANNED
                 ? input.words()
-                : evenings.evening(act.household(), slot).dishes().get(0).name();
+                : evenings.evening(snapshots.of(act.household()), slot)
+                        .dishes()
+                        .get(0)
+                        .name();
         String used = cost.known().minor() == 0 ? "" : ", " + cost.known().decimal() + " used";
         return "Eaten: " + what + used;
     }
@@ -139,7 +146,7 @@ public class Eating {
                         UUID.randomUUID(),
                         day,
                         slots.usualTable(act.household()),
-                        45,
+                        Evening.USUAL_MINUTES,
                         Kind.UNDECIDED,
                         State.PLANNED,
                         false,
@@ -153,7 +160,7 @@ public class Eating {
     }
 
     private Cost planned(Act act, Slot slot, int left) {
-        Evening evening = evenings.evening(act.household(), slot);
+        Evening evening = evenings.evening(snapshots.of(act.household()), slot);
         Cost cost = Cost.of(Money.zero(act.household().currency()));
         int pos = 0;
         for (Evening.Dish dish : evening.dishes()) {
@@ -172,22 +179,18 @@ public class Eating {
 
     /** What is added on the night leaves the stock, as far as it is there. */
     private Cost onTheNight(Act act, Evening evening, Evening.FromStock stock) {
-        return wants(act, Needs.Want.of(stock.add(), stock.share(), evening.day(), stock.name()));
+        return wants(act, Needs.Want.of(stock.add(), evening.day(), stock.name()));
     }
 
     private Cost wants(Act act, List<Needs.Want> wants) {
         Needs needs = Needs.of(
-                wants,
-                lots.openByKey(act.household()),
-                Set.of(),
-                lots.forms(act.household()),
-                act.household().measures());
+                wants, snapshots.of(act.household()).supply(), act.household().measures());
         Cost cost = Cost.of(Money.zero(act.household().currency()));
         for (Needs.Met met : needs.met()) {
             for (Take take : met.takes()) {
                 ledger.lock(
                         act.household().id(), List.of(UUID.fromString(take.lot().id())));
-                ledger.take(act, take, null, "eaten", met.want().dish());
+                ledger.take(act, take, null, Ledger.Kind.EATEN, met.want().dish());
                 cost = cost.plus(take.cost());
             }
         }
@@ -201,16 +204,15 @@ public class Eating {
         int plates = evening.wholePortions();
         if (batch.isEmpty()) {
             int n = recipes.current(household, recipe).n();
-            String factor = cook.factor().numerator() + "/" + cook.factor().denominator();
-            Cooked made = cooking.cook(
-                            act,
-                            new CookInput(
-                                    recipe, n, Style.COOKED, factor, cook.portions(), List.of(), null, null, null))
+            Rational size = cook.sized().size().factor();
+            String factor = size.numerator() + "/" + size.denominator();
+            int made = cook.sized().portions();
+            Cooked cooked = cooking.cook(act, CookInput.simply(recipe, n, Style.COOKED, factor, made))
                     .answer();
-            UUID dish = UUID.fromString(made.lot());
+            UUID dish = UUID.fromString(cooked.lot());
             batch = lots.byId(household, dish).map(lot -> Objects.requireNonNull(lot.batch()));
         }
-        return dish(act, batch.orElseThrow(), Math.min(plates, cook.portions()), left);
+        return dish(act, batch.orElseThrow(), Math.min(plates, cook.sized().portions()), left);
     }
 
     /**
@@ -220,7 +222,7 @@ public class Eating {
      */
     private Cost dish(Act act, UUID batch, int portions, int left) {
         Household household = act.household();
-        List<OpenLot> there = lots.openByKey(household).getOrDefault(Lots.dishKey(batch), List.of()).stream()
+        List<OpenLot> there = snapshots.of(household).supply().left(Key.batch(batch.toString())).stream()
                 .filter(lot -> lot.amount().unit().equals(Unit.PORTION))
                 .toList();
         ledger.lock(
@@ -263,7 +265,7 @@ public class Eating {
                 StockUse.costTaken(
                         now.cost().known(), amount.value(), now.amount().value()),
                 now.cost().complete());
-        ledger.take(act, new Take(now.open(), amount, cost), null, "eaten", now.name());
+        ledger.take(act, new Take(now.open(), amount, cost), null, Ledger.Kind.EATEN, now.name());
         return cost;
     }
 }

@@ -10,6 +10,7 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
+import wexilla.core.recipe.StepGear;
 
 /** What the household is equipped with: pots, pans, the oven, cookers. */
 @Component
@@ -17,13 +18,24 @@ public class Equipped {
 
     /** What a piece of equipment is; says in what it is measured. */
     public enum Kind {
-        POT,
-        PAN,
-        OVEN,
-        TRAY,
-        SLOW_COOKER,
-        PRESSURE_COOKER,
-        BURNER
+        POT(StepGear.Kind.BURNER),
+        PAN(StepGear.Kind.OVEN),
+        OVEN(null),
+        TRAY(StepGear.Kind.OVEN),
+        SLOW_COOKER(StepGear.Kind.SLOW_COOKER),
+        PRESSURE_COOKER(StepGear.Kind.PRESSURE_COOKER),
+        BURNER(null);
+
+        private final StepGear.@Nullable Kind gear;
+
+        Kind(StepGear.@Nullable Kind gear) {
+            this.gear = gear;
+        }
+
+        /** What keeps a vessel of this kind busy; null for what is no vessel. */
+        public StepGear.@Nullable Kind gear() {
+            return gear;
+        }
     }
 
     /**

@@ -3,6 +3,7 @@ package wexilla.app.household;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -14,6 +15,7 @@ import wexilla.app.platform.Household;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.Forms;
+import wexilla.core.food.Key;
 import wexilla.core.food.Part;
 import wexilla.core.food.Scaling;
 import wexilla.core.food.Weighing;
@@ -25,8 +27,8 @@ public class Foods {
 
     private record Row(UUID id, @Nullable String refSlug, String name, String baseUnit, String keepingClass) {
 
-        String key() {
-            return refSlug == null ? id.toString() : refSlug;
+        Key key() {
+            return Key.food(refSlug == null ? id.toString() : refSlug);
         }
     }
 
@@ -40,10 +42,33 @@ public class Foods {
         this.reference = reference;
     }
 
-    /** Reference foods first, then the household's own, with the yields it weighed itself. */
-    public FoodBook book(Household household) {
-        Map<String, Map<Part, List<Weighing>>> weighed = weighings.of(household);
-        List<Food> own = rows(household).stream()
+    /**
+     * The foods of a household, read once.
+     *
+     * @param book reference foods first, then the household's own, with the yields it weighed itself
+     * @param keys of each food's row
+     * @param forms which foods stand in for which, by what this household weighed
+     */
+    public record Known(FoodBook book, Map<UUID, Key> keys, Forms forms) {
+
+        public Known {
+            keys = Map.copyOf(keys);
+        }
+
+        /** @throws NullPointerException if it is a row of another household */
+        public Key key(UUID row) {
+            return Objects.requireNonNull(keys.get(row));
+        }
+
+        public Food food(UUID row) {
+            return book.get(key(row)).orElseThrow();
+        }
+    }
+
+    public Known known(Household household) {
+        List<Row> rows = rows(household);
+        Map<Key, Map<Part, List<Weighing>>> weighed = weighings.of(household);
+        List<Food> own = rows.stream()
                 .filter(row -> row.refSlug() == null)
                 .map(row -> new Food(
                         row.key(),
@@ -57,30 +82,15 @@ public class Foods {
                 .toList();
         Stream<Food> learned =
                 weighed.keySet().stream().map(reference.book()::get).flatMap(Optional::stream);
-        return reference
+        FoodBook book = reference
                 .book()
                 .with(Stream.concat(learned, own.stream())
                         .map(food -> Weighings.learned(food, weighed.getOrDefault(food.key(), Map.of())))
                         .toList());
-    }
-
-    /** Which foods stand in for which, by what this household weighed. */
-    public Forms forms(Household household) {
-        return weighings.any(household)
-                ? reference.forms().learned(reference.book(), book(household))
-                : reference.forms();
-    }
-
-    /** The food of this row. */
-    public Food of(Household household, UUID row) {
-        return book(household)
-                .get(java.util.Objects.requireNonNull(keys(household).get(row)))
-                .orElseThrow();
-    }
-
-    /** The key of each food row: its reference slug, or its own id. */
-    public Map<UUID, String> keys(Household household) {
-        return rows(household).stream().collect(Collectors.toMap(Row::id, Row::key));
+        return new Known(
+                book,
+                rows.stream().collect(Collectors.toMap(Row::id, Row::key)),
+                weighed.isEmpty() ? reference.forms() : reference.forms().learned(reference.book(), book));
     }
 
     /** The row of this food, made when there is none yet. */
@@ -89,15 +99,15 @@ public class Foods {
                 .filter(row -> row.key().equals(food.key()))
                 .map(Row::id)
                 .findFirst();
-        return known.orElseGet(() -> insert(household, food, food.key()));
+        return known.orElseGet(() -> insert(household, food, food.key().id()));
     }
 
     /** A food of the household's own, made when it has none of this name. */
     public Food own(Household household, String name, Unit base) {
         String short80 = name.length() > 80 ? name.substring(0, 80).strip() : name;
-        return book(household).named(short80).orElseGet(() -> {
-            UUID id = insert(household, Food.unknown("", short80, base), null);
-            return Food.unknown(id.toString(), short80, base);
+        return known(household).book().named(short80).orElseGet(() -> {
+            UUID id = insert(household, Food.unknown(Key.food(""), short80, base), null);
+            return Food.unknown(Key.food(id.toString()), short80, base);
         });
     }
 

@@ -4,7 +4,6 @@ import java.math.BigDecimal;
 import java.time.ZoneId;
 import java.util.Currency;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -14,6 +13,7 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
+import wexilla.core.keeping.ContainerKind;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.Seasoning;
@@ -39,7 +39,7 @@ public class Households {
     }
 
     /** What a packet is made of. */
-    public record Container(UUID id, String name, String kind, int volumeMl) {}
+    public record Container(UUID id, String name, ContainerKind kind, int volumeMl) {}
 
     private final JdbcClient db;
     private final Journal journal;
@@ -63,8 +63,7 @@ public class Households {
                             row.getString("name"),
                             ZoneId.of(row.getString("zone")),
                             currency,
-                            KitchenMeasure.System.valueOf(
-                                    row.getString("measures").toUpperCase(Locale.ROOT)),
+                            KitchenMeasure.System.valueOf(row.getString("measures")),
                             new Measures(
                                     Rational.of(row.getBigDecimal("cup_ml")),
                                     Rational.of(row.getBigDecimal("tbsp_ml"))),
@@ -79,7 +78,7 @@ public class Households {
     public Household create(UUID id, String name, ZoneId zone, List<Place> places) {
         db.sql("""
                         insert into household (id, name, zone, currency, measures, cup_ml, tbsp_ml)
-                        values (?, ?, ?, 'EUR', 'metric', ?, ?)""")
+                        values (?, ?, ?, 'EUR', 'METRIC', ?, ?)""")
                 .params(
                         id,
                         name,
@@ -93,19 +92,19 @@ public class Households {
                     .params(id, place.id(), place.name(), place.kind().name(), i)
                     .update();
         }
-        container(id, "zip bag, 1 l", "bag", 1000, "plastic");
-        container(id, "zip bag, 3 l", "bag", 2800, "plastic");
-        container(id, "box, 1 l", "box", 1000, "plastic");
-        container(id, "jar, 0.5 l", "jar", 500, "glass");
-        container(id, "baking tray, 3 l", "tray", 3000, "foil");
+        container(id, "zip bag, 1 l", ContainerKind.BAG, 1000, "plastic");
+        container(id, "zip bag, 3 l", ContainerKind.BAG, 2800, "plastic");
+        container(id, "box, 1 l", ContainerKind.BOX, 1000, "plastic");
+        container(id, "jar, 0.5 l", ContainerKind.JAR, 500, "glass");
+        container(id, "baking tray, 3 l", ContainerKind.TRAY, 3000, "foil");
         return find(Optional.of(id)).orElseThrow();
     }
 
-    private void container(UUID household, String name, String kind, int volumeMl, String material) {
+    private void container(UUID household, String name, ContainerKind kind, int volumeMl, String material) {
         db.sql("""
                         insert into container (household_id, id, name, kind, volume_ml, material)
                         values (?, ?, ?, ?, ?, ?)""")
-                .params(household, UUID.randomUUID(), name, kind, volumeMl, material)
+                .params(household, UUID.randomUUID(), name, kind.name(), volumeMl, material)
                 .update();
     }
 
@@ -130,7 +129,7 @@ public class Households {
                 .query((row, n) -> new Container(
                         row.getObject("id", UUID.class),
                         row.getString("name"),
-                        row.getString("kind"),
+                        ContainerKind.valueOf(row.getString("kind")),
                         row.getInt("volume_ml")))
                 .list();
     }
@@ -154,7 +153,7 @@ public class Households {
                         changed.name(),
                         changed.zone().getId(),
                         changed.currency().getCurrencyCode(),
-                        changed.system().name().toLowerCase(Locale.ROOT),
+                        changed.system().name(),
                         changed.measures().cupMl().toDecimal(7),
                         changed.measures().tbspMl().toDecimal(7),
                         changed.seasoning().name(),

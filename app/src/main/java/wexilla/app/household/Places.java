@@ -71,7 +71,7 @@ public class Places {
     /** How many open lots lie there. */
     int holds(Household household, UUID id) {
         return db.sql("select count(*) from lot where household_id = ? and place = ? and "
-                        + "(amount > 0 or grade in ('have', 'low'))")
+                        + "(amount > 0 or grade in ('HAVE', 'LOW'))")
                 .params(household.id(), id)
                 .query(Integer.class)
                 .single();

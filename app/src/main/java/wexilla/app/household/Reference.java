@@ -15,6 +15,7 @@ import wexilla.core.food.FoodBook;
 import wexilla.core.food.FoodFact;
 import wexilla.core.food.Form;
 import wexilla.core.food.Forms;
+import wexilla.core.food.Key;
 import wexilla.core.food.Nature;
 import wexilla.core.food.Part;
 import wexilla.core.food.Scaling;
@@ -56,8 +57,8 @@ public class Reference {
         book = new FoodBook(foods);
         forms = new Forms(ReferenceRows.of("forms.csv").stream()
                 .map(row -> new Form(
-                        book.get(row.get("need")).orElseThrow().key(),
-                        book.get(row.get("by")).orElseThrow(),
+                        book.get(Key.food(row.get("need"))).orElseThrow().key(),
+                        book.get(Key.food(row.get("by"))).orElseThrow(),
                         Rational.of(new BigDecimal(row.get("gives"))),
                         row.get("silent").equals("yes"),
                         ReferenceRows.list(row, "done"),
@@ -94,7 +95,7 @@ public class Reference {
         List<String> aliases = ReferenceRows.list(row, "also");
         String slug = row.get("slug");
         return new Food(
-                slug,
+                Key.food(slug),
                 row.get("name"),
                 aliases,
                 ReferenceRows.list(row, "kinds"),

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.core.equipment.VesselRule;
 import wexilla.core.equipment.VesselSize;
-import wexilla.core.food.Food;
+import wexilla.core.food.Key;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.PressureTime;
 
@@ -20,14 +20,14 @@ import wexilla.core.recipe.PressureTime;
 public class Vessels {
 
     private final List<VesselRule> rules;
-    private final Map<String, Rational> standing;
+    private final Map<Key, Rational> standing;
     private final PressureTime.Table pressure;
 
     Vessels() {
         rules = ReferenceRows.of("vessels.csv").stream().map(Vessels::rule).toList();
         standing = ReferenceRows.of("standing.csv").stream()
                 .collect(Collectors.toMap(
-                        row -> row.get("slug"), row -> Rational.of(new BigDecimal(row.get("each_cm2")))));
+                        row -> Key.food(row.get("slug")), row -> Rational.of(new BigDecimal(row.get("each_cm2")))));
         pressure = new PressureTime.Table(
                 ReferenceRows.of("pressure.csv").stream().map(Vessels::pressure).toList(),
                 ReferenceRows.of("comeup.csv").stream().map(Vessels::comeUp).toList());
@@ -36,7 +36,7 @@ public class Vessels {
     private static PressureTime.Rule pressure(CSVRecord row) {
         String core = row.get("core");
         return new PressureTime.Rule(
-                row.get("slug"),
+                Key.food(row.get("slug")),
                 PressureTime.State.valueOf(row.get("state")),
                 Rational.of(new BigDecimal(row.get("minutes"))),
                 Rational.of(new BigDecimal(row.get("per_kg"))),
@@ -85,8 +85,8 @@ public class Vessels {
         return rules.stream().map(VesselRule::kind).collect(Collectors.joining(", "));
     }
 
-    /** What one piece needs of the bottom when pieces stand side by side, in square centimetres. */
-    public Optional<Rational> standing(Food food) {
-        return Optional.ofNullable(standing.get(food.key()));
+    /** What one piece of a food needs of the bottom when pieces stand side by side, in square centimetres. */
+    public Map<Key, Rational> standing() {
+        return standing;
     }
 }

@@ -3,7 +3,6 @@ package wexilla.app.household;
 import java.math.BigDecimal;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -12,6 +11,7 @@ import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.core.food.Food;
+import wexilla.core.food.Key;
 import wexilla.core.food.Part;
 import wexilla.core.food.Traits;
 import wexilla.core.food.Weighing;
@@ -37,49 +37,29 @@ public class Weighings {
     public void add(Act act, UUID food, Part part, BigDecimal raw, BigDecimal out, Weighing.Grade grade) {
         db.sql("insert into weighing (household_id, id, food, part, raw_g, out_g, grade, act) "
                         + "values (?, ?, ?, ?, ?, ?, ?, ?)")
-                .params(
-                        act.household().id(),
-                        UUID.randomUUID(),
-                        food,
-                        part.word(),
-                        raw,
-                        out,
-                        grade.name().toLowerCase(Locale.ROOT),
-                        act.id())
+                .params(act.household().id(), UUID.randomUUID(), food, part.name(), raw, out, grade.name(), act.id())
                 .update();
     }
 
-    private record Row(String food, String part, BigDecimal rawG, BigDecimal outG, String grade) {
-
-        private Part of() {
-            return Part.valueOf(part.toUpperCase(Locale.ROOT));
-        }
+    private record Row(String food, Part part, BigDecimal rawG, BigDecimal outG, Weighing.Grade grade) {
 
         private Weighing weighing() {
             Rational ofOne = Rational.of(outG).dividedBy(Rational.of(rawG));
-            return new Weighing(ofOne, Weighing.Grade.valueOf(grade.toUpperCase(Locale.ROOT)));
+            return new Weighing(ofOne, grade);
         }
     }
 
-    /** Whether this household weighed anything. */
-    boolean any(Household household) {
-        return db.sql("select exists (select 1 from weighing where household_id = ? and stands(household_id, act))")
-                .params(household.id())
-                .query(Boolean.class)
-                .single();
-    }
-
     /** All of a household, by food key and part, oldest first. */
-    public Map<String, Map<Part, List<Weighing>>> of(Household household) {
+    public Map<Key, Map<Part, List<Weighing>>> of(Household household) {
         return db.sql("""
                         select coalesce(f.ref_slug, f.id::text) as food, w.part, w.raw_g, w.out_g, w.grade
                         from weighing w join food f on f.household_id = w.household_id and f.id = w.food
                         join act a on a.household_id = w.household_id and a.id = w.act
                         where w.household_id = ? and stands(w.household_id, w.act) order by a.seq""").params(household.id()).query(Row.class).list().stream()
                 .collect(Collectors.groupingBy(
-                        Row::food,
+                        row -> Key.food(row.food()),
                         Collectors.groupingBy(
-                                Row::of,
+                                Row::part,
                                 () -> new EnumMap<>(Part.class),
                                 Collectors.mapping(Row::weighing, Collectors.toList()))));
     }

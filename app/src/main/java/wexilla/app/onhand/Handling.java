@@ -1,6 +1,5 @@
 package wexilla.app.onhand;
 
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
@@ -10,6 +9,7 @@ import wexilla.app.household.Foods;
 import wexilla.app.household.Households;
 import wexilla.app.household.Households.Place;
 import wexilla.app.household.Reference;
+import wexilla.app.onhand.Ledger.Kind;
 import wexilla.app.onhand.NewLot.State;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Asked;
@@ -22,6 +22,7 @@ import wexilla.core.money.Cost;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.stock.Moving;
 import wexilla.core.stock.StockUse;
 import wexilla.core.stock.StockUse.Take;
 
@@ -79,7 +80,7 @@ public class Handling {
         }
         if (lot.food() != null) {
             Conversion.Answer answer =
-                    Conversion.convert(foods.of(household, lot.food()), asked, unit, household.measures());
+                    Conversion.convert(foods.known(household).food(lot.food()), asked, unit, household.measures());
             if (answer instanceof Conversion.Converted converted) {
                 return converted.amount();
             }
@@ -92,7 +93,7 @@ public class Handling {
     }
 
     /** Takes out; more than the record has is counted up first, never refused. */
-    public String use(Act act, UUID id, @Nullable String typed, String kind, String reason) {
+    public String use(Act act, UUID id, @Nullable String typed, Kind kind, String reason) {
         Lots.Lot lot = locked(act, id);
         Amount amount = amount(act.household(), lot, typed);
         Rational more = amount.value().minus(lot.amount().value());
@@ -101,7 +102,7 @@ public class Handling {
             lot = lots.byId(act.household(), id).orElseThrow();
         }
         ledger.take(act, taken(lot, amount), null, kind, reason);
-        String how = kind.equals("wasted") ? "Binned: " : "Used: ";
+        String how = kind == Kind.WASTED ? "Binned: " : "Used: ";
         String why = reason.isEmpty() ? "" : ", " + reason;
         return how + written(amount) + lot.name() + why;
     }
@@ -139,13 +140,13 @@ public class Handling {
     }
 
     /** Says of a staple whether it is had, low or out. */
-    public String level(Act act, UUID id, String level) {
+    public String level(Act act, UUID id, Lots.Level level) {
         ledger.lock(act.household().id(), List.of(id));
         Lots.Lot lot = lots.byId(act.household(), id)
                 .filter(Lots.Lot::staple)
                 .orElseThrow(() -> Problem.at("/level", "Only staples that are not counted are had, low or out."));
         ledger.level(act, id, level);
-        return lot.name() + ": " + level;
+        return lot.name() + ": " + level.name().toLowerCase(Locale.ROOT);
     }
 
     /** Opens its packing: a new day 0, with the class's time for opened things. */
@@ -156,8 +157,8 @@ public class Handling {
         }
         Place fridge = lot.storage() == Storage.CUPBOARD
                 ? households.usualPlace(act.household(), Storage.FRIDGE)
-                : place(act.household(), lot.place());
-        carry(act, lot, lot.amount(), fridge, State.OPENED, lot.clock().opened(act.day()), "opened");
+                : place(act.household(), lot.spot().place());
+        carry(act, lot, lot.amount(), fridge, State.OPENED, lot.clock().opened(act.day()), Kind.OPENED);
         return "Opened: " + lot.name() + ", into " + fridge.name();
     }
 
@@ -177,38 +178,32 @@ public class Handling {
         if (amount.value().compareTo(lot.amount().value()) > 0) {
             throw Problem.at("/amount", amount + " is more than the " + lot.amount() + " that are there.");
         }
-        if (place.id().equals(lot.place()) && amount.equals(lot.amount())) {
+        if (place.id().equals(lot.spot().place()) && amount.equals(lot.amount())) {
             throw Problem.at("/place", lot.name() + " is in " + place.name() + " already.");
         }
-        boolean freeze = place.kind() == Storage.FREEZER && lot.storage() != Storage.FREEZER;
-        boolean thaw = place.kind() != Storage.FREEZER && lot.storage() == Storage.FREEZER;
-        if (freeze && lot.open().pastLimit(act.day())) {
-            throw Problem.at("/place", lot.name() + " is past its eat-by day; it is not frozen any more.");
-        }
-        if (thaw
-                && place.kind() != Storage.FRIDGE
-                && reference.keeping().rule(lot.clock().keepingClass()).cupboard() == null) {
-            throw Problem.at("/place", "Thaw it in the fridge, never on the counter (USDA FSIS, from memory).");
-        }
-        LotClock clock = freeze
-                ? lot.clock().frozen(act.day())
-                : thaw ? lot.clock().thawed(thawedOn(lot, amount, act.day())) : lot.clock();
-        State state = freeze
-                ? State.FROZEN
-                : thaw ? State.THAWED : State.valueOf(lot.state().toUpperCase(Locale.ROOT));
-        carry(act, lot, amount, place, state, clock, freeze ? "frozen" : thaw ? "thawed" : "moved");
-        String what = freeze ? "Frozen: " : thaw ? "Out to thaw: " : "Moved: ";
-        return what + written(amount) + lot.name() + ", " + place.name();
+        Moving moving = Asked.at(
+                "/place",
+                () -> Moving.of(
+                        lot.open(),
+                        amount,
+                        lot.name(),
+                        lot.storage(),
+                        place.kind(),
+                        reference.keeping().rule(lot.clock().keepingClass()),
+                        act.day()));
+        return switch (moving.kind()) {
+            case FROZEN -> "Frozen: " + moved(act, lot, amount, place, State.FROZEN, moving, Kind.FROZEN);
+            case THAWED -> "Out to thaw: " + moved(act, lot, amount, place, State.THAWED, moving, Kind.THAWED);
+            case MOVED -> "Moved: " + moved(act, lot, amount, place, lot.state(), moving, Kind.MOVED);
+        };
     }
 
-    /** Raw food counts from when thawing should be done, cooked food from when it is taken out. */
-    private static LocalDate thawedOn(Lots.Lot lot, Amount amount, LocalDate day) {
-        return lot.batch() != null && !lot.state().equals("raw")
-                ? day
-                : day.plusDays(Math.floorDiv(lot.open().hoursToThaw(amount), 24));
+    private String moved(Act act, Lots.Lot lot, Amount amount, Place place, State state, Moving moving, Kind kind) {
+        carry(act, lot, amount, place, state, moving.clock(), kind);
+        return written(amount) + lot.name() + ", " + place.name();
     }
 
-    private void carry(Act act, Lots.Lot lot, Amount amount, Place place, State state, LotClock clock, String kind) {
+    private void carry(Act act, Lots.Lot lot, Amount amount, Place place, State state, LotClock clock, Kind kind) {
         boolean whole = amount.equals(lot.amount());
         Take take = taken(lot, amount);
         NewLot child = new NewLot(
@@ -216,17 +211,14 @@ public class Handling {
                 lot.food(),
                 lot.batch(),
                 amount,
-                false,
+                Lots.Level.COUNTED,
                 take.cost(),
                 lot.about(),
                 place.id(),
                 state,
                 clock,
                 reference.keeping().dates(clock, place.kind()),
-                whole ? lot.containerId() : null,
-                whole ? lot.code() : null,
-                whole ? lot.group() : null,
-                whole ? lot.partNo() : null);
+                whole ? lot.packet() : Lots.Packet.NONE);
         ledger.carry(act, take, child, kind, "");
     }
 

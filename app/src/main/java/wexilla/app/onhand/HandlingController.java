@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Households.Place;
 import wexilla.app.household.Places;
+import wexilla.app.onhand.Ledger.Kind;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
@@ -68,8 +69,8 @@ class HandlingController {
 
     private String done(Act act, UUID id, HandInput input) {
         return switch (input.hand()) {
-            case USE -> handling.use(act, id, input.amount(), "used", "");
-            case WASTE -> handling.use(act, id, input.amount(), "wasted", reason(input));
+            case USE -> handling.use(act, id, input.amount(), Kind.USED, "");
+            case WASTE -> handling.use(act, id, input.amount(), Kind.WASTED, reason(input));
             case COUNT -> handling.count(act, id, input.amount());
             case OPEN -> handling.open(act, id);
             case MOVE -> {
@@ -91,9 +92,15 @@ class HandlingController {
 
     /** How a staple stands. */
     enum Level {
-        HAVE,
-        LOW,
-        OUT
+        HAVE(Lots.Level.HAVE),
+        LOW(Lots.Level.LOW),
+        OUT(Lots.Level.OUT);
+
+        private final Lots.Level level;
+
+        Level(Lots.Level level) {
+            this.level = level;
+        }
     }
 
     record LevelInput(Level level) {}
@@ -104,8 +111,8 @@ class HandlingController {
             @PathVariable UUID id,
             @RequestHeader("Idempotency-Key") String key,
             @RequestBody LevelInput input) {
-        String level = input.level().name().toLowerCase(java.util.Locale.ROOT);
-        return acts.say(household, key, "level", id + level, act -> handling.level(act, id, level));
+        return acts.say(
+                household, key, "level", List.of(id, input), act -> handling.level(act, id, input.level().level));
     }
 
     /** "It's full": what is in it now is what fits. */
@@ -113,7 +120,7 @@ class HandlingController {
     Said full(Household household, @PathVariable UUID id, @RequestHeader("Idempotency-Key") String key) {
         return acts.say(household, key, "full", id, act -> {
             List<Lots.Lot> inside = lots.open(household).stream()
-                    .filter(lot -> lot.place().equals(id))
+                    .filter(lot -> lot.spot().place().equals(id))
                     .toList();
             Place place = places.of(household, id);
             Rational litres = Room.millilitres(

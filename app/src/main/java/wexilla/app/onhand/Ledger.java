@@ -4,7 +4,6 @@ import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
-import java.util.Locale;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -21,6 +20,23 @@ import wexilla.core.stock.StockUse.Take;
 @Component
 public class Ledger implements Undoable {
 
+    /** Why the amount of a lot changed. */
+    public enum Kind {
+        BOUGHT,
+        COUNTED,
+        USED,
+        MADE,
+        PACKED,
+        FROZEN,
+        THAWED,
+        OPENED,
+        MOVED,
+        LEVEL,
+        WASTED,
+        EATEN,
+        UNDONE
+    }
+
     private final JdbcClient db;
 
     Ledger(JdbcClient db) {
@@ -28,7 +44,7 @@ public class Ledger implements Undoable {
     }
 
     /** Writes a lot with its first movement. */
-    public void create(Act act, NewLot lot, String kind, String reason) {
+    public void create(Act act, NewLot lot, Kind kind, String reason) {
         insert(act, lot);
         move(
                 act,
@@ -40,7 +56,7 @@ public class Ledger implements Undoable {
     }
 
     /** What is taken out of a locked lot becomes a lot of its own: part of it, or all of it elsewhere. */
-    public void carry(Act act, Take take, NewLot child, String kind, String reason) {
+    public void carry(Act act, Take take, NewLot child, Kind kind, String reason) {
         insert(act, child);
         take(act, take, child.id(), kind, reason);
         move(
@@ -64,11 +80,11 @@ public class Ledger implements Undoable {
                         lot.food(),
                         lot.batch(),
                         lot.amount().unit().symbol(),
-                        lot.have() ? "have" : "counted",
+                        lot.level().name(),
                         lot.cost().complete(),
                         lot.about(),
                         lot.place(),
-                        lot.state().name().toLowerCase(Locale.ROOT),
+                        lot.state().name(),
                         lot.clock().keepingClass(),
                         lot.clock().from(),
                         lot.clock().usedDays(),
@@ -77,25 +93,25 @@ public class Ledger implements Undoable {
                         lot.dates().useFrom(),
                         lot.dates().eatBy(),
                         lot.dates().bestBefore(),
-                        lot.container(),
-                        lot.code(),
-                        lot.group(),
-                        lot.partNo(),
+                        lot.packet().container(),
+                        lot.packet().code(),
+                        lot.packet().group(),
+                        lot.packet().partNo(),
                         act.id()))
                 .update();
     }
 
     /** Corrects what a locked lot holds to what was counted; cost leaves with what is missing, none comes with more. */
     public void count(Act act, UUID lot, BigDecimal difference, long cost, String reason) {
-        move(act, lot, "counted", difference, cost, reason);
+        move(act, lot, Kind.COUNTED, difference, cost, reason);
     }
 
     /** A staple is had, low or out. */
-    public void level(Act act, UUID lot, String level) {
+    public void level(Act act, UUID lot, Lots.Level level) {
         db.sql("update lot set grade = ? where household_id = ? and id = ?")
-                .params(level, act.household().id(), lot)
+                .params(level.name(), act.household().id(), lot)
                 .update();
-        move(act, lot, "level", BigDecimal.ZERO, 0, "");
+        move(act, lot, Kind.LEVEL, BigDecimal.ZERO, 0, "");
     }
 
     /**
@@ -121,7 +137,7 @@ public class Ledger implements Undoable {
     }
 
     /** Takes out of a locked lot, and writes down where it went when it went into another lot. */
-    public void take(Act act, Take take, @Nullable UUID into, String kind, String reason) {
+    public void take(Act act, Take take, @Nullable UUID into, Kind kind, String reason) {
         UUID lot = UUID.fromString(take.lot().id());
         BigDecimal amount = take.amount().value().toDecimal(6);
         move(act, lot, kind, amount.negate(), -take.cost().known().minor(), reason);
@@ -140,7 +156,7 @@ public class Ledger implements Undoable {
         }
     }
 
-    private void move(Act act, UUID lot, String kind, BigDecimal amount, long cost, String reason) {
+    private void move(Act act, UUID lot, Kind kind, BigDecimal amount, long cost, String reason) {
         db.sql("update lot set amount = amount + ?, cost = cost + ? where household_id = ? and id = ?")
                 .params(amount, cost, act.household().id(), lot)
                 .update();
@@ -150,7 +166,7 @@ public class Ledger implements Undoable {
                 .params(
                         act.id(),
                         act.nextMovement(),
-                        kind,
+                        kind.name(),
                         amount,
                         cost,
                         reason,
@@ -194,16 +210,16 @@ public class Ledger implements Undoable {
                         select lot, sum(amount) as amount, sum(cost)::bigint as cost from movement
                         where household_id = ? and act = ? group by lot order by sum(amount) desc, lot""").params(household, undone).query(Moved.class).list();
         lock(household, moved.stream().map(Moved::lot).toList());
-        moved.forEach(m -> move(undo, m.lot(), "undone", m.amount().negate(), -m.cost(), ""));
+        moved.forEach(m -> move(undo, m.lot(), Kind.UNDONE, m.amount().negate(), -m.cost(), ""));
         db.sql("""
                         update lot l set grade = coalesce((
                             select m.grade from movement m
                             join act a on a.household_id = m.household_id and a.id = m.act
-                            where m.household_id = l.household_id and m.lot = l.id and m.kind <> 'undone'
+                            where m.household_id = l.household_id and m.lot = l.id and m.kind <> 'UNDONE'
                             and not exists (select 1 from act u
                                 where u.household_id = a.household_id and u.reverses = a.id)
-                            order by a.seq desc, m.seq desc limit 1), 'out')
-                        where l.household_id = ? and l.grade <> 'counted' and l.id = any (?)""")
+                            order by a.seq desc, m.seq desc limit 1), 'OUT')
+                        where l.household_id = ? and l.grade <> 'COUNTED' and l.id = any (?)""")
                 .params(household, moved.stream().map(Moved::lot).toArray(UUID[]::new))
                 .update();
     }

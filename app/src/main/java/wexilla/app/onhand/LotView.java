@@ -1,6 +1,7 @@
 package wexilla.app.onhand;
 
 import java.time.LocalDate;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.keeping.Age;
 import wexilla.core.keeping.KeepDates.Urgency;
@@ -29,7 +30,7 @@ public record LotView(
         boolean costComplete,
         String place,
         String placeName,
-        String state,
+        NewLot.State state,
         String since,
         String age,
         @Nullable UntilView until,
@@ -50,26 +51,30 @@ public record LotView(
                 lot.id().toString(),
                 lot.name(),
                 lot.about(),
-                lot.staple() ? lot.level() : lot.amount().toString(),
+                lot.staple() ? words(lot.level()) : lot.amount().toString(),
                 lot.amount().unit().equals(Unit.PORTION)
                         ? lot.amount().value().toDecimal(0).intValueExact()
                         : null,
-                lot.staple() ? lot.level() : null,
+                lot.staple() ? words(lot.level()) : null,
                 lot.cost().known().decimal(),
                 lot.cost().complete(),
-                lot.place().toString(),
+                lot.spot().place().toString(),
                 lot.placeName(),
                 lot.state(),
                 lot.clock().from().toString(),
                 Age.words(lot.clock().from(), today),
                 until(lot),
                 lot.dates().urgency(today),
-                lot.container(),
-                lot.code(),
+                lot.packet().containerName(),
+                lot.packet().code(),
                 lot.batch() == null ? null : lot.batch().toString(),
-                lot.partNo() == null ? null : "part " + lot.partNo(),
+                lot.packet().partNo() == null ? null : "part " + lot.packet().partNo(),
                 lot.dates().rule(),
                 lot.dates().source());
+    }
+
+    private static String words(Lots.Level level) {
+        return level.name().toLowerCase(Locale.ROOT);
     }
 
     /** The date of a lot with its words, where one is known. */

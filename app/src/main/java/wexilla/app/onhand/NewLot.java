@@ -11,44 +11,47 @@ import wexilla.core.quantity.Amount;
  * A lot about to be written.
  *
  * @param food or {@code batch}, exactly one of them
- * @param amount what is in it; nothing for a staple that is only "have"
- * @param have a staple without a counted amount
- * @param code the packet's code, null for what is no packet
- * @param group the meal it belongs to when that is several packets, {@code partNo} which of them
+ * @param amount what is in it; nothing for a staple that is only had
+ * @param packet what it is packed in
  */
 public record NewLot(
         UUID id,
         @Nullable UUID food,
         @Nullable UUID batch,
         Amount amount,
-        boolean have,
+        Lots.Level level,
         Cost cost,
         String about,
         UUID place,
         State state,
         LotClock clock,
         KeepDates dates,
-        @Nullable UUID container,
-        @Nullable String code,
-        @Nullable UUID group,
-        @Nullable Integer partNo) {
+        Lots.Packet packet) {
 
-    /** A lot that is no part of a meal of several packets. */
-    public NewLot(
-            UUID id,
+    /** A counted lot that is no packet. */
+    public static NewLot counted(
             @Nullable UUID food,
             @Nullable UUID batch,
             Amount amount,
-            boolean have,
             Cost cost,
             String about,
             UUID place,
             State state,
             LotClock clock,
-            KeepDates dates,
-            @Nullable UUID container,
-            @Nullable String code) {
-        this(id, food, batch, amount, have, cost, about, place, state, clock, dates, container, code, null, null);
+            KeepDates dates) {
+        return new NewLot(
+                UUID.randomUUID(),
+                food,
+                batch,
+                amount,
+                Lots.Level.COUNTED,
+                cost,
+                about,
+                place,
+                state,
+                clock,
+                dates,
+                Lots.Packet.NONE);
     }
 
     /** The state a lot is in; each state is a lot of its own. */

@@ -1,19 +1,19 @@
 package wexilla.app.onhand;
 
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Foods;
 import wexilla.app.household.Households;
 import wexilla.app.household.Households.Place;
 import wexilla.app.household.Reference;
+import wexilla.app.onhand.BatchRows.NewBatch;
+import wexilla.app.onhand.Ledger.Kind;
 import wexilla.app.onhand.NewLot.State;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Acts.Done;
@@ -30,6 +30,7 @@ import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.Style;
 import wexilla.core.stock.NoteLine;
 import wexilla.core.stock.NoteReader;
 
@@ -49,7 +50,7 @@ public class Notes {
     private final Offers offers;
     private final Purchases purchases;
     private final Lots lots;
-    private final JdbcClient db;
+    private final BatchRows batches;
 
     Notes(
             Foods foods,
@@ -59,7 +60,7 @@ public class Notes {
             Offers offers,
             Purchases purchases,
             Lots lots,
-            JdbcClient db) {
+            BatchRows batches) {
         this.foods = foods;
         this.households = households;
         this.reference = reference;
@@ -67,7 +68,7 @@ public class Notes {
         this.offers = offers;
         this.purchases = purchases;
         this.lots = lots;
-        this.db = db;
+        this.batches = batches;
     }
 
     /** Reads every line that is not blank; a problem stays with its line. */
@@ -77,7 +78,8 @@ public class Notes {
             throw Problem.at(
                     "/text", "This note has " + lines.size() + " lines; " + MOST_LINES + " is the most at once.");
         }
-        NoteReader reader = new NoteReader(foods.book(household), household.currency(), household.measures(), today);
+        NoteReader reader =
+                new NoteReader(foods.known(household).book(), household.currency(), household.measures(), today);
         List<Read> read = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
             String line = lines.get(i).strip();
@@ -190,7 +192,7 @@ public class Notes {
         }
         Optional<UUID> staple = line.each() == null ? staple(household, food) : Optional.empty();
         if (staple.isPresent()) {
-            ledger.level(act, staple.get(), "have");
+            ledger.level(act, staple.get(), Lots.Level.HAVE);
             return List.of(staple.get());
         }
         List<Cost> costs = costs(household, line);
@@ -203,7 +205,7 @@ public class Notes {
                     food,
                     batch,
                     each,
-                    line.each() == null,
+                    line.each() == null ? Lots.Level.HAVE : Lots.Level.COUNTED,
                     cost,
                     line.about(),
                     place.id(),
@@ -212,9 +214,8 @@ public class Notes {
                             ? LotClock.start(keepingClass(line), from).frozen(from)
                             : LotClock.start(keepingClass(line), from),
                     dates(line, place.kind(), act.day()),
-                    null,
-                    null);
-            ledger.create(act, lot, line.price() == null ? "counted" : "bought", line.text());
+                    Lots.Packet.NONE);
+            ledger.create(act, lot, line.price() == null ? Kind.COUNTED : Kind.BOUGHT, line.text());
             lots.add(lot.id());
         }
         return lots;
@@ -255,25 +256,13 @@ public class Notes {
 
     /** A dish that was there before Wexilla is a batch with a name and no recipe. */
     private UUID noted(Act act, NoteLine line) {
-        UUID id = UUID.randomUUID();
         LocalDate on = line.date() == null ? act.day() : line.date();
         int portions = line.count()
                 * java.util.Objects.requireNonNull(line.each())
                         .value()
                         .numerator()
                         .intValueExact();
-        db.sql("""
-                        insert into batch (household_id, id, name, portions, style, state, cook_on, done_at, act)
-                        values (?, ?, ?, ?, 'COOKED', 'done', ?, ?, ?)""")
-                .params(
-                        act.household().id(),
-                        id,
-                        line.foodName(),
-                        portions,
-                        on,
-                        act.happenedAt().atOffset(ZoneOffset.UTC),
-                        act.id())
-                .update();
-        return id;
+        Money none = Money.zero(act.household().currency());
+        return batches.write(act, NewBatch.named(line.foodName(), Style.COOKED, portions, on, none));
     }
 }

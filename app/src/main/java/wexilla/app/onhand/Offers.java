@@ -2,9 +2,9 @@ package wexilla.app.onhand;
 
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -13,6 +13,7 @@ import org.springframework.stereotype.Component;
 import wexilla.app.household.Foods;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
+import wexilla.core.food.Key;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.Offer;
 import wexilla.core.quantity.Amount;
@@ -24,11 +25,9 @@ import wexilla.core.quantity.Unit;
 public class Offers {
 
     private final JdbcClient db;
-    private final Foods foods;
 
-    Offers(JdbcClient db, Foods foods) {
+    Offers(JdbcClient db) {
         this.db = db;
-        this.foods = foods;
     }
 
     /** @param pack what it was for; null when nobody said, so that it is kept and cannot be counted with yet */
@@ -49,26 +48,36 @@ public class Offers {
                 .update();
     }
 
-    /** By food key, newest first. */
-    public Map<String, List<Offer>> newestFirst(Household household) {
-        Map<UUID, String> keys = foods.keys(household);
+    /** How many prices of one food are looked at: more kinds of pack nobody chooses between. */
+    private static final int MOST_OF_ONE = 40;
+
+    /** Prices of each food, newest first. */
+    Map<Key, List<Offer>> newestFirst(Household household, Foods.Known foods) {
+        record Seen(LocalDate on, long seq, Offer offer) {}
         return db
                 .sql("""
-                        select o.food, o.price, o.base_amount, o.base_unit, o.seen_on from offer o
+                        select f.id, o.price, o.base_amount, o.base_unit, o.seen_on, a.seq from food f
+                        cross join lateral (
+                            select * from offer n where n.household_id = f.household_id and n.food = f.id
+                            and n.price is not null and n.base_amount is not null
+                            order by n.seen_on desc limit ?) o
                         join act a on a.household_id = o.household_id and a.id = o.act
-                        where o.household_id = ? and o.price is not null and o.base_amount is not null
-                        and not exists (select 1 from act u where u.household_id = a.household_id and u.reverses = a.id)
-                        order by o.seen_on desc, a.seq desc""")
-                .params(household.id())
-                .query((row, n) -> new Offer(
-                        Objects.requireNonNull(keys.get(row.getObject("food", UUID.class))),
-                        Money.of(row.getLong("price"), household.currency()),
-                        Amount.of(
-                                Rational.of(row.getBigDecimal("base_amount")),
-                                Unit.ofSymbol(row.getString("base_unit"))),
-                        row.getObject("seen_on", LocalDate.class)))
+                        where f.household_id = ? and stands(o.household_id, o.act)""")
+                .params(MOST_OF_ONE, household.id())
+                .query((row, n) -> new Seen(
+                        row.getObject("seen_on", LocalDate.class),
+                        row.getLong("seq"),
+                        new Offer(
+                                foods.key(row.getObject("id", UUID.class)),
+                                Money.of(row.getLong("price"), household.currency()),
+                                Amount.of(
+                                        Rational.of(row.getBigDecimal("base_amount")),
+                                        Unit.ofSymbol(row.getString("base_unit"))),
+                                row.getObject("seen_on", LocalDate.class))))
                 .list()
                 .stream()
-                .collect(Collectors.groupingBy(Offer::foodKey));
+                .sorted(Comparator.comparing(Seen::on).thenComparing(Seen::seq).reversed())
+                .map(Seen::offer)
+                .collect(Collectors.groupingBy(Offer::food));
     }
 }

@@ -1,20 +1,14 @@
 package wexilla.app.onhand;
 
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
-import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
-import wexilla.app.household.Foods;
 import wexilla.app.household.Households;
 import wexilla.app.household.People;
 import wexilla.app.platform.Household;
-import wexilla.core.food.FoodBook;
 import wexilla.core.keeping.KeepDates.Urgency;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Cost;
@@ -28,18 +22,14 @@ import wexilla.core.stock.Dinners;
 @RestController
 class OnHandController {
 
-    private final Lots lots;
     private final Households households;
-    private final Foods foods;
     private final People people;
-    private final Clock clock;
+    private final Snapshots snapshots;
 
-    OnHandController(Lots lots, Households households, Foods foods, People people, Clock clock) {
-        this.lots = lots;
+    OnHandController(Households households, People people, Snapshots snapshots) {
         this.households = households;
-        this.foods = foods;
         this.people = people;
-        this.clock = clock;
+        this.snapshots = snapshots;
     }
 
     record PlaceView(String id, String name, Storage kind, List<LotView> lots) {}
@@ -66,8 +56,9 @@ class OnHandController {
 
     @GetMapping("/api/onhand")
     OnHandView onHand(Household household) {
-        LocalDate today = household.dayOf(clock.instant());
-        List<Lots.Lot> open = lots.open(household);
+        Snapshot now = snapshots.of(household);
+        LocalDate today = now.today();
+        List<Lots.Lot> open = now.open();
         Cost worth = open.stream()
                 .filter(lot -> !lot.staple())
                 .map(Lots.Lot::cost)
@@ -82,7 +73,7 @@ class OnHandController {
                         place.name(),
                         place.kind(),
                         open.stream()
-                                .filter(lot -> lot.place().equals(place.id()) && !lot.staple())
+                                .filter(lot -> lot.spot().place().equals(place.id()) && !lot.staple())
                                 .map(lot -> LotView.of(lot, today))
                                 .toList()))
                 .toList();
@@ -90,7 +81,7 @@ class OnHandController {
                 .map(lot -> LotView.of(lot, today))
                 .filter(lot -> lot.urgency() == Urgency.PAST || lot.urgency() == Urgency.SOON)
                 .toList();
-        Dinners dinners = dinners(household, open);
+        Dinners dinners = dinners(now);
         return new OnHandView(
                 places,
                 worth.known().decimal(),
@@ -99,33 +90,25 @@ class OnHandController {
                 dinners.dinners(),
                 dinners.plates().toDecimal(6).intValue(),
                 dinners.first(),
-                staples(household, today),
+                now.staples().stream()
+                        .map(lot -> LotView.of(lot, today))
+                        .sorted(Comparator.comparing(LotView::name))
+                        .toList(),
                 useFirst);
     }
 
-    private Dinners dinners(Household household, List<Lots.Lot> open) {
-        FoodBook book = foods.book(household);
-        Map<UUID, String> keys = foods.keys(household);
-        List<Dinners.Candidate> frozen = open.stream()
+    private Dinners dinners(Snapshot now) {
+        List<Dinners.Candidate> frozen = now.open().stream()
                 .filter(lot -> lot.storage() == Storage.FREEZER)
                 .map(lot -> new Dinners.Candidate(
                         lot.name(),
-                        lot.food() == null
-                                ? null
-                                : book.get(Objects.requireNonNull(keys.get(lot.food())))
-                                        .orElseThrow(),
+                        lot.food() == null ? null : now.foods().food(lot.food()),
                         lot.amount(),
                         lot.dates().last().orElse(null)))
                 .toList();
-        Rational table = Appetite.sum(
-                people.active(household).stream().map(People.Person::appetite).toList());
-        return Dinners.of(frozen, table, household.measures());
-    }
-
-    private List<LotView> staples(Household household, LocalDate today) {
-        return lots.staples(household).stream()
-                .map(lot -> LotView.of(lot, today))
-                .sorted(Comparator.comparing(LotView::name))
-                .toList();
+        Rational table = Appetite.sum(people.active(now.household()).stream()
+                .map(People.Person::appetite)
+                .toList());
+        return Dinners.of(frozen, table, now.household().measures());
     }
 }

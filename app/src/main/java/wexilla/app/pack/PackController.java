@@ -22,6 +22,7 @@ import wexilla.app.files.LabelSheet;
 import wexilla.app.household.Households;
 import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Lots;
+import wexilla.app.onhand.Snapshots;
 import wexilla.app.pack.PackViews.ContainerView;
 import wexilla.app.pack.PackViews.EvenInput;
 import wexilla.app.pack.PackViews.HandView;
@@ -58,6 +59,7 @@ class PackController {
     private final LabelSheet sheet;
     private final Acts acts;
     private final Clock clock;
+    private final Snapshots snapshots;
 
     PackController(
             Packing packing,
@@ -66,7 +68,9 @@ class PackController {
             Households households,
             LabelSheet sheet,
             Acts acts,
-            Clock clock) {
+            Clock clock,
+            Snapshots snapshots) {
+        this.snapshots = snapshots;
         this.packing = packing;
         this.batches = batches;
         this.lots = lots;
@@ -143,7 +147,7 @@ class PackController {
             left = use.after(List.of(left)).stream().findFirst().orElse(left);
             int part = input.oneMeal() ? labels.size() + 1 : 1;
             int parts = input.oneMeal() ? input.packets().size() : 1;
-            Label label = packing.label(dish, batch, portions, dates, today, "", part, parts);
+            Label label = packing.label(dish, batch, household.measures(), portions, dates, today, "", part, parts);
             labels.add(view(label, null, use.takes().get(0).cost().known()));
         }
         return new PackDraft(input.packets(), labels, there - check.wanted(), "");
@@ -151,7 +155,8 @@ class PackController {
 
     private Batches.Batch batch(Household household, Lots.Lot dish) {
         UUID id = Objects.requireNonNull(dish.batch());
-        return Objects.requireNonNull(batches.byId(household, List.of(id)).get(id));
+        return Objects.requireNonNull(
+                batches.byId(snapshots.of(household), List.of(id)).get(id));
     }
 
     private static LabelView view(Label label, @Nullable String code, Money cost) {

@@ -14,9 +14,11 @@ import wexilla.app.household.Households.Place;
 import wexilla.app.household.Reference;
 import wexilla.app.onhand.Codes;
 import wexilla.app.onhand.Ledger;
+import wexilla.app.onhand.Ledger.Kind;
 import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.NewLot;
 import wexilla.app.onhand.NewLot.State;
+import wexilla.app.onhand.Snapshots;
 import wexilla.app.pack.PackViews.PackInput;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Acts.Done;
@@ -29,7 +31,7 @@ import wexilla.core.money.Cost;
 import wexilla.core.packing.Label;
 import wexilla.core.packing.Portioning;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.stock.OpenLot;
@@ -46,8 +48,17 @@ public class Packing {
     private final Reference reference;
     private final Batches batches;
     private final Codes codes;
+    private final Snapshots snapshots;
 
-    Packing(Lots lots, Ledger ledger, Households households, Reference reference, Batches batches, Codes codes) {
+    Packing(
+            Lots lots,
+            Ledger ledger,
+            Households households,
+            Reference reference,
+            Batches batches,
+            Codes codes,
+            Snapshots snapshots) {
+        this.snapshots = snapshots;
         this.lots = lots;
         this.ledger = ledger;
         this.households = households;
@@ -121,9 +132,9 @@ public class Packing {
                             codes.fresh(used),
                             meal,
                             packets.size() + 1),
-                    place.kind() == Storage.FREEZER ? "frozen" : "packed",
+                    place.kind() == Storage.FREEZER ? Kind.FROZEN : Kind.PACKED,
                     "");
-            ledger.take(act, take, packet, "packed", "");
+            ledger.take(act, take, packet, Kind.PACKED, "");
             packets.add(packet);
             left = use.after(List.of(left)).stream().findFirst().orElse(left);
         }
@@ -149,17 +160,14 @@ public class Packing {
                 null,
                 dish.batch(),
                 amount,
-                false,
+                Lots.Level.COUNTED,
                 cost,
                 dish.about(),
                 place.id(),
-                frozen ? State.FROZEN : dish.state().equals("raw") ? State.RAW : State.COOKED,
+                frozen ? State.FROZEN : dish.state() == State.RAW ? State.RAW : State.COOKED,
                 packed(dish, place.kind(), act.day()),
                 dates(dish, place.kind(), act.day()),
-                container,
-                code,
-                meal,
-                meal == null ? null : part);
+                new Lots.Packet(container, null, code, meal, meal == null ? null : part));
     }
 
     private @Nullable UUID container(Household household, @Nullable UUID container) {
@@ -173,6 +181,7 @@ public class Packing {
     Label label(
             Lots.Lot dish,
             Batches.Batch batch,
+            Measures measures,
             int portions,
             KeepDates dates,
             LocalDate packedOn,
@@ -180,7 +189,6 @@ public class Packing {
             int part,
             int parts) {
         Recipe recipe = batch.recipe();
-        Rational share = Rational.of(portions, batch.portions()).times(batch.factor());
         return new Label(
                 batch.name(),
                 code,
@@ -193,23 +201,27 @@ public class Packing {
                 part,
                 parts,
                 recipe == null ? "" : Label.contains(recipe),
-                recipe == null ? List.of() : Label.toAdd(recipe, batch.style(), share),
+                batch.sized(portions, measures)
+                        .map(packet -> Label.toAdd(packet, batch.style()))
+                        .orElse(List.of()),
                 recipe == null ? List.of() : Label.toFinish(recipe, batch.style()));
     }
 
     /** How many packets of these make one meal with this one. */
     private static int parts(List<Lots.Lot> packets, Lots.Lot packet) {
-        return packet.group() == null
+        return packet.packet().group() == null
                 ? 1
                 : (int) packets.stream()
-                        .filter(other -> packet.group().equals(other.group()))
+                        .filter(other ->
+                                packet.packet().group().equals(other.packet().group()))
                         .count();
     }
 
     /** The labels of these packets, in the order given. */
     List<Label> labels(Household household, List<Lots.Lot> packets) {
         var made = batches.byId(
-                household, packets.stream().map(Lots.Lot::batch).distinct().toList());
+                snapshots.of(household),
+                packets.stream().map(Lots.Lot::batch).distinct().toList());
         return packets.stream()
                 .map(packet -> {
                     Batches.Batch batch = Objects.requireNonNull(made.get(packet.batch()));
@@ -218,11 +230,14 @@ public class Packing {
                     return label(
                             packet,
                             batch,
+                            household.measures(),
                             portions(packet),
                             packet.dates(),
                             on,
-                            Objects.requireNonNull(packet.code()),
-                            packet.partNo() == null ? 1 : packet.partNo(),
+                            Objects.requireNonNull(packet.packet().code()),
+                            packet.packet().partNo() == null
+                                    ? 1
+                                    : packet.packet().partNo(),
                             parts(packets, packet));
                 })
                 .toList();

@@ -1,9 +1,9 @@
 package wexilla.app.plan;
 
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -12,24 +12,23 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.Batches;
 import wexilla.app.cook.DayBefore;
-import wexilla.app.household.Foods;
 import wexilla.app.household.People;
 import wexilla.app.household.People.Person;
-import wexilla.app.onhand.Lots;
+import wexilla.app.onhand.Snapshot;
+import wexilla.app.onhand.Snapshots;
 import wexilla.app.plan.Slots.Dish;
 import wexilla.app.plan.Slots.DishKind;
 import wexilla.app.plan.Slots.Kind;
 import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Household;
 import wexilla.app.recipes.Recipes;
+import wexilla.app.recipes.Sizes;
 import wexilla.app.stretch.Stretches;
 import wexilla.core.cookday.CookDay;
-import wexilla.core.food.Conversion;
-import wexilla.core.food.Food;
+import wexilla.core.food.Key;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.money.Cost;
@@ -37,44 +36,44 @@ import wexilla.core.people.Appetite;
 import wexilla.core.planning.Eater;
 import wexilla.core.planning.Evening;
 import wexilla.core.planning.PlanCheck;
+import wexilla.core.planning.TakeOut;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.LineReader;
-import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.Sized;
 import wexilla.core.stock.OpenLot;
 
 /** Turns what is stored of the evenings into what the core checks. */
 @Component
 public class Evenings implements DayBefore {
 
+    /** How far ahead cook days are looked at. */
+    private static final int AHEAD = 60;
+
     private final Slots slots;
     private final People people;
     private final Recipes recipes;
+    private final Sizes sizes;
     private final Batches batches;
     private final Stretches stretches;
-    private final Foods foods;
-    private final Lots lots;
-    private final Clock clock;
+    private final Snapshots snapshots;
 
     Evenings(
             Slots slots,
             People people,
             Recipes recipes,
+            Sizes sizes,
             Batches batches,
             Stretches stretches,
-            Foods foods,
-            Lots lots,
-            Clock clock) {
+            Snapshots snapshots) {
         this.slots = slots;
         this.people = people;
         this.recipes = recipes;
+        this.sizes = sizes;
         this.batches = batches;
         this.stretches = stretches;
-        this.foods = foods;
-        this.lots = lots;
-        this.clock = clock;
+        this.snapshots = snapshots;
     }
 
     /** Planned evenings with what the core makes of them. */
@@ -89,40 +88,40 @@ public class Evenings implements DayBefore {
     }
 
     /** Checks the evenings from today on, so that an earlier one has the stock first. */
-    public Looked look(Household household, LocalDate to) {
-        LocalDate today = household.dayOf(clock.instant());
-        List<Slot> planned = slots.between(household, today, to).stream()
+    public Looked look(Snapshot now, LocalDate to) {
+        Household household = now.household();
+        List<Slot> planned = slots.between(household, now.today(), to).stream()
                 .filter(slot -> slot.state() == Slots.State.PLANNED)
                 .toList();
-        return new Looked(planned, check(household, planned, to));
-    }
-
-    private PlanCheck check(Household household, List<Slot> planned, LocalDate until) {
-        LocalDate today = household.dayOf(clock.instant());
-        List<Evening> evenings = all(household, planned);
-        List<PlanCheck.Batch> ahead = ahead(household, today, until);
-        ahead.addAll(bigBuys(household, evenings, today, until));
-        return PlanCheck.of(evenings, ahead, kitchen(household));
+        List<Evening> evenings = all(now, planned);
+        List<Batches.Batch> cookDays =
+                batches.planned(now, now.today(), now.today().plusDays(AHEAD));
+        List<PlanCheck.Batch> ahead = ahead(household, cookDays, to);
+        ahead.addAll(bigBuys(now, evenings, to));
+        Map<Key, OpenLot> willBe = new HashMap<>();
+        cookDays.forEach(batch -> willBe.put(batch.key(), willBe(household, batch)));
+        PlanCheck.Kitchen kitchen = new PlanCheck.Kitchen(now.supply(willBe), household.measures(), now.now());
+        return new Looked(planned, PlanCheck.of(evenings, ahead, kitchen));
     }
 
     /** Evenings as the core sees them, in the order asked. */
-    public List<Evening> all(Household household, List<Slot> slots) {
+    public List<Evening> all(Snapshot now, List<Slot> slots) {
         Known known = new Known(
-                household,
-                people.all(household),
-                recipes.currents(household, ids(slots, DishKind.RECIPE)),
-                batches.byId(household, ids(slots, DishKind.BATCH)),
-                new LineReader(foods.book(household)));
+                now,
+                people.all(now.household()),
+                sizes.kitchen(now.household()),
+                recipes.currents(now, ids(slots, DishKind.RECIPE)),
+                batches.byId(now, ids(slots, DishKind.BATCH)));
         return slots.stream().map(slot -> evening(known, slot)).toList();
     }
 
     /** What evenings are made of, read at once. */
     private record Known(
-            Household household,
+            Snapshot now,
             List<Person> people,
+            Sizes.Kitchen kitchen,
             Map<UUID, Recipes.Stored> recipes,
-            Map<UUID, Batches.Batch> batches,
-            LineReader reader) {}
+            Map<UUID, Batches.Batch> batches) {}
 
     private static Set<UUID> ids(List<Slot> slots, DishKind kind) {
         return slots.stream()
@@ -132,55 +131,30 @@ public class Evenings implements DayBefore {
                 .collect(Collectors.toSet());
     }
 
-    /** What there is to meet wants from. */
-    public PlanCheck.Kitchen kitchen(Household household) {
-        Map<UUID, String> keys = foods.keys(household);
-        Set<String> had = new HashSet<>();
-        lots.staples(household).stream()
-                .filter(lot -> lot.food() != null && !lot.level().equals("out"))
-                .forEach(lot -> had.add(Objects.requireNonNull(keys.get(lot.food()))));
-        Map<String, List<OpenLot>> stock = lots.openByKey(household);
-        LocalDate today = household.dayOf(clock.instant());
-        batches.planned(household, today, today.plusDays(60))
-                .forEach(batch -> stock.computeIfAbsent(Lots.dishKey(batch.id()), key -> new ArrayList<>())
-                        .add(willBe(household, batch)));
-        return new PlanCheck.Kitchen(
-                stock,
-                had,
-                lots.forms(household),
-                household.measures(),
-                clock.instant().atZone(household.zone()).toLocalDateTime());
-    }
-
     /** Joints to be stretched in these days, with what their parts are stretched with. */
-    private List<PlanCheck.Batch> bigBuys(
-            Household household, List<Evening> evenings, LocalDate from, LocalDate until) {
-        LineReader reader = new LineReader(foods.book(household));
+    private List<PlanCheck.Batch> bigBuys(Snapshot now, List<Evening> evenings, LocalDate until) {
         List<String> cooked = evenings.stream()
                 .flatMap(evening -> evening.dishes().stream())
                 .filter(Evening.Cook.class::isInstance)
                 .map(Evening.Dish::name)
                 .toList();
-        return stretches.ahead(household).stream()
-                .filter(buy -> !buy.cookOn().isBefore(from))
-                .flatMap(buy -> buy.wants(reader, CookDay.BEGIN, cooked).stream())
+        return stretches.ahead(now.household()).stream()
+                .filter(buy -> !buy.cookOn().isBefore(now.today()))
+                .flatMap(buy -> buy.wants(now.reader(), CookDay.BEGIN, cooked).stream())
                 .filter(want -> !want.begin().toLocalDate().isAfter(until))
                 .toList();
     }
 
-    private List<PlanCheck.Batch> ahead(Household household, LocalDate from, LocalDate to) {
+    private static List<PlanCheck.Batch> ahead(Household household, List<Batches.Batch> planned, LocalDate to) {
         List<PlanCheck.Batch> ahead = new ArrayList<>();
-        for (Batches.Batch batch : batches.planned(household, from, to)) {
-            Recipe recipe = batch.recipe();
-            if (recipe != null) {
-                ahead.add(new PlanCheck.Batch(
-                        batch.id().toString(),
-                        "cook day: " + batch.name(),
-                        recipe.lines().stream()
-                                .filter(line -> line.goesIn(batch.style()))
-                                .toList(),
-                        batch.factor(),
-                        batch.cookOn().atTime(CookDay.BEGIN)));
+        for (Batches.Batch batch : planned) {
+            if (!batch.cookOn().isAfter(to)) {
+                batch.sized(household.measures())
+                        .ifPresent(sized -> ahead.add(new PlanCheck.Batch(
+                                batch.id().toString(),
+                                "cook day: " + batch.name(),
+                                sized.goesIn(batch.style()),
+                                batch.cookOn().atTime(CookDay.BEGIN))));
             }
         }
         return ahead;
@@ -199,8 +173,8 @@ public class Evenings implements DayBefore {
     }
 
     /** An evening as the core sees it. */
-    public Evening evening(Household household, Slot slot) {
-        return all(household, List.of(slot)).get(0);
+    public Evening evening(Snapshot now, Slot slot) {
+        return all(now, List.of(slot)).get(0);
     }
 
     private static Evening evening(Known known, Slot slot) {
@@ -221,13 +195,14 @@ public class Evenings implements DayBefore {
     /** What is frozen and goes into the batches of this day, less what earlier evenings were promised. */
     @Override
     public List<CookDay.Task> tasks(Household household, LocalDate day) {
-        Set<String> own = batches.planned(household, day, day).stream()
+        Snapshot now = snapshots.of(household);
+        Set<String> own = batches.planned(now, day, day).stream()
                 .map(batch -> batch.id().toString())
                 .collect(Collectors.toSet());
-        return look(household, day).check().forCookDays().entrySet().stream()
+        return look(now, day).check().forCookDays().entrySet().stream()
                 .filter(entry -> own.contains(entry.getKey()))
-                .flatMap(entry -> PlanCheck.summed(entry.getValue()).stream())
-                .sorted(Comparator.comparing(PlanCheck.TakeOut::by))
+                .flatMap(entry -> TakeOut.summed(entry.getValue()).stream())
+                .sorted(Comparator.comparing(TakeOut::by))
                 .map(out -> new CookDay.Task(out.words(), out.rule()))
                 .toList();
     }
@@ -249,38 +224,23 @@ public class Evenings implements DayBefore {
         UUID id = Objects.requireNonNull(dish.of());
         int portions = dish.portions() == null ? plates : dish.portions();
         if (dish.kind() == DishKind.RECIPE) {
-            return new Evening.Cook(
-                    Objects.requireNonNull(known.recipes().get(id)).recipe(), portions);
+            Recipe recipe = Objects.requireNonNull(known.recipes().get(id)).recipe();
+            Rational factor = Rational.of(portions, recipe.portions());
+            return new Evening.Cook(known.kitchen().sized(recipe, factor, null));
         }
         Batches.Batch batch = Objects.requireNonNull(known.batches().get(id));
-        Recipe recipe = batch.recipe();
+        Optional<Sized> sized = batch.sized(portions, known.now().household().measures());
         return new Evening.FromStock(
-                Lots.dishKey(id),
+                batch.key(),
                 batch.name(),
-                recipe == null ? List.of() : recipe.stepsAfter(batch.style()),
-                recipe == null ? List.of() : recipe.heldBack(batch.style()),
-                Rational.of(portions, batch.portions()).times(batch.factor()),
-                recipe == null ? List.of() : Eater.foods(recipe),
+                sized.map(all -> all.stepsAfter(batch.style())).orElse(List.of()),
+                sized.map(all -> all.onTheNight(batch.style())).orElse(List.of()),
+                sized.map(all -> Eater.foods(all.recipe())).orElse(List.of()),
                 portions);
     }
 
-    /** A side is a food and its usual amount a head: as typed, else an adult's portion of it. */
     private static Evening.Side side(Known known, String text) {
-        ReadLine line = known.reader().read(text);
-        Food food = line.food();
-        Amount perHead = line.quantity() == null
-                ? usual(known.household(), food)
-                : line.quantity().max();
-        return new Evening.Side(line.foodName(), food, perHead);
-    }
-
-    private static @Nullable Amount usual(Household household, @Nullable Food food) {
-        if (food == null) {
-            return null;
-        }
-        return Conversion.convert(food, Amount.of(1, Unit.PORTION), food.base(), household.measures())
-                        instanceof Conversion.Converted portion
-                ? portion.amount()
-                : null;
+        return Evening.Side.of(
+                known.now().reader().readStored(text), known.now().household().measures());
     }
 }

@@ -1,6 +1,5 @@
 package wexilla.app.plan;
 
-import java.time.Clock;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -19,6 +18,8 @@ import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.cook.Batches;
 import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Lots;
+import wexilla.app.onhand.Snapshot;
+import wexilla.app.onhand.Snapshots;
 import wexilla.app.plan.PlanViews.DishView;
 import wexilla.app.plan.PlanViews.EveningInput;
 import wexilla.app.plan.PlanViews.InStock;
@@ -37,6 +38,8 @@ import wexilla.app.recipes.Recipes;
 import wexilla.core.planning.PlanCheck;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.Sized;
+import wexilla.core.recipe.Style;
 
 /** Plan: two weeks of evenings, checked in words. */
 @RestController
@@ -44,15 +47,15 @@ class PlanController {
 
     private static final int DAYS = 14;
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
+    private static final DateTimeFormatter DAY_TIME = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm");
 
     private final Slots slots;
     private final Evenings evenings;
     private final Planning planning;
     private final Recipes recipes;
     private final Batches batches;
-    private final Lots lots;
+    private final Snapshots snapshots;
     private final Acts acts;
-    private final Clock clock;
 
     PlanController(
             Slots slots,
@@ -60,29 +63,28 @@ class PlanController {
             Planning planning,
             Recipes recipes,
             Batches batches,
-            Lots lots,
-            Acts acts,
-            Clock clock) {
+            Snapshots snapshots,
+            Acts acts) {
         this.slots = slots;
         this.evenings = evenings;
         this.planning = planning;
         this.recipes = recipes;
         this.batches = batches;
-        this.lots = lots;
+        this.snapshots = snapshots;
         this.acts = acts;
-        this.clock = clock;
     }
 
     @GetMapping("/api/plan")
     PlanView plan(Household household) {
-        LocalDate today = household.dayOf(clock.instant());
-        Evenings.Looked looked = evenings.look(household, today.plusDays(DAYS - 1));
+        Snapshot now = snapshots.of(household);
+        LocalDate today = now.today();
+        Evenings.Looked looked = evenings.look(now, today.plusDays(DAYS - 1));
         List<Slot> all = slots.between(household, today, today.plusDays(DAYS - 1));
-        List<Recipes.Stored> book = recipes.all(household);
+        List<Recipes.Stored> book = recipes.all(now);
         Map<UUID, String> names = new HashMap<>();
         book.forEach(stored -> names.put(stored.id(), stored.recipe().title()));
         batches.byId(
-                        household,
+                        now,
                         all.stream()
                                 .flatMap(slot -> slot.dishes().stream())
                                 .filter(dish -> dish.kind() == DishKind.BATCH)
@@ -103,18 +105,18 @@ class PlanController {
         return new PlanView(
                 today.toString(),
                 days,
-                inStock(household),
-                book.stream().map(PlanController::choice).toList(),
+                inStock(now),
+                book.stream().map(stored -> choice(stored, household)).toList(),
                 TIME.format(slots.usualTable(household)));
     }
 
-    private static RecipeChoice choice(Recipes.Stored stored) {
+    private static RecipeChoice choice(Recipes.Stored stored, Household household) {
         Recipe recipe = stored.recipe();
         return new RecipeChoice(
                 stored.id().toString(),
                 recipe.title(),
                 recipe.portions(),
-                Recipe.time(recipe.steps()).minutes());
+                Sized.asWritten(recipe, household.measures()).time(Style.COOKED).minutes());
     }
 
     private static SlotView view(Map<UUID, String> names, Slot slot, Optional<PlanCheck.Checked> checked) {
@@ -124,7 +126,7 @@ class PlanController {
                 slot.state(),
                 slot.locked(),
                 TIME.format(slot.table()),
-                TIME.format(checked.map(c -> c.evening().start().toLocalTime()).orElse(slot.table())),
+                checked.map(c -> DAY_TIME.format(c.evening().start())).orElse(null),
                 slot.minutes(),
                 checked.map(c -> c.evening().plates().plain()).orElse("0"),
                 slot.note(),
@@ -139,9 +141,9 @@ class PlanController {
     }
 
     /** Dishes that are there, summed over their packets, first to expire first. */
-    private List<InStock> inStock(Household household) {
+    private static List<InStock> inStock(Snapshot now) {
         Map<String, InStock> byBatch = new LinkedHashMap<>();
-        lots.open(household).stream()
+        now.open().stream()
                 .filter(lot -> lot.batch() != null && lot.amount().unit().equals(Unit.PORTION))
                 .forEach(lot -> byBatch.merge(
                         Objects.requireNonNull(lot.batch()).toString(),

@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import wexilla.app.plan.Slots.DishKind;
 import wexilla.app.plan.Slots.Kind;
 import wexilla.app.plan.Slots.State;
+import wexilla.core.planning.Judgement;
 import wexilla.core.planning.Remark;
 
 /** What the Plan station is asked and answered. */
@@ -20,7 +21,7 @@ public final class PlanViews {
             String name,
             @Nullable Integer portions) {}
 
-    record RemarkView(Remark.Level level, String words, String why) {
+    record RemarkView(Judgement.Level level, String words, String why) {
 
         static RemarkView of(Remark remark) {
             return new RemarkView(remark.level(), remark.words(), remark.why());
@@ -28,7 +29,7 @@ public final class PlanViews {
     }
 
     /**
-     * @param tableTime "18:30"; {@code start} when to begin, "17:10"
+     * @param tableTime "18:30"; {@code start} ISO date and time to begin, absent once it is eaten
      * @param plates adult portions of those who eat, as a decimal
      * @param people ids of who eats
      */
@@ -38,7 +39,7 @@ public final class PlanViews {
             State state,
             boolean locked,
             String tableTime,
-            String start,
+            @Nullable String start,
             int minutes,
             String plates,
             String note,
@@ -64,17 +65,18 @@ public final class PlanViews {
     /**
      * A dish as chosen or typed: by id, or by a name that is found, or becomes a recipe of that name.
      *
-     * @param side a food and its usual amount a head: "90 g pasta", "peas"
      * @param portions to make or to take; absent for as many as eat
      */
     public record DishInput(
             @Nullable UUID recipe,
             @Nullable UUID batch,
             @Nullable String text,
-            boolean side,
             @Nullable Integer portions) {}
 
-    /** @param version as last seen, 0 for an evening nobody planned yet */
+    /**
+     * @param version as last seen, 0 for an evening nobody planned yet
+     * @param sides as typed, foods with their usual amount a head: "90 g pasta, peas and a salad"
+     */
     public record EveningInput(
             String day,
             int version,
@@ -84,5 +86,6 @@ public final class PlanViews {
             boolean locked,
             String note,
             List<UUID> people,
-            List<DishInput> dishes) {}
+            List<DishInput> dishes,
+            @Nullable String sides) {}
 }

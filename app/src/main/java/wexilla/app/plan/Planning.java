@@ -13,6 +13,7 @@ import wexilla.app.cook.Batches;
 import wexilla.app.household.People;
 import wexilla.app.household.People.Person;
 import wexilla.app.onhand.Lots;
+import wexilla.app.onhand.Snapshots;
 import wexilla.app.plan.PlanViews.DishInput;
 import wexilla.app.plan.PlanViews.EveningInput;
 import wexilla.app.plan.Slots.Dish;
@@ -25,6 +26,9 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.people.Appetite;
+import wexilla.core.recipe.LineList;
+import wexilla.core.recipe.LineReader;
+import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
 
 /** Writes an evening as the cook decided it; what is typed by name is found or becomes a recipe of that name. */
@@ -39,8 +43,10 @@ public class Planning {
     private final Recipes recipes;
     private final Batches batches;
     private final Lots lots;
+    private final Snapshots snapshots;
 
-    Planning(Slots slots, People people, Recipes recipes, Batches batches, Lots lots) {
+    Planning(Slots slots, People people, Recipes recipes, Batches batches, Lots lots, Snapshots snapshots) {
+        this.snapshots = snapshots;
         this.slots = slots;
         this.people = people;
         this.recipes = recipes;
@@ -139,6 +145,12 @@ public class Planning {
             boolean stockFirst = input.kind() == Kind.STOCK || input.kind() == Kind.LEFTOVERS;
             dishes.add(dish(act, input.dishes().get(i), "/dishes/" + i, stockFirst));
         }
+        String sides = input.sides() == null ? "" : input.sides();
+        LineReader reader = snapshots.of(act.household()).reader();
+        for (ReadLine side :
+                Asked.at("/sides", () -> LineList.of(sides, reader)).lines()) {
+            dishes.add(new Dish(DishKind.SIDE, null, Asked.name("/sides", side.text(), 120), null));
+        }
         return dishes;
     }
 
@@ -149,7 +161,7 @@ public class Planning {
             throw Problem.at(at + "/portions", "Portions are a whole number from 1 to " + Recipe.MOST_PORTIONS + ".");
         }
         if (input.batch() != null) {
-            if (batches.byId(household, List.of(input.batch())).isEmpty()) {
+            if (batches.byId(snapshots.of(household), List.of(input.batch())).isEmpty()) {
                 throw Problem.at(at + "/batch", "There is no such dish in this household.");
             }
             return new Dish(DishKind.BATCH, input.batch(), "", portions);
@@ -159,9 +171,6 @@ public class Planning {
             return new Dish(DishKind.RECIPE, input.recipe(), "", portions);
         }
         String text = Asked.name(at + "/text", input.text() == null ? "" : input.text(), 120);
-        if (input.side()) {
-            return new Dish(DishKind.SIDE, null, text, null);
-        }
         return named(act, text, portions, stockFirst);
     }
 

@@ -18,6 +18,7 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
+import wexilla.core.planning.Evening;
 
 /** The evenings as decided. */
 @Component
@@ -114,7 +115,7 @@ public class Slots {
                 .params(household.id())
                 .query((row, n) -> row.getObject("table_time", LocalTime.class))
                 .optional()
-                .orElse(LocalTime.of(18, 30));
+                .orElse(Evening.USUAL_TABLE);
     }
 
     private static Slot slot(ResultSet row, Map<UUID, List<Dish>> dishes) throws SQLException {

@@ -17,6 +17,7 @@ import wexilla.app.platform.Problem;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
+import wexilla.core.food.Key;
 import wexilla.core.food.Part;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.AmountReader.Packs;
@@ -130,7 +131,7 @@ class MeasurePreviews {
     private Food food(@Nullable String text) {
         String name = text == null || text.isBlank() ? "this food" : text.strip();
         Optional<Food> known = foods.named(name).or(() -> foods.find(name));
-        return known.orElseGet(() -> Food.unknown("asked", name, Unit.G));
+        return known.orElseGet(() -> Food.unknown(Key.food("asked"), name, Unit.G));
     }
 
     record MeasureAsked(

@@ -16,7 +16,7 @@ import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
-import wexilla.core.food.Forms;
+import wexilla.core.food.Key;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.CostSheet;
@@ -26,11 +26,12 @@ import wexilla.core.pricing.Seasoning;
 import wexilla.core.pricing.WholePacks;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
-import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
+import wexilla.core.stock.Supply;
 
 /** Splitting money, and the cost of typed lines from typed offers. */
 @RestController
@@ -101,7 +102,7 @@ class MoneyPreviews {
         }
         List<Wanted> wanted = lines.stream().map(line -> wanted(line, bought)).toList();
         CostSheet sheet = CostSheet.of(
-                wanted, new Known(Map.of(), stall.offers(), Forms.NONE, seasoning, FLAT, measures, LocalDate.EPOCH));
+                wanted, new Known(Supply.none(), stall.offers(), seasoning, FLAT, measures, LocalDate.EPOCH));
         List<LineCosted> costed = bought ? bought(lines, sheet, stall) : used(lines, sheet);
         Cost total = Cost.of(sheet.flat());
         for (LineCosted line : costed) {
@@ -118,9 +119,9 @@ class MoneyPreviews {
 
     /** Cost uses the middle of a range, shopping its upper end. */
     private static Wanted wanted(ReadLine line, boolean bought) {
-        Quantity quantity = line.quantity();
-        Amount amount = quantity == null ? null : bought ? quantity.max() : quantity.middle();
-        return new Wanted(line.food(), line.foodName(), amount);
+        return bought && line.quantity() != null
+                ? Wanted.of(line).with(line.quantity().max())
+                : Wanted.of(line);
     }
 
     private static List<LineCosted> used(List<ReadLine> lines, CostSheet sheet) {
@@ -135,12 +136,13 @@ class MoneyPreviews {
 
     /** Whole packs for the sum of a food's lines; they stand at its first line, its others cost nothing more. */
     private static List<LineCosted> bought(List<ReadLine> lines, CostSheet sheet, Stall stall) {
-        Map<String, Amount> needs = new LinkedHashMap<>();
+        record Sum(Key food, Unit unit) {}
+        Map<Sum, Amount> needs = new LinkedHashMap<>();
         for (int i = 0; i < lines.size(); i++) {
             Food food = lines.get(i).food();
             Amount need = sheet.lines().get(i).need();
             if (food != null && need != null) {
-                needs.merge(food.key() + need.unit().symbol(), need, Amount::plus);
+                needs.merge(new Sum(food.key(), need.unit()), need, Amount::plus);
             }
         }
         List<LineCosted> costed = new ArrayList<>();
@@ -148,9 +150,7 @@ class MoneyPreviews {
             ReadLine line = lines.get(i);
             Food food = line.food();
             Amount need = sheet.lines().get(i).need();
-            Amount all = food == null || need == null
-                    ? null
-                    : needs.remove(food.key() + need.unit().symbol());
+            Amount all = food == null || need == null ? null : needs.remove(new Sum(food.key(), need.unit()));
             boolean complete = sheet.lines().get(i).cost().complete();
             if (food == null || all == null || !complete) {
                 costed.add(new LineCosted(line.text(), line.foodName(), "0.00", complete, null));

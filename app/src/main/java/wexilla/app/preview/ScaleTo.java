@@ -1,38 +1,104 @@
 package wexilla.app.preview;
 
 import java.time.LocalDate;
+import java.util.Currency;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import wexilla.app.household.Vessels;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
-import wexilla.app.preview.ScalePreview.PersonAsked;
-import wexilla.app.preview.ScalePreview.ScaleAsked;
-import wexilla.app.preview.ScalePreview.To;
+import wexilla.core.equipment.Fill;
+import wexilla.core.equipment.VesselRule;
+import wexilla.core.equipment.VesselSize;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
-import wexilla.core.food.Forms;
+import wexilla.core.food.FoodBook;
+import wexilla.core.food.Key;
 import wexilla.core.money.Money;
 import wexilla.core.people.Appetite;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.CostSheet.Wanted;
+import wexilla.core.pricing.Offer;
 import wexilla.core.pricing.Seasoning;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.ReadLine;
+import wexilla.core.stock.Supply;
 
 /** By how much a recipe is scaled, from what was said of the size wanted. */
-final class ScaleTo {
+public final class ScaleTo {
+
+    private static final Rational MOST = Rational.of(1000);
 
     private ScaleTo() {}
 
-    static Rational factor(
-            ScaleAsked asked, @Nullable Rational areas, List<ReadLine> lines, Stall stall, Measures measures) {
-        To to = asked.to();
+    public record BatchesAsked(int eat, int freeze) {}
+
+    public record PersonAsked(String age) {}
+
+    /**
+     * @param kind pan, tray, pot …; @param from the one the recipe is written for, @param to the one in hand
+     * @param deep whether it is filled deep, so that volumes count and not areas
+     */
+    public record VesselsAsked(
+            @Nullable String kind,
+            String from,
+            String to,
+            @Nullable Boolean deep) {}
+
+    /** One of these: factor, servings, food with its amount in hand, batches, people, money, or the vessel in hand. */
+    public record To(
+            @Nullable String factor,
+            @Nullable String servings,
+            @Nullable String food,
+            @Nullable String amount,
+            @Nullable BatchesAsked batches,
+            @Nullable List<PersonAsked> people,
+            @Nullable String money,
+            @Nullable VesselsAsked vessel) {}
+
+    /** What money is divided by. @param book finds the food that is in hand too */
+    public record Prices(FoodBook book, Map<Key, List<Offer>> offers, Currency currency) {}
+
+    /** The surface of the vessel in hand over that of the one it was written for; null when none is said. */
+    public static @Nullable Rational areas(To to, Vessels vessels) {
+        VesselsAsked vessel = to.vessel();
+        if (vessel == null) {
+            return null;
+        }
+        String kind = vessel.kind() == null ? "pan" : vessel.kind();
+        VesselRule rule = vessels.rule(kind)
+                .orElseThrow(() -> Problem.at(
+                        "/to/vessel/kind", "“" + kind + "” is no vessel; say one of " + vessels.kinds() + "."));
+        VesselSize from = Asked.at("/to/vessel/from", () -> VesselSize.parse(vessel.from()));
+        VesselSize size = Asked.at("/to/vessel/to", () -> VesselSize.parse(vessel.to()));
+        return Asked.at("/to/vessel/to", () -> Fill.ratio(rule, from, size, Boolean.TRUE.equals(vessel.deep())));
+    }
+
+    /**
+     * Times the recipe as written.
+     *
+     * @param made how many portions it is written for
+     * @throws Problem if nothing or more than one thing is said, or it leads to no size from above 0 to 1000
+     */
+    public static Rational factor(
+            To to, String made, @Nullable Rational areas, List<ReadLine> lines, Prices prices, Measures measures) {
+        Rational factor = said(to, made, areas, lines, prices, measures);
+        if (factor.signum() <= 0 || factor.compareTo(MOST) > 0) {
+            throw Problem.at(
+                    "/to",
+                    "That is " + factor.plain() + " times the recipe; more than 0 and at most 1000 is possible.");
+        }
+        return factor;
+    }
+
+    private static Rational said(
+            To to, String made, @Nullable Rational areas, List<ReadLine> lines, Prices prices, Measures measures) {
         long said = Stream.of(to.factor(), to.servings(), to.food(), to.batches(), to.people(), to.money(), areas)
                 .filter(Objects::nonNull)
                 .count();
@@ -54,14 +120,14 @@ final class ScaleTo {
             return Rational.of((long) to.batches().eat() + to.batches().freeze());
         }
         if (to.food() != null) {
-            return toFood(to.food(), to.amount(), lines, stall, measures);
+            return toFood(to.food(), to.amount(), lines, prices, measures);
         }
         if (to.money() != null) {
-            return toMoney(Asked.money("/to/money", to.money()), lines, stall, measures);
+            return toMoney(Asked.money("/to/money", to.money(), prices.currency()), lines, prices, measures);
         }
-        Rational servings = Asked.number("/servings", asked.servings());
+        Rational servings = Asked.number("/servings", made);
         if (servings.signum() <= 0) {
-            throw Problem.at("/servings", "The recipe must make more than nothing, not " + asked.servings() + ".");
+            throw Problem.at("/servings", "The recipe must make more than nothing, not " + made + ".");
         }
         return (to.servings() != null ? Asked.number("/to/servings", to.servings()) : eaters(to.people()))
                 .dividedBy(servings);
@@ -80,11 +146,11 @@ final class ScaleTo {
 
     /** The amount in hand over all that the lines ask of this food. */
     private static Rational toFood(
-            String text, @Nullable String inHand, List<ReadLine> lines, Stall stall, Measures measures) {
+            String text, @Nullable String inHand, List<ReadLine> lines, Prices prices, Measures measures) {
         if (inHand == null) {
             throw Problem.at("/to/amount", "Say how much of " + text + " there is, like 2.3 kg.");
         }
-        Food food = stall.book()
+        Food food = prices.book()
                 .named(text)
                 .orElseThrow(() -> Problem.at("/to/food", "“" + text + "” is no food Wexilla knows."));
         Rational asked = Rational.ZERO;
@@ -108,21 +174,15 @@ final class ScaleTo {
         return ((Conversion.Converted) answer).amount().value();
     }
 
-    private static Rational toMoney(Money money, List<ReadLine> lines, Stall stall, Measures measures) {
-        List<Wanted> wanted = lines.stream()
-                .map(line -> new Wanted(
-                        line.food(),
-                        line.foodName(),
-                        line.quantity() == null ? null : line.quantity().middle()))
-                .toList();
+    private static Rational toMoney(Money money, List<ReadLine> lines, Prices prices, Measures measures) {
+        List<Wanted> wanted = lines.stream().map(Wanted::of).toList();
         CostSheet sheet = CostSheet.of(
                 wanted,
                 new CostSheet.Known(
-                        Map.of(),
-                        stall.offers(),
-                        Forms.NONE,
+                        Supply.none(),
+                        prices.offers(),
                         Seasoning.OUT,
-                        Money.zero(Asked.CURRENCY),
+                        Money.zero(prices.currency()),
                         measures,
                         LocalDate.EPOCH));
         for (int i = 0; i < lines.size(); i++) {

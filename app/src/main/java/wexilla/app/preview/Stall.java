@@ -11,6 +11,7 @@ import wexilla.app.platform.Problem;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
+import wexilla.core.food.Key;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.Offer;
 import wexilla.core.pricing.WholePacks;
@@ -18,7 +19,7 @@ import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 
 /** The offers of a preview request: a food book that knows what they name, and their prices by food key. */
-record Stall(FoodBook book, Map<String, List<Offer>> offers, Map<String, List<WholePacks>> packs) {
+record Stall(FoodBook book, Map<Key, List<Offer>> offers, Map<Key, List<WholePacks>> packs) {
 
     /** More offers than this is no shopping trip. */
     private static final int MOST = 1000;
@@ -38,8 +39,8 @@ record Stall(FoodBook book, Map<String, List<Offer>> offers, Map<String, List<Wh
             throw Problem.at("/offers", asked.size() + " offers; " + MOST + " is the most.");
         }
         List<Food> unknown = new ArrayList<>();
-        Map<String, List<Offer>> offers = new LinkedHashMap<>();
-        Map<String, List<WholePacks>> packs = new LinkedHashMap<>();
+        Map<Key, List<Offer>> offers = new LinkedHashMap<>();
+        Map<Key, List<WholePacks>> packs = new LinkedHashMap<>();
         for (int i = 0; i < asked.size(); i++) {
             OfferAsked offer = asked.get(i);
             String at = "/offers/" + i;
@@ -48,7 +49,7 @@ record Stall(FoodBook book, Map<String, List<Offer>> offers, Map<String, List<Wh
                 Food own = Asked.at(
                         at + "/food",
                         () -> Food.unknown(
-                                offer.food().strip(),
+                                Key.food(offer.food().strip()),
                                 offer.food().strip(),
                                 pack.unit().base()));
                 unknown.add(own);

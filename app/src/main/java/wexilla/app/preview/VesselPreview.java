@@ -3,8 +3,7 @@ package wexilla.app.preview;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -13,30 +12,30 @@ import wexilla.app.household.Reference;
 import wexilla.app.household.Vessels;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
-import wexilla.core.equipment.Content;
-import wexilla.core.equipment.Fill;
 import wexilla.core.equipment.VesselRule;
 import wexilla.core.equipment.VesselSize;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
-import wexilla.core.food.Nature;
+import wexilla.core.food.Key;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.Dimension;
-import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.Filling;
+import wexilla.core.recipe.Filling.Item;
 import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.PressureTime;
-import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.Size;
+import wexilla.core.recipe.Sized;
+import wexilla.core.recipe.Style;
 
 /** How full a vessel gets, and in how many loads. */
 @RestController
 class VesselPreview {
 
-    private static final Rational HUNDRED = Rational.of(100);
     private static final Rational MOST_FACTOR = Rational.of(1000);
 
     private final FoodBook foods;
@@ -72,44 +71,8 @@ class VesselPreview {
             @Nullable String cup,
             @Nullable BigDecimal tbsp) {}
 
-    /**
-     * How long one food holds a pressure cooker: come-up, time and release.
-     *
-     * @param question what is not known and has to be asked; empty when it is known
-     */
-    record PressureView(
-            String food,
-            @Nullable Integer comeUp,
-            @Nullable Integer minutes,
-            @Nullable Integer release,
-            @Nullable Integer holds,
-            List<String> cautions,
-            String question,
-            String source) {}
-
-    /**
-     * @param pressure how long it holds a pressure cooker; empty for other vessels
-     * @param fillPercent of the capacity, whole per cent; @param limitPercent most that may be filled
-     * @param loads vessels or loads needed; @param largestThatFits what goes in at once, in kitchen measures
-     * @param nextSize the next usual size that takes all at once; null when one load is enough or none does
-     * @param unknown lines left out because their volume is not known
-     */
-    record VesselFill(
-            String fillPercent,
-            String limitPercent,
-            int loads,
-            String largestThatFits,
-            @Nullable String nextSize,
-            List<String> warnings,
-            List<String> unknown,
-            List<PressureView> pressure,
-            String why,
-            String source) {}
-
-    private record Line(String text, Amount amount, Food food) {}
-
     @PostMapping("/api/preview/vessel")
-    VesselFill vessel(@RequestBody VesselAsked asked) {
+    VesselFills.VesselFill vessel(@RequestBody VesselAsked asked) {
         Measures measures = Asked.measures(asked.cup(), asked.tbsp());
         VesselRule rule = vessels.rule(asked.vessel())
                 .orElseThrow(() -> Problem.at(
@@ -121,99 +84,48 @@ class VesselPreview {
         String field = capacity == null ? "/size" : "/capacity";
         String written = capacity == null ? String.valueOf(asked.size()) : capacity;
         VesselSize size = Asked.at(field, () -> VesselSize.parse(written));
-        List<String> unknown = new ArrayList<>();
-        List<Line> lines = asked.lines() == null ? contents(asked) : lines(asked.lines(), factor(asked), unknown);
-        List<Line> measured = new ArrayList<>();
-        List<Content> contents = new ArrayList<>();
-        for (int i = 0; i < lines.size(); i++) {
-            Line line = lines.get(i);
-            Conversion.Answer answer = Conversion.convert(line.food(), line.amount(), Unit.ML, measures);
-            if (answer instanceof Conversion.Converted converted) {
-                measured.add(line);
-                contents.add(content(line, converted.amount().value()));
-            } else if (asked.lines() != null) {
-                unknown.add(line.text());
-            } else {
-                String fact = ((Conversion.Missing) answer).fact();
-                throw Problem.missingFact("/contents/" + i + "/food", "The " + fact + " is not known.", fact);
-            }
+        List<Item> items = asked.lines() == null ? contents(asked) : lines(asked.lines(), factor(asked), measures);
+        Filling filling = Filling.of(items, vessels.standing(), measures);
+        if (asked.lines() == null && filling.measured().size() < items.size()) {
+            throw missing(items, measures);
         }
-        Fill fill = Asked.at(field, () -> Fill.of(rule, size, contents));
-        return new VesselFill(
-                Fill.percent(fill.filled()),
-                Fill.percent(fill.limit()),
-                fill.loads(),
-                largest(fill, measured, MeasurePreviews.system(asked.system()), measures),
-                fill.next() == null ? null : fill.next().text(),
-                Stream.concat(fill.warnings().stream(), block(asked.block(), size).stream())
-                        .toList(),
-                unknown,
-                rule.leastLiquidMl() == null ? List.of() : pressure(measured, asked.state(), fill),
-                fill.why(),
-                fill.source());
+        return VesselFills.of(
+                Asked.at(field, () -> VesselFills.Looked.at(rule, size, filling)),
+                vessels.pressure(),
+                asked.state(),
+                asked.block(),
+                MeasurePreviews.system(asked.system()),
+                measures);
     }
 
-    /** A frozen block must be narrower than its pot. */
-    private static List<String> block(@Nullable String said, VesselSize vessel) {
-        if (said == null) {
-            return List.of();
-        }
-        VesselSize block = Asked.at("/block", () -> VesselSize.parse(said));
-        if (vessel.widthCm() == null || block.widthCm() == null) {
-            return List.of("a frozen block must be narrower than its pot: measure both, like 24 cm");
-        }
-        return Fill.takesBlock(vessel, block)
-                ? List.of()
-                : List.of("the frozen block of " + said + " is no narrower than the pot: thaw it until it fits");
-    }
-
-    /** Times of the foods that have one, and a question for proteins that have none. */
-    private List<PressureView> pressure(List<Line> lines, PressureTime.@Nullable State asked, Fill fill) {
-        PressureTime.State state = asked == null ? PressureTime.State.FRESH : asked;
-        List<PressureView> views = new ArrayList<>();
-        for (Line line : lines) {
-            Food food = line.food();
-            boolean ruled = vessels.pressure().rules().stream()
-                    .anyMatch(rule -> rule.food().equals(food.key()));
-            if (!ruled && food.traits().protein().isEmpty()) {
-                continue;
-            }
-            Amount piece = line.amount().unit().dimension() == Dimension.MASS ? line.amount() : null;
-            PressureTime.Answer answer = PressureTime.of(vessels.pressure(), food, state, piece, fill.filled());
-            if (answer instanceof PressureTime.Known known) {
-                views.add(new PressureView(
-                        food.name(),
-                        known.comeUp(),
-                        known.minutes(),
-                        known.release(),
-                        known.holds(),
-                        known.cautions(),
-                        "",
-                        known.source()));
-            } else {
-                String question = ((PressureTime.Question) answer).words();
-                views.add(new PressureView(food.name(), null, null, null, null, List.of(), question, "own definition"));
+    private static Problem missing(List<Item> items, Measures measures) {
+        for (int i = 0; i < items.size(); i++) {
+            Item item = items.get(i);
+            if (Conversion.convert(item.food(), Objects.requireNonNull(item.amount()), Unit.ML, measures)
+                    instanceof Conversion.Missing missing) {
+                return Problem.missingFact(
+                        "/contents/" + i + "/food", "The " + missing.fact() + " is not known.", missing.fact());
             }
         }
-        return views;
+        throw new IllegalStateException("everything has a volume");
     }
 
-    private List<Line> contents(VesselAsked asked) {
+    private List<Item> contents(VesselAsked asked) {
         List<ContentAsked> contents = asked.contents() == null ? List.of() : asked.contents();
         if (contents.isEmpty() || contents.size() > Recipe.MOST_LINES) {
             throw Problem.at(
                     "/contents",
                     "Say what goes in, from 1 to " + Recipe.MOST_LINES + " things, not " + contents.size() + ".");
         }
-        List<Line> lines = new ArrayList<>();
+        List<Item> lines = new ArrayList<>();
         for (int i = 0; i < contents.size(); i++) {
             String name = contents.get(i).food().strip();
             Food food = foods.named(name)
                     .or(() -> foods.find(name))
-                    .orElseGet(() -> Food.unknown("asked", name.isEmpty() ? "this food" : name, Unit.G));
+                    .orElseGet(() -> Food.unknown(Key.food("asked"), name.isEmpty() ? "this food" : name, Unit.G));
             Amount amount =
                     Asked.amount("/contents/" + i + "/amount", contents.get(i).amount());
-            lines.add(new Line(name, amount, food));
+            lines.add(new Item(name, food, amount));
         }
         return lines;
     }
@@ -226,51 +138,17 @@ class VesselPreview {
         return factor;
     }
 
-    private List<Line> lines(List<String> texts, Rational factor, List<String> unknown) {
+    /** The lines as those of a recipe at its size: what goes by the vessel does not grow with the batch. */
+    private List<Item> lines(List<String> texts, Rational factor, Measures measures) {
         if (texts.size() > Recipe.MOST_LINES) {
             throw Problem.at("/lines", texts.size() + " lines; " + Recipe.MOST_LINES + " is the most.");
         }
-        List<Line> lines = new ArrayList<>();
+        List<RecipeLine> lines = new ArrayList<>();
         for (int i = 0; i < texts.size(); i++) {
             String text = texts.get(i);
-            ReadLine line = Asked.at("/lines/" + i, () -> new LineReader(foods).read(text));
-            boolean pinch = line.food() != null && line.food().seasoning();
-            if (line.quantity() == null && !pinch) {
-                unknown.add(line.foodName());
-            } else if (line.quantity() != null && !pinch) {
-                Food food = line.knownFood().orElseGet(() -> Food.unknown("asked", line.foodName(), Unit.G));
-                Amount amount = line.quantity().max().times(factor);
-                lines.add(new Line(line.foodName(), amount, food));
-            }
+            lines.add(RecipeLine.of(Asked.at("/lines/" + i, () -> new LineReader(foods).read(text))));
         }
-        return lines;
-    }
-
-    private Content content(Line line, Rational ml) {
-        boolean pieces = line.amount().unit().dimension() == Dimension.COUNT;
-        Rational standing = vessels.standing(line.food())
-                .filter(each -> pieces)
-                .map(each -> each.times(line.amount().value()))
-                .orElse(null);
-        return new Content(
-                line.food().name(), ml, line.food().swells(), line.food().is(Nature.THIN), standing);
-    }
-
-    private static String largest(Fill fill, List<Line> lines, KitchenMeasure.System system, Measures measures) {
-        if (fill.loads() <= 1) {
-            return "all of it";
-        }
-        Rational percent = new Rational(
-                fill.fits()
-                        .times(HUNDRED)
-                        .numerator()
-                        .divide(fill.fits().times(HUNDRED).denominator()),
-                java.math.BigInteger.ONE);
-        Rational share = percent.isZero() ? fill.fits() : percent.dividedBy(HUNDRED);
-        return (percent.isZero() ? "less than 1" : percent.plain()) + " % of it: "
-                + lines.stream()
-                        .map(line -> KitchenMeasure.of(line.amount().times(share), system, measures)
-                                        .text() + " " + line.text())
-                        .collect(Collectors.joining(", "));
+        Recipe recipe = new Recipe("asked", 1, lines, List.of());
+        return Asked.at("/factor", () -> Filling.items(Sized.of(recipe, Size.of(factor), measures), Style.COOKED));
     }
 }

@@ -16,15 +16,16 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Reference;
+import wexilla.app.onhand.Snapshot;
 import wexilla.app.platform.Household;
 import wexilla.app.recipes.RecipeViews.RecipeCard;
 import wexilla.core.food.Food;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.CostSheet.Wanted;
 import wexilla.core.pricing.Work;
-import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.StepGear;
 import wexilla.core.recipe.StepTime;
 import wexilla.core.stock.OpenLot;
@@ -36,15 +37,13 @@ class Cards {
     private static final int SOON_DAYS = 7;
 
     private final Recipes recipes;
-    private final Costing costing;
     private final Reference reference;
     private final NextTimes nextTimes;
     private final JdbcClient db;
 
-    Cards(Recipes recipes, Costing costing, Reference reference, NextTimes nextTimes, JdbcClient db) {
+    Cards(Recipes recipes, Reference reference, NextTimes nextTimes, JdbcClient db) {
         this.nextTimes = nextTimes;
         this.recipes = recipes;
-        this.costing = costing;
         this.reference = reference;
         this.db = db;
     }
@@ -52,12 +51,13 @@ class Cards {
     /** @param liked mean of 0 to 2 in tenths; @param refused how often somebody would not eat it */
     private record Rating(UUID recipe, @Nullable Integer liked, int refused) {}
 
-    List<RecipeCard> of(Household household, LocalDate day) {
-        CostSheet.Known known = costing.known(household, day);
+    List<RecipeCard> of(Snapshot now) {
+        Household household = now.household();
+        CostSheet.Known known = now.costs();
         Map<UUID, Rating> ratings = ratings(household);
         Map<UUID, Integer> waiting = nextTimes.waiting(household);
-        return recipes.all(household).stream()
-                .map(stored -> card(stored, known, ratings.get(stored.id()), waiting.getOrDefault(stored.id(), 0), day))
+        return recipes.all(now).stream()
+                .map(stored -> card(stored, known, ratings.get(stored.id()), waiting.getOrDefault(stored.id(), 0)))
                 .toList();
     }
 
@@ -71,12 +71,12 @@ class Cards {
                 .collect(Collectors.toMap(Rating::recipe, Function.identity()));
     }
 
-    private RecipeCard card(
-            Recipes.Stored stored, CostSheet.Known known, @Nullable Rating rating, int waiting, LocalDate day) {
+    private RecipeCard card(Recipes.Stored stored, CostSheet.Known known, @Nullable Rating rating, int waiting) {
         Recipe recipe = stored.recipe();
         List<RecipeLine> all = recipe.withMade();
-        CostSheet sheet = CostSheet.of(wanted(recipe), known);
-        StepTime work = Work.of(recipe, sheet).left();
+        Sized sized = Sized.asWritten(recipe, known.measures());
+        CostSheet sheet = CostSheet.of(Wanted.of(sized.lines()), known);
+        StepTime work = Work.of(sized, sheet.lines()).left();
         List<Food> foods = all.stream()
                 .map(line -> line.read().food())
                 .filter(Objects::nonNull)
@@ -118,16 +118,11 @@ class Cards {
                 waiting,
                 (int) foods.stream()
                         .distinct()
-                        .filter(food -> !there(food, known, day).isEmpty())
+                        .filter(food ->
+                                !known.supply().usable(food.key(), known.day()).isEmpty())
                         .count(),
-                usesUp(foods, known, day),
+                usesUp(foods, known),
                 RecipeViews.cost(sheet, recipe.portions()));
-    }
-
-    static List<Wanted> wanted(Recipe recipe) {
-        return recipe.lines().stream()
-                .map(line -> Wanted.of(line, Rational.ONE))
-                .toList();
     }
 
     private static List<String> names(Recipe recipe) {
@@ -140,17 +135,12 @@ class Cards {
         return List.copyOf(kept);
     }
 
-    private static List<OpenLot> there(Food food, CostSheet.Known known, LocalDate day) {
-        return known.lots().getOrDefault(food.key(), List.of()).stream()
-                .filter(lot -> !lot.pastLimit(day) && !lot.amount().value().isZero())
-                .toList();
-    }
-
     /** Foods of it that should be used within the week, the first to expire first. */
-    private static List<String> usesUp(List<Food> foods, CostSheet.Known known, LocalDate day) {
+    private static List<String> usesUp(List<Food> foods, CostSheet.Known known) {
+        LocalDate day = known.day();
         Map<String, LocalDate> soon = new LinkedHashMap<>();
         for (Food food : foods) {
-            there(food, known, day).stream()
+            known.supply().usable(food.key(), day).stream()
                     .map(OpenLot::keepBy)
                     .filter(date -> date != null && !date.isAfter(day.plusDays(SOON_DAYS)))
                     .min(LocalDate::compareTo)

@@ -13,11 +13,11 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
-import wexilla.app.household.Foods;
-import wexilla.app.onhand.Lots;
+import wexilla.app.onhand.Snapshot;
 import wexilla.app.platform.Household;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
+import wexilla.core.food.Key;
 import wexilla.core.quantity.NotAnAmount;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.LineReader;
@@ -29,12 +29,10 @@ import wexilla.core.recipe.Recipe;
 public class Dishes {
 
     private final JdbcClient db;
-    private final Foods foods;
     private final Recipes recipes;
 
-    Dishes(JdbcClient db, Foods foods, Recipes recipes) {
+    Dishes(JdbcClient db, Recipes recipes) {
         this.db = db;
-        this.foods = foods;
         this.recipes = recipes;
     }
 
@@ -45,7 +43,7 @@ public class Dishes {
      * @param dishes dishes alone, for lines that ask for portions or batches
      * @param recipes of dishes, by the keys the book has them under
      */
-    public record Shelf(FoodBook book, FoodBook dishes, Function<Collection<String>, Map<String, Recipe>> recipes) {
+    public record Shelf(FoodBook book, FoodBook dishes, Function<Collection<Key>, Map<Key, Recipe>> recipes) {
 
         /** @throws NotAnAmount as {@link LineReader#read} */
         ReadLine read(String text) {
@@ -57,8 +55,8 @@ public class Dishes {
         }
 
         /** The recipes of those lines that ask for a dish of the book, by key. */
-        Map<String, Recipe> made(Collection<ReadLine> lines) {
-            List<String> keys = lines.stream()
+        Map<Key, Recipe> made(Collection<ReadLine> lines) {
+            List<Key> keys = lines.stream()
                     .map(ReadLine::food)
                     .filter(food -> food != null && recipeOf(food) != null)
                     .map(Food::key)
@@ -70,8 +68,7 @@ public class Dishes {
 
     /** The recipe a food stands for; null when it is a food. */
     public static @Nullable UUID recipeOf(Food food) {
-        String before = Lots.recipeKey("");
-        return food.key().startsWith(before) ? UUID.fromString(food.key().substring(before.length())) : null;
+        return food.key() instanceof Key.OfDish dish ? UUID.fromString(dish.id()) : null;
     }
 
     /**
@@ -79,7 +76,8 @@ public class Dishes {
      *
      * @param self the recipe they belong to: neither it nor what asks for it can go into it; null for a new one
      */
-    public Shelf shelf(Household household, @Nullable UUID self) {
+    public Shelf shelf(Snapshot now, @Nullable UUID self) {
+        Household household = now.household();
         record Title(UUID id, String title, int portions) {}
         Set<UUID> above = self == null ? Set.of() : askingFor(household, self);
         List<Food> dishes = db.sql("""
@@ -89,17 +87,15 @@ public class Dishes {
                         where r.household_id = ? order by v.title, r.id""").params(household.id()).query(Title.class).list().stream()
                 .filter(row -> !above.contains(row.id()))
                 .map(row -> new Recipe(row.title(), row.portions(), List.of(), List.of())
-                        .asFood(Lots.recipeKey(row.id().toString())))
+                        .asFood(Key.dish(row.id().toString())))
                 .toList();
-        return new Shelf(foods.book(household).with(dishes), new FoodBook(dishes), keys -> byKey(household, keys));
+        return new Shelf(now.book().with(dishes), new FoodBook(dishes), keys -> byKey(now, keys));
     }
 
-    private Map<String, Recipe> byKey(Household household, Collection<String> keys) {
-        int before = Lots.recipeKey("").length();
-        List<UUID> ids =
-                keys.stream().map(key -> UUID.fromString(key.substring(before))).toList();
-        return recipes.currents(household, ids).values().stream()
-                .collect(Collectors.toMap(stored -> Lots.recipeKey(stored.id().toString()), Recipes.Stored::recipe));
+    private Map<Key, Recipe> byKey(Snapshot now, Collection<Key> keys) {
+        List<UUID> ids = keys.stream().map(key -> UUID.fromString(key.id())).toList();
+        return recipes.currents(now, ids).values().stream()
+                .collect(Collectors.toMap(stored -> Key.dish(stored.id().toString()), Recipes.Stored::recipe));
     }
 
     /** This recipe and all that ask for it, over however many others. */

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.platform.Problem;
+import wexilla.core.food.Key;
 import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
@@ -54,7 +55,7 @@ public record Draft(List<Line> lines) {
     }
 
     private static List<Line> withMade(List<Line> lines, Dishes.Shelf shelf) {
-        Map<String, Recipe> made = shelf.made(
+        Map<Key, Recipe> made = shelf.made(
                 lines.stream().map(Line::read).flatMap(Optional::stream).toList());
         return lines.stream()
                 .map(line -> new Line(

@@ -6,11 +6,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import wexilla.app.onhand.Lots;
 import wexilla.app.platform.Household;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.food.Form;
+import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
 import wexilla.core.pricing.Basis;
 import wexilla.core.pricing.CostSheet;
@@ -140,7 +140,7 @@ final class LineViews {
     /** "frozen diced onion: no need to peel, dice". */
     private static String words(Form form) {
         String done = form.done().isEmpty() ? "" : ": no need to " + String.join(", ", form.done());
-        if (form.need().startsWith(Lots.recipeKey(""))) {
+        if (form.need() instanceof Key.OfDish) {
             return form.by().name();
         }
         return form.by().name() + done + (form.todo().isEmpty() ? "" : ": " + form.todo());

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.json.JsonMapper;
+import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
@@ -35,10 +36,12 @@ class RecipeFiles {
 
     private final Recipes recipes;
     private final Dishes dishes;
+    private final Snapshots snapshots;
     private final Acts acts;
     private final JsonMapper json;
 
-    RecipeFiles(Recipes recipes, Dishes dishes, Acts acts, JsonMapper json) {
+    RecipeFiles(Recipes recipes, Dishes dishes, Snapshots snapshots, Acts acts, JsonMapper json) {
+        this.snapshots = snapshots;
         this.recipes = recipes;
         this.dishes = dishes;
         this.acts = acts;
@@ -64,7 +67,7 @@ class RecipeFiles {
         if (text.length() > MOST_CHARACTERS) {
             throw Problem.at("/text", "This file has more than 20 MB; split it.");
         }
-        Dishes.Shelf shelf = dishes.shelf(household, null);
+        Dishes.Shelf shelf = dishes.shelf(snapshots.of(household), null);
         String kind = kind(text);
         List<Found> found = Asked.at("/text", () -> found(kind, text, shelf.book()));
         if (found.isEmpty()) {
@@ -133,7 +136,7 @@ class RecipeFiles {
             if (count < 1 || count > MOST_AT_ONCE) {
                 throw Problem.at("/recipes", "From 1 to " + MOST_AT_ONCE + " recipes at once, not " + count + ".");
             }
-            Dishes.Shelf shelf = dishes.shelf(household, null);
+            Dishes.Shelf shelf = dishes.shelf(snapshots.of(household), null);
             for (int i = 0; i < count; i++) {
                 RecipeInput one = input.recipes().get(i);
                 try {
@@ -161,7 +164,7 @@ class RecipeFiles {
     /** The whole book. */
     @GetMapping("/api/recipes/file")
     ResponseEntity<byte[]> files(Household household, @RequestParam(defaultValue = "json") String format) {
-        List<Recipes.Stored> all = recipes.all(household);
+        List<Recipes.Stored> all = recipes.all(snapshots.of(household));
         return format(format).equals("csv")
                 ? answer("text/csv", "recipes.csv", LineCsv.of(all))
                 : answer("application/ld+json", "recipes.json", json.writeValueAsString(SchemaWriter.all(all)));

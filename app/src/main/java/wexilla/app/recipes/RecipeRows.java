@@ -13,9 +13,9 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import wexilla.app.onhand.Lots;
+import wexilla.app.household.Foods;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodBook;
+import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Quantity;
@@ -48,16 +48,16 @@ final class RecipeRows {
     }
 
     /** What rows of lines are read by: foods, the key of each food's row, recipes of the dishes lines ask for. */
-    record Known(FoodBook book, Map<UUID, String> keys, Map<UUID, Recipe> made) {
+    record Known(Foods.Known foods, Map<UUID, Recipe> made) {
 
         private Optional<Food> food(@Nullable UUID row, @Nullable UUID uses, String text) {
             Recipe dish = uses == null ? null : made.get(uses);
             if (uses != null && dish != null) {
-                return Optional.of(dish.asFood(Lots.recipeKey(uses.toString())));
+                return Optional.of(dish.asFood(Key.dish(uses.toString())));
             }
             return row == null
-                    ? new LineReader(book).read(text).knownFood()
-                    : book.get(Objects.requireNonNull(keys.get(row)));
+                    ? new LineReader(foods.book()).readStored(text).knownFood()
+                    : Optional.of(foods.food(row));
         }
     }
 
@@ -69,7 +69,8 @@ final class RecipeRows {
                 .map(Style::valueOf)
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(Style.class)));
         String name = food.map(Food::name)
-                .orElseGet(() -> new LineReader(known.book()).read(text).foodName());
+                .orElseGet(() ->
+                        new LineReader(known.foods().book()).readStored(text).foodName());
         return new RecipeLine(
                 new ReadLine(
                         text,

@@ -15,6 +15,8 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Foods;
+import wexilla.app.onhand.Snapshot;
+import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
@@ -61,22 +63,24 @@ public class Recipes implements Undoable {
     private final JdbcClient db;
     private final Foods foods;
     private final Versions versions;
+    private final Snapshots snapshots;
 
-    Recipes(JdbcClient db, Foods foods, Versions versions) {
+    Recipes(JdbcClient db, Foods foods, Versions versions, Snapshots snapshots) {
+        this.snapshots = snapshots;
         this.db = db;
         this.foods = foods;
         this.versions = versions;
     }
 
     /** All recipes of the book by name; a recipe whose first saving was undone is not in it. */
-    public List<Stored> all(Household household) {
+    public List<Stored> all(Snapshot now) {
         List<Version> heads =
                 db.sql("""
                         select r.id as recipe, v.n from recipe r
                         join recipe_version v on v.household_id = r.household_id and v.recipe = r.id
                             and v.n = r.current_version
-                        where r.household_id = ? order by lower(v.title), r.id""").params(household.id()).query(Version.class).list();
-        Map<Version, Stored> stored = versions.of(household, heads);
+                        where r.household_id = ? order by lower(v.title), r.id""").params(now.household().id()).query(Version.class).list();
+        Map<Version, Stored> stored = versions.of(now, heads);
         return heads.stream()
                 .map(head -> Objects.requireNonNull(stored.get(head)))
                 .toList();
@@ -87,7 +91,7 @@ public class Recipes implements Undoable {
         return db.sql("""
                         select v.n, (a.happened_at at time zone ?)::date as day, (select count(*)::int from batch b
                             where b.household_id = v.household_id and b.recipe = v.recipe and b.n = v.n
-                            and b.state = 'done') as cooked
+                            and b.state = 'DONE') as cooked
                         from recipe_version v join act a on a.household_id = v.household_id and a.id = v.act
                         where v.household_id = ? and v.recipe = ? and not exists (select 1 from act u
                             where u.household_id = a.household_id and u.reverses = a.id)
@@ -119,27 +123,44 @@ public class Recipes implements Undoable {
 
     /** The current version of a recipe. */
     public Stored current(Household household, UUID id) {
-        Stored stored = currents(household, List.of(id)).get(id);
+        return current(snapshots.of(household), id);
+    }
+
+    public Stored current(Snapshot now, UUID id) {
+        Stored stored = currents(now, List.of(id)).get(id);
         if (stored == null) {
             throw Problem.missing("There is no such recipe in the book.");
         }
         return stored;
     }
 
+    /** One version of a recipe. @param n null for the current one */
+    Stored version(Snapshot now, UUID id, @Nullable Integer n) {
+        Stored current = current(now, id);
+        if (n == null || n == current.n()) {
+            return current;
+        }
+        Version wanted = new Version(id, n);
+        Stored stored = versions(now, List.of(wanted)).get(wanted);
+        if (stored == null) {
+            throw Problem.missing("This recipe has no version " + n + ".");
+        }
+        return stored;
+    }
+
     /** The current versions of these recipes, by id; what is not in the book is left out. */
-    public Map<UUID, Stored> currents(Household household, Collection<UUID> ids) {
+    public Map<UUID, Stored> currents(Snapshot now, Collection<UUID> ids) {
         List<Version> heads = db.sql("select id as recipe, current_version as n from recipe where household_id = ? "
                         + "and id = any (?) and current_version is not null")
-                .params(household.id(), ids.toArray(UUID[]::new))
+                .params(now.household().id(), ids.toArray(UUID[]::new))
                 .query(Version.class)
                 .list();
-        return versions.of(household, heads).values().stream()
-                .collect(Collectors.toMap(Stored::id, Function.identity()));
+        return versions.of(now, heads).values().stream().collect(Collectors.toMap(Stored::id, Function.identity()));
     }
 
     /** Versions of recipes, current or not: what was cooked keeps the version it was cooked by. */
-    public Map<Version, Stored> versions(Household household, Collection<Version> asked) {
-        return versions.of(household, asked);
+    public Map<Version, Stored> versions(Snapshot now, Collection<Version> asked) {
+        return versions.of(now, asked);
     }
 
     /** Writes a recipe's first version. */
@@ -263,7 +284,7 @@ public class Recipes implements Undoable {
                         join act own on own.household_id = v.household_id and own.id = v.act
                         join act a on a.household_id = v.household_id and a.seq > own.seq and (
                             a.id in (select b.act from batch b where b.household_id = v.household_id
-                                and b.recipe = v.recipe and b.n = v.n and b.state <> 'dropped')
+                                and b.recipe = v.recipe and b.n = v.n and b.state <> 'DROPPED')
                             or a.id in (select w.act from recipe_version w where w.household_id = v.household_id
                                 and w.recipe = v.recipe and w.n > v.n)
                             or v.replaced is null and a.id in (select w.act from recipe_line l

@@ -17,6 +17,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.onhand.Snapshot;
+import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Done;
 import wexilla.app.platform.Asked;
@@ -34,9 +36,9 @@ import wexilla.core.food.Scaling;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.CostSheet.Wanted;
 import wexilla.core.pricing.Work;
-import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeCheck;
+import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
 
 /** The book. */
@@ -50,17 +52,23 @@ class RecipesController {
 
     private final Recipes recipes;
     private final Dishes dishes;
-    private final Costing costing;
+    private final Snapshots snapshots;
     private final Cards cards;
     private final NextTimes nextTimes;
     private final Acts acts;
     private final Clock clock;
 
     RecipesController(
-            Recipes recipes, Dishes dishes, Costing costing, Cards cards, NextTimes nextTimes, Acts acts, Clock clock) {
+            Recipes recipes,
+            Dishes dishes,
+            Snapshots snapshots,
+            Cards cards,
+            NextTimes nextTimes,
+            Acts acts,
+            Clock clock) {
         this.recipes = recipes;
         this.dishes = dishes;
-        this.costing = costing;
+        this.snapshots = snapshots;
         this.cards = cards;
         this.nextTimes = nextTimes;
         this.acts = acts;
@@ -69,21 +77,19 @@ class RecipesController {
 
     @GetMapping("/api/recipes")
     List<RecipeCard> all(Household household) {
-        return cards.of(household, household.dayOf(clock.instant()));
+        return cards.of(snapshots.of(household));
     }
 
     /** @param n which version; the current one when absent */
     @GetMapping("/api/recipes/{id}")
     ResponseEntity<RecipeView> one(
             Household household, @PathVariable UUID id, @RequestParam(required = false) @Nullable Integer n) {
-        Recipes.Stored current = recipes.current(household, id);
-        Recipes.Stored stored = n == null || n == current.n()
-                ? current
-                : Optional.ofNullable(recipes.versions(household, List.of(new Recipes.Version(id, n)))
-                                .get(new Recipes.Version(id, n)))
-                        .orElseThrow(() -> Problem.missing("This recipe has no version " + n + "."));
+        Snapshot now = snapshots.of(household);
+        Recipes.Stored current = recipes.current(now, id);
+        Recipes.Stored stored = recipes.version(now, id, n);
         Recipe recipe = stored.recipe();
-        CostSheet sheet = sheet(household, recipe);
+        Sized sized = Sized.asWritten(recipe, household.measures());
+        CostSheet sheet = CostSheet.of(Wanted.of(sized.lines()), now.costs());
         List<LineView> lines = new ArrayList<>();
         for (int i = 0; i < recipe.lines().size(); i++) {
             lines.add(LineViews.line(recipe.lines().get(i), sheet.lines().get(i), household));
@@ -105,7 +111,7 @@ class RecipesController {
                         recipe.steps().stream().map(StepView::of).toList(),
                         List.copyOf(recipe.styles()),
                         flags(recipe, household),
-                        RecipeViews.WorkView.of(Work.of(recipe, sheet)),
+                        RecipeViews.WorkView.of(Work.of(sized, sheet.lines())),
                         recipes.history(household, id),
                         nextTimes.open(household, id).stream()
                                 .map(next -> new NextTimeView(next.id().toString(), next.text(), next.saidOn()))
@@ -142,10 +148,6 @@ class RecipesController {
         });
     }
 
-    private CostSheet sheet(Household household, Recipe recipe) {
-        return costing.sheet(household, Cards.wanted(recipe), household.dayOf(clock.instant()));
-    }
-
     /**
      * Understands and costs a recipe while it is typed; stores nothing.
      *
@@ -154,13 +156,11 @@ class RecipesController {
     @PostMapping("/api/recipes/draft")
     DraftView draft(
             Household household, @RequestParam(required = false) @Nullable UUID of, @RequestBody RecipeInput input) {
-        Draft draft = Draft.read(input, dishes.shelf(household, of));
-        CostSheet sheet = costing.sheet(
-                household,
-                draft.lines(input).stream()
-                        .map(line -> Wanted.of(line, Rational.ONE))
-                        .toList(),
-                household.dayOf(clock.instant()));
+        Snapshot now = snapshots.of(household);
+        Draft draft = Draft.read(input, dishes.shelf(now, of));
+        Recipe typed = new Recipe("draft", 1, draft.lines(input), List.of());
+        CostSheet sheet = CostSheet.of(
+                Wanted.of(Sized.asWritten(typed, household.measures()).lines()), now.costs());
         List<Set<Style>> held =
                 input.lines().stream().map(RecipeInput.LineInput::heldBackIn).toList();
         List<@Nullable Scaling> rules = new ArrayList<>();
@@ -177,7 +177,8 @@ class RecipesController {
     @PostMapping("/api/recipes")
     RecipeSaved add(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody RecipeInput input) {
         return acts.perform(household, key, "recipe", input, RecipeSaved.class, act -> {
-            Recipe recipe = Draft.read(input, dishes.shelf(household, null)).finished(input);
+            Recipe recipe = Draft.read(input, dishes.shelf(snapshots.of(household), null))
+                    .finished(input);
             UUID id = recipes.add(act, recipe, input.about());
             String subject = "Recipe: " + recipe.title();
             return new Done<>(subject, new RecipeSaved(act.id().toString(), subject, id.toString()));
@@ -220,7 +221,8 @@ class RecipesController {
             @RequestHeader("If-Match") String ifMatch,
             @RequestBody RecipeInput input) {
         return acts.perform(household, key, "recipe", List.of(id, input), RecipeSaved.class, act -> {
-            Recipe recipe = Draft.read(input, dishes.shelf(household, id)).finished(input);
+            Recipe recipe =
+                    Draft.read(input, dishes.shelf(snapshots.of(household), id)).finished(input);
             int n = recipes.change(act, id, version(ifMatch), recipe, input.about());
             nextTimes.takeUp(act, id, n, input.taken() == null ? List.of() : input.taken());
             String subject = "Recipe changed: " + recipe.title();

@@ -5,7 +5,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import wexilla.core.quantity.Measures;
 import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.ScaledStep;
+import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.StepTime;
 
 /** Writes recipes as schema.org JSON-LD. */
@@ -51,7 +54,7 @@ final class SchemaWriter {
             steps.add(step);
         }
         fields.put("recipeInstructions", steps);
-        StepTime time = Recipe.time(recipe.steps());
+        StepTime time = ScaledStep.time(Sized.asWritten(recipe, Measures.US).steps());
         if (time.minutes() > 0) {
             fields.put("totalTime", Duration.ofMinutes(time.minutes()).toString());
         }

@@ -11,8 +11,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
-import wexilla.app.household.Foods;
-import wexilla.app.platform.Household;
+import wexilla.app.onhand.Snapshot;
 import wexilla.app.recipes.Recipes.About;
 import wexilla.app.recipes.Recipes.Stored;
 import wexilla.app.recipes.Recipes.Version;
@@ -28,41 +27,39 @@ class Versions {
     private static final int DEEPEST = 6;
 
     private final JdbcClient db;
-    private final Foods foods;
 
-    Versions(JdbcClient db, Foods foods) {
+    Versions(JdbcClient db) {
         this.db = db;
-        this.foods = foods;
     }
 
     /** Versions of recipes, current or not: what was cooked keeps the version it was cooked by. */
-    Map<Version, Stored> of(Household household, Collection<Version> asked) {
-        return of(household, asked, DEEPEST);
+    Map<Version, Stored> of(Snapshot now, Collection<Version> asked) {
+        return of(now, asked, DEEPEST);
     }
 
-    private Map<Version, Stored> of(Household household, Collection<Version> asked, int deep) {
+    private Map<Version, Stored> of(Snapshot now, Collection<Version> asked, int deep) {
         if (asked.isEmpty()) {
             return Map.of();
         }
-        Map<UUID, Recipe> made = deep == 0 ? Map.of() : made(household, asked, deep);
-        RecipeRows.Known known = new RecipeRows.Known(foods.book(household), foods.keys(household), made);
+        Map<UUID, Recipe> made = deep == 0 ? Map.of() : made(now, asked, deep);
+        RecipeRows.Known known = new RecipeRows.Known(now.foods(), made);
         Map<Version, List<RecipeLine>> lines = new HashMap<>();
         rows(
-                household,
+                now,
                 asked,
                 "recipe_line",
                 (version, row) ->
                         lines.computeIfAbsent(version, v -> new ArrayList<>()).add(RecipeRows.line(row, known)));
         Map<Version, List<RecipeStep>> steps = new HashMap<>();
         rows(
-                household,
+                now,
                 asked,
                 "recipe_step",
                 (version, row) ->
                         steps.computeIfAbsent(version, v -> new ArrayList<>()).add(RecipeRows.step(row)));
         Map<Version, Stored> stored = new HashMap<>();
         rows(
-                household,
+                now,
                 asked,
                 "(select w.*, 0 as pos, r.version from recipe_version w join recipe r "
                         + "on r.household_id = w.household_id and r.id = w.recipe)",
@@ -84,7 +81,7 @@ class Versions {
     }
 
     /** The dishes these recipes ask for, as they are in the book today. */
-    private Map<UUID, Recipe> made(Household household, Collection<Version> asked, int deep) {
+    private Map<UUID, Recipe> made(Snapshot now, Collection<Version> asked, int deep) {
         List<Version> heads = db.sql("""
                         select distinct r.id as recipe, r.current_version as n from recipe_line l
                         join unnest(?::uuid[], ?::int[]) as asked (recipe, n)
@@ -94,23 +91,23 @@ class Versions {
                 .params(
                         asked.stream().map(Version::recipe).toArray(UUID[]::new),
                         asked.stream().map(Version::n).toArray(Integer[]::new),
-                        household.id())
+                        now.household().id())
                 .query(Version.class)
                 .list();
-        return of(household, heads, deep - 1).values().stream().collect(Collectors.toMap(Stored::id, Stored::recipe));
+        return of(now, heads, deep - 1).values().stream().collect(Collectors.toMap(Stored::id, Stored::recipe));
     }
 
     private interface EachRow {
         void take(Version version, ResultSet row) throws SQLException;
     }
 
-    private void rows(Household household, Collection<Version> asked, String table, EachRow each) {
+    private void rows(Snapshot now, Collection<Version> asked, String table, EachRow each) {
         db.sql("select t.* from " + table + " t join unnest(?::uuid[], ?::int[]) as asked (recipe, n) "
                         + "on t.recipe = asked.recipe and t.n = asked.n where t.household_id = ? order by t.pos")
                 .params(
                         asked.stream().map(Version::recipe).toArray(UUID[]::new),
                         asked.stream().map(Version::n).toArray(Integer[]::new),
-                        household.id())
+                        now.household().id())
                 .query(row -> {
                     each.take(new Version(row.getObject("recipe", UUID.class), row.getInt("n")), row);
                 });

@@ -46,12 +46,13 @@ class PuttingAway {
         if (basket.isEmpty()) {
             throw Problem.at("/basket", "The basket is empty; tick what you bought first.");
         }
+        Foods.Known known = foods.known(household);
         List<NoteLine> kept = new ArrayList<>();
         Money besides = Money.zero(household.currency());
         for (Entries.Entry entry : basket) {
             entries.away(act, entry.id());
             if (entry.food() != null) {
-                Food food = foods.of(household, entry.food());
+                Food food = known.food(entry.food());
                 kept.add(new NoteLine(
                         entry.text(),
                         entry.pack() == null ? 1 : entry.packs(),

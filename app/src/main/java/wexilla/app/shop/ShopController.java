@@ -1,7 +1,5 @@
 package wexilla.app.shop;
 
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -15,6 +13,8 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Foods;
+import wexilla.app.onhand.Snapshot;
+import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Asked;
@@ -23,11 +23,11 @@ import wexilla.app.platform.Problem;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
+import wexilla.core.food.Key;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
-import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.ReadLine;
 import wexilla.core.shopping.Basket;
 
@@ -42,15 +42,15 @@ class ShopController {
     private final PuttingAway away;
     private final Foods foods;
     private final Acts acts;
-    private final Clock clock;
+    private final Snapshots snapshots;
 
-    ShopController(ShoppingList list, Entries entries, PuttingAway away, Foods foods, Acts acts, Clock clock) {
+    ShopController(ShoppingList list, Entries entries, PuttingAway away, Foods foods, Acts acts, Snapshots snapshots) {
         this.list = list;
         this.entries = entries;
         this.away = away;
         this.foods = foods;
         this.acts = acts;
-        this.clock = clock;
+        this.snapshots = snapshots;
     }
 
     /**
@@ -105,16 +105,16 @@ class ShopController {
         if (days < 1 || days > 60) {
             throw Problem.at("/days", "A list covers from 1 to 60 days, not " + days + ".");
         }
-        LocalDate today = household.dayOf(clock.instant());
-        Basket derived = list.until(household, today.plusDays(days - 1));
+        Snapshot now = snapshots.of(household);
+        Basket derived = list.until(now, now.today().plusDays(days - 1));
         List<Entries.Entry> basket = entries.basket(household);
         List<WantedView> wanted = new ArrayList<>();
         derived.lines().stream()
-                .filter(line -> basket.stream().noneMatch(e -> isOf(household, e, line.food())))
+                .filter(line -> basket.stream().noneMatch(e -> isOf(now, e, line.food())))
                 .forEach(line -> wanted.add(view(line)));
         entries.items(household).stream()
                 .filter(item -> basket.stream().noneMatch(e -> item.id().equals(e.item())))
-                .forEach(item -> wanted.add(byHand(household, item)));
+                .forEach(item -> wanted.add(byHand(now, item)));
         Cost ticked = basket.stream()
                 .map(e -> e.price() == null ? Cost.unknown(household.currency()) : Cost.of(e.price()))
                 .reduce(Cost.of(Money.zero(household.currency())), Cost::plus);
@@ -127,21 +127,21 @@ class ShopController {
         return new ShopView(
                 days,
                 wanted,
-                basket.stream().map(e -> view(household, e)).toList(),
+                basket.stream().map(e -> view(now, e)).toList(),
                 all.known().decimal(),
                 all.complete(),
                 ticked.known().decimal(),
                 ticked.complete());
     }
 
-    private boolean isOf(Household household, Entries.Entry entry, Food food) {
-        return entry.food() != null && food.key().equals(foods.keys(household).get(entry.food()));
+    private static boolean isOf(Snapshot now, Entries.Entry entry, Food food) {
+        return entry.food() != null && food.key().equals(now.foods().key(entry.food()));
     }
 
     private static WantedView view(Basket.Line line) {
         var buy = line.buy();
         return new WantedView(
-                line.food().key(),
+                line.food().key().id(),
                 null,
                 line.food().name(),
                 line.aisle(),
@@ -157,11 +157,11 @@ class ShopController {
                 line.why());
     }
 
-    private WantedView byHand(Household household, Entries.Item item) {
-        ReadLine read = new LineReader(foods.book(household)).read(item.text());
+    private static WantedView byHand(Snapshot now, Entries.Item item) {
+        ReadLine read = now.reader().readStored(item.text());
         String aisle = read.food() == null ? "other" : read.food().traits().aisle();
         return new WantedView(
-                read.food() == null ? null : read.food().key(),
+                read.food() == null ? null : read.food().key().id(),
                 item.id().toString(),
                 read.food() == null ? item.text() : read.foodName(),
                 aisle.isEmpty() ? "other" : aisle,
@@ -175,10 +175,10 @@ class ShopController {
                 "");
     }
 
-    private TickedView view(Household household, Entries.Entry entry) {
+    private static TickedView view(Snapshot now, Entries.Entry entry) {
         return new TickedView(
                 entry.act().toString(),
-                entry.food() == null ? null : foods.keys(household).get(entry.food()),
+                entry.food() == null ? null : now.foods().key(entry.food()).id(),
                 entry.item() == null ? null : entry.item().toString(),
                 entry.text(),
                 entry.packs(),
@@ -192,7 +192,8 @@ class ShopController {
     Said add(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody ItemInput input) {
         return acts.say(household, key, "shop-item", input, act -> {
             String text = Asked.name("/text", input.text(), LONGEST);
-            ReadLine read = Asked.at("/text", () -> new LineReader(foods.book(household)).read(text));
+            ReadLine read =
+                    Asked.at("/text", () -> snapshots.of(household).reader().read(text));
             Food food = read.food();
             entries.add(act, text, food == null ? null : foods.row(household, food));
             return "On the list: " + text;
@@ -221,10 +222,10 @@ class ShopController {
                 throw Problem.at("/packs", "From 1 to 200 packs, not " + input.packs() + ".");
             }
             String name = Asked.name("/name", input.name(), LONGEST);
-            FoodBook book = foods.book(household);
+            FoodBook book = foods.known(household).book();
             Optional<Food> food = Optional.ofNullable(input.food())
-                    .map(slug ->
-                            book.get(slug).orElseThrow(() -> Problem.at("/food", "There is no food “" + slug + "”.")));
+                    .map(slug -> book.get(Key.food(slug))
+                            .orElseThrow(() -> Problem.at("/food", "There is no food “" + slug + "”.")));
             if (input.item() != null && entries.items(household).stream().noneMatch(i -> i.id().equals(input.item()))) {
                 throw Problem.at("/item", "This is not on the list any more.");
             }

@@ -7,15 +7,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
-import java.util.UUID;
 import org.springframework.stereotype.Component;
-import wexilla.app.household.Foods;
 import wexilla.app.onhand.Lots;
-import wexilla.app.onhand.Offers;
+import wexilla.app.onhand.Snapshot;
 import wexilla.app.plan.Evenings;
-import wexilla.app.platform.Household;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodBook;
+import wexilla.core.food.Key;
 import wexilla.core.pricing.Offer;
 import wexilla.core.pricing.WholePacks;
 import wexilla.core.shopping.Basket;
@@ -25,43 +22,40 @@ import wexilla.core.shopping.Basket;
 class ShoppingList {
 
     private final Evenings evenings;
-    private final Foods foods;
-    private final Lots lots;
-    private final Offers offers;
 
-    ShoppingList(Evenings evenings, Foods foods, Lots lots, Offers offers) {
+    ShoppingList(Evenings evenings) {
         this.evenings = evenings;
-        this.foods = foods;
-        this.lots = lots;
-        this.offers = offers;
     }
 
     /** What is missing for the evenings up to this day. */
-    Basket until(Household household, LocalDate to) {
-        Evenings.Looked looked = evenings.look(household, to);
-        return Basket.of(looked.check().needs().items(), lowOrOut(household), packs(household), household.currency());
+    Basket until(Snapshot now, LocalDate to) {
+        Evenings.Looked looked = evenings.look(now, to);
+        return Basket.of(
+                looked.check().needs().items(),
+                lowOrOut(now),
+                packs(now),
+                now.household().currency());
     }
 
     /** Staples whose newest word is low or out. */
-    private List<Food> lowOrOut(Household household) {
-        FoodBook book = foods.book(household);
-        Map<UUID, String> keys = foods.keys(household);
+    private static List<Food> lowOrOut(Snapshot now) {
         Map<String, Boolean> low = new TreeMap<>();
-        lots.staples(household)
-                .forEach(lot -> low.merge(
-                        Objects.requireNonNull(keys.get(Objects.requireNonNull(lot.food()))),
-                        !lot.level().equals("have"),
-                        (a, b) -> a && b));
+        Map<String, Food> foods = new HashMap<>();
+        for (Lots.Lot lot : now.staples()) {
+            Food food = now.foods().food(Objects.requireNonNull(lot.food()));
+            foods.put(food.key().id(), food);
+            low.merge(food.key().id(), lot.level() != Lots.Level.HAVE, (a, b) -> a && b);
+        }
         return low.entrySet().stream()
                 .filter(Map.Entry::getValue)
-                .map(entry -> book.get(entry.getKey()).orElseThrow())
+                .map(entry -> Objects.requireNonNull(foods.get(entry.getKey())))
                 .toList();
     }
 
     /** Kinds of pack seen of each food; of one size the newest price counts. */
-    Map<String, List<WholePacks>> packs(Household household) {
-        Map<String, List<WholePacks>> packs = new HashMap<>();
-        offers.newestFirst(household).forEach((food, seen) -> {
+    private static Map<Key, List<WholePacks>> packs(Snapshot now) {
+        Map<Key, List<WholePacks>> packs = new HashMap<>();
+        now.offers().forEach((food, seen) -> {
             Map<String, WholePacks> bySize = new LinkedHashMap<>();
             for (Offer offer : seen) {
                 bySize.putIfAbsent(offer.pack().precise(), new WholePacks(offer.pack(), offer.price(), null));

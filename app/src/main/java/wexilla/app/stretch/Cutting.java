@@ -78,7 +78,17 @@ public final class Cutting {
             @Nullable String method,
             List<ShareAsked> shares,
             @Nullable String cookOn,
-            @Nullable String rawEatBy) {}
+            @Nullable String rawEatBy) {
+
+        /** How the price is shared; by weight when nothing is said. */
+        Slab.Method sharing() {
+            String said = method == null ? "weight" : method;
+            if (!METHODS.contains(said)) {
+                throw Problem.at("/method", "“" + said + "” is no way to share a price; say weight, fixed or value.");
+            }
+            return Slab.Method.valueOf(said.toUpperCase(Locale.ROOT));
+        }
+    }
 
     /** What comes of it. */
     public record Cut(
@@ -96,10 +106,7 @@ public final class Cutting {
         }
         Yield yield = yieldOf(asked, food);
         Money price = Asked.money("/price", asked.price(), currency);
-        String method = asked.method() == null ? "weight" : asked.method();
-        if (!METHODS.contains(method)) {
-            throw Problem.at("/method", "“" + method + "” is no way to share a price; say weight, fixed or value.");
-        }
+        Slab.Method sharing = asked.sharing();
         List<Share> shares = new ArrayList<>();
         List<Wish> wishes = new ArrayList<>();
         for (int i = 0; i < asked.shares().size(); i++) {
@@ -107,7 +114,7 @@ public final class Cutting {
             wishes.add(wish("/shares/" + i, asked.shares().get(i)));
         }
         Rational grams = Measures.US.toBase(weight).value();
-        Slab slab = cut(grams, yield.ofOne(), price, Slab.Method.valueOf(method.toUpperCase(Locale.ROOT)), shares);
+        Slab slab = cut(grams, yield.ofOne(), price, sharing, shares);
         StretchPlan plan = StretchPlan.of(
                 slab,
                 wishes,
@@ -116,7 +123,7 @@ public final class Cutting {
                         day("/rawEatBy", asked.rawEatBy()),
                         keeping.rule(KeepingGuide.COOKED_DISH),
                         grams.dividedBy(Rational.of(1000)),
-                        Thaw.shape(food.map(Food::keepingClass).orElse(""), false, false)));
+                        Thaw.shape(food.map(Food::keepingClass).orElse(""), false, null)));
         return new Cut(slab, plan, food, grams, yield.ofOne(), yield.source());
     }
 

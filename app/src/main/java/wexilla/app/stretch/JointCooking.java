@@ -15,6 +15,7 @@ import wexilla.app.household.Reference;
 import wexilla.app.household.Weighings;
 import wexilla.app.onhand.Codes;
 import wexilla.app.onhand.Ledger;
+import wexilla.app.onhand.Ledger.Kind;
 import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.NewLot;
 import wexilla.app.onhand.NewLot.State;
@@ -83,16 +84,17 @@ class JointCooking {
     String cook(Act act, UUID id, @Nullable String weighed) {
         Household household = act.household();
         Stretches.Stretch stretch = stretches.get(household, id);
-        if (!stretch.state().equals("open")) {
+        if (stretch.state() != Stretches.State.OPEN) {
             throw Problem.at("/id", "This joint is cooked already.");
         }
-        Food food = foods.book(household)
+        Food food = foods.known(household)
+                .book()
                 .find(stretch.asked().food())
                 .orElseGet(() -> foods.own(household, stretch.asked().food(), Unit.G));
         UUID row = foods.row(household, food);
         Lots.Lot raw = raw(act, stretch, food, row);
         StretchAsked asked = actual(stretch.asked(), raw, weighed);
-        Cut cut = Cutting.of(asked, foods.book(household), reference.keeping(), household.currency());
+        Cut cut = Cutting.of(asked, foods.known(household).book(), reference.keeping(), household.currency());
         if (weighed != null && !weighed.isBlank()) {
             weighings.add(
                     act,
@@ -132,23 +134,19 @@ class JointCooking {
         }
         Place counter = households.usualPlace(household, Storage.COUNTER);
         Cutting.Cut planned =
-                Cutting.of(stretch.asked(), foods.book(household), reference.keeping(), household.currency());
+                Cutting.of(stretch.asked(), foods.known(household).book(), reference.keeping(), household.currency());
         LotClock clock = LotClock.start(food.keepingClass(), act.day());
-        NewLot lot = new NewLot(
-                UUID.randomUUID(),
+        NewLot lot = NewLot.counted(
                 row,
                 null,
                 Amount.of(Rational.of(planned.rawGrams().toDecimal(6)), Unit.G),
-                false,
                 Cost.of(Money.parse(stretch.asked().price(), household.currency())),
                 "used, not from stock",
                 counter.id(),
                 State.RAW,
                 clock,
-                reference.keeping().dates(clock, counter.kind()),
-                null,
-                null);
-        ledger.create(act, lot, "counted", "used, not from stock");
+                reference.keeping().dates(clock, counter.kind()));
+        ledger.create(act, lot, Kind.COUNTED, "used, not from stock");
         return lots.byId(household, lot.id()).orElseThrow();
     }
 
@@ -214,16 +212,15 @@ class JointCooking {
                             null,
                             batch,
                             piece.amount(),
-                            false,
+                            Lots.Level.COUNTED,
                             new Cost(piece.cost(), raw.cost().complete()),
                             piece.about(),
                             place.id(),
                             piece.freeze() ? State.FROZEN : State.COOKED,
                             own,
                             reference.keeping().dates(own, place.kind()),
-                            null,
-                            piece.freeze() ? codes.fresh(used) : null),
-                    "made",
+                            piece.freeze() ? Lots.Packet.of(null, codes.fresh(used)) : Lots.Packet.NONE),
+                    Kind.MADE,
                     "");
             ids.add(id);
         }
@@ -254,7 +251,7 @@ class JointCooking {
             left = left.subtract(grams);
             Cost cost = new Cost(piece.cost(), raw.cost().complete());
             Take take = new Take(raw.open(), Amount.of(Rational.of(grams), Unit.G), cost);
-            ledger.take(act, take, ids.get(order.get(n)), "used", piece.about());
+            ledger.take(act, take, ids.get(order.get(n)), Kind.USED, piece.about());
         }
     }
 }

@@ -21,10 +21,13 @@ import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.app.stretch.Cutting.ShareAsked;
 import wexilla.app.stretch.Cutting.StretchAsked;
 import wexilla.core.food.FoodBook;
 import wexilla.core.keeping.Storage;
 import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.LineList;
+import wexilla.core.recipe.LineReader;
 import wexilla.core.stretch.StretchPlan;
 
 /** Stretch: big buys, cut into parts. */
@@ -76,7 +79,7 @@ class StretchController {
     record StretchView(
             String id,
             int version,
-            String state,
+            Stretches.State state,
             @Nullable String lot,
             @Nullable String rawEatBy,
             StretchAsked asked,
@@ -89,7 +92,7 @@ class StretchController {
         LocalDate today = household.dayOf(clock.instant());
         List<Stretches.Stretch> stored = stretches.all(household);
         List<UUID> taken = stored.stream().map(Stretches.Stretch::lot).toList();
-        FoodBook book = foods.book(household);
+        FoodBook book = foods.known(household).book();
         List<BigBuy> onHand = lots.open(household).stream()
                 .filter(lot -> lot.food() != null && lot.amount().unit().equals(Unit.G))
                 .filter(lot -> !taken.contains(lot.id()))
@@ -141,7 +144,8 @@ class StretchController {
     /** What it becomes while it is typed, by the yields of this household; stores nothing. */
     @PostMapping("/api/stretch/cut")
     Stretched cut(Household household, @RequestBody StretchAsked asked) {
-        return Stretched.of(Cutting.of(asked, foods.book(household), reference.keeping(), household.currency()));
+        return Stretched.of(
+                Cutting.of(asked, foods.known(household).book(), reference.keeping(), household.currency()));
     }
 
     /** @param id null for a new one; {@code version} as last seen */
@@ -152,17 +156,20 @@ class StretchController {
     Said save(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody StretchInput input) {
         return acts.say(household, key, "stretch", input, act -> {
             Asked.name("/food", input.asked().food(), LONGEST_NAME);
+            LineReader reader = new LineReader(foods.known(household).book());
             for (int i = 0; i < input.asked().shares().size(); i++) {
-                Asked.name(
-                        "/shares/" + i + "/name", input.asked().shares().get(i).name(), LONGEST_NAME);
+                ShareAsked share = input.asked().shares().get(i);
+                Asked.name("/shares/" + i + "/name", share.name(), LONGEST_NAME);
+                String extender = share.extender() == null ? "" : share.extender();
+                Asked.at("/shares/" + i + "/extender", () -> LineList.of(extender, reader));
             }
-            Cutting.of(input.asked(), foods.book(household), reference.keeping(), household.currency());
+            Cutting.of(input.asked(), foods.known(household).book(), reference.keeping(), household.currency());
             if (input.lot() != null && lots.byId(household, input.lot()).isEmpty()) {
                 throw Problem.at("/lot", "There is no such joint on hand.");
             }
             if (input.id() != null) {
                 Stretches.Stretch old = stretches.get(household, input.id());
-                if (old.version() != input.version() || !old.state().equals("open")) {
+                if (old.version() != input.version() || old.state() != Stretches.State.OPEN) {
                     throw Problem.changed("This big buy was changed in another window; look at it again.");
                 }
             }

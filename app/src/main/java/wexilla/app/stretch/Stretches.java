@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
@@ -26,12 +27,19 @@ import wexilla.core.planning.BigBuy;
 @Component
 public class Stretches {
 
+    /** How far a big buy is. */
+    enum State {
+        OPEN,
+        COOKED,
+        DROPPED
+    }
+
     /**
      * @param lot the raw joint on hand; null when it is not bought yet
      * @param lots what each part became once it was cooked, null before
      */
     record Stretch(
-            UUID id, @Nullable UUID lot, StretchAsked asked, String state, int version, List<@Nullable UUID> lots) {}
+            UUID id, @Nullable UUID lot, StretchAsked asked, State state, int version, List<@Nullable UUID> lots) {}
 
     private record Row(ShareAsked share, @Nullable UUID lot) {}
 
@@ -56,7 +64,7 @@ public class Stretches {
 
     /** Open ones that have a cook day. */
     public List<BigBuy> ahead(Household household) {
-        return read(household, "and state = 'open' and cook_on is not null order by cook_on, id").stream()
+        return read(household, "and state = 'OPEN' and cook_on is not null order by cook_on, id").stream()
                 .map(stretch -> new BigBuy(
                         stretch.id().toString(),
                         stretch.asked().food(),
@@ -81,7 +89,7 @@ public class Stretches {
                 });
         List<Object> parameters = new ArrayList<>(List.of(household.id()));
         parameters.addAll(Arrays.asList(more));
-        return db.sql("select * from stretch where household_id = ? and state <> 'dropped' " + condition)
+        return db.sql("select * from stretch where household_id = ? and state <> 'DROPPED' " + condition)
                 .params(parameters)
                 .query((row, n) -> stretch(row, shares))
                 .list();
@@ -95,7 +103,7 @@ public class Stretches {
                 row.getString("weight"),
                 row.getString("price"),
                 row.getString("cooked_yield"),
-                row.getString("method"),
+                row.getString("method").toLowerCase(Locale.ROOT),
                 shares.stream().map(Row::share).toList(),
                 row.getString("cook_on"),
                 null);
@@ -105,7 +113,7 @@ public class Stretches {
                 id,
                 row.getObject("source_lot", UUID.class),
                 asked,
-                row.getString("state"),
+                State.valueOf(row.getString("state")),
                 row.getInt("version"),
                 lots);
     }
@@ -135,7 +143,7 @@ public class Stretches {
         db.sql("""
                         insert into stretch (household_id, id, source_lot, food, weight, price, cooked_yield, method,
                             cook_on, state)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, 'open')
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, 'OPEN')
                         on conflict (household_id, id) do update set source_lot = excluded.source_lot,
                             food = excluded.food, weight = excluded.weight, price = excluded.price,
                             cooked_yield = excluded.cooked_yield, method = excluded.method,
@@ -148,7 +156,7 @@ public class Stretches {
                         asked.weight(),
                         asked.price(),
                         asked.cookedYield(),
-                        asked.method() == null ? "weight" : asked.method(),
+                        asked.sharing().name(),
                         Cutting.day("/cookOn", asked.cookOn())))
                 .update();
         db.sql("delete from share where household_id = ? and stretch = ?")
@@ -191,13 +199,13 @@ public class Stretches {
 
     void drop(Act act, UUID id) {
         remember(act, id);
-        state(act, id, "dropped");
+        state(act, id, State.DROPPED);
     }
 
     /** The joint is cooked: part {@code pos} became this lot. */
     void cooked(Act act, UUID id, List<@Nullable UUID> lots) {
         remember(act, id);
-        state(act, id, "cooked");
+        state(act, id, State.COOKED);
         for (int pos = 0; pos < lots.size(); pos++) {
             db.sql("update share set lot = ? where household_id = ? and stretch = ? and pos = ?")
                     .params(Arrays.asList(lots.get(pos), act.household().id(), id, pos))
@@ -205,9 +213,9 @@ public class Stretches {
         }
     }
 
-    private void state(Act act, UUID id, String state) {
+    private void state(Act act, UUID id, State state) {
         db.sql("update stretch set state = ?, version = version + 1 where household_id = ? and id = ?")
-                .params(state, act.household().id(), id)
+                .params(state.name(), act.household().id(), id)
                 .update();
     }
 }

@@ -18,11 +18,11 @@ public class Spent {
 
     /** What was eaten from this day to that, both included: dishes, sides, and what hands used up. */
     public Money used(Household household, LocalDate from, LocalDate to) {
-        return sum(household, "(m.kind = 'eaten' or (m.kind = 'used' and a.kind = 'hand'))", from, to);
+        return sum(household, "(m.kind = 'EATEN' or (m.kind = 'USED' and a.kind = 'hand'))", from, to);
     }
 
     public Money binned(Household household, LocalDate from, LocalDate to) {
-        return sum(household, "m.kind = 'wasted'", from, to);
+        return sum(household, "m.kind = 'WASTED'", from, to);
     }
 
     private Money sum(Household household, String which, LocalDate from, LocalDate to) {

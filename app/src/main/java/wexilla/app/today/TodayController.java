@@ -1,6 +1,5 @@
 package wexilla.app.today;
 
-import java.time.Clock;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -16,7 +15,10 @@ import wexilla.app.household.People;
 import wexilla.app.household.Reference;
 import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Lots;
+import wexilla.app.onhand.NewLot;
 import wexilla.app.onhand.Purchases;
+import wexilla.app.onhand.Snapshot;
+import wexilla.app.onhand.Snapshots;
 import wexilla.app.plan.Evenings;
 import wexilla.app.plan.Slots;
 import wexilla.app.platform.Household;
@@ -24,6 +26,7 @@ import wexilla.app.recipes.Recipes;
 import wexilla.core.keeping.KeepDates.Urgency;
 import wexilla.core.keeping.Storage;
 import wexilla.core.planning.PlanCheck;
+import wexilla.core.planning.TakeOut;
 import wexilla.core.shopping.Needs;
 
 /** Today: what to take out, what to use first, what to freeze tonight, the week's cost, and first steps. */
@@ -35,33 +38,30 @@ class TodayController {
 
     private final Evenings evenings;
     private final Slots slots;
-    private final Lots lots;
     private final People people;
     private final Recipes recipes;
     private final Reference reference;
     private final Purchases purchases;
     private final Spent spent;
-    private final Clock clock;
+    private final Snapshots snapshots;
 
     TodayController(
             Evenings evenings,
             Slots slots,
-            Lots lots,
             People people,
             Recipes recipes,
             Reference reference,
             Purchases purchases,
             Spent spent,
-            Clock clock) {
+            Snapshots snapshots) {
         this.evenings = evenings;
         this.slots = slots;
-        this.lots = lots;
         this.people = people;
         this.recipes = recipes;
         this.reference = reference;
         this.purchases = purchases;
         this.spent = spent;
-        this.clock = clock;
+        this.snapshots = snapshots;
     }
 
     /**
@@ -93,9 +93,10 @@ class TodayController {
 
     @GetMapping("/api/today")
     TodayView today(Household household) {
-        LocalDate today = household.dayOf(clock.instant());
-        Evenings.Looked looked = evenings.look(household, today.plusDays(AHEAD));
-        List<Lots.Lot> open = lots.open(household);
+        Snapshot now = snapshots.of(household);
+        LocalDate today = now.today();
+        Evenings.Looked looked = evenings.look(now, today.plusDays(AHEAD));
+        List<Lots.Lot> open = now.open();
         List<LotView> first = open.stream()
                 .map(lot -> LotView.of(lot, today))
                 .filter(lot -> lot.urgency() == Urgency.PAST || lot.urgency() == Urgency.SOON)
@@ -108,21 +109,21 @@ class TodayController {
                 spent.binned(household, weekAgo, today).decimal());
         return new TodayView(
                 today.toString(),
-                takeOut(household, looked),
+                takeOut(now, looked),
                 first,
                 freezeTonight(open, looked, today),
                 week,
-                firstSteps(household, open));
+                firstSteps(now));
     }
 
-    private List<OutView> takeOut(Household household, Evenings.Looked looked) {
+    private static List<OutView> takeOut(Snapshot now, Evenings.Looked looked) {
         List<OutView> out = new ArrayList<>();
         Stream.concat(
                         looked.check().checked().stream().map(PlanCheck.Checked::takeOut),
                         looked.check().forCookDays().values().stream())
                 .flatMap(List::stream)
-                .sorted(Comparator.comparing(PlanCheck.TakeOut::by))
-                .forEach(one -> lots.byId(household, UUID.fromString(one.lot()))
+                .sorted(Comparator.comparing(TakeOut::by))
+                .forEach(one -> now.open(UUID.fromString(one.lot()))
                         .ifPresent(lot -> out.add(new OutView(
                                 one.lot(),
                                 one.name(),
@@ -142,7 +143,7 @@ class TodayController {
                 .map(take -> take.lot().id())
                 .collect(Collectors.toSet());
         return open.stream()
-                .filter(lot -> lot.state().equals("raw")
+                .filter(lot -> lot.state() == NewLot.State.RAW
                         && !spokenFor.contains(lot.id().toString()))
                 .filter(lot -> reference
                         .keeping()
@@ -152,10 +153,10 @@ class TodayController {
     }
 
     /** Ten minutes to first value: what is done is ticked; when all is done nothing is shown. */
-    private List<FirstStep> firstSteps(Household household, List<Lots.Lot> open) {
-        boolean freezer = open.stream().anyMatch(lot -> lot.storage() == Storage.FREEZER);
-        LocalDate today = household.dayOf(clock.instant());
-        boolean planned = slots.any(household, today, today.plusDays(60));
+    private List<FirstStep> firstSteps(Snapshot now) {
+        Household household = now.household();
+        boolean freezer = now.open().stream().anyMatch(lot -> lot.storage() == Storage.FREEZER);
+        boolean planned = slots.any(household, now.today(), now.today().plusDays(60));
         List<FirstStep> steps = List.of(
                 new FirstStep(
                         "Say who eats: adults, teenagers, children",

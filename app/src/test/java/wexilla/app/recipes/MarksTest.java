@@ -33,7 +33,8 @@ class MarksTest {
 
     @Test
     void aLineHeldBackComesBack() {
-        RecipeLine line = new RecipeLine(READER.read("200 ml cream (cold)"), Set.of(Style.COOKED, Style.READY_TO_BAKE));
+        RecipeLine line = new RecipeLine(
+                READER.read("200 ml cream (cold)"), Set.of(Style.COOKED, Style.READY_TO_BAKE), null, null);
         String written = Marks.of(line);
         assertThat(written).isEqualTo("200 ml cream (cold) [on the night when cooked, ready to bake]");
         assertThat(Marks.line(written).text()).isEqualTo("200 ml cream (cold)");

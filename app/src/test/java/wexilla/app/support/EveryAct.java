@@ -256,7 +256,7 @@ public final class EveryAct {
                         "people",
                         List.of(slot.path("people").get(0).asString()),
                         "dishes",
-                        List.of(map("text", "Nettle soup", "side", false, "portions", 3))));
+                        List.of(map("text", "Nettle soup", "portions", 3))));
         add(
                 "/api/eat",
                 map(

@@ -1,5 +1,6 @@
 package wexilla.core.cookday;
 
+import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -15,8 +16,8 @@ import wexilla.core.quantity.KitchenRounding;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.Recipe;
-import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.ReadLine;
+import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.StepTime;
 import wexilla.core.recipe.Style;
 
@@ -30,7 +31,7 @@ import wexilla.core.recipe.Style;
 public record CookDay(List<Timed> pots, List<Preparation> preparations, List<Task> dayBefore) {
 
     /** When hands are free: off your feet. {@code begin} when there is nothing to cook. */
-    public LocalTime handsFree(LocalTime begin) {
+    public LocalDateTime handsFree(LocalDateTime begin) {
         return pots.stream()
                 .map(timed -> timed.start().plusMinutes(timed.time().handsMin()))
                 .max(Comparator.naturalOrder())
@@ -38,7 +39,7 @@ public record CookDay(List<Timed> pots, List<Preparation> preparations, List<Tas
     }
 
     /** When the last pot is off the stove; {@code begin} when there is nothing to cook. */
-    public LocalTime end(LocalTime begin) {
+    public LocalDateTime end(LocalDateTime begin) {
         return pots.stream()
                 .map(timed -> timed.start().plusMinutes(timed.time().minutes()))
                 .max(Comparator.naturalOrder())
@@ -49,12 +50,20 @@ public record CookDay(List<Timed> pots, List<Preparation> preparations, List<Tas
      * One batch to cook.
      *
      * @param id of whoever asks
-     * @param factor of the recipe as written
      */
-    public record Pot(String id, Recipe recipe, Style style, Rational factor) {}
+    public record Pot(String id, Sized sized, Style style) {
+
+        String title() {
+            return sized.recipe().title();
+        }
+
+        StepTime time() {
+            return sized.time(style);
+        }
+    }
 
     /** @param start when hands turn to it: one pair of hands, one pot after the other */
-    public record Timed(Pot pot, StepTime time, LocalTime start) {}
+    public record Timed(Pot pot, StepTime time, LocalDateTime start) {}
 
     /**
      * Something prepared once.
@@ -83,62 +92,50 @@ public record CookDay(List<Timed> pots, List<Preparation> preparations, List<Tas
      *
      * @param begin when hands begin
      */
-    public static CookDay of(List<Pot> pots, LocalTime begin, Measures measures) {
-        List<Pot> longest = pots.stream()
-                .sorted(Comparator.comparing((Pot pot) -> -time(pot).waitMin())
-                        .thenComparing(pot -> -time(pot).handsMin())
-                        .thenComparing(pot -> pot.recipe().title()))
-                .toList();
+    public static CookDay of(List<Pot> pots, LocalDateTime begin, Measures measures) {
         List<Timed> timed = new ArrayList<>();
-        LocalTime next = begin;
-        for (Pot pot : longest) {
-            timed.add(new Timed(pot, time(pot), next));
-            next = next.plusMinutes(time(pot).handsMin());
+        LocalDateTime next = begin;
+        for (Timed pot : pots.stream()
+                .map(pot -> new Timed(pot, pot.time(), begin))
+                .sorted(Comparator.comparing((Timed pot) -> -pot.time().waitMin())
+                        .thenComparing(pot -> -pot.time().handsMin())
+                        .thenComparing(pot -> pot.pot().title()))
+                .toList()) {
+            timed.add(new Timed(pot.pot(), pot.time(), next));
+            next = next.plusMinutes(pot.time().handsMin());
         }
+        List<Pot> longest = timed.stream().map(Timed::pot).toList();
         return new CookDay(timed, preparations(longest, measures), dayBefore(longest));
     }
 
-    private static StepTime time(Pot pot) {
-        return Recipe.time(pot.recipe().stepsUntil(pot.style()));
-    }
-
+    /** What is cut the same way; what is counted in a head here and weighed there stays apart. */
     private static List<Preparation> preparations(List<Pot> pots, Measures measures) {
-        record Cut(Food food, String how) {}
+        record Cut(Food food, String how, Unit unit) {}
         Map<Cut, Map<Pot, Amount>> cuts = new LinkedHashMap<>();
         for (Pot pot : pots) {
-            for (RecipeLine line : pot.recipe().lines()) {
+            for (Sized.Line line : pot.sized().goesIn(pot.style())) {
                 Food food = line.read().food();
                 String how = line.read().preparation();
-                if (food == null
-                        || how.isEmpty()
-                        || soaked(line)
-                        || !line.goesIn(pot.style())
-                        || line.read().quantity() == null) {
-                    continue;
+                Amount amount = line.amount();
+                if (food != null && !how.isEmpty() && !soaked(line.read()) && amount != null) {
+                    Amount base = Conversion.convert(food, amount, food.base(), measures)
+                                    instanceof Conversion.Converted converted
+                            ? converted.amount()
+                            : measures.toBase(amount);
+                    cuts.computeIfAbsent(new Cut(food, normal(how), base.unit()), cut -> new LinkedHashMap<>())
+                            .merge(pot, base, Amount::plus);
                 }
-                Amount scaled = line.read().quantity().max().times(pot.factor());
-                Amount base = Conversion.convert(food, scaled, food.base(), measures)
-                                instanceof Conversion.Converted converted
-                        ? converted.amount()
-                        : measures.toBase(scaled);
-                cuts.computeIfAbsent(new Cut(food, normal(how)), cut -> new LinkedHashMap<>())
-                        .merge(pot, base, CookDay::plus);
             }
         }
         List<Preparation> merged = new ArrayList<>();
         cuts.forEach((cut, byPot) -> {
             List<Part> parts = new ArrayList<>();
-            byPot.forEach(
-                    (pot, amount) -> parts.add(new Part(pot.recipe().title(), pieces(cut.food(), amount, measures))));
-            Amount all = byPot.values().stream().reduce(CookDay::plus).orElseThrow();
+            byPot.forEach((pot, amount) -> parts.add(new Part(pot.title(), pieces(cut.food(), amount, measures))));
+            Amount all = byPot.values().stream().reduce(Amount::plus).orElseThrow();
             merged.add(new Preparation(cut.food().name(), cut.how(), pieces(cut.food(), all, measures), parts));
         });
         merged.sort(Comparator.comparing((Preparation p) -> -p.parts().size()).thenComparing(Preparation::what));
         return merged;
-    }
-
-    private static Amount plus(Amount a, Amount b) {
-        return a.unit().equals(b.unit()) ? Amount.of(a.value().plus(b.value()), a.unit()) : a;
     }
 
     /** "finely diced" and "diced, finely" are one cut. */
@@ -155,35 +152,31 @@ public record CookDay(List<Timed> pots, List<Preparation> preparations, List<Tas
         Amount rounded = KitchenRounding.nearest(amount);
         if (amount.unit().equals(Unit.G)
                 && Conversion.convert(food, amount, Unit.PIECE, measures) instanceof Conversion.Converted converted) {
-            Rational halves = new Rational(
-                            converted.amount().value().times(Rational.of(2)).rounded(), java.math.BigInteger.ONE)
+            Rational halves = Rational.of(
+                            converted.amount().value().times(Rational.of(2)).rounded())
                     .dividedBy(Rational.of(2));
             return halves.isZero() ? rounded.toString() : Amount.of(halves, Unit.PIECE) + " (" + rounded + ")";
         }
         return rounded.toString();
     }
 
-    private static boolean soaked(RecipeLine line) {
-        return line.read().text().toLowerCase(Locale.ROOT).contains("soak");
+    private static boolean soaked(ReadLine line) {
+        return line.text().toLowerCase(Locale.ROOT).contains("soak");
     }
 
     /** What is soaked: what its line says, and kidney beans always. */
     private static List<Task> dayBefore(List<Pot> pots) {
         List<Task> tasks = new ArrayList<>();
         for (Pot pot : pots) {
-            for (RecipeLine line : pot.recipe().lines()) {
+            for (Sized.Line line : pot.sized().goesIn(pot.style())) {
                 Food food = line.read().food();
                 boolean kidney = food != null && food.is(Nature.BOIL_HARD);
-                if (!line.goesIn(pot.style()) || !(kidney || soaked(line))) {
-                    continue;
+                if (kidney || soaked(line.read())) {
+                    Amount exact = line.amount();
+                    String amount = exact == null ? "" : KitchenRounding.nearest(exact) + " ";
+                    String words = "soak " + amount + line.read().foodName() + " for " + pot.title();
+                    tasks.add(new Task(words, kidney ? KIDNEY : ""));
                 }
-                String amount = line.read().quantity() == null
-                        ? ""
-                        : KitchenRounding.nearest(line.read().quantity().max().times(pot.factor())) + " ";
-                tasks.add(new Task(
-                        "soak " + amount + line.read().foodName() + " for "
-                                + pot.recipe().title(),
-                        kidney ? KIDNEY : ""));
             }
         }
         return tasks;

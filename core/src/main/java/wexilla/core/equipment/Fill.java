@@ -55,7 +55,7 @@ public record Fill(
         Rational limit = byCount ? Rational.ONE : rule.limit(swells);
         Rational filled = byCount ? standing.dividedBy(Objects.requireNonNull(area)) : ml.dividedBy(capacity);
         Rational times = filled.dividedBy(limit);
-        int loads = ceiling(times);
+        int loads = loads(times);
         Optional<VesselSize> next = loads <= 1 || byCount ? Optional.empty() : rule.nextFor(ml, swells, size);
         Rational fits = times.compareTo(Rational.ONE) <= 0 ? Rational.ONE : Rational.ONE.dividedBy(times);
         return new Fill(
@@ -123,10 +123,11 @@ public record Fill(
         return share.times(HUNDRED).rounded().toString();
     }
 
-    private static int ceiling(Rational times) {
-        BigInteger[] parts = times.numerator().divideAndRemainder(times.denominator());
-        BigInteger up = parts[1].signum() == 0 ? parts[0] : parts[0].add(BigInteger.ONE);
-        return up.min(BigInteger.valueOf(MOST_LOADS)).max(BigInteger.ONE).intValueExact();
+    private static int loads(Rational times) {
+        return times.ceiling()
+                .min(BigInteger.valueOf(MOST_LOADS))
+                .max(BigInteger.ONE)
+                .intValueExact();
     }
 
     /**

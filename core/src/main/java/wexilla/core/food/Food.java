@@ -21,7 +21,7 @@ import wexilla.core.quantity.Unit;
  * @param traits aisle, protein, allergens and yields
  */
 public record Food(
-        String key,
+        Key key,
         String name,
         List<String> aliases,
         List<String> kinds,
@@ -51,7 +51,7 @@ public record Food(
 
     /** A food without kinds. */
     public Food(
-            String key,
+            Key key,
             String name,
             List<String> aliases,
             Unit base,
@@ -65,7 +65,7 @@ public record Food(
 
     /** A food without kinds and traits. */
     public Food(
-            String key,
+            Key key,
             String name,
             List<String> aliases,
             Unit base,
@@ -98,7 +98,7 @@ public record Food(
     }
 
     /** A food nobody has described yet: its own name, no facts, stock kept in the unit it came in. */
-    public static Food unknown(String key, String name, Unit base) {
+    public static Food unknown(Key key, String name, Unit base) {
         return new Food(key, name, List.of(), base, "unclassified", false, Scaling.LINEAR, List.of());
     }
 

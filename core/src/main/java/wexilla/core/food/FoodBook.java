@@ -37,7 +37,7 @@ public final class FoodBook {
     }
 
     private final @Nullable FoodBook under;
-    private final Map<String, Food> byKey = new HashMap<>();
+    private final Map<Key, Food> byKey = new HashMap<>();
     private final Node root = new Node();
 
     public FoodBook(Collection<Food> foods) {
@@ -88,7 +88,7 @@ public final class FoodBook {
         return new FoodBook(this, more);
     }
 
-    public Optional<Food> get(String key) {
+    public Optional<Food> get(Key key) {
         Food own = byKey.get(key);
         return own != null || under == null ? Optional.ofNullable(own) : under.get(key);
     }

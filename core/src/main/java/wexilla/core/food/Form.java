@@ -15,14 +15,13 @@ import wexilla.core.quantity.Rational;
  * @param todo what must be done first; empty when nothing must
  * @param source of the ratio
  */
-public record Form(
-        String need, Food by, Rational gives, boolean silent, List<String> done, String todo, String source) {
+public record Form(Key need, Food by, Rational gives, boolean silent, List<String> done, String todo, String source) {
 
     /** @throws IllegalArgumentException if it gives nothing or stands in for itself */
     public Form {
         done = List.copyOf(done);
         if (gives.signum() <= 0 || need.equals(by.key())) {
-            throw new IllegalArgumentException("a form of " + need + " gives something, and is another food");
+            throw new IllegalArgumentException("a form of " + need.id() + " gives something, and is another food");
         }
     }
 
@@ -49,7 +48,7 @@ public record Form(
         return new Form(need, by, ratio, silent, done, todo, from);
     }
 
-    private static @Nullable Yield cooked(FoodBook book, String key) {
+    private static @Nullable Yield cooked(FoodBook book, Key key) {
         return book.get(key).map(food -> food.traits().cooked()).orElse(null);
     }
 

@@ -12,7 +12,7 @@ public final class Forms {
     /** Every food stands for itself only. */
     public static final Forms NONE = new Forms(List.of());
 
-    private final Map<String, List<Form>> byNeed;
+    private final Map<Key, List<Form>> byNeed;
 
     public Forms(Collection<Form> forms) {
         this.byNeed = forms.stream().collect(Collectors.groupingBy(Form::need));
@@ -35,12 +35,12 @@ public final class Forms {
     }
 
     /** What stands in for this food, best first. */
-    public List<Form> of(String food) {
+    public List<Form> of(Key food) {
         return byNeed.getOrDefault(food, List.of());
     }
 
     /** What stands in for it without asking, best first. */
-    public List<Form> silent(String food) {
+    public List<Form> silent(Key food) {
         return of(food).stream().filter(Form::silent).toList();
     }
 }

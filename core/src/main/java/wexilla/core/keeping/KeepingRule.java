@@ -40,8 +40,8 @@ public record KeepingRule(
      * The shape it lies frozen in; null for what is kept in the freezer only: bought frozen and cooked from frozen, it
      * is never thawed first.
      */
-    public Thaw.@Nullable Shape frozenAs(boolean dish, boolean tray) {
-        return usualStorage() == Storage.FREEZER ? null : Thaw.shape(key, dish, tray);
+    public Thaw.@Nullable Shape frozenAs(boolean dish, @Nullable ContainerKind container) {
+        return usualStorage() == Storage.FREEZER ? null : Thaw.shape(key, dish, container);
     }
 
     /** Where it usually goes after shopping. */

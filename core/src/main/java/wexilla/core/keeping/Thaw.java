@@ -1,6 +1,7 @@
 package wexilla.core.keeping;
 
 import java.time.LocalDateTime;
+import org.jspecify.annotations.Nullable;
 import wexilla.core.quantity.Rational;
 
 /**
@@ -34,12 +35,12 @@ public final class Thaw {
     }
 
     /** The shape of what lies in the freezer, as far as its class and its container tell. */
-    public static Shape shape(String keepingClass, boolean dish, boolean tray) {
-        if (tray) {
+    public static Shape shape(String keepingClass, boolean dish, @Nullable ContainerKind container) {
+        if (container == ContainerKind.TRAY) {
             return Shape.TRAY;
         }
         if (dish) {
-            return Shape.FLAT_BAG;
+            return container == null || container == ContainerKind.BAG ? Shape.FLAT_BAG : Shape.JOINT;
         }
         return keepingClass.equals("raw-poultry-whole") ? Shape.WHOLE_BIRD : Shape.JOINT;
     }
@@ -54,10 +55,7 @@ public final class Thaw {
         if (shape == Shape.FLAT_BAG && kg.compareTo(LITRE_BAG_KG) <= 0) {
             return Shape.FLAT_BAG.least;
         }
-        int days = kg.dividedBy(KG_A_DAY)
-                .toDecimal(6)
-                .setScale(0, java.math.RoundingMode.CEILING)
-                .intValueExact();
+        int days = kg.dividedBy(KG_A_DAY).ceiling().intValueExact();
         return Math.max(Math.max(24, shape.least), 24 * days);
     }
 

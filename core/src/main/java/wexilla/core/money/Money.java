@@ -96,21 +96,17 @@ public record Money(long minor, Currency currency) implements Comparable<Money> 
         List<Rational> exact =
                 weights.stream().map(w -> exact().times(w).dividedBy(total)).toList();
         List<BigInteger> floors =
-                new ArrayList<>(exact.stream().map(Money::floor).toList());
+                new ArrayList<>(exact.stream().map(Rational::floor).toList());
         long left =
                 minor - floors.stream().mapToLong(BigInteger::longValueExact).sum();
         IntStream.range(0, floors.size())
                 .boxed()
                 .sorted(Comparator.<Integer, Rational>comparing(
-                                i -> exact.get(i).minus(new Rational(floors.get(i), BigInteger.ONE)))
+                                i -> exact.get(i).minus(Rational.of(floors.get(i))))
                         .reversed())
                 .limit(left)
                 .forEach(i -> floors.set(i, floors.get(i).add(BigInteger.ONE)));
         return floors.stream().map(f -> of(f.longValueExact(), currency)).toList();
-    }
-
-    private static BigInteger floor(Rational value) {
-        return value.numerator().divide(value.denominator());
     }
 
     /** "17.57": plain decimal notation with the currency's decimals. */

@@ -13,12 +13,11 @@ import wexilla.core.food.Allergen;
 import wexilla.core.food.Food;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.KitchenRounding;
-import wexilla.core.quantity.Quantity;
-import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
+import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
 
 /**
@@ -78,24 +77,19 @@ public record Label(
                 : text.substring(0, LONGEST_BY_HAND - 1).strip() + "…";
     }
 
-    /**
-     * What is added on the night to a packet of a recipe that stops in this style, in kitchen measures.
-     *
-     * @param share how much of the recipe as written is in the packet: factor of the batch × portions of the packet /
-     *     portions of the batch
-     */
-    public static List<String> toAdd(Recipe recipe, Style style, Rational share) {
-        return recipe.heldBack(style).stream().map(line -> toAdd(line, share)).toList();
+    /** What is added on the night to this much of a recipe that stops in this style, in kitchen measures. */
+    public static List<String> toAdd(Sized packet, Style style) {
+        return packet.onTheNight(style).stream().map(Label::toAdd).toList();
     }
 
-    private static String toAdd(RecipeLine line, Rational share) {
-        Quantity quantity = line.read().quantity();
+    private static String toAdd(Sized.Line line) {
         String preparation = line.read().preparation();
         String name = line.read().foodName() + (preparation.isEmpty() ? "" : ", " + preparation);
-        if (quantity == null) {
+        Amount exact = line.amount();
+        if (exact == null) {
             return name;
         }
-        Amount amount = KitchenRounding.nearest(quantity.middle().times(share));
+        Amount amount = KitchenRounding.nearest(exact);
         return amount + (amount.unit().equals(Unit.PIECE) ? " × " : " ") + name;
     }
 

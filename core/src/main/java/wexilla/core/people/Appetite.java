@@ -1,6 +1,5 @@
 package wexilla.core.people;
 
-import java.math.RoundingMode;
 import java.util.Collection;
 import java.util.Locale;
 import wexilla.core.quantity.Rational;
@@ -31,8 +30,7 @@ public enum Appetite {
 
     /** Whole portions to make for these people, rounded up; one when nobody is written down. */
     public static int wholePortions(Collection<Appetite> eaters) {
-        return Math.max(
-                1, sum(eaters).toDecimal(6).setScale(0, RoundingMode.CEILING).intValueExact());
+        return Math.max(1, sum(eaters).ceiling().intValueExact());
     }
 
     /**

@@ -5,13 +5,11 @@ import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import wexilla.core.quantity.NotAnAmount;
-import wexilla.core.quantity.Rational;
+import wexilla.core.recipe.LineList;
 import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.ReadLine;
-import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.Sized;
 
 /**
  * A joint to be stretched on a day ahead: it is spoken for from then on, and what its parts are stretched with is
@@ -42,38 +40,31 @@ public record BigBuy(String id, String food, String weight, LocalDate cookOn, Li
      */
     public List<PlanCheck.Batch> wants(LineReader reader, LocalTime begin, Collection<String> planned) {
         List<PlanCheck.Batch> wants = new ArrayList<>();
-        add(wants, id, food, read(reader, weight + " " + food), cookOn, begin);
+        add(wants, id, food, List.of(reader.readStored(weight + " " + food)), cookOn, begin);
         for (int i = 0; i < parts.size(); i++) {
             Part part = parts.get(i);
             if (planned.stream().noneMatch(part.name().strip()::equalsIgnoreCase)) {
-                List<RecipeLine> lines = new ArrayList<>();
-                for (String one : part.extender().split("[,;]|\\band\\b|\\+")) {
-                    lines.addAll(read(reader, one));
-                }
-                add(wants, id + "/" + i, part.name(), lines, part.eatOn() == null ? cookOn : part.eatOn(), begin);
+                LocalDate day = part.eatOn() == null ? cookOn : part.eatOn();
+                add(
+                        wants,
+                        id + "/" + i,
+                        part.name(),
+                        LineList.ofStored(part.extender(), reader).lines(),
+                        day,
+                        begin);
             }
         }
         return wants;
     }
 
     private static void add(
-            List<PlanCheck.Batch> wants,
-            String id,
-            String name,
-            List<RecipeLine> lines,
-            LocalDate day,
-            LocalTime begin) {
+            List<PlanCheck.Batch> wants, String id, String name, List<ReadLine> read, LocalDate day, LocalTime begin) {
+        List<Sized.Line> lines = read.stream()
+                .filter(line -> line.quantity() != null && line.food() != null)
+                .map(Sized.Line::asTyped)
+                .toList();
         if (!lines.isEmpty()) {
-            wants.add(new PlanCheck.Batch(id, "big buy: " + name, lines, Rational.ONE, day.atTime(begin)));
-        }
-    }
-
-    private static List<RecipeLine> read(LineReader reader, String text) {
-        try {
-            ReadLine line = reader.read(text);
-            return line.quantity() == null || line.food() == null ? List.of() : List.of(new RecipeLine(line, Set.of()));
-        } catch (NotAnAmount words) {
-            return List.of();
+            wants.add(new PlanCheck.Batch(id, "big buy: " + name, lines, day.atTime(begin)));
         }
     }
 }

@@ -9,7 +9,7 @@ import java.util.regex.Pattern;
 import wexilla.core.planning.Evening.Cook;
 import wexilla.core.planning.Evening.Dish;
 import wexilla.core.planning.Evening.FromStock;
-import wexilla.core.recipe.RecipeStep;
+import wexilla.core.recipe.ScaledStep;
 
 /** The evening counted back from table time: when each step begins, and when the oven goes on. */
 public final class Countdown {
@@ -30,9 +30,9 @@ public final class Countdown {
         List<Step> steps = new ArrayList<>();
         for (Dish dish : evening.dishes()) {
             LocalDateTime at = evening.tableAt();
-            List<RecipeStep> left = steps(dish);
+            List<ScaledStep> left = steps(dish);
             for (int i = left.size() - 1; i >= 0; i--) {
-                RecipeStep step = left.get(i);
+                ScaledStep step = left.get(i);
                 at = at.minusMinutes(step.time().minutes());
                 steps.add(new Step(at, dish.name(), step.text(), step.time().minutes()));
                 Matcher oven = OVEN.matcher(step.text());
@@ -46,9 +46,9 @@ public final class Countdown {
         return steps;
     }
 
-    private static List<RecipeStep> steps(Dish dish) {
+    private static List<ScaledStep> steps(Dish dish) {
         if (dish instanceof Cook cook) {
-            return cook.recipe().steps();
+            return cook.sized().steps();
         }
         return dish instanceof FromStock stock ? stock.finish() : List.of();
     }

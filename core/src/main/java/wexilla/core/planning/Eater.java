@@ -1,10 +1,13 @@
 package wexilla.core.planning;
 
+import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import wexilla.core.food.Allergen;
 import wexilla.core.food.Caution;
 import wexilla.core.food.Food;
@@ -27,49 +30,36 @@ public record Eater(
             Flag.PREGNANT, Set.of(Caution.RAW_MILK, Caution.COLD_SMOKED_FISH),
             Flag.FRAIL, Set.of(Caution.RAW_MILK, Caution.COLD_SMOKED_FISH));
 
-    private static String words(Flag flag) {
-        return flag == Flag.UNDER_12_MONTHS ? "under 12 months" : flag.name().toLowerCase(Locale.ROOT);
-    }
-
     public Eater {
         allergens = Set.copyOf(allergens);
         flags = Set.copyOf(flags);
         dislikes = List.copyOf(dislikes);
     }
 
-    /** What stands against these foods and this dish for this eater: hard things first. */
-    public List<Remark> against(String dish, Collection<Food> foods) {
-        List<Remark> remarks = new java.util.ArrayList<>();
+    /** What stands against these foods and this dish for this eater. */
+    List<Judgement> against(LocalDate day, String dish, Collection<Food> foods) {
+        List<Judgement> found = new ArrayList<>();
         for (Food food : foods) {
             food.traits().allergens().stream()
                     .filter(allergens::contains)
-                    .forEach(a -> remarks.add(Remark.stop(
-                            name + " must not eat " + a.words() + ": " + food.name(),
-                            "Regulation (EU) 1169/2011, Annex II (from memory)")));
+                    .forEach(a -> found.add(new Judgement.MustNotEat(day, name, a, food.name())));
             food.traits().cautions().forEach((caution, source) -> {
                 for (Flag flag : flags) {
                     if (NOT_FOR.getOrDefault(flag, Set.of()).contains(caution)) {
-                        remarks.add(Remark.stop(
-                                name + " is " + words(flag) + ": no " + caution.words() + " (" + food.name() + ")",
-                                source));
+                        found.add(new Judgement.NotFor(day, name, flag, caution, food.name(), source));
                     }
                 }
             });
         }
         String all = dish.toLowerCase(Locale.ROOT) + " "
-                + String.join(
-                        " ",
-                        foods.stream()
-                                .map(f -> f.name().toLowerCase(Locale.ROOT))
-                                .toList());
+                + foods.stream().map(f -> f.name().toLowerCase(Locale.ROOT)).collect(Collectors.joining(" "));
         dislikes.stream()
                 .filter(word -> all.contains(stem(word)))
-                .forEach(word -> remarks.add(Remark.hint(name + " does not like " + word)));
-        boolean hot = foods.stream().anyMatch(f -> f.name().contains("chilli")) || all.contains("chilli");
-        if (hot && chilli == 0) {
-            remarks.add(Remark.hint(name + " eats no chilli: season the pot mild, chilli at the table"));
+                .forEach(word -> found.add(new Judgement.Disliked(day, name, word)));
+        if (all.contains("chilli") && chilli == 0) {
+            found.add(new Judgement.TooHot(day, name));
         }
-        return remarks.stream().distinct().toList();
+        return found;
     }
 
     private static String stem(String word) {

@@ -6,13 +6,17 @@ import java.time.LocalTime;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
+import wexilla.core.food.Key;
 import wexilla.core.people.Appetite;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
-import wexilla.core.recipe.Recipe;
-import wexilla.core.recipe.RecipeLine;
-import wexilla.core.recipe.RecipeStep;
+import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.ReadLine;
+import wexilla.core.recipe.ScaledStep;
+import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.StepTime;
 
 /**
@@ -27,15 +31,11 @@ public record Evening(LocalDate day, LocalTime table, int minutes, List<Eater> e
         String name();
     }
 
-    /** Cooked that evening, or for it. @param portions to make; the recipe is scaled to them */
-    public record Cook(Recipe recipe, int portions) implements Dish {
+    /** Cooked that evening, or for it. @param sized to the portions that are wanted */
+    public record Cook(Sized sized) implements Dish {
         @Override
         public String name() {
-            return recipe.title();
-        }
-
-        public Rational factor() {
-            return Rational.of(portions, recipe.portions());
+            return sized.recipe().title();
         }
     }
 
@@ -43,26 +43,39 @@ public record Evening(LocalDate day, LocalTime table, int minutes, List<Eater> e
      * A dish that is there already.
      *
      * @param key of its stock
-     * @param finish the steps left for the evening
-     * @param add the lines added on the night, {@code share} how much of the recipe is on the table
+     * @param finish the steps left for the evening, {@code add} the lines added on the night: of what is on the table
      * @param foods what is in it, as far as known
      */
     public record FromStock(
-            String key,
-            String name,
-            List<RecipeStep> finish,
-            List<RecipeLine> add,
-            Rational share,
-            List<Food> foods,
-            int portions)
+            Key key, String name, List<ScaledStep> finish, List<Sized.Line> add, List<Food> foods, int portions)
             implements Dish {}
 
     /** @param perHead for an adult portion; null when nobody said how much */
     public record Side(
-            String name, @Nullable Food food, @Nullable Amount perHead) implements Dish {}
+            String name, @Nullable Food food, @Nullable Amount perHead) implements Dish {
+
+        /** A side is a food and its usual amount a head: as typed, else an adult's portion of it. */
+        public static Side of(ReadLine line, Measures measures) {
+            Food food = line.food();
+            if (line.quantity() != null) {
+                return new Side(line.foodName(), food, line.quantity().max());
+            }
+            return food != null
+                            && Conversion.convert(food, Amount.of(1, Unit.PORTION), food.base(), measures)
+                                    instanceof Conversion.Converted usual
+                    ? new Side(line.foodName(), food, usual.amount())
+                    : new Side(line.foodName(), food, null);
+        }
+    }
 
     /** A name is enough to plan and eat. */
     public record Named(String name) implements Dish {}
+
+    /** When the table is set while nobody said otherwise. Own definition. */
+    public static final LocalTime USUAL_TABLE = LocalTime.of(18, 30);
+
+    /** Minutes there are for an evening while nobody said otherwise. Own definition. */
+    public static final int USUAL_MINUTES = 45;
 
     public Evening {
         eaters = List.copyOf(eaters);
@@ -86,9 +99,9 @@ public record Evening(LocalDate day, LocalTime table, int minutes, List<Eater> e
     /** Minutes a dish needs before it is on the table, the hands' and its own. */
     public static StepTime time(Dish dish) {
         if (dish instanceof Cook cook) {
-            return Recipe.time(cook.recipe().steps());
+            return ScaledStep.time(cook.sized().steps());
         }
-        return dish instanceof FromStock stock ? Recipe.time(stock.finish()) : StepTime.NONE;
+        return dish instanceof FromStock stock ? ScaledStep.time(stock.finish()) : StepTime.NONE;
     }
 
     /** When to begin so that everything is on the table in time. */
@@ -108,7 +121,7 @@ public record Evening(LocalDate day, LocalTime table, int minutes, List<Eater> e
 
     static List<Food> foods(Dish dish) {
         if (dish instanceof Cook cook) {
-            return Eater.foods(cook.recipe());
+            return Eater.foods(cook.sized().recipe());
         }
         if (dish instanceof FromStock stock) {
             return stock.foods();

@@ -1,5 +1,11 @@
 package wexilla.core.planning;
 
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+import wexilla.core.planning.Judgement.Level;
+
 /**
  * What stands against an evening, or is to be done for it, in the cook's words.
  *
@@ -7,15 +13,8 @@ package wexilla.core.planning;
  */
 public record Remark(Level level, String words, String why) {
 
-    /** How much it matters. */
-    public enum Level {
-        /** It cannot stay so: a date, an allergen, something missing. */
-        STOP,
-        /** Something to do in time. */
-        DO,
-        /** Good to know. */
-        HINT
-    }
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
 
     static Remark stop(String words, String why) {
         return new Remark(Level.STOP, words, why);
@@ -27,5 +26,20 @@ public record Remark(Level level, String words, String why) {
 
     static Remark hint(String words) {
         return new Remark(Level.HINT, words, "");
+    }
+
+    /** "Fri 27 Nov". */
+    static String day(LocalDate day) {
+        return DAY.format(day);
+    }
+
+    /** "17:10", and the day with it when it is another one. */
+    static String time(LocalDateTime at, LocalDate day) {
+        return TIME.format(at) + (at.toLocalDate().equals(day) ? "" : " on " + day(at.toLocalDate()));
+    }
+
+    /** "Fri 27 Nov, 10:00". */
+    static String dayAndTime(LocalDateTime at) {
+        return day(at.toLocalDate()) + ", " + TIME.format(at);
     }
 }

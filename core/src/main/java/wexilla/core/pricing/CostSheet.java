@@ -2,27 +2,26 @@ package wexilla.core.pricing;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Currency;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
-import wexilla.core.food.Forms;
+import wexilla.core.food.Key;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
-import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
-import wexilla.core.recipe.RecipeLine;
-import wexilla.core.stock.OpenLot;
-import wexilla.core.stock.StockUse;
+import wexilla.core.recipe.Size;
+import wexilla.core.recipe.Sized;
+import wexilla.core.stock.StockUse.Take;
+import wexilla.core.stock.Supply;
 
 /**
  * What goes into a batch and what it costs, basis "used": actual cost of the lots, first to expire first out, else the
@@ -47,8 +46,28 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
             @Nullable Amount amount,
             @Nullable Recipe made) {
 
-        public Wanted(@Nullable Food food, String name, @Nullable Amount amount) {
-            this(food, name, amount, null);
+        /** A line of a recipe at its size. */
+        public static Wanted of(Sized.Line line) {
+            return new Wanted(
+                    line.read().food(),
+                    line.read().foodName(),
+                    line.amount(),
+                    line.line().made());
+        }
+
+        /** A line that belongs to no recipe, as it was typed. */
+        public static Wanted of(ReadLine line) {
+            return of(Sized.Line.asTyped(line));
+        }
+
+        /** The lines of a recipe at its size, in their order. */
+        public static List<Wanted> of(Collection<Sized.Line> lines) {
+            return lines.stream().map(Wanted::of).toList();
+        }
+
+        /** The same with what really went in. */
+        public Wanted with(@Nullable Amount other) {
+            return new Wanted(food, name, other, made);
         }
 
         /** "200 g onion" as a cook would measure it. */
@@ -59,26 +78,19 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
                             + (amount.unit().equals(Unit.PIECE) ? " × " : " ")
                             + name;
         }
-
-        /** A line of a recipe at this size of the batch, at its middle where it is a range. */
-        public static Wanted of(RecipeLine line, Rational factor) {
-            Quantity quantity = line.read().quantity();
-            Amount amount = quantity == null ? null : quantity.middle().times(line.by(factor));
-            return new Wanted(line.read().food(), line.read().foodName(), amount, line.made());
-        }
     }
 
     /**
-     * What is known about stock and prices, by food key; offers newest first.
+     * What is known about stock and prices.
      *
-     * @param forms which foods stand in for which
+     * @param supply is copied for each sheet: sheets do not take from each other
+     * @param offers of each food, newest first
      * @param flat the household's flat sum per dish
      * @param day the day of cooking: what is past its limit by then is not used
      */
     public record Known(
-            Map<String, List<OpenLot>> lots,
-            Map<String, List<Offer>> offers,
-            Forms forms,
+            Supply supply,
+            Map<Key, List<Offer>> offers,
             Seasoning seasoning,
             Money flat,
             Measures measures,
@@ -93,15 +105,12 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
         lines = List.copyOf(lines);
     }
 
-    /** The sheet of these lines. */
-    public static CostSheet of(List<Wanted> wanted, Known known) {
-        Map<String, List<OpenLot>> left = new HashMap<>(known.lots());
-        List<LineCost> lines = new ArrayList<>();
-        boolean seasoned = false;
-        for (Wanted line : wanted) {
-            seasoned |= seasoning(line, known);
-            lines.add(line(line, known, left));
-        }
+    /** Costs these lines together. */
+    public static CostSheet of(Collection<Wanted> wanted, Known known) {
+        Supply left = known.supply().copy();
+        List<LineCost> lines =
+                wanted.stream().map(line -> line(line, known, left)).toList();
+        boolean seasoned = lines.stream().anyMatch(LineCost.Covered.class::isInstance);
         Money flat = seasoned && known.seasoning() == Seasoning.FLAT ? known.flat() : Money.zero(known.currency());
         Cost total = lines.stream().map(LineCost::cost).reduce(Cost.of(flat), Cost::plus);
         return new CostSheet(lines, flat, total);
@@ -112,116 +121,66 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
         return Money.rounded(total.known().exact().dividedBy(Rational.of(portions)), flat.currency());
     }
 
-    private static boolean seasoning(Wanted line, Known known) {
-        return line.food() != null && line.food().seasoning() && known.seasoning() != Seasoning.EXACT;
-    }
-
-    private static LineCost covered(Known known) {
-        Cost none = Cost.of(Money.zero(known.currency()));
-        return new LineCost(null, List.of(), null, none, none, Basis.FLAT, List.of(), false, List.of(), "");
-    }
-
-    private static LineCost line(Wanted line, Known known, Map<String, List<OpenLot>> left) {
-        if (seasoning(line, known)) {
-            return covered(known);
+    private static LineCost line(Wanted line, Known known, Supply left) {
+        Food food = line.food();
+        if (food != null && food.seasoning() && known.seasoning() != Seasoning.EXACT) {
+            return new LineCost.Covered(none(known));
         }
         Amount amount = line.amount();
         if (amount == null) {
             return unknown(known, null, "no amount of " + line.name());
         }
-        Food food = line.food();
         if (food == null) {
             return unknown(known, known.measures().toBase(amount), "no price for " + line.name());
         }
-        Conversion.Answer answer = Conversion.convert(food, amount, food.base(), known.measures());
-        if (answer instanceof Conversion.Converted converted) {
-            return line.made() == null
-                    ? costed(food, converted.amount(), known, left)
-                    : dish(food, line.made(), converted.amount(), known, left);
+        Supply.Reckoned reckoned = left.reckon(food, amount, known.measures());
+        Amount need = reckoned.need();
+        if (need == null) {
+            return unknown(known, null, "the " + reckoned.missing());
         }
-        Amount asWritten = known.measures().toBase(amount);
-        if (left.getOrDefault(food.key(), List.of()).stream()
-                .anyMatch(l -> l.amount().unit().equals(asWritten.unit()))) {
-            return costed(food, asWritten, known, left);
-        }
-        return unknown(known, null, "the " + ((Conversion.Missing) answer).fact());
+        return line.made() == null ? served(food, need, known, left) : made(food, line.made(), need, known, left);
     }
 
     /** A dish of the book: what is there of it first, the rest made afresh. */
-    private static LineCost dish(
-            Food dish, Recipe recipe, Amount portions, Known known, Map<String, List<OpenLot>> left) {
-        Amount need = Amount.of(Rational.of(portions.value().toDecimal(6)), portions.unit());
-        StockUse.Serving use = StockUse.serving(dish, need, known.day(), left, known.forms());
-        Cost cost =
-                use.takes().stream().map(StockUse.Take::cost).reduce(Cost.of(Money.zero(known.currency())), Cost::plus);
-        List<LineCost.Part> made = new ArrayList<>();
-        if (!use.lacking().value().isZero()) {
-            Rational factor = use.lacking().value().dividedBy(Rational.of(recipe.portions()));
-            for (RecipeLine line : recipe.lines()) {
-                Wanted wanted = Wanted.of(line, factor);
-                LineCost part = line(wanted, known, left);
-                made.add(new LineCost.Part(wanted, part));
-                cost = cost.plus(part.cost());
-            }
-            cost = recipe.lines().isEmpty() ? cost.plus(Cost.unknown(known.currency())) : cost;
+    private static LineCost made(Food dish, Recipe recipe, Amount need, Known known, Supply left) {
+        Supply.Serving serving = left.take(dish, need, known.day());
+        Cost cost = taken(serving, known);
+        if (serving.whole()) {
+            return new LineCost.Made(need, serving, null, List.of(), cost, dish.name());
         }
-        Cost none = Cost.of(Money.zero(known.currency()));
-        Basis basis = use.lacking().value().isZero() ? Basis.STOCK : Basis.MADE;
-        return new LineCost(
-                need,
-                use.takes(),
-                null,
-                none,
-                cost,
-                basis,
-                use.instead(),
-                use.onlyInstead(),
-                made,
-                why(dish, made, cost));
+        Rational factor = serving.lacking().value().dividedBy(Rational.of(recipe.portions()));
+        Sized afresh = Sized.of(recipe, Size.of(factor), known.measures());
+        List<LineCost.Part> parts = new ArrayList<>();
+        for (Wanted wanted : Wanted.of(afresh.lines())) {
+            LineCost part = line(wanted, known, left);
+            parts.add(new LineCost.Part(wanted, part));
+            cost = cost.plus(part.cost());
+        }
+        cost = parts.isEmpty() ? cost.plus(Cost.unknown(known.currency())) : cost;
+        return new LineCost.Made(need, serving, afresh, parts, cost, dish.name());
     }
 
-    private static String why(Food dish, List<LineCost.Part> made, Cost cost) {
-        String parts = made.stream()
-                .map(part -> part.cost().why())
-                .filter(why -> !why.isEmpty())
-                .collect(Collectors.joining("; "));
-        return !parts.isEmpty()
-                ? "in " + dish.name() + ": " + parts
-                : cost.complete() ? "" : "what goes into " + dish.name();
-    }
-
-    /** The ledger keeps six decimals; the need is rounded to them once, before anything is taken. */
-    private static LineCost costed(Food food, Amount exact, Known known, Map<String, List<OpenLot>> left) {
-        Amount need = Amount.of(Rational.of(exact.value().toDecimal(6)), exact.unit());
-        List<OpenLot> lots = left.getOrDefault(food.key(), List.of());
-        StockUse.Serving use = StockUse.serving(food, need, known.day(), left, known.forms());
-        Cost taken =
-                use.takes().stream().map(StockUse.Take::cost).reduce(Cost.of(Money.zero(known.currency())), Cost::plus);
-        if (use.lacking().value().isZero()) {
+    private static LineCost served(Food food, Amount need, Known known, Supply left) {
+        boolean past = !left.past(food.key(), known.day()).isEmpty();
+        Supply.Serving serving = left.take(food, need, known.day());
+        Cost taken = taken(serving, known);
+        if (serving.whole()) {
             String why = taken.complete() ? "" : "what is in stock of " + food.name() + " has no price";
-            return new LineCost(
-                    need,
-                    use.takes(),
-                    null,
-                    Cost.of(Money.zero(known.currency())),
-                    taken,
-                    Basis.STOCK,
-                    use.instead(),
-                    use.onlyInstead(),
-                    List.of(),
-                    why);
+            return new LineCost.Served(need, serving, taken, none(known), why);
         }
-        Cost lacking = atNewestPrice(food, use.lacking(), known);
-        Basis basis = !lacking.complete() && use.takes().isEmpty()
-                ? Basis.UNKNOWN
-                : use.takes().isEmpty() ? Basis.PRICE : Basis.STOCK_AND_PRICE;
-        Cost cost = taken.plus(lacking);
-        boolean past = lots.stream().anyMatch(lot -> lot.pastLimit(known.day()));
-        String why = !cost.complete()
+        Cost lacking = atNewestPrice(food, serving.lacking(), known);
+        String why = !lacking.complete() || !taken.complete()
                 ? "no price for " + food.name()
                 : past ? "what is left of " + food.name() + " is past its eat-by day and not counted" : "";
-        return new LineCost(
-                need, use.takes(), use.lacking(), lacking, cost, basis, use.instead(), false, List.of(), why);
+        return new LineCost.Served(need, serving, taken, lacking, why);
+    }
+
+    private static Cost taken(Supply.Serving serving, Known known) {
+        return serving.takes().stream().map(Take::cost).reduce(none(known), Cost::plus);
+    }
+
+    private static Cost none(Known known) {
+        return Cost.of(Money.zero(known.currency()));
     }
 
     private static Cost atNewestPrice(Food food, Amount lacking, Known known) {
@@ -233,7 +192,6 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
     }
 
     private static LineCost unknown(Known known, @Nullable Amount need, String why) {
-        Cost none = Cost.unknown(known.currency());
-        return new LineCost(need, List.of(), need, none, none, Basis.UNKNOWN, List.of(), false, List.of(), why);
+        return new LineCost.Unknown(need, Cost.unknown(known.currency()), why);
     }
 }

@@ -1,43 +1,166 @@
 package wexilla.core.pricing;
 
 import java.util.List;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Form;
 import wexilla.core.money.Cost;
 import wexilla.core.quantity.Amount;
+import wexilla.core.recipe.Sized;
 import wexilla.core.stock.StockUse.Take;
+import wexilla.core.stock.Supply;
 
-/**
- * What one line needs, takes and costs.
- *
- * @param need as bought, in the unit its stock or price is counted in; null when it is not known
- * @param takes out of which lots
- * @param notInStock what the record lacks of it, null when nothing
- * @param notInStockCost that part at the newest price
- * @param cost all together
- * @param instead foods that stand in for it, as taken
- * @param onlyInstead whether nothing but those goes in
- * @param made what of it is made afresh goes in as these lines, when it is a dish of the book
- * @param why what is unknown, in the cook's words; empty when nothing is
- */
-public record LineCost(
-        @Nullable Amount need,
-        List<Take> takes,
-        @Nullable Amount notInStock,
-        Cost notInStockCost,
-        Cost cost,
-        Basis basis,
-        List<Form> instead,
-        boolean onlyInstead,
-        List<Part> made,
-        String why) {
+/** What one line needs, takes and costs. */
+public sealed interface LineCost {
+
+    /** All together. */
+    Cost cost();
+
+    Basis basis();
+
+    /** What is unknown, in the cook's words; empty when nothing is. */
+    String why();
+
+    /** As bought, in the unit its stock or price is counted in; null when it is not known. */
+    default @Nullable Amount need() {
+        return null;
+    }
+
+    /** Out of which lots. */
+    default List<Take> takes() {
+        return List.of();
+    }
+
+    /** What the record lacks of it; null when nothing. */
+    default @Nullable Amount notInStock() {
+        return null;
+    }
+
+    /** Foods that stand in for it, as taken. */
+    default List<Form> instead() {
+        return List.of();
+    }
+
+    /** Whether nothing but those goes in. */
+    default boolean onlyInstead() {
+        return false;
+    }
+
+    /** What of it is made afresh goes in as these lines, when it is a dish of the book. */
+    default List<Part> made() {
+        return List.of();
+    }
 
     /** One line of what is made afresh. */
-    public record Part(CostSheet.Wanted wanted, LineCost cost) {}
+    record Part(CostSheet.Wanted wanted, LineCost cost) {}
 
-    public LineCost {
-        made = List.copyOf(made);
-        instead = List.copyOf(instead);
-        takes = List.copyOf(takes);
+    /** The flat sum for seasoning and oil covers it, or it is left out. */
+    record Covered(Cost cost) implements LineCost {
+        @Override
+        public Basis basis() {
+            return Basis.FLAT;
+        }
+
+        @Override
+        public String why() {
+            return "";
+        }
+    }
+
+    /** Nothing can be counted: no amount, no price, or a fact is missing. */
+    record Unknown(@Nullable Amount need, Cost cost, String why) implements LineCost {
+        @Override
+        public Basis basis() {
+            return Basis.UNKNOWN;
+        }
+
+        @Override
+        public @Nullable Amount notInStock() {
+            return need;
+        }
+    }
+
+    /**
+     * A food, from stock as far as it is there, the rest at the newest price.
+     *
+     * @param lackingCost what the record lacks, at the newest price
+     */
+    record Served(Amount need, Supply.Serving serving, Cost takenCost, Cost lackingCost, String why)
+            implements LineCost {
+        @Override
+        public Cost cost() {
+            return takenCost.plus(lackingCost);
+        }
+
+        @Override
+        public Basis basis() {
+            if (serving.whole()) {
+                return Basis.STOCK;
+            }
+            return !takes().isEmpty() ? Basis.STOCK_AND_PRICE : lackingCost.complete() ? Basis.PRICE : Basis.UNKNOWN;
+        }
+
+        @Override
+        public List<Take> takes() {
+            return serving.takes();
+        }
+
+        @Override
+        public @Nullable Amount notInStock() {
+            return serving.whole() ? null : serving.lacking();
+        }
+
+        @Override
+        public List<Form> instead() {
+            return serving.instead();
+        }
+
+        @Override
+        public boolean onlyInstead() {
+            return serving.onlyInstead();
+        }
+    }
+
+    /**
+     * A dish of the book: what is there of it first, the rest made afresh.
+     *
+     * @param afresh the dish at the size that is made; null when all of it is there
+     */
+    record Made(
+            Amount need, Supply.Serving serving, @Nullable Sized afresh, List<Part> made, Cost cost, String name)
+            implements LineCost {
+
+        public Made {
+            made = List.copyOf(made);
+        }
+
+        @Override
+        public Basis basis() {
+            return afresh == null ? Basis.STOCK : Basis.MADE;
+        }
+
+        @Override
+        public String why() {
+            String parts = made.stream()
+                    .map(part -> part.cost().why())
+                    .filter(why -> !why.isEmpty())
+                    .collect(Collectors.joining("; "));
+            return !parts.isEmpty() ? "in " + name + ": " + parts : cost.complete() ? "" : "what goes into " + name;
+        }
+
+        @Override
+        public List<Take> takes() {
+            return serving.takes();
+        }
+
+        @Override
+        public List<Form> instead() {
+            return serving.instead();
+        }
+
+        @Override
+        public boolean onlyInstead() {
+            return serving.onlyInstead();
+        }
     }
 }

@@ -1,6 +1,7 @@
 package wexilla.core.pricing;
 
 import java.time.LocalDate;
+import wexilla.core.food.Key;
 import wexilla.core.money.Money;
 import wexilla.core.money.UnitPrice;
 import wexilla.core.quantity.Amount;
@@ -10,7 +11,7 @@ import wexilla.core.quantity.Amount;
  *
  * @param pack what it was for, in g, ml or pieces
  */
-public record Offer(String foodKey, Money price, Amount pack, LocalDate seenOn) {
+public record Offer(Key food, Money price, Amount pack, LocalDate seenOn) {
 
     /** Days after which a price is shown as old: handbook, section 4. */
     public static final int OLD_DAYS = 90;

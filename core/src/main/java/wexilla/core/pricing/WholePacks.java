@@ -5,7 +5,6 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.Rational;
 
 /**
  * What whole packs of one kind cost at the till, basis "bought".
@@ -28,9 +27,7 @@ public record WholePacks(Amount pack, Money price, @Nullable MultiBuy multi) {
 
     /** As many as cover the need. */
     public Buy covering(Amount need) {
-        Rational exact = need.value().dividedBy(pack.value());
-        long packs =
-                exact.toDecimal(6).setScale(0, java.math.RoundingMode.CEILING).longValueExact();
+        long packs = need.value().dividedBy(pack.value()).ceiling().longValueExact();
         long sets = multi == null ? 0 : packs / multi.count();
         long single = multi == null ? packs : packs % multi.count();
         Money offer = multi == null ? Money.zero(price.currency()) : times(multi.price(), sets);

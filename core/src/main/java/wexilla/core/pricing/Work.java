@@ -7,9 +7,8 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import wexilla.core.food.Form;
 import wexilla.core.recipe.Mentions;
-import wexilla.core.recipe.Recipe;
-import wexilla.core.recipe.RecipeLine;
-import wexilla.core.recipe.RecipeStep;
+import wexilla.core.recipe.ScaledStep;
+import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.StepTime;
 
 /**
@@ -31,7 +30,7 @@ public record Work(StepTime left, List<Spared> spared, List<Afresh> afresh) {
      */
     public record Spared(int step, boolean whole, String why) {}
 
-    /** @param line its place in the recipe, from 0; @param time its own steps, as written */
+    /** @param line its place in the recipe, from 0; @param time its own steps, at the size it is made */
     public record Afresh(int line, String dish, StepTime time) {}
 
     public Work {
@@ -39,49 +38,49 @@ public record Work(StepTime left, List<Spared> spared, List<Afresh> afresh) {
         afresh = List.copyOf(afresh);
     }
 
-    /** @param sheet what its lines, in their order, are met by */
-    public static Work of(Recipe recipe, CostSheet sheet) {
+    /** @param costs what its lines, in their order, are met by */
+    public static Work of(Sized recipe, List<LineCost> costs) {
         List<Spared> spared = new ArrayList<>();
-        List<RecipeStep> todo = new ArrayList<>();
-        boolean anyDone = sheet.lines().stream()
+        List<ScaledStep> todo = new ArrayList<>();
+        boolean anyDone = costs.stream()
                 .anyMatch(line -> line.onlyInstead()
                         && line.instead().stream().anyMatch(form -> !form.done().isEmpty()));
-        for (int i = 0; i < recipe.steps().size(); i++) {
-            RecipeStep step = recipe.steps().get(i);
-            Optional<Spared> one = anyDone ? spared(i, step, recipe.lines(), sheet) : Optional.empty();
+        List<ScaledStep> steps = recipe.steps();
+        for (int i = 0; i < steps.size(); i++) {
+            ScaledStep step = steps.get(i);
+            Optional<Spared> one = anyDone ? spared(i, step.text(), recipe.lines(), costs) : Optional.empty();
             one.ifPresent(spared::add);
             if (one.isEmpty() || !one.get().whole()) {
                 todo.add(step);
             }
         }
         List<Afresh> afresh = new ArrayList<>();
-        for (int i = 0; i < recipe.lines().size(); i++) {
-            Recipe made = recipe.lines().get(i).made();
-            if (made != null && !sheet.lines().get(i).made().isEmpty()) {
-                afresh.add(new Afresh(i, made.title(), time(made, sheet.lines().get(i))));
+        for (int i = 0; i < costs.size(); i++) {
+            if (costs.get(i) instanceof LineCost.Made made && made.afresh() != null) {
+                afresh.add(new Afresh(i, made.name(), time(made.afresh(), made)));
             }
         }
-        StepTime left = Recipe.time(todo);
+        StepTime left = ScaledStep.time(todo);
         for (Afresh one : afresh) {
             left = left.plus(one.time());
         }
         return new Work(left, spared, afresh);
     }
 
-    private static StepTime time(Recipe made, LineCost line) {
-        List<LineCost> parts = line.made().stream().map(LineCost.Part::cost).toList();
-        return of(made, new CostSheet(parts, line.cost().known(), line.cost())).left();
+    private static StepTime time(Sized afresh, LineCost.Made made) {
+        return of(afresh, made.made().stream().map(LineCost.Part::cost).toList())
+                .left();
     }
 
-    private static Optional<Spared> spared(int at, RecipeStep step, List<RecipeLine> lines, CostSheet sheet) {
-        String text = step.text().toLowerCase(Locale.ROOT);
+    private static Optional<Spared> spared(int at, String step, List<Sized.Line> lines, List<LineCost> costs) {
+        String text = step.toLowerCase(Locale.ROOT);
         List<String> why = new ArrayList<>();
         boolean whole = true;
         for (int i = 0; i < lines.size(); i++) {
             if (Mentions.of(lines.get(i).read()).noneMatch(text::contains)) {
                 continue;
             }
-            LineCost cost = sheet.lines().get(i);
+            LineCost cost = costs.get(i);
             Optional<Form> done = cost.onlyInstead()
                     ? cost.instead().stream()
                             .filter(form -> verb(form, text).isPresent())

@@ -1,7 +1,5 @@
 package wexilla.core.quantity;
 
-import java.math.RoundingMode;
-
 /**
  * Rounds an amount to what a kitchen scale or jug shows. Own definition (handbook, section 1): grams in steps of 0.1
  * below 5, 1 below 100, 5 below 500, 10 below 1000, else 25; millilitres in steps of 5 to 100, 10 to 250, 25 to 1000,
@@ -19,7 +17,7 @@ public final class KitchenRounding {
             return Amount.of(nearest(small).value().dividedBy(Rational.of(1000)), unit);
         }
         Rational step = step(amount.value(), unit);
-        Rational steps = Rational.of(amount.value().dividedBy(step).toDecimal(6).setScale(0, RoundingMode.HALF_UP));
+        Rational steps = Rational.of(amount.value().dividedBy(step).rounded());
         if (steps.isZero() && !amount.value().isZero()) {
             return Amount.of(step, unit);
         }

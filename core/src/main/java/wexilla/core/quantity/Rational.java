@@ -61,6 +61,10 @@ public record Rational(BigInteger numerator, BigInteger denominator) implements 
         return new Rational(BigInteger.valueOf(numerator), BigInteger.valueOf(denominator));
     }
 
+    public static Rational of(BigInteger whole) {
+        return new Rational(whole, BigInteger.ONE);
+    }
+
     /** The exact value of a decimal, for instance 0.25 as 1/4. */
     public static Rational of(BigDecimal decimal) {
         return decimal.scale() <= 0
@@ -126,6 +130,17 @@ public record Rational(BigInteger numerator, BigInteger denominator) implements 
     /** The nearest whole number, half up (away from zero). */
     public BigInteger rounded() {
         return toDecimal(0).toBigIntegerExact();
+    }
+
+    /** The greatest whole number that is not above it. */
+    public BigInteger floor() {
+        BigInteger[] parts = numerator.divideAndRemainder(denominator);
+        return parts[1].signum() < 0 ? parts[0].subtract(BigInteger.ONE) : parts[0];
+    }
+
+    /** The least whole number that is not below it. */
+    public BigInteger ceiling() {
+        return negated().floor().negate();
     }
 
     /** Plain decimal notation without trailing zeros; six decimals, half up, when it does not end sooner. */

@@ -52,6 +52,27 @@ public final class LineReader {
         return new LineWords(foods, amount, words).read(text);
     }
 
+    /** A stored line that cannot be read any more is kept as its own words; reading what is stored never fails. */
+    public ReadLine readStored(String text) {
+        try {
+            return read(text);
+        } catch (IllegalArgumentException unreadable) {
+            return new ReadLine(text, null, null, text, null, "", List.of(), false, null, List.of(text));
+        }
+    }
+
+    /** Whether this, with or without an amount before it, is the whole name of a food. */
+    boolean knows(String text) {
+        String name = LineAmount.of(text).words();
+        return foods.named(name.isBlank() ? text : name).isPresent();
+    }
+
+    /** Whether this alone is a line of a known food, and nothing in it leads nowhere. */
+    boolean understands(String text) {
+        ReadLine line = readStored(text);
+        return line.food() != null && line.notUnderstood().isEmpty();
+    }
+
     /** "6 cloves": what was taken for a unit is the food itself. */
     private ReadLine unitThatIsFood(String text, LineAmount amount) {
         Reading reading = amount.reading();

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
+import wexilla.core.food.Key;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
@@ -31,7 +32,7 @@ public final class PressureTime {
      * @param core temperature to reach, °C; null where none is asked
      */
     public record Rule(
-            String food,
+            Key food,
             State state,
             Rational minutes,
             Rational perKg,

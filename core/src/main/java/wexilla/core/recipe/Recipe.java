@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import wexilla.core.food.Diet;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodFact;
+import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Unit;
@@ -72,7 +73,7 @@ public record Recipe(String title, int portions, List<RecipeLine> lines, List<Re
      *
      * @param key what its stock is found by
      */
-    public Food asFood(String key) {
+    public Food asFood(Key key) {
         Amount makes = Amount.of(portions, Unit.PORTION);
         return new Food(
                 key,
@@ -108,19 +109,5 @@ public record Recipe(String title, int portions, List<RecipeLine> lines, List<Re
     /** The steps until the stop; all of them when nothing is marked. */
     public List<RecipeStep> stepsUntil(Style style) {
         return steps.subList(0, steps.size() - stepsAfter(style).size());
-    }
-
-    /** Minutes of these steps together. */
-    public static StepTime time(List<RecipeStep> steps) {
-        StepTime all = StepTime.NONE;
-        for (RecipeStep step : steps) {
-            all = all.plus(step.time());
-        }
-        return all;
-    }
-
-    /** The lines added on the night when a batch stops in this style. */
-    public List<RecipeLine> heldBack(Style style) {
-        return lines.stream().filter(line -> !line.goesIn(style)).toList();
     }
 }

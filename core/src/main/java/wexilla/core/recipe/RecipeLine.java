@@ -3,7 +3,6 @@ package wexilla.core.recipe;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Scaling;
-import wexilla.core.quantity.Rational;
 
 /**
  * A line of a recipe.
@@ -18,8 +17,9 @@ public record RecipeLine(
         @Nullable Scaling rule,
         @Nullable Recipe made) {
 
-    public RecipeLine(ReadLine read, Set<Style> heldBackIn) {
-        this(read, heldBackIn, null, null);
+    /** A line as it was read: goes in at every stop, follows the batch as it and its food say. */
+    public static RecipeLine of(ReadLine read) {
+        return new RecipeLine(read, Set.of(), null, null);
     }
 
     public RecipeLine {
@@ -33,11 +33,5 @@ public record RecipeLine(
     /** How it follows the size of a batch. */
     public Scaling scaling() {
         return rule == null ? read.scaling() : rule;
-    }
-
-    /** Its factor in one pot at this size of the batch, where the other lines do not matter. */
-    public Rational by(Rational factor) {
-        Scaling scaling = scaling();
-        return scaling == Scaling.FIXED || scaling == Scaling.PER_VESSEL ? Rational.ONE : factor;
     }
 }

@@ -17,10 +17,9 @@ import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 
 /**
- * A line at another size of the batch: handbook, section 2.
+ * A line of a {@link Sized} recipe in kitchen measures.
  *
- * @param by the factor of this line; the recipe's own where it simply grows with the batch
- * @param text the line in kitchen measures
+ * @param text the line as a cook would write it
  * @param exact the exact amount, the upper end of a range; null when the line has none
  * @param whole whole pieces to use, for what cannot be divided; null otherwise
  * @param remains what is left of the last whole piece; null when nothing is
@@ -29,9 +28,7 @@ import wexilla.core.quantity.Unit;
  * @param why why it does not simply grow with the batch; empty when it does
  */
 public record ScaledLine(
-        ReadLine line,
-        Scaling rule,
-        Rational by,
+        Sized.Line sized,
         String text,
         @Nullable Amount exact,
         @Nullable Rational whole,
@@ -52,67 +49,52 @@ public record ScaledLine(
     /** Below this spoons are handier than a scale. */
     private static final Rational SPOONS_ML = Rational.of(45);
 
-    /**
-     * Scales a line by its rule.
-     *
-     * @param rule the line's own, usually {@link ReadLine#scaling()}; {@link Scaling#EVAPORATING} needs the other lines
-     *     and is scaled linearly here: see {@link ScaledRecipe}
-     */
-    public static ScaledLine of(ReadLine line, Scaling rule, Scale scale) {
-        Rational by = switch (rule) {
-            case FIXED -> Rational.of(scale.pots());
-            case PER_VESSEL -> scale.surface();
-            case LINEAR, SEASONING, WHOLE, EVAPORATING -> scale.factor();
-        };
-        return by(line, rule, by, why(rule, by, scale), scale);
+    public ReadLine line() {
+        return sized.read();
     }
 
-    private static String why(Scaling rule, Rational by, Scale scale) {
-        if (by.equals(scale.factor())) {
-            return "";
-        }
-        String pots = scale.pots() == 1 ? "one pot" : scale.pots() + " pots";
-        if (rule == Scaling.PER_VESSEL && scale.areas() != null) {
-            return "goes by the surface, which is " + scale.areas().plain() + " times as large";
-        }
-        return "goes by the vessels, not by the amount: " + pots;
+    public Scaling rule() {
+        return sized.rule();
     }
 
-    /** Scales a line by its own factor, which its rule gave it. */
-    static ScaledLine by(ReadLine line, Scaling rule, Rational by, String why, Scale scale) {
+    /** @param size of the recipe it belongs to */
+    static ScaledLine of(Sized.Line sized, Size size, Wording wording) {
+        ReadLine line = sized.read();
         Quantity quantity = line.quantity();
         if (quantity == null) {
             String unknown = "no amount is written, so it does not grow with the rest";
-            return new ScaledLine(line, rule, by, line.text(), null, null, null, null, Rational.ZERO, unknown);
+            return new ScaledLine(sized, line.text(), null, null, null, null, Rational.ZERO, unknown);
         }
-        Amount exact = quantity.max().times(by);
-        if (rule == Scaling.WHOLE && exact.unit().dimension() == Dimension.COUNT) {
-            return whole(line, by, exact, why);
+        Amount exact = quantity.max().times(sized.by());
+        if (sized.whole()) {
+            return whole(sized, exact);
         }
-        KitchenMeasure start =
-                rule == Scaling.SEASONING && scale.pots() == 1 && scale.factor().compareTo(Rational.ONE) > 0
-                        ? startWith(quantity.max(), scale)
-                        : null;
-        String reason =
-                start == null ? why : "in one pot start with " + start.text() + ", taste, then up to the amount";
-        Written written = written(line, quantity, by, scale);
-        return new ScaledLine(line, rule, by, written.text, exact, null, null, start, written.error, reason);
+        KitchenMeasure start = sized.rule() == Scaling.SEASONING
+                        && size.vessels() == 1
+                        && size.factor().compareTo(Rational.ONE) > 0
+                ? startWith(quantity.max(), size, wording)
+                : null;
+        String reason = start == null
+                ? sized.why()
+                : "in one pot start with " + start.text() + ", taste, then up to the amount";
+        Written written = written(line, quantity, sized.by(), wording);
+        return new ScaledLine(sized, written.text, exact, null, null, start, written.error, reason);
     }
 
-    private static ScaledLine whole(ReadLine line, Rational by, Amount exact, String why) {
-        Rational whole = ceiling(exact.value());
+    private static ScaledLine whole(Sized.Line sized, Amount exact) {
+        Rational whole = Rational.of(exact.value().ceiling());
         Rational left = whole.minus(exact.value());
         Amount remains = left.isZero() ? null : Amount.of(left, exact.unit());
         String reason = remains == null
-                ? why
+                ? sized.why()
                 : "exactly " + exact.value().plain() + ", so one is not used up: " + remains + " remains";
-        String text = put(line, Amount.of(whole, exact.unit()).toString());
-        return new ScaledLine(line, Scaling.WHOLE, by, text, exact, whole, remains, null, Rational.ZERO, reason);
+        String text = put(sized.read(), Amount.of(whole, exact.unit()).toString());
+        return new ScaledLine(sized, text, exact, whole, remains, null, Rational.ZERO, reason);
     }
 
     private record Written(String text, Rational error) {}
 
-    private static Written written(ReadLine line, Quantity quantity, Rational by, Scale scale) {
+    private static Written written(ReadLine line, Quantity quantity, Rational by, Wording wording) {
         Packs packs = line.packs();
         Rational count = packs == null ? null : packs.count().times(by);
         if (packs != null && count != null && count.isWhole()) {
@@ -120,25 +102,25 @@ public record ScaledLine(
                     packs.container() == null ? "" : " " + packs.container().after(count);
             return new Written(put(line, count.plain() + " x " + packs.each() + container), Rational.ZERO);
         }
-        KitchenMeasure max = measure(line, quantity.max().times(by), scale);
+        KitchenMeasure max = measure(line, quantity.max().times(by), wording);
         if (quantity.min().equals(quantity.max())) {
             return new Written(put(line, max.text()), max.errorPercent());
         }
-        KitchenMeasure min = measure(line, quantity.min().times(by), scale);
+        KitchenMeasure min = measure(line, quantity.min().times(by), wording);
         Rational error = min.errorPercent().compareTo(max.errorPercent()) > 0 ? min.errorPercent() : max.errorPercent();
         return new Written(put(line, min.text() + " to " + max.text()), error);
     }
 
-    private static KitchenMeasure measure(ReadLine line, Amount amount, Scale scale) {
+    private static KitchenMeasure measure(ReadLine line, Amount amount, Wording wording) {
         Food food = line.food();
         boolean cups = amount.unit().dimension() == Dimension.VOLUME
-                && scale.measures().toBase(amount).value().compareTo(SPOONS_ML) > 0;
-        if (scale.weighed() && cups && food != null && food.base().equals(Unit.G)) {
-            if (Conversion.convert(food, amount, Unit.G, scale.measures()) instanceof Conversion.Converted weighed) {
-                return KitchenMeasure.of(weighed.amount(), scale.system(), scale.measures());
+                && wording.measures().toBase(amount).value().compareTo(SPOONS_ML) > 0;
+        if (wording.weighed() && cups && food != null && food.base().equals(Unit.G)) {
+            if (Conversion.convert(food, amount, Unit.G, wording.measures()) instanceof Conversion.Converted weighed) {
+                return KitchenMeasure.of(weighed.amount(), wording.system(), wording.measures());
             }
         }
-        return KitchenMeasure.of(amount, scale.system(), scale.measures());
+        return KitchenMeasure.of(amount, wording.system(), wording.measures());
     }
 
     /** The line with this amount in place of its own; what said the old amount again is left out. */
@@ -170,23 +152,18 @@ public record ScaledLine(
     }
 
     /** 1 + 0.75 (k − 1) of it, to the nearest half teaspoon; only when that is a quarter teaspoon or more below k. */
-    private static @Nullable KitchenMeasure startWith(Amount written, Scale scale) {
+    private static @Nullable KitchenMeasure startWith(Amount written, Size size, Wording wording) {
         if (written.unit().dimension() != Dimension.VOLUME) {
             return null;
         }
-        Measures measures = scale.measures();
+        Measures measures = wording.measures();
         Rational teaspoons = measures.toBase(written).value().dividedBy(measures.factor(Unit.TSP));
-        Rational less = Rational.ONE.plus(THREE_QUARTERS.times(scale.factor().minus(Rational.ONE)));
-        Rational halves = new Rational(teaspoons.times(less).dividedBy(HALF).rounded(), java.math.BigInteger.ONE);
+        Rational less = Rational.ONE.plus(THREE_QUARTERS.times(size.factor().minus(Rational.ONE)));
+        Rational halves = Rational.of(teaspoons.times(less).dividedBy(HALF).rounded());
         Rational start = halves.times(HALF);
-        boolean below = teaspoons.times(scale.factor()).minus(start).compareTo(QUARTER) >= 0;
+        boolean below = teaspoons.times(size.factor()).minus(start).compareTo(QUARTER) >= 0;
         return below && !start.isZero()
-                ? KitchenMeasure.of(Amount.of(start, Unit.TSP), scale.system(), measures)
+                ? KitchenMeasure.of(Amount.of(start, Unit.TSP), wording.system(), measures)
                 : null;
-    }
-
-    private static Rational ceiling(Rational value) {
-        Rational floor = new Rational(value.numerator().divide(value.denominator()), java.math.BigInteger.ONE);
-        return floor.equals(value) ? value : floor.plus(Rational.ONE);
     }
 }

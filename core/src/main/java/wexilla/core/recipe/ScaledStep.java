@@ -1,5 +1,6 @@
 package wexilla.core.recipe;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -17,10 +18,11 @@ import wexilla.core.quantity.Unit;
  * sealed or wet does not take longer when there is more of it; trays and pans in loads do; a single piece in the oven or
  * under pressure goes by its own weight.
  *
+ * @param step as written
  * @param time in whole minutes
  * @param why what its time goes by, where that is not the batch; empty otherwise
  */
-public record ScaledStep(String text, StepGear gear, StepTime time, String why) {
+public record ScaledStep(RecipeStep step, StepGear gear, StepTime time, String why) {
 
     /** The part of the hands' time that does not grow: a quarter of it, at most five minutes. Own definition. */
     private static final Rational SET_UP = Rational.of(1, 4);
@@ -31,6 +33,15 @@ public record ScaledStep(String text, StepGear gear, StepTime time, String why) 
                     + "(?:[^.;]{0,12}?(?:plus|and|\\+)\\s*(\\d+)\\s*min)?",
             Pattern.CASE_INSENSITIVE);
 
+    public String text() {
+        return step.text();
+    }
+
+    /** Minutes of these steps together. */
+    public static StepTime time(List<ScaledStep> steps) {
+        return steps.stream().map(ScaledStep::time).reduce(StepTime.NONE, StepTime::plus);
+    }
+
     /**
      * Scales a step.
      *
@@ -39,7 +50,7 @@ public record ScaledStep(String text, StepGear gear, StepTime time, String why) 
      * @param piece weight of one piece at this size, for what goes by it; null when it is not known
      * @param pan how much larger the pan in hand is than the one of the recipe; one when nobody said
      */
-    public static ScaledStep of(RecipeStep step, Rational factor, int loads, @Nullable Amount piece, Rational pan) {
+    static ScaledStep of(RecipeStep step, Rational factor, int loads, @Nullable Amount piece, Rational pan) {
         StepGear gear = StepGear.read(step.text());
         StepTime written = step.time();
         int hands = hands(written.handsMin(), factor);
@@ -57,7 +68,7 @@ public record ScaledStep(String text, StepGear gear, StepTime time, String why) 
             String test = (deeper ? "it lies deeper" : "it lies flatter") + " than as written: test for doneness";
             why = why.isEmpty() ? test : why + "; " + test;
         }
-        return new ScaledStep(step.text(), gear, new StepTime(hands, wait), why);
+        return new ScaledStep(step, gear, new StepTime(hands, wait), why);
     }
 
     private static ScaledStep byWeight(
@@ -65,7 +76,7 @@ public record ScaledStep(String text, StepGear gear, StepTime time, String why) 
         String said = rate.group();
         if (piece == null) {
             return new ScaledStep(
-                    step.text(), gear, new StepTime(hands, 0), "goes by the weight of one piece: how heavy is it?");
+                    step, gear, new StepTime(hands, 0), "goes by the weight of one piece: how heavy is it?");
         }
         Rational minutes = Rational.of(new java.math.BigDecimal(rate.group(1).replace(',', '.')));
         Rational of = Rational.of(rate.group(2) == null ? 1 : Long.parseLong(rate.group(2)));
@@ -83,8 +94,7 @@ public record ScaledStep(String text, StepGear gear, StepTime time, String why) 
                         .rounded()
                         .min(java.math.BigInteger.valueOf(StepTime.MOST_MINUTES))
                         .intValueExact());
-        return new ScaledStep(
-                step.text(), gear, new StepTime(hands, wait), said.strip() + ", one piece weighs " + piece);
+        return new ScaledStep(step, gear, new StepTime(hands, wait), said.strip() + ", one piece weighs " + piece);
     }
 
     private static int hands(int written, Rational factor) {
@@ -98,7 +108,7 @@ public record ScaledStep(String text, StepGear gear, StepTime time, String why) 
     }
 
     /** The weight of one piece of a line at this factor: "1 whole chicken, 1.6 kg"; null when the line is no piece. */
-    public static @Nullable Amount piece(ReadLine line, Rational factor) {
+    static @Nullable Amount piece(ReadLine line, Rational factor) {
         AmountReader.Packs packs = line.packs();
         if (packs != null && packs.each().unit().base().equals(Unit.G)) {
             return packs.count().times(factor).isWhole()

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
+import wexilla.core.food.Key;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.WholePacks;
@@ -48,7 +49,7 @@ public record Basket(List<Line> lines, Cost expected) {
      * @param packs kinds of pack seen, by food key, newest first
      */
     public static Basket of(
-            List<Needs.Item> items, List<Food> staples, Map<String, List<WholePacks>> packs, Currency currency) {
+            List<Needs.Item> items, List<Food> staples, Map<Key, List<WholePacks>> packs, Currency currency) {
         List<Line> lines = new ArrayList<>();
         for (Needs.Item item : items) {
             List<WholePacks> kinds = packs.getOrDefault(item.food().key(), List.of());

@@ -2,25 +2,25 @@ package wexilla.core.shopping;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
-import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
-import wexilla.core.food.Forms;
+import wexilla.core.food.Key;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
-import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
-import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.Size;
+import wexilla.core.recipe.Sized;
 import wexilla.core.stock.OpenLot;
-import wexilla.core.stock.StockUse;
 import wexilla.core.stock.StockUse.Take;
+import wexilla.core.stock.Supply;
 
 /**
  * What is wanted, met from stock in the order of the days, so that nothing is promised twice. Derived, never stored.
@@ -40,7 +40,7 @@ public record Needs(List<Met> met) {
      * @param within the want it is wanted for, when it goes into a dish that is made afresh
      */
     public record Want(
-            String key,
+            Key key,
             @Nullable Food food,
             String name,
             @Nullable Amount amount,
@@ -49,8 +49,14 @@ public record Needs(List<Met> met) {
             @Nullable Recipe made,
             @Nullable Want within) {
 
-        public Want(String key, @Nullable Food food, String name, @Nullable Amount amount, LocalDate day, String dish) {
-            this(key, food, name, amount, day, dish, null, null);
+        /** A food. @param amount null when nobody said how much */
+        public static Want food(Food food, @Nullable Amount amount, LocalDate day, String dish) {
+            return new Want(food.key(), food, food.name(), amount, day, dish, null, null);
+        }
+
+        /** Portions of a batch that is there, or will be. */
+        public static Want batch(Key key, String name, Amount portions, LocalDate day) {
+            return new Want(key, null, name, portions, day, name, null, null);
         }
 
         /** The want of the evening or batch it comes from in the end. */
@@ -59,32 +65,36 @@ public record Needs(List<Met> met) {
         }
 
         /**
-         * What the lines of a recipe at this size want; upper end of a range, since shopping buys for it. Seasoning is
+         * What the lines of a recipe at its size want; upper end of a range, since shopping buys for it. Seasoning is
          * not counted and so never wanted.
          */
-        public static List<Want> of(List<RecipeLine> lines, Rational factor, LocalDate day, String dish) {
-            return of(lines, factor, day, dish, null);
+        public static List<Want> of(Collection<Sized.Line> lines, LocalDate day, String dish) {
+            return of(lines, day, dish, null);
         }
 
-        private static List<Want> of(
-                List<RecipeLine> lines, Rational factor, LocalDate day, String dish, @Nullable Want within) {
+        private static List<Want> of(Collection<Sized.Line> lines, LocalDate day, String dish, @Nullable Want within) {
             List<Want> wants = new ArrayList<>();
-            for (RecipeLine line : lines) {
+            for (Sized.Line line : lines) {
                 Food food = line.read().food();
-                if (food == null || food.traits().aisle().equals("none") || food.seasoning()) {
-                    continue;
+                if (food != null && !food.traits().aisle().equals("none") && !food.seasoning()) {
+                    wants.add(new Want(
+                            food.key(),
+                            food,
+                            food.name(),
+                            line.most(),
+                            day,
+                            dish,
+                            line.line().made(),
+                            within));
                 }
-                Quantity quantity = line.read().quantity();
-                Amount amount = quantity == null ? null : quantity.max().times(line.by(factor));
-                wants.add(new Want(food.key(), food, food.name(), amount, day, dish, line.made(), within));
             }
             return wants;
         }
 
         /** What goes into so many portions of it that are made afresh. */
-        private List<Want> afresh(Recipe recipe, Amount portions) {
+        private List<Want> afresh(Recipe recipe, Amount portions, Measures measures) {
             Rational factor = portions.value().dividedBy(Rational.of(recipe.portions()));
-            return of(recipe.lines(), factor, day, dish, this);
+            return of(Sized.of(recipe, Size.of(factor), measures).lines(), day, dish, this);
         }
     }
 
@@ -104,77 +114,57 @@ public record Needs(List<Met> met) {
             List<OpenLot> past,
             String unknown) {}
 
-    /** @param forms which foods stand in for which
-     * @param had keys of staples that are there without an amount: nothing is wanted of them */
-    public static Needs of(
-            List<Want> wants, Map<String, List<OpenLot>> stock, Set<String> had, Forms forms, Measures measures) {
-        Map<String, List<OpenLot>> left = new HashMap<>(stock);
+    /** @param supply is taken from */
+    public static Needs of(Collection<Want> wants, Supply supply, Measures measures) {
         List<Met> met = new ArrayList<>();
-        wants.stream()
-                .sorted(Comparator.comparing(Want::day))
-                .filter(want -> !had.contains(want.key()))
-                .forEach(want -> met(want, left, had, forms, measures, met));
+        wants.stream().sorted(Comparator.comparing(Want::day)).forEach(want -> met(want, supply, measures, met));
         return new Needs(List.copyOf(met));
     }
 
-    private static void met(
-            Want want,
-            Map<String, List<OpenLot>> left,
-            Set<String> had,
-            Forms forms,
-            Measures measures,
-            List<Met> all) {
-        Met own = meet(want, left, forms, measures);
+    private static void met(Want want, Supply supply, Measures measures, List<Met> all) {
+        if (supply.has(want.key())) {
+            return;
+        }
+        Met own = meet(want, supply, measures);
         Amount lacking = own.lacking();
-        if (want.made() == null || lacking == null) {
+        Recipe made = want.made();
+        if (made == null || lacking == null) {
             all.add(own);
             return;
         }
-        if (want.made().lines().isEmpty()) {
-            all.add(new Met(want, own.need(), own.takes(), null, own.past(), "what goes into " + want.name()));
-            return;
-        }
-        all.add(new Met(want, own.need(), own.takes(), null, own.past(), ""));
-        want.afresh(want.made(), lacking).stream()
-                .filter(within -> !had.contains(within.key()))
-                .forEach(within -> met(within, left, had, forms, measures, all));
+        String unknown = made.lines().isEmpty() ? "what goes into " + want.name() : "";
+        all.add(new Met(want, own.need(), own.takes(), null, own.past(), unknown));
+        want.afresh(made, lacking, measures).forEach(within -> met(within, supply, measures, all));
     }
 
-    private static Met meet(Want want, Map<String, List<OpenLot>> left, Forms forms, Measures measures) {
-        List<OpenLot> lots = left.getOrDefault(want.key(), List.of());
-        if (want.amount() == null) {
-            return new Met(want, null, List.of(), null, List.of(), "no amount of " + want.name());
+    private static Met meet(Want want, Supply supply, Measures measures) {
+        Amount amount = want.amount();
+        if (amount == null) {
+            return unknown(want, "no amount of " + want.name());
         }
-        Amount need = measures.toBase(want.amount());
-        if (want.food() != null) {
-            Conversion.Answer answer =
-                    Conversion.convert(want.food(), want.amount(), want.food().base(), measures);
-            if (answer instanceof Conversion.Converted converted) {
-                need = converted.amount();
-            } else {
-                Amount asWritten = need;
-                boolean counted = lots.stream().anyMatch(l -> l.amount().unit().equals(asWritten.unit()));
-                if (want.made() != null || !counted && !lots.isEmpty()) {
-                    return new Met(
-                            want, null, List.of(), null, List.of(), "the " + ((Conversion.Missing) answer).fact());
-                }
-            }
-        }
-        Amount rounded = Amount.of(Rational.of(need.value().toDecimal(6)), need.unit());
+        List<OpenLot> past = supply.past(want.key(), want.day());
         Food food = want.food();
-        StockUse.Serving use = food == null
-                ? ofItself(want.key(), lots, rounded, want.day(), left)
-                : StockUse.serving(food, rounded, want.day(), left, forms);
-        List<OpenLot> past =
-                lots.stream().filter(lot -> lot.pastLimit(want.day())).toList();
-        return new Met(want, rounded, use.takes(), use.lacking().value().isZero() ? null : use.lacking(), past, "");
+        if (food == null) {
+            return met(want, amount, supply.take(want.key(), amount, want.day()), past);
+        }
+        Supply.Reckoned reckoned = supply.reckon(food, amount, measures);
+        Amount need = reckoned.need();
+        if (need == null) {
+            // what is there cannot be held against it; where nothing is, it is bought as it was written
+            if (want.made() != null || !supply.left(want.key()).isEmpty()) {
+                return unknown(want, "the " + reckoned.missing());
+            }
+            need = reckoned.asWritten();
+        }
+        return met(want, need, supply.take(food, need, want.day()), past);
     }
 
-    private static StockUse.Serving ofItself(
-            String key, List<OpenLot> lots, Amount need, LocalDate day, Map<String, List<OpenLot>> left) {
-        StockUse use = StockUse.of(lots, need, day);
-        left.put(key, use.after(lots));
-        return new StockUse.Serving(use.takes(), use.lacking(), List.of(), false);
+    private static Met met(Want want, Amount need, Supply.Serving serving, List<OpenLot> past) {
+        return new Met(want, need, serving.takes(), serving.whole() ? null : serving.lacking(), past, "");
+    }
+
+    private static Met unknown(Want want, String why) {
+        return new Met(want, null, List.of(), null, List.of(), why);
     }
 
     /**
@@ -189,7 +179,7 @@ public record Needs(List<Met> met) {
 
     /** What has to be bought of each food, in the order first needed. */
     public List<Item> items() {
-        Map<String, List<Met>> byFood = new LinkedHashMap<>();
+        Map<Key, List<Met>> byFood = new LinkedHashMap<>();
         met.stream()
                 .filter(m -> m.want().food() != null
                         && m.want().made() == null
@@ -200,18 +190,15 @@ public record Needs(List<Met> met) {
     }
 
     private static Item item(List<Met> of) {
-        Map<String, Amount> sums = new LinkedHashMap<>();
+        Map<Unit, Amount> sums = new LinkedHashMap<>();
         for (Met one : of) {
             Amount lacking = one.lacking();
             if (lacking != null) {
-                sums.merge(
-                        lacking.unit().symbol(),
-                        lacking,
-                        (a, b) -> Amount.of(a.value().plus(b.value()), a.unit()));
+                sums.merge(lacking.unit(), lacking, Amount::plus);
             }
         }
         return new Item(
-                java.util.Objects.requireNonNull(of.get(0).want().food()),
+                Objects.requireNonNull(of.get(0).want().food()),
                 List.copyOf(sums.values()),
                 of.get(0).want().day(),
                 of.stream().map(m -> m.want().dish()).distinct().toList(),

@@ -53,7 +53,7 @@ public record Dinners(
                 .orElse(null);
         Integer dinners = table.isZero()
                 ? null
-                : plates.dividedBy(table).toDecimal(6).toBigInteger().intValueExact();
+                : Integer.valueOf(plates.dividedBy(table).floor().intValueExact());
         return new Dinners(plates, dinners, first);
     }
 

@@ -63,6 +63,19 @@ public record OpenLot(
                         : part.value().dividedBy(Rational.of(1000));
     }
 
+    /** What is left of it after this take. */
+    OpenLot less(StockUse.Take take) {
+        return new OpenLot(
+                id,
+                Amount.of(amount.value().minus(take.amount().value()), amount.unit()),
+                new Cost(cost.known().minus(take.cost().known()), cost.complete()),
+                keepBy,
+                limit,
+                clock,
+                cooked,
+                frozenAs);
+    }
+
     /** Whether its limit has passed on this day; such a lot is never taken by itself. */
     public boolean pastLimit(LocalDate day) {
         return limit != null && limit.isBefore(day);

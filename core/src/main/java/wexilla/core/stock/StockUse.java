@@ -4,10 +4,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
-import wexilla.core.food.Food;
-import wexilla.core.food.Form;
-import wexilla.core.food.Forms;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
@@ -52,68 +48,6 @@ public record StockUse(List<Take> takes, Amount lacking) {
     }
 
     /**
-     * How a need is met by stock of the food and of what stands in for it.
-     *
-     * @param takes in the units of the lots they are from
-     * @param lacking in the unit of the food asked for
-     * @param instead the forms that were taken
-     * @param onlyInstead whether all of the need is met by them
-     */
-    public record Serving(List<Take> takes, Amount lacking, List<Form> instead, boolean onlyInstead) {}
-
-    /**
-     * Meets a need of a food from its own lots first, then from the foods that silently stand in for it. All of a group
-     * ("any white beans") counts as its own: what is nearest its date goes first.
-     *
-     * @param need in the food's own base unit
-     * @param left what is there, by food key; what is taken is taken out of it
-     */
-    public static Serving serving(Food food, Amount need, LocalDate day, Map<String, List<OpenLot>> left, Forms forms) {
-        List<Take> takes = new ArrayList<>();
-        List<Form> instead = new ArrayList<>();
-        Amount open = take(food.key(), need, day, left, takes);
-        boolean ownTaken = !takes.isEmpty();
-        List<Form> silent = new ArrayList<>(forms.silent(food.key()));
-        silent.sort(Comparator.comparing(
-                form -> firstOut(left.getOrDefault(form.by().key(), List.of()), day)));
-        for (Form form : silent) {
-            if (open.value().isZero() || !need.unit().equals(food.base())) {
-                break;
-            }
-            Rational wanted = Rational.of(open.value().dividedBy(form.gives()).toDecimal(6));
-            Amount asked = Amount.of(wanted, form.by().base());
-            Amount lacking = take(form.by().key(), asked, day, left, takes);
-            Rational given = asked.value().minus(lacking.value()).times(form.gives());
-            if (!given.isZero()) {
-                instead.add(form);
-                Rational rest =
-                        lacking.value().isZero() ? Rational.ZERO : open.value().minus(given);
-                open = Amount.of(rest.signum() < 0 ? Rational.ZERO : rest, open.unit());
-            }
-        }
-        boolean only = !ownTaken && !instead.isEmpty() && open.value().isZero();
-        return new Serving(List.copyOf(takes), open, List.copyOf(instead), only);
-    }
-
-    private static Amount take(
-            String key, Amount need, LocalDate day, Map<String, List<OpenLot>> left, List<Take> takes) {
-        List<OpenLot> lots = left.getOrDefault(key, List.of());
-        StockUse use = of(lots, need, day);
-        left.put(key, use.after(lots));
-        takes.addAll(use.takes());
-        return use.lacking();
-    }
-
-    /** The day the first of these expires; far off when none is there. */
-    private static LocalDate firstOut(List<OpenLot> lots, LocalDate day) {
-        return lots.stream()
-                .filter(lot -> !lot.pastLimit(day) && !lot.amount().value().isZero())
-                .map(lot -> lot.keepBy() == null ? LocalDate.MAX.minusDays(1) : lot.keepBy())
-                .min(Comparator.naturalOrder())
-                .orElse(LocalDate.MAX);
-    }
-
-    /**
      * Cost taken out of a lot: remaining cost × used / remaining amount, half up; the last use takes the rest, so that
      * the lot closes at zero.
      *
@@ -137,19 +71,7 @@ public record StockUse(List<Take> takes, Amount lacking) {
             if (take == null) {
                 left.add(lot);
             } else if (take.amount().value().compareTo(lot.amount().value()) < 0) {
-                left.add(new OpenLot(
-                        lot.id(),
-                        Amount.of(
-                                lot.amount().value().minus(take.amount().value()),
-                                lot.amount().unit()),
-                        new Cost(
-                                lot.cost().known().minus(take.cost().known()),
-                                lot.cost().complete()),
-                        lot.keepBy(),
-                        lot.limit(),
-                        lot.clock(),
-                        lot.cooked(),
-                        lot.frozenAs()));
+                left.add(lot.less(take));
             }
         }
         return left;

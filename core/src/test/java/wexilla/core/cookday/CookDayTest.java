@@ -3,7 +3,8 @@ package wexilla.core.cookday;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
-import java.time.LocalTime;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +17,7 @@ import wexilla.core.cookday.CookDay.Pot;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.FoodFact;
+import wexilla.core.food.Key;
 import wexilla.core.food.Nature;
 import wexilla.core.food.Scaling;
 import wexilla.core.food.Traits;
@@ -28,12 +30,14 @@ import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
+import wexilla.core.recipe.Size;
+import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.StepTime;
 import wexilla.core.recipe.Style;
 
 class CookDayTest {
 
-    private static final LocalTime BEGIN = LocalTime.of(10, 0);
+    private static final LocalDateTime BEGIN = LocalDate.of(2026, 11, 28).atTime(10, 0);
     private static final FoodBook BOOK = new FoodBook(List.of(
             food(
                     "onion",
@@ -48,7 +52,7 @@ class CookDayTest {
             food("carrot", "carrot")));
 
     private static Food food(String key, String name, FoodFact... facts) {
-        return new Food(key, name, List.of(), Unit.G, "roots", false, Scaling.LINEAR, List.of(facts));
+        return new Food(Key.food(key), name, List.of(), Unit.G, "roots", false, Scaling.LINEAR, List.of(facts));
     }
 
     private static Amount amount(String text) {
@@ -58,11 +62,11 @@ class CookDayTest {
     private static Pot pot(String title, int factor, String step, String... lines) {
         LineReader reader = new LineReader(BOOK);
         List<RecipeLine> read = List.of(lines).stream()
-                .map(text -> new RecipeLine(reader.read(text), Set.of()))
+                .map(text -> RecipeLine.of(reader.read(text)))
                 .toList();
         Recipe recipe = new Recipe(
                 title, 4, read, List.of(new RecipeStep(step, Style.COOKED), new RecipeStep("Heat 15 minutes.", null)));
-        return new Pot(title, recipe, Style.COOKED, Rational.of(factor));
+        return new Pot(title, Sized.of(recipe, Size.of(Rational.of(factor)), Measures.METRIC), Style.COOKED);
     }
 
     /** One pair of hands: what takes longest alone comes first; steps after the stop do not count. */
@@ -111,12 +115,13 @@ class CookDayTest {
     }
 
     private static StepTime time(Pot pot) {
-        return Recipe.time(pot.recipe().stepsUntil(pot.style()));
+        return pot.sized().time(pot.style());
     }
 
     private static Pot timed(String title, int hands, int alone) {
         RecipeStep step = new RecipeStep("Do it.", Style.COOKED, new StepTime(hands, alone));
-        return new Pot(title, new Recipe(title, 4, List.of(), List.of(step)), Style.COOKED, Rational.ONE);
+        Recipe recipe = new Recipe(title, 4, List.of(), List.of(step));
+        return new Pot(title, Sized.asWritten(recipe, Measures.METRIC), Style.COOKED);
     }
 
     /** "Dice all 8 onions now: 2 · 2 · 2 · 2": the design's moment, with a doubled pot in it. */
@@ -127,7 +132,7 @@ class CookDayTest {
                         pot("A", 1, "Simmer 9 minutes.", "2 onions, finely diced", "100 g carrots, sliced"),
                         pot("B", 2, "Simmer 8 minutes.", "2 onions, diced, finely"),
                         pot("C", 1, "Simmer 7 minutes.", "220 g onions, finely diced")),
-                LocalTime.NOON,
+                BEGIN,
                 Measures.METRIC);
         CookDay.Preparation onions = day.preparations().get(0);
         assertThat(onions.all()).isEqualTo("8 (880 g)");
@@ -143,7 +148,7 @@ class CookDayTest {
     void soakingIsToldTheDayBefore() {
         CookDay day = CookDay.of(
                 List.of(pot("Chilli", 2, "Simmer 9 minutes.", "250 g kidney beans", "100 g carrots")),
-                LocalTime.NOON,
+                BEGIN,
                 Measures.METRIC);
         assertThat(day.dayBefore()).singleElement().satisfies(task -> {
             assertThat(task.words()).isEqualTo("soak 500 g kidney beans for Chilli");

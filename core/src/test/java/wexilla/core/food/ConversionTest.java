@@ -97,7 +97,7 @@ class ConversionTest {
 
     private static Food food(String name, List<FoodFact> facts, Map<Part, Yield> yields) {
         Traits traits = new Traits("dry", "", Set.of(), yields);
-        return new Food(name, name, List.of(), Unit.G, "dry-goods", false, Scaling.LINEAR, facts, traits);
+        return new Food(Key.food(name), name, List.of(), Unit.G, "dry-goods", false, Scaling.LINEAR, facts, traits);
     }
 
     @Test

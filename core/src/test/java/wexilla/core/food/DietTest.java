@@ -24,10 +24,10 @@ class DietTest {
             food("honey", "dry", "", Set.of(), Nature.ANIMAL),
             food("stock", "dry", "", Set.of(), Nature.BY_KIND),
             food("lentils", "dry", "pulses", Set.of()),
-            Food.unknown("moon", "moon cheese", Unit.G)));
+            Food.unknown(Key.food("moon"), "moon cheese", Unit.G)));
 
     private static Food food(String name, String aisle, String protein, Set<Allergen> allergens, Nature... natures) {
-        return Food.unknown(name, name, Unit.G)
+        return Food.unknown(Key.food(name), name, Unit.G)
                 .with(new Traits(aisle, protein, allergens, Map.of(), Map.of(), Set.of(natures)));
     }
 
@@ -47,14 +47,14 @@ class DietTest {
     })
     void everyLineCounts(String lines, String diets) {
         List<RecipeLine> read = List.of(lines.split(";")).stream()
-                .map(text -> new RecipeLine(new LineReader(BOOK).read(text), Set.of()))
+                .map(text -> RecipeLine.of(new LineReader(BOOK).read(text)))
                 .toList();
         Recipe recipe = new Recipe("dish", 4, read, List.of());
         assertThat(String.join(" ", recipe.diets().stream().map(Diet::name).toList()))
                 .isEqualTo(diets);
         // and so where that dish goes into another
         RecipeLine dish = new RecipeLine(
-                new LineReader(BOOK.with(List.of(recipe.asFood("recipe:1")))).read("1 batch dish"),
+                new LineReader(BOOK.with(List.of(recipe.asFood(Key.dish("1"))))).read("1 batch dish"),
                 Set.of(),
                 null,
                 recipe);

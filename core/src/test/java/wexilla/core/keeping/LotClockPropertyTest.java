@@ -86,7 +86,7 @@ class LotClockPropertyTest {
     @ParameterizedTest
     @CsvSource({"cooked-dish, FLAT_BAG", "bought-frozen, ''"})
     void whatWasBoughtFrozenIsNotThawed(String keepingClass, String shape) {
-        Thaw.Shape frozenAs = GUIDE.rule(keepingClass).frozenAs(true, false);
+        Thaw.Shape frozenAs = GUIDE.rule(keepingClass).frozenAs(true, null);
         assertThat(frozenAs == null ? "" : frozenAs.name()).isEqualTo(shape);
     }
 }

@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import wexilla.core.food.Allergen;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
+import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
 import wexilla.core.food.Traits;
 import wexilla.core.quantity.Amount;
@@ -53,10 +54,10 @@ class HandLabelTest {
                 food("flour", "plain flour", Allergen.GLUTEN),
                 food("cream", "cream", Allergen.MILK),
                 food("onion", "onion"))));
-        RecipeLine flour = new RecipeLine(reader.read("20 g plain flour"), Set.of());
-        RecipeLine cream = new RecipeLine(reader.read("1 dl cream"), Set.of(Style.COOKED));
-        RecipeLine onion = new RecipeLine(reader.read("1 onion"), Set.of());
-        RecipeLine scales = new RecipeLine(reader.read("3 dragon scales"), Set.of());
+        RecipeLine flour = RecipeLine.of(reader.read("20 g plain flour"));
+        RecipeLine cream = new RecipeLine(reader.read("1 dl cream"), Set.of(Style.COOKED), null, null);
+        RecipeLine onion = RecipeLine.of(reader.read("1 onion"));
+        RecipeLine scales = RecipeLine.of(reader.read("3 dragon scales"));
         assertThat(Label.contains(new Recipe("a", 2, List.of(cream, onion, flour), List.of())))
                 .isEqualTo("gluten, milk");
         assertThat(Label.contains(new Recipe("b", 2, List.of(flour, scales), List.of())))
@@ -67,7 +68,7 @@ class HandLabelTest {
 
     private static Food food(String key, String name, Allergen... allergens) {
         Traits traits = new Traits("other", "", Set.of(allergens), Map.of());
-        return new Food(key, name, List.of(), Unit.G, "dry-goods", false, Scaling.LINEAR, List.of(), traits);
+        return new Food(Key.food(key), name, List.of(), Unit.G, "dry-goods", false, Scaling.LINEAR, List.of(), traits);
     }
 
     /** A portion is 375 ml, the middle of 350 to 400: common practice, no source; pieces are left out. */

@@ -8,11 +8,13 @@ import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wexilla.core.Samples;
+import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
+import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
 
 class PackingTest {
@@ -53,14 +55,15 @@ class PackingTest {
                 "bolognese",
                 12,
                 List.of(
-                        new RecipeLine(reader.read("1 kg minced beef"), Set.of()),
-                        new RecipeLine(reader.read("1 kg plain flour, sifted"), Set.of(Style.COOKED)),
-                        new RecipeLine(reader.read("3 onions"), Set.of(Style.COOKED)),
-                        new RecipeLine(reader.read("salt"), Set.of(Style.COOKED))),
+                        RecipeLine.of(reader.read("1 kg minced beef")),
+                        new RecipeLine(reader.read("1 kg plain flour, sifted"), Set.of(Style.COOKED), null, null),
+                        new RecipeLine(reader.read("3 onions"), Set.of(Style.COOKED), null, null),
+                        new RecipeLine(reader.read("salt"), Set.of(Style.COOKED), null, null)),
                 List.of(new RecipeStep("simmer", Style.COOKED), new RecipeStep("heat", null)));
-        assertThat(Label.toAdd(recipe, Style.COOKED, Rational.of(6, 13)))
+        Sized packet = Sized.asWritten(recipe, Measures.METRIC).share(Rational.of(6, 13));
+        assertThat(Label.toAdd(packet, Style.COOKED))
                 .containsExactly("460 g plain flour, sifted", "1 1/2 × onion", "salt");
         assertThat(Label.toFinish(recipe, Style.COOKED)).containsExactly("heat");
-        assertThat(Label.toAdd(recipe, Style.RAW_BAG, Rational.ONE)).isEmpty();
+        assertThat(Label.toAdd(packet, Style.RAW_BAG)).isEmpty();
     }
 }

@@ -15,6 +15,7 @@ import wexilla.core.money.Cost;
 import wexilla.core.quantity.Measures;
 import wexilla.core.recipe.LineReader;
 import wexilla.core.stock.OpenLot;
+import wexilla.core.stock.Supply;
 
 /** What is planned to be stretched is spoken for, and what it is stretched with comes onto the list: typed once. */
 class BigBuyTest {
@@ -73,9 +74,7 @@ class BigBuyTest {
                 List.of(),
                 SHOULDER.wants(READER, TEN, List.of()),
                 new PlanCheck.Kitchen(
-                        Map.of(Samples.SHOULDER.key(), List.of(joint)),
-                        Set.of(),
-                        Forms.NONE,
+                        Supply.of(Map.of(Samples.SHOULDER.key(), List.of(joint)), Set.of(), Forms.NONE),
                         Measures.METRIC,
                         COOK.minusDays(2).atStartOfDay()));
         assertThat(check.needs().met().get(0).takes()).hasSize(1);

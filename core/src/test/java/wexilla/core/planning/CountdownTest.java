@@ -6,14 +6,19 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import wexilla.core.food.Key;
 import wexilla.core.planning.Evening.FromStock;
-import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Measures;
+import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeStep;
+import wexilla.core.recipe.Sized;
 
 class CountdownTest {
 
     private static Evening evening(RecipeStep... finish) {
-        FromStock pie = new FromStock("dish:1", "Pie", List.of(finish), List.of(), Rational.ONE, List.of(), 6);
+        Recipe left = new Recipe("Pie", 6, List.of(), List.of(finish));
+        FromStock pie = new FromStock(
+                Key.batch("pie"), "Pie", Sized.asWritten(left, Measures.METRIC).steps(), List.of(), List.of(), 6);
         return new Evening(LocalDate.of(2026, 11, 23), LocalTime.of(18, 30), 60, List.of(), List.of(pie));
     }
 

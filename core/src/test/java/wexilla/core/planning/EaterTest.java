@@ -2,6 +2,7 @@ package wexilla.core.planning;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -11,6 +12,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import wexilla.core.food.Allergen;
 import wexilla.core.food.Caution;
 import wexilla.core.food.Food;
+import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
 import wexilla.core.food.Traits;
 import wexilla.core.people.Appetite;
@@ -20,9 +22,11 @@ import wexilla.core.quantity.Unit;
 /** Who must not eat what, who would rather not; hard things are told before wishes. */
 class EaterTest {
 
+    private static final LocalDate DAY = LocalDate.of(2026, 11, 23);
+
     private static Food food(String name, Set<Allergen> allergens, Map<Caution, String> cautions) {
         Traits traits = new Traits("other", "", allergens, cautions, Map.of(), Set.of());
-        return new Food(name, name, List.of(), Unit.G, "dry-goods", false, Scaling.LINEAR, List.of(), traits);
+        return new Food(Key.food(name), name, List.of(), Unit.G, "dry-goods", false, Scaling.LINEAR, List.of(), traits);
     }
 
     private static final Food HONEY = food("honey", Set.of(), Map.of(Caution.HONEY, "CDC (from memory)"));
@@ -33,7 +37,8 @@ class EaterTest {
     private static final Food CHILLI = food("chilli flakes", Set.of(), Map.of());
 
     private static List<String> told(Eater eater, String dish) {
-        return eater.against(dish, List.of(HONEY, CHEESE, SALMON, CHILLI)).stream()
+        return eater.against(DAY, dish, List.of(HONEY, CHEESE, SALMON, CHILLI)).stream()
+                .map(Judgement::remark)
                 .map(remark -> remark.level() + " " + remark.words())
                 .toList();
     }
@@ -48,7 +53,11 @@ class EaterTest {
     void whoShouldNotEatIt(Flag flag, String words) {
         Eater eater = new Eater("Al", Appetite.ADULT, Set.of(), Set.of(flag), List.of(), 3);
         assertThat(told(eater, "Supper")).containsExactly(words.split(";"));
-        assertThat(eater.against("Supper", List.of(HONEY, CHEESE)).get(0).why()).contains("from memory");
+        assertThat(eater.against(DAY, "Supper", List.of(HONEY, CHEESE))
+                        .get(0)
+                        .remark()
+                        .why())
+                .contains("from memory");
     }
 
     @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Currency;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -14,6 +15,7 @@ import wexilla.core.food.Allergen;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.Forms;
+import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
 import wexilla.core.food.Traits;
 import wexilla.core.keeping.LotClock;
@@ -33,8 +35,11 @@ import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
+import wexilla.core.recipe.Size;
+import wexilla.core.recipe.Sized;
 import wexilla.core.shopping.Needs;
 import wexilla.core.stock.OpenLot;
+import wexilla.core.stock.Supply;
 
 /** Two evenings and a larder: nothing promised twice, dates and thawing told in time, who must not eat what. */
 class PlanCheckTest {
@@ -49,7 +54,7 @@ class PlanCheckTest {
 
     private static Food food(String name, String protein, Set<Allergen> allergens) {
         return new Food(
-                name,
+                Key.food(name),
                 name,
                 List.of(),
                 Unit.G,
@@ -69,9 +74,7 @@ class PlanCheckTest {
         return new Recipe(
                 title,
                 4,
-                List.of(lines).stream()
-                        .map(l -> new RecipeLine(reader.read(l), Set.of()))
-                        .toList(),
+                List.of(lines).stream().map(l -> RecipeLine.of(reader.read(l))).toList(),
                 List.of(new RecipeStep("Simmer 60 minutes.", null)));
     }
 
@@ -93,10 +96,17 @@ class PlanCheckTest {
     }
 
     private static PlanCheck check(List<Evening> evenings, Map<String, List<OpenLot>> stock) {
-        return PlanCheck.of(
-                evenings,
-                List.of(),
-                new PlanCheck.Kitchen(stock, Set.of(), Forms.NONE, Measures.METRIC, TODAY.atTime(12, 0)));
+        return PlanCheck.of(evenings, List.of(), kitchen(stock));
+    }
+
+    private static PlanCheck.Kitchen kitchen(Map<String, List<OpenLot>> stock) {
+        Map<Key, List<OpenLot>> lots = new HashMap<>();
+        stock.forEach((id, of) -> lots.put(id.equals("soup") ? Key.batch(id) : Key.food(id), of));
+        return new PlanCheck.Kitchen(Supply.of(lots, Set.of(), Forms.NONE), Measures.METRIC, TODAY.atTime(12, 0));
+    }
+
+    private static Cook cook(Recipe recipe, int portions) {
+        return new Cook(Sized.of(recipe, Size.of(Rational.of(portions, recipe.portions())), Measures.METRIC));
     }
 
     private static List<String> words(PlanCheck check, int evening) {
@@ -109,7 +119,7 @@ class PlanCheckTest {
     void whatIsPromisedToTheFirstEveningIsNotThereForTheSecond() {
         Recipe chilli = recipe("Chilli", "400 g mince");
         PlanCheck check = check(
-                List.of(evening(0, new Cook(chilli, 4)), evening(1, new Cook(chilli, 8))),
+                List.of(evening(0, cook(chilli, 4)), evening(1, cook(chilli, 8))),
                 Map.of("mince", List.of(lot("a", "500 g", 3, null))));
         assertThat(words(check, 0)).noneMatch(w -> w.contains("to buy"));
         assertThat(words(check, 1)).contains("to buy: mince", "beef the evening before too");
@@ -123,10 +133,10 @@ class PlanCheckTest {
     @Test
     void aLimitBeforeTheEveningIsToldAndTheLotIsNotCounted() {
         PlanCheck check = check(
-                List.of(evening(4, new Cook(recipe("Chilli", "400 g mince"), 4))),
+                List.of(evening(4, cook(recipe("Chilli", "400 g mince"), 4))),
                 Map.of("mince", List.of(lot("a", "500 g", 2, null))));
         Remark first = check.checked().get(0).remarks().get(0);
-        assertThat(first.level()).isEqualTo(Remark.Level.STOP);
+        assertThat(first.level()).isEqualTo(Judgement.Level.STOP);
         assertThat(first.words())
                 .isEqualTo("mince keeps to Wed 25 Nov, planned for Fri 27 Nov: eat it earlier, or freeze it in time");
         assertThat(words(check, 0)).contains("to buy: mince");
@@ -134,25 +144,23 @@ class PlanCheckTest {
 
     @Test
     void frozenThingsAreTakenOutBeforeWorkBegins() {
+        Recipe heated = new Recipe("Soup", 6, List.of(), List.of(new RecipeStep("Heat 30 minutes.", null)));
         FromStock soup = new FromStock(
-                "dish:1",
+                Key.batch("soup"),
                 "Soup",
-                List.of(new RecipeStep("Heat 30 minutes.", null)),
+                Sized.asWritten(heated, Measures.METRIC).steps(),
                 List.of(),
-                Rational.ONE,
                 List.of(),
                 6);
         PlanCheck check = check(
-                List.of(evening(3, soup)),
-                Map.of("dish:1", List.of(lot("a", "6 portions", null, Thaw.Shape.FLAT_BAG))));
+                List.of(evening(3, soup)), Map.of("soup", List.of(lot("a", "6 portions", null, Thaw.Shape.FLAT_BAG))));
         // 6 portions are 2.4 kg: 48 h before work begins at 18:00
-        PlanCheck.TakeOut out = check.checked().get(0).takeOut().get(0);
+        TakeOut out = check.checked().get(0).takeOut().get(0);
         assertThat(out.by()).isEqualTo(TODAY.plusDays(1).atTime(18, 0));
         assertThat(words(check, 0)).containsExactly("take out 6 portions Soup by Tue 24 Nov, 18:00");
 
         PlanCheck late = check(
-                List.of(evening(1, soup)),
-                Map.of("dish:1", List.of(lot("a", "6 portions", null, Thaw.Shape.FLAT_BAG))));
+                List.of(evening(1, soup)), Map.of("soup", List.of(lot("a", "6 portions", null, Thaw.Shape.FLAT_BAG))));
         assertThat(words(late, 0)).singleElement().asString().startsWith("Soup does not thaw in the fridge in time");
         PlanCheck gone = check(List.of(evening(3, soup)), Map.of());
         assertThat(words(gone, 0))
@@ -162,7 +170,7 @@ class PlanCheckTest {
     @Test
     void whoMustNotEatItComesFirstWhoDoesNotLikeItLast() {
         PlanCheck check = check(
-                List.of(evening(0, new Cook(recipe("Mushroom bake", "100 g cheese"), 4), new Side("peas", null, null))),
+                List.of(evening(0, cook(recipe("Mushroom bake", "100 g cheese"), 4), new Side("peas", null, null))),
                 Map.of("cheese", List.of(lot("c", "1000 g", null, null))));
         assertThat(words(check, 0))
                 .containsExactly(
@@ -184,30 +192,24 @@ class PlanCheckTest {
         Recipe chilli = recipe("Chilli", "400 g mince");
         List<OpenLot> frozen =
                 List.of(lot("a", "400 g", null, Thaw.Shape.JOINT), lot("b", "500 g", null, Thaw.Shape.JOINT));
-        PlanCheck.Kitchen kitchen = new PlanCheck.Kitchen(
-                Map.of("mince", frozen), Set.of(), Forms.NONE, Measures.METRIC, TODAY.atTime(12, 0));
+        PlanCheck.Kitchen kitchen = kitchen(Map.of("mince", frozen));
         PlanCheck.Batch twice = new PlanCheck.Batch(
                 "pots",
                 "Chilli",
-                chilli.lines(),
-                Rational.of(2),
+                cook(chilli, 8).sized().lines(),
                 TODAY.plusDays(3).atTime(10, 0));
         PlanCheck alone = PlanCheck.of(List.of(), List.of(twice), kitchen);
         assertThat(alone.forCookDays().get("pots"))
-                .extracting(PlanCheck.TakeOut::words)
+                .extracting(TakeOut::words)
                 .containsExactly(
                         "take out 400 g mince by Wed 25 Nov, 10:00", "take out 400 g mince by Wed 25 Nov, 10:00");
-        assertThat(PlanCheck.summed(alone.forCookDays().get("pots")))
-                .extracting(PlanCheck.TakeOut::words)
+        assertThat(TakeOut.summed(alone.forCookDays().get("pots")))
+                .extracting(TakeOut::words)
                 .containsExactly("take out 800 g mince by Wed 25 Nov, 10:00");
 
-        PlanCheck both = PlanCheck.of(List.of(evening(2, new Cook(chilli, 4))), List.of(twice), kitchen);
-        assertThat(both.forCookDays().get("pots"))
-                .extracting(PlanCheck.TakeOut::lot)
-                .containsExactly("b");
-        assertThat(both.checked().get(0).takeOut())
-                .extracting(PlanCheck.TakeOut::lot)
-                .containsExactly("a");
+        PlanCheck both = PlanCheck.of(List.of(evening(2, cook(chilli, 4))), List.of(twice), kitchen);
+        assertThat(both.forCookDays().get("pots")).extracting(TakeOut::lot).containsExactly("b");
+        assertThat(both.checked().get(0).takeOut()).extracting(TakeOut::lot).containsExactly("a");
         assertThat(both.needs().items().get(0).lacking()).containsExactly(amount("300 g"));
     }
 
@@ -215,18 +217,12 @@ class PlanCheckTest {
     @Test
     void twoBatchesOfOneDishAreTwo() {
         Recipe chilli = recipe("Chilli", "400 g mince");
-        PlanCheck.Kitchen kitchen = new PlanCheck.Kitchen(
-                Map.of("mince", List.of(lot("a", "400 g", null, Thaw.Shape.JOINT))),
-                Set.of(),
-                Forms.NONE,
-                Measures.METRIC,
-                TODAY.atTime(12, 0));
+        PlanCheck.Kitchen kitchen = kitchen(Map.of("mince", List.of(lot("a", "400 g", null, Thaw.Shape.JOINT))));
         List<PlanCheck.Batch> pots = List.of("one", "two").stream()
                 .map(id -> new PlanCheck.Batch(
                         id,
                         "Chilli",
-                        chilli.lines(),
-                        Rational.ONE,
+                        cook(chilli, 4).sized().lines(),
                         TODAY.plusDays(3).atTime(10, 0)))
                 .toList();
         PlanCheck check = PlanCheck.of(List.of(), pots, kitchen);

@@ -10,6 +10,7 @@ import static wexilla.core.Samples.euro;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wexilla.core.food.Food;
 import wexilla.core.food.Forms;
@@ -19,20 +20,20 @@ import wexilla.core.pricing.CostSheet.Known;
 import wexilla.core.pricing.CostSheet.Wanted;
 import wexilla.core.quantity.Measures;
 import wexilla.core.stock.OpenLot;
+import wexilla.core.stock.Supply;
 
 class CostSheetTest {
 
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
 
     private static Wanted wanted(Food food, String amount) {
-        return new Wanted(food, food.name(), amount == null ? null : amount(amount));
+        return new Wanted(food, food.name(), amount == null ? null : amount(amount), null);
     }
 
     private static Known known(List<OpenLot> mince, List<Offer> offers, Seasoning seasoning) {
         return new Known(
-                Map.of("mince", mince),
-                Map.of("mince", offers),
-                Forms.NONE,
+                Supply.of(Map.of(MINCE.key(), mince), Set.of(), Forms.NONE),
+                Map.of(MINCE.key(), offers),
                 seasoning,
                 euro("0.15"),
                 Measures.METRIC,
@@ -45,7 +46,7 @@ class CostSheetTest {
     }
 
     private static Offer offer(String price, String pack) {
-        return new Offer("mince", euro(price), amount(pack), TODAY);
+        return new Offer(MINCE.key(), euro(price), amount(pack), TODAY);
     }
 
     /** preview.md: 500 g minced beef at 7.80 the kilo and an onion without a price, four portions. */

@@ -19,6 +19,7 @@ import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.Form;
 import wexilla.core.food.Forms;
+import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.money.Cost;
@@ -32,10 +33,12 @@ import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
+import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.StepTime;
 import wexilla.core.shopping.Needs;
 import wexilla.core.shopping.Needs.Want;
 import wexilla.core.stock.OpenLot;
+import wexilla.core.stock.Supply;
 
 /** A dish that goes into another, and work that is done already. */
 class DishInDishTest {
@@ -45,22 +48,22 @@ class DishInDishTest {
     private static final Recipe DOUGH = new Recipe(
             "Pizza dough",
             4,
-            List.of(new RecipeLine(new LineReader(BOOK).read("400 g plain flour"), Set.of())),
+            List.of(RecipeLine.of(new LineReader(BOOK).read("400 g plain flour"))),
             List.of(new RecipeStep("Knead the plain flour 10 minutes.", null, new StepTime(10, 60))));
-    private static final Food AS_FOOD = DOUGH.asFood("recipe:dough");
-    private static final Food BROWNED =
-            new Food("browned", "browned mince", List.of(), Unit.G, "cooked-meat", false, Scaling.LINEAR, List.of());
+    private static final Food AS_FOOD = DOUGH.asFood(Key.dish("dough"));
+    private static final Food BROWNED = new Food(
+            Key.food("browned"), "browned mince", List.of(), Unit.G, "cooked-meat", false, Scaling.LINEAR, List.of());
     /** 100 g raw are 74 g browned: USDA Food Buying Guide, from memory. */
     private static final Forms FORMS = new Forms(List.of(
             new Form(
-                    "recipe:dough",
-                    Food.unknown("dish:1", "Pizza dough", Unit.PORTION),
+                    Key.dish("dough"),
+                    Food.unknown(Key.batch("1"), "Pizza dough", Unit.PORTION),
                     Rational.ONE,
                     true,
                     List.of(),
                     "",
                     ""),
-            new Form("mince", BROWNED, Rational.of(100, 74), true, List.of("brown", "fry"), "", "")));
+            new Form(MINCE.key(), BROWNED, Rational.of(100, 74), true, List.of("brown", "fry"), "", "")));
 
     private static Recipe pizza(String dough, String... steps) {
         LineReader reader = new LineReader(BOOK.with(List.of(AS_FOOD)));
@@ -69,7 +72,7 @@ class DishInDishTest {
                 4,
                 List.of(
                         new RecipeLine(reader.read(dough), Set.of(), null, DOUGH),
-                        new RecipeLine(reader.read("300 g minced beef"), Set.of())),
+                        RecipeLine.of(reader.read("300 g minced beef"))),
                 Arrays.stream(steps)
                         .map(text -> new RecipeStep(text, null, null))
                         .toList());
@@ -80,26 +83,30 @@ class DishInDishTest {
                 id, amount(amount), Cost.of(euro(cost)), null, null, LotClock.start("cooked-dish", TODAY), true);
     }
 
-    private static Known known(Map<String, List<OpenLot>> stock) {
-        Map<String, List<Offer>> offers = Map.of(
+    private static Known known(Map<Key, List<OpenLot>> stock) {
+        Map<Key, List<Offer>> offers = Map.of(
                 FLOUR.key(), List.of(new Offer(FLOUR.key(), euro("0.50"), amount("1000 g"), TODAY)),
                 MINCE.key(), List.of(new Offer(MINCE.key(), euro("10.00"), amount("1000 g"), TODAY)));
-        return new Known(stock, offers, FORMS, Seasoning.EXACT, euro("0"), Measures.METRIC, TODAY);
+        return new Known(Supply.of(stock, Set.of(), FORMS), offers, Seasoning.EXACT, euro("0"), Measures.METRIC, TODAY);
     }
 
-    private static CostSheet sheet(Recipe recipe, Map<String, List<OpenLot>> stock) {
-        return CostSheet.of(
-                recipe.lines().stream()
-                        .map(line -> Wanted.of(line, Rational.ONE))
-                        .toList(),
-                known(stock));
+    private static CostSheet sheet(Recipe recipe, Map<Key, List<OpenLot>> stock) {
+        return CostSheet.of(Wanted.of(sized(recipe).lines()), known(stock));
+    }
+
+    private static Sized sized(Recipe recipe) {
+        return Sized.asWritten(recipe, Measures.METRIC);
+    }
+
+    private static Work work(Recipe recipe, Map<Key, List<OpenLot>> stock) {
+        return Work.of(sized(recipe), sheet(recipe, stock).lines());
     }
 
     @Test
     void aDishIsReadByItsNameBehindTheFoods() {
-        FoodBook book = BOOK.with(List.of(AS_FOOD, new Recipe("Onion", 2, List.of(), List.of()).asFood("recipe:o")));
+        FoodBook book = BOOK.with(List.of(AS_FOOD, new Recipe("Onion", 2, List.of(), List.of()).asFood(Key.dish("o"))));
         assertThat(new LineReader(book).read("2 portions pizza dough").food()).isEqualTo(AS_FOOD);
-        assertThat(new LineReader(book).read("1 onion").food().key()).isEqualTo("onion");
+        assertThat(new LineReader(book).read("1 onion").food().key()).isEqualTo(Key.food("onion"));
     }
 
     /** Dough of a batch is 400 g flour at 0.50 the kilo; half a batch is half of it. */
@@ -113,7 +120,8 @@ class DishInDishTest {
                         .get(0)
                         .cost())
                 .isEqualTo(Cost.of(euro("0.10")));
-        LineCost part = sheet(pizza("1 batch pizza dough"), Map.of("dish:1", List.of(lot("d", "3 portions", "0.90"))))
+        LineCost part = sheet(
+                        pizza("1 batch pizza dough"), Map.of(Key.batch("1"), List.of(lot("d", "3 portions", "0.90"))))
                 .lines()
                 .get(0);
         assertThat(part.cost()).isEqualTo(Cost.of(euro("0.95")));
@@ -135,11 +143,14 @@ class DishInDishTest {
     void whatIsThereIsPromisedOnce() {
         List<Want> wants = new ArrayList<>();
         for (int day = 0; day < 2; day++) {
-            wants.addAll(Want.of(pizza("1 batch pizza dough").lines(), Rational.ONE, TODAY.plusDays(day), "Pizza"));
+            wants.addAll(Want.of(sized(pizza("1 batch pizza dough")).lines(), TODAY.plusDays(day), "Pizza"));
         }
-        Map<String, List<OpenLot>> stock = new HashMap<>(
-                Map.of("dish:1", List.of(lot("d", "4 portions", "1.00")), "mince", List.of(lot("m", "600 g", "6.00"))));
-        Needs needs = Needs.of(wants, stock, Set.of(), FORMS, Measures.METRIC);
+        Map<Key, List<OpenLot>> stock = new HashMap<>(Map.of(
+                Key.batch("1"),
+                List.of(lot("d", "4 portions", "1.00")),
+                MINCE.key(),
+                List.of(lot("m", "600 g", "6.00"))));
+        Needs needs = Needs.of(wants, Supply.of(stock, Set.of(), FORMS), Measures.METRIC);
         assertThat(needs.items()).singleElement().satisfies(item -> {
             assertThat(item.food()).isEqualTo(FLOUR);
             assertThat(item.lacking()).containsExactly(amount("400 g"));
@@ -150,20 +161,20 @@ class DishInDishTest {
     @Test
     void stepsFallAwayForWhatIsDoneAndTheDishBringsItsOwn() {
         Recipe pizza = pizza("1 batch pizza dough", "Brown the minced beef 8 minutes.", "Bake 20 minutes.");
-        Map<String, List<OpenLot>> browned = Map.of("browned", List.of(lot("b", "500 g", "5.00")));
-        Work raw = Work.of(pizza, sheet(pizza, Map.of()));
+        Map<Key, List<OpenLot>> browned = Map.of(BROWNED.key(), List.of(lot("b", "500 g", "5.00")));
+        Work raw = work(pizza, Map.of());
         assertThat(raw.spared()).isEmpty();
         assertThat(raw.left().minutes()).isEqualTo(8 + 20 + 70);
-        Work done = Work.of(pizza, sheet(pizza, browned));
+        Work done = work(pizza, browned);
         assertThat(done.spared()).containsExactly(new Work.Spared(0, true, "browned mince is there: no need to brown"));
         assertThat(done.left().minutes()).isEqualTo(20 + 70);
         // what else is in the step keeps it; so does mince of which a part is raw
         Recipe both = pizza("1 batch pizza dough", "Brown the minced beef on the pizza dough 8 minutes.");
-        assertThat(Work.of(both, sheet(both, browned)).spared())
+        assertThat(work(both, browned).spared())
                 .singleElement()
                 .satisfies(one -> assertThat(one.whole()).isFalse());
-        Map<String, List<OpenLot>> mixed =
-                Map.of("browned", List.of(lot("b", "500 g", "5.00")), "mince", List.of(lot("m", "50 g", "0.50")));
-        assertThat(Work.of(pizza, sheet(pizza, mixed)).spared()).isEmpty();
+        Map<Key, List<OpenLot>> mixed = Map.of(
+                BROWNED.key(), List.of(lot("b", "500 g", "5.00")), MINCE.key(), List.of(lot("m", "50 g", "0.50")));
+        assertThat(work(pizza, mixed).spared()).isEmpty();
     }
 }

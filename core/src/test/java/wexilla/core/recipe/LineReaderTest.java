@@ -11,6 +11,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import wexilla.core.Samples;
 import wexilla.core.quantity.AmountReader.Packs;
+import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.NotAnAmount;
 
 class LineReaderTest {
@@ -59,8 +60,8 @@ class LineReaderTest {
                 "pie",
                 4,
                 List.of(
-                        new RecipeLine(reader.read("200 g flour"), Set.of()),
-                        new RecipeLine(reader.read("1 onion"), Set.of(Style.READY_TO_BAKE))),
+                        RecipeLine.of(reader.read("200 g flour")),
+                        new RecipeLine(reader.read("1 onion"), Set.of(Style.READY_TO_BAKE), null, null)),
                 List.of(
                         new RecipeStep("mix", null),
                         new RecipeStep("fill", Style.READY_TO_BAKE),
@@ -70,8 +71,9 @@ class LineReaderTest {
                 .extracting(RecipeStep::text)
                 .containsExactly("bake");
         assertThat(recipe.stepsAfter(Style.COOKED)).isEmpty();
-        assertThat(recipe.heldBack(Style.READY_TO_BAKE)).hasSize(1);
-        assertThat(recipe.heldBack(Style.COOKED)).isEmpty();
+        Sized sized = Sized.asWritten(recipe, Measures.METRIC);
+        assertThat(sized.onTheNight(Style.READY_TO_BAKE)).hasSize(1);
+        assertThat(sized.onTheNight(Style.COOKED)).isEmpty();
     }
 
     @Test

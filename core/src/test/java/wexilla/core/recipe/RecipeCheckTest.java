@@ -9,6 +9,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wexilla.core.Samples;
 import wexilla.core.food.Food;
+import wexilla.core.food.Key;
 import wexilla.core.food.Nature;
 import wexilla.core.food.Part;
 import wexilla.core.food.Scaling;
@@ -35,7 +36,7 @@ class RecipeCheckTest {
                 Map.of(part, new Yield(Samples.amount(yield + " cups").value(), "practice")),
                 Set.of(natures));
         return new Food(
-                key,
+                Key.food(key),
                 name,
                 List.of(),
                 Unit.G,
@@ -47,9 +48,8 @@ class RecipeCheckTest {
     }
 
     private static List<RecipeFlag> flags(List<String> lines, RecipeStep... steps) {
-        List<RecipeLine> read = lines.stream()
-                .map(line -> new RecipeLine(READER.read(line), Set.of()))
-                .toList();
+        List<RecipeLine> read =
+                lines.stream().map(line -> RecipeLine.of(READER.read(line))).toList();
         return RecipeCheck.of(new Recipe("dish", 4, read, Arrays.asList(steps)), Measures.US);
     }
 

@@ -16,8 +16,9 @@ import wexilla.core.quantity.Rational;
 class ScaledLineTest {
 
     private static ScaledLine scaled(String text, Rational factor, int pots) {
-        ReadLine line = new LineReader(Samples.BOOK).read(text);
-        return ScaledLine.of(line, line.scaling(), Scale.of(factor, pots, KitchenMeasure.System.US, Measures.US));
+        return Sized.of(Samples.recipe(new LineReader(Samples.BOOK), text), Size.of(factor, pots), Measures.US)
+                .words(Wording.of(KitchenMeasure.System.US, Measures.US))
+                .get(0);
     }
 
     @ParameterizedTest

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wexilla.core.Samples;
+import wexilla.core.food.Key;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Temperature;
 import wexilla.core.recipe.PressureTime.ComeUp;
@@ -21,10 +22,10 @@ import wexilla.core.recipe.PressureTime.State;
 class TimesTest {
 
     private static final List<Rule> RULES = List.of(
-            new Rule("flour", State.FRESH, Rational.of(7), Rational.ZERO, 10, null, "practice"),
+            new Rule(Key.food("flour"), State.FRESH, Rational.of(7), Rational.ZERO, 10, null, "practice"),
             // 6 min a pound = 13.227736 min a kilogram
-            new Rule("shoulder", State.FRESH, Rational.ZERO, ratio(13227736, 1000000), 15, 74, "practice"),
-            new Rule("onion", State.LOOSE_FROZEN, Rational.of(25), Rational.ZERO, 10, 74, "practice"));
+            new Rule(Key.food("shoulder"), State.FRESH, Rational.ZERO, ratio(13227736, 1000000), 15, 74, "practice"),
+            new Rule(Key.food("onion"), State.LOOSE_FROZEN, Rational.of(25), Rational.ZERO, 10, 74, "practice"));
 
     /** Half full 10 to 15 minutes, two thirds 20 to 30, frozen double: handbook, common practice, no source. */
     private static final PressureTime.Table TABLE =

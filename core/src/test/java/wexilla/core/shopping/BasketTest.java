@@ -10,6 +10,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wexilla.core.food.Food;
 import wexilla.core.food.Forms;
+import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
 import wexilla.core.food.Traits;
 import wexilla.core.money.Money;
@@ -19,6 +20,7 @@ import wexilla.core.quantity.AmountReader;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Unit;
 import wexilla.core.shopping.Needs.Want;
+import wexilla.core.stock.Supply;
 
 class BasketTest {
 
@@ -27,7 +29,7 @@ class BasketTest {
 
     private static Food food(String name, String aisle) {
         return new Food(
-                name,
+                Key.food(name),
                 name,
                 List.of(),
                 Unit.G,
@@ -43,7 +45,7 @@ class BasketTest {
     }
 
     private static Want want(Food food, String amount, int inDays) {
-        return new Want(food.key(), food, food.name(), amount(amount), DAY.plusDays(inDays), "dish " + inDays);
+        return Want.food(food, amount(amount), DAY.plusDays(inDays), "dish " + inDays);
     }
 
     /** Wants of one food are summed over the days, bought in whole packs of the cheapest kind, by aisle. */
@@ -54,13 +56,11 @@ class BasketTest {
         Food salt = food("salt", "spices");
         Needs needs = Needs.of(
                 List.of(want(rice, "700 g", 3), want(leek, "250 g", 1), want(rice, "600 g", 1), want(salt, "5 g", 1)),
-                Map.of(),
-                Set.of("salt"),
-                Forms.NONE,
+                Supply.of(Map.of(), Set.of(Key.food("salt")), Forms.NONE),
                 Measures.METRIC);
         WholePacks kilo = new WholePacks(amount("1000 g"), Money.of(175, EURO), null);
         WholePacks half = new WholePacks(amount("500 g"), Money.of(99, EURO), null);
-        Basket basket = Basket.of(needs.items(), List.of(salt), Map.of("rice", List.of(kilo, half)), EURO);
+        Basket basket = Basket.of(needs.items(), List.of(salt), Map.of(Key.food("rice"), List.of(kilo, half)), EURO);
         assertThat(basket.lines()).extracting(l -> l.food().name()).containsExactly("leek", "rice", "salt");
         Basket.Line line = basket.lines().get(1);
         assertThat(line.need()).isEqualTo(amount("1300 g"));
@@ -76,12 +76,7 @@ class BasketTest {
     @Test
     void whatHasNoAmountIsOnTheListWithItsReason() {
         Food leek = food("leek", "");
-        Needs needs = Needs.of(
-                List.of(new Want("leek", leek, "leek", null, DAY, "soup")),
-                Map.of(),
-                Set.of(),
-                Forms.NONE,
-                Measures.METRIC);
+        Needs needs = Needs.of(List.of(Want.food(leek, null, DAY, "soup")), Supply.none(), Measures.METRIC);
         Basket.Line line =
                 Basket.of(needs.items(), List.of(), Map.of(), EURO).lines().get(0);
         assertThat(line.aisle()).isEqualTo("other");

@@ -14,6 +14,7 @@ import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import wexilla.core.food.Food;
 import wexilla.core.food.Forms;
+import wexilla.core.food.Key;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
@@ -25,6 +26,7 @@ import wexilla.core.shopping.Needs.Met;
 import wexilla.core.shopping.Needs.Want;
 import wexilla.core.stock.OpenLot;
 import wexilla.core.stock.StockUse.Take;
+import wexilla.core.stock.Supply;
 
 /** Whatever is wanted of whatever is there: nothing is promised twice, nothing is lost, nothing past its limit is taken. */
 class NeedsPropertyTest {
@@ -32,14 +34,14 @@ class NeedsPropertyTest {
     private static final LocalDate DAY = LocalDate.of(2026, 11, 23);
     private static final Currency EURO = Currency.getInstance("EUR");
     private static final List<Food> FOODS = List.of(
-            Food.unknown("rice", "rice", Unit.G),
-            Food.unknown("mince", "mince", Unit.G),
-            Food.unknown("leek", "leek", Unit.G));
+            Food.unknown(Key.food("rice"), "rice", Unit.G),
+            Food.unknown(Key.food("mince"), "mince", Unit.G),
+            Food.unknown(Key.food("leek"), "leek", Unit.G));
 
     @RepeatedTest(200)
     void nothingIsPromisedTwiceAndNothingIsLost(RepetitionInfo repetition) {
         Random seeded = new Random(repetition.getCurrentRepetition());
-        Map<String, List<OpenLot>> stock = new HashMap<>();
+        Map<Key, List<OpenLot>> stock = new HashMap<>();
         Map<String, Rational> there = new HashMap<>();
         for (int i = 0; i < seeded.nextInt(12); i++) {
             Food food = FOODS.get(seeded.nextInt(FOODS.size()));
@@ -51,10 +53,10 @@ class NeedsPropertyTest {
         for (int i = 0; i < seeded.nextInt(15); i++) {
             Food food = FOODS.get(seeded.nextInt(FOODS.size()));
             Amount amount = Amount.of(1 + seeded.nextInt(700), Unit.G);
-            wants.add(new Want(food.key(), food, food.name(), amount, DAY.plusDays(seeded.nextInt(14)), "dish " + i));
+            wants.add(Want.food(food, amount, DAY.plusDays(seeded.nextInt(14)), "dish " + i));
         }
 
-        Needs needs = Needs.of(wants, stock, Set.of(), Forms.NONE, Measures.METRIC);
+        Needs needs = Needs.of(wants, Supply.of(stock, Set.of(), Forms.NONE), Measures.METRIC);
 
         assertThat(needs.met()).hasSize(wants.size());
         assertThat(needs.met())

@@ -7,6 +7,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodFact;
+import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
 import wexilla.core.people.Appetite;
 import wexilla.core.quantity.Amount;
@@ -25,7 +26,7 @@ class DinnersTest {
     }
 
     private static Food food(String name, List<FoodFact> facts) {
-        return new Food(name, name, List.of(), Unit.G, "raw-mince", false, Scaling.LINEAR, facts);
+        return new Food(Key.food(name), name, List.of(), Unit.G, "raw-mince", false, Scaling.LINEAR, facts);
     }
 
     private static final FoodFact PORTION =

@@ -8,15 +8,9 @@ import static wexilla.core.Samples.euro;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
-import wexilla.core.Samples;
-import wexilla.core.food.Food;
-import wexilla.core.food.Form;
-import wexilla.core.food.Forms;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
@@ -42,30 +36,6 @@ class StockUseTest {
         assertThat(use.takes()).extracting(t -> t.cost().known().decimal()).containsExactly("1.50", "0.80");
         assertThat(use.lacking()).hasToString("0 g");
         assertThat(use.after(lots)).extracting(l -> l.amount().toString()).containsExactly("400 g");
-    }
-
-    /** 240 of 400 g drained, dried 2.3 times when cooked: common practice, no source. */
-    @Test
-    void anotherFormStandsInAndWhatIsNotSilentDoesNot() {
-        Food tin = Samples.TOMATOES;
-        Forms forms = new Forms(List.of(
-                new Form("tomatoes", Samples.BEANS, Rational.of(4), false, List.of(), "soak", "practice"),
-                new Form("tomatoes", Samples.TOMATO, Rational.of(3, 2), true, List.of("peel"), "", "practice"),
-                new Form("tomatoes", Samples.ONION, Rational.ONE, true, List.of(), "", "own definition")));
-        Map<String, List<OpenLot>> left = new HashMap<>(Map.of(
-                "beans", List.of(lot("dried", "900 g", "3.00", 90)),
-                "tomatoes", List.of(lot("tin", "400 g", "0.80", 90)),
-                "onion", List.of(lot("later", "500 g", "1.00", 9)),
-                "tomato", List.of(lot("sooner", "200 g", "0.60", 1))));
-        StockUse.Serving use = StockUse.serving(tin, amount("1000 g"), TODAY, left, forms);
-        assertThat(use.takes()).extracting(take -> take.lot().id()).containsExactly("tin", "sooner", "later");
-        assertThat(use.takes()).extracting(take -> take.amount().toString()).containsExactly("400 g", "200 g", "300 g");
-        assertThat(use.lacking()).hasToString("0 g");
-        assertThat(use.instead()).extracting(form -> form.by().name()).containsExactly("tomatoes", "onion");
-        assertThat(left.get("beans").get(0).amount()).as("dried never silently").hasToString("900 g");
-        assertThat(left.get("tomato")).isEmpty();
-        StockUse.Serving more = StockUse.serving(tin, amount("1000 g"), TODAY, left, forms);
-        assertThat(more.lacking()).hasToString("800 g");
     }
 
     @Test

@@ -12,6 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import wexilla.core.food.Food;
+import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
 import wexilla.core.food.Traits;
 import wexilla.core.food.Yield;
@@ -112,7 +113,7 @@ class StretchPropertyTest {
     void aBigBuyIsAKiloOfSomethingADinnerIsBuiltOn(int grams, String protein, boolean yields, boolean big) {
         Yield yield = yields ? new Yield(Rational.of(1, 2), "common practice, no source") : null;
         Food food = new Food(
-                "x",
+                Key.food("x"),
                 "x",
                 List.of(),
                 Unit.G,

@@ -1,13 +1,11 @@
-package wexilla.app.preview;
+package wexilla.app.stretch;
 
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Reference;
 import wexilla.app.platform.Asked;
-import wexilla.app.stretch.Cutting;
 import wexilla.app.stretch.Cutting.StretchAsked;
-import wexilla.app.stretch.Stretched;
 import wexilla.core.food.FoodBook;
 
 /** What a big buy becomes when it is cut into parts; stores nothing. */

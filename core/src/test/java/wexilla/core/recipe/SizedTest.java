@@ -13,6 +13,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wexilla.core.Samples;
 import wexilla.core.food.Food;
+import wexilla.core.food.Key;
 import wexilla.core.food.Nature;
 import wexilla.core.food.Part;
 import wexilla.core.food.Scaling;
@@ -25,11 +26,11 @@ import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 
 /** Lines that belong together, and properties of scaling any line. */
-class ScaledRecipeTest {
+class SizedTest {
 
     // takes up 1¼ volumes of water, 185 g a cup: handbook; practice, and USDA FoodData Central from memory
     private static final Food RICE = new Food(
-            "long-grain-rice",
+            Key.food("long-grain-rice"),
             "rice",
             List.of(),
             Unit.G,
@@ -39,15 +40,16 @@ class ScaledRecipeTest {
             List.of(Samples.fact("1 cup", "185 g")),
             new Traits("dry", "", Set.of(), Map.of(Part.WATER, new Yield(ratio(5, 4), "practice"))));
     private static final Food WATER = new Food(
-                    "water", "water", List.of(), Unit.ML, "water", false, Scaling.LINEAR, List.of())
+                    Key.food("water"), "water", List.of(), Unit.ML, "water", false, Scaling.LINEAR, List.of())
             .with(new Traits("none", "", Set.of(), Map.of(), Map.of(), Set.of(Nature.COOKS_GRAIN)));
     private static final LineReader READER = new LineReader(Samples.BOOK.with(List.of(RICE, WATER)));
 
     private static List<ScaledLine> scaled(Rational factor, int pots, String... lines) {
-        List<ScaledRecipe.Line> wanted = java.util.Arrays.stream(lines)
-                .map(line -> new ScaledRecipe.Line(READER.read(line), null))
-                .toList();
-        return ScaledRecipe.of(wanted, Scale.of(factor, pots, System.US, Measures.US));
+        return words(Size.of(factor, pots), lines);
+    }
+
+    private static List<ScaledLine> words(Size size, String... lines) {
+        return Sized.of(Samples.recipe(READER, lines), size, Measures.US).words(Wording.of(System.US, Measures.US));
     }
 
     /** Absorbed · k + loss · vessels: handbook, section 2. Two cups of rice take up 2½ of 4 cups; 1½ boil away a pot. */
@@ -130,18 +132,15 @@ class ScaledRecipeTest {
 
     @Test
     void nothingIsNoSize() {
-        assertThatThrownBy(() -> Scale.of(Rational.ZERO, 1, System.US, Measures.US))
-                .isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> Scale.of(Rational.ONE, 0, System.US, Measures.US))
-                .isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> Size.of(Rational.ZERO)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> Size.of(Rational.ONE, 0)).isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test
     void ofSeveralBagsEachGetsItsShare() {
-        Scale all = Scale.of(Rational.of(3), 1, System.US, Measures.US);
-        ReadLine flour = READER.read("2 cups plain flour");
-        assertThat(ScaledLine.of(flour, flour.scaling(), all).text()).isEqualTo("6 cups plain flour");
-        assertThat(ScaledLine.of(flour, flour.scaling(), all.each(3)).text()).isEqualTo("2 cups plain flour");
+        Size all = Size.of(Rational.of(3));
+        assertThat(words(all, "2 cups plain flour").get(0).text()).isEqualTo("6 cups plain flour");
+        assertThat(words(all.each(3), "2 cups plain flour").get(0).text()).isEqualTo("2 cups plain flour");
     }
 
     @Test

@@ -1,0 +1,117 @@
+package wexilla.app.onhand;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.Arrays;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Journal;
+import wexilla.app.platform.Journal.Thing;
+import wexilla.core.money.Money;
+import wexilla.core.recipe.Size;
+import wexilla.core.recipe.Style;
+
+/** The one class that writes batches: planned, cooked, or there before Wexilla was. */
+@Component
+public class BatchRows {
+
+    /** How far a batch is. */
+    public enum State {
+        PLANNED,
+        DONE,
+        DROPPED
+    }
+
+    /**
+     * A batch about to be written.
+     *
+     * @param recipe with its version {@code n}; both null for what has a name only
+     * @param flat the flat sum for seasoning and oil that entered it
+     */
+    public record NewBatch(
+            UUID id,
+            @Nullable UUID recipe,
+            @Nullable Integer n,
+            String name,
+            Size size,
+            int portions,
+            Style style,
+            State state,
+            LocalDate cookOn,
+            Money flat) {
+
+        /** Something that was cooked without a recipe: a name and portions. */
+        public static NewBatch named(String name, Style style, int portions, LocalDate cookedOn, Money flat) {
+            return new NewBatch(
+                    UUID.randomUUID(), null, null, name, Size.AS_WRITTEN, portions, style, State.DONE, cookedOn, flat);
+        }
+    }
+
+    private final JdbcClient db;
+    private final Journal journal;
+
+    BatchRows(JdbcClient db, Journal journal) {
+        this.db = db;
+        this.journal = journal;
+    }
+
+    /** Writes it, or writes a planned one anew. */
+    public UUID write(Act act, NewBatch batch) {
+        if (batch.state() == State.PLANNED || planned(act, batch.id())) {
+            journal.before(act, Thing.BATCH, batch.id());
+        }
+        db.sql("""
+                        insert into batch (household_id, id, recipe, n, name, factor_num, factor_den, vessels, portions,
+                            style, state, cook_on, done_at, flat_cost, act)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                        on conflict (household_id, id) do update set n = excluded.n, name = excluded.name,
+                            factor_num = excluded.factor_num, factor_den = excluded.factor_den,
+                            vessels = excluded.vessels, portions = excluded.portions, style = excluded.style,
+                            state = excluded.state, cook_on = excluded.cook_on, done_at = excluded.done_at,
+                            flat_cost = excluded.flat_cost, act = excluded.act""")
+                .params(Arrays.asList(
+                        act.household().id(),
+                        batch.id(),
+                        batch.recipe(),
+                        batch.n(),
+                        batch.name(),
+                        new BigDecimal(batch.size().factor().numerator()),
+                        new BigDecimal(batch.size().factor().denominator()),
+                        batch.size().vessels(),
+                        batch.portions(),
+                        batch.style().name(),
+                        batch.state().name(),
+                        batch.cookOn(),
+                        batch.state() == State.DONE ? act.happenedAt().atOffset(ZoneOffset.UTC) : null,
+                        batch.flat().minor(),
+                        act.id()))
+                .update();
+        return batch.id();
+    }
+
+    private boolean planned(Act act, UUID id) {
+        return db.sql("select exists (select 1 from batch where household_id = ? and id = ?)")
+                .params(act.household().id(), id)
+                .query(Boolean.class)
+                .single();
+    }
+
+    /** A planned batch is not cooked after all. */
+    public void drop(Act act, UUID id) {
+        journal.before(act, Thing.BATCH, id);
+        db.sql("update batch set state = 'DROPPED' where household_id = ? and id = ? and state = 'PLANNED'")
+                .params(act.household().id(), id)
+                .update();
+    }
+
+    /** What an act cooked is undone with it. */
+    public void undo(Act undo, UUID undone) {
+        db.sql("update batch set state = 'DROPPED' where household_id = ? and act = ? and state = 'DONE'")
+                .params(undo.household().id(), undone)
+                .update();
+    }
+}

@@ -1,0 +1,184 @@
+package wexilla.app.onhand;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import wexilla.app.household.Foods;
+import wexilla.app.platform.Household;
+import wexilla.core.food.Food;
+import wexilla.core.food.FoodBook;
+import wexilla.core.food.Form;
+import wexilla.core.food.Forms;
+import wexilla.core.food.Key;
+import wexilla.core.pricing.CostSheet;
+import wexilla.core.pricing.Offer;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.LineReader;
+import wexilla.core.recipe.Style;
+import wexilla.core.stock.OpenLot;
+import wexilla.core.stock.Supply;
+
+/**
+ * What one request knows of a household's stock, each part read at most once, when it is first asked for. It is of the
+ * moment it was read: an act that changes stock and asks again takes a new one.
+ */
+public final class Snapshot {
+
+    private final Household household;
+    private final LocalDateTime now;
+    private final Once<Foods.Known> foods;
+    private final Once<List<Lots.Lot>> open;
+    private final Once<List<Lots.Lot>> staples;
+    private final Once<Map<Key, List<Offer>>> offers;
+
+    Snapshot(
+            Household household,
+            LocalDateTime now,
+            Supplier<Foods.Known> foods,
+            Supplier<List<Lots.Lot>> open,
+            Supplier<List<Lots.Lot>> staples,
+            java.util.function.Function<Foods.Known, Map<Key, List<Offer>>> offers) {
+        this.household = household;
+        this.now = now;
+        this.foods = new Once<>(foods);
+        this.open = new Once<>(open);
+        this.staples = new Once<>(staples);
+        this.offers = new Once<>(() -> offers.apply(foods()));
+    }
+
+    private static final class Once<T> implements Supplier<T> {
+        private final Supplier<T> read;
+        private @Nullable T known;
+
+        Once(Supplier<T> read) {
+            this.read = read;
+        }
+
+        @Override
+        public T get() {
+            T value = known;
+            if (value == null) {
+                value = read.get();
+                known = value;
+            }
+            return value;
+        }
+    }
+
+    public Household household() {
+        return household;
+    }
+
+    /** In the household's zone. */
+    public LocalDateTime now() {
+        return now;
+    }
+
+    public LocalDate today() {
+        return now.toLocalDate();
+    }
+
+    public Foods.Known foods() {
+        return foods.get();
+    }
+
+    public FoodBook book() {
+        return foods().book();
+    }
+
+    public LineReader reader() {
+        return new LineReader(book());
+    }
+
+    /** Everything there is, first to expire first. */
+    public List<Lots.Lot> open() {
+        return open.get();
+    }
+
+    public Optional<Lots.Lot> open(UUID lot) {
+        return open().stream().filter(one -> one.id().equals(lot)).findFirst();
+    }
+
+    /** Staples that are not counted, at every level. */
+    public List<Lots.Lot> staples() {
+        return staples.get();
+    }
+
+    /** Prices of each food, newest first. */
+    public Map<Key, List<Offer>> offers() {
+        return offers.get();
+    }
+
+    /** Where a lot of a food or of a batch is found. */
+    public Key key(Lots.Lot lot) {
+        UUID food = lot.food();
+        return food == null ? Key.batch(String.valueOf(lot.batch())) : foods().key(food);
+    }
+
+    /** What is there, each question with a supply of its own. */
+    public Supply supply() {
+        return Supply.of(lots(), had(), forms());
+    }
+
+    /** What is there with what will be: batches that are planned. */
+    public Supply supply(Map<Key, OpenLot> willBe) {
+        Map<Key, List<OpenLot>> lots = lots();
+        willBe.forEach(
+                (key, lot) -> lots.computeIfAbsent(key, k -> new ArrayList<>()).add(lot));
+        return Supply.of(lots, had(), forms());
+    }
+
+    private Map<Key, List<OpenLot>> lots() {
+        Map<Key, List<OpenLot>> lots = new HashMap<>();
+        for (Lots.Lot lot : open()) {
+            if (!lot.amount().value().isZero()) {
+                lots.computeIfAbsent(key(lot), key -> new ArrayList<>()).add(lot.open());
+            }
+        }
+        return lots;
+    }
+
+    private Set<Key> had() {
+        Set<Key> had = new HashSet<>();
+        staples().stream().filter(lot -> lot.level() != Lots.Level.OUT).forEach(lot -> had.add(key(lot)));
+        return had;
+    }
+
+    /** Which foods stand in for which, and cooked dishes that are there for the recipes they were cooked by. */
+    public Forms forms() {
+        List<Form> dishes = open().stream()
+                .filter(lot -> lot.cookedBy() != null && lot.amount().unit().equals(Unit.PORTION))
+                .filter(lot -> lot.style() == Style.COOKED || lot.style() == Style.PLAIN_PART)
+                .map(Snapshot::dishForm)
+                .distinct()
+                .toList();
+        return foods().forms().with(dishes);
+    }
+
+    private static Form dishForm(Lots.Lot lot) {
+        Food dish = Food.unknown(Key.batch(String.valueOf(lot.batch())), lot.name(), Unit.PORTION);
+        Key recipe = Key.dish(String.valueOf(lot.cookedBy()));
+        return new Form(recipe, dish, Rational.ONE, true, List.of(), "", "cooked by this recipe");
+    }
+
+    /** Stock and prices on a day, for costing. */
+    public CostSheet.Known costs(LocalDate day) {
+        return new CostSheet.Known(
+                supply(), offers(), household.seasoning(), household.flat(), household.measures(), day);
+    }
+
+    /** Stock and prices today. */
+    public CostSheet.Known costs() {
+        return costs(today());
+    }
+}

@@ -1,0 +1,122 @@
+package wexilla.core.planning;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import wexilla.core.planning.Evening.Dish;
+import wexilla.core.quantity.Amount;
+import wexilla.core.shopping.Needs.Met;
+import wexilla.core.stock.OpenLot;
+
+/** The rules a plan is judged by, each asked of one evening at a time. */
+public enum PlanRule {
+    /** Allergens, cautions, dislikes. */
+    WHO_EATS {
+        @Override
+        List<Judgement> judge(Outlook plan, int at) {
+            Evening evening = plan.evenings().get(at);
+            List<Judgement> found = new ArrayList<>();
+            for (Eater eater : evening.eaters()) {
+                for (Dish dish : evening.dishes()) {
+                    found.addAll(eater.against(evening.day(), dish.name(), Evening.foods(dish)));
+                }
+            }
+            return found;
+        }
+    },
+
+    /** What would be past its limit by then. */
+    DATES {
+        @Override
+        List<Judgement> judge(Outlook plan, int at) {
+            LocalDate day = plan.evenings().get(at).day();
+            List<Judgement> found = new ArrayList<>();
+            for (Met one : plan.met().get(at)) {
+                for (OpenLot past : one.past()) {
+                    found.add(new Judgement.PastLimit(
+                            day,
+                            one.want().name(),
+                            java.util.Objects.requireNonNull(past.limit()),
+                            past.clock().keepingClass()));
+                }
+            }
+            return found;
+        }
+    },
+
+    /** What is not there, or has to be bought. */
+    SUPPLY {
+        @Override
+        List<Judgement> judge(Outlook plan, int at) {
+            LocalDate day = plan.evenings().get(at).day();
+            List<Judgement> found = new ArrayList<>();
+            List<String> toBuy = new ArrayList<>();
+            for (Met one : plan.met().get(at)) {
+                Amount lacking = one.lacking();
+                if (lacking != null && one.want().food() == null) {
+                    found.add(new Judgement.NotThere(day, one.want().name(), lacking));
+                } else if (lacking != null && !toBuy.contains(one.want().name())) {
+                    toBuy.add(one.want().name());
+                }
+            }
+            if (!toBuy.isEmpty()) {
+                found.add(new Judgement.ToBuy(day, toBuy));
+            }
+            return found;
+        }
+    },
+
+    /** What has to leave the freezer, and whether there is time. */
+    THAWING {
+        @Override
+        List<Judgement> judge(Outlook plan, int at) {
+            return TakeOut.summed(plan.takeOut().get(at)).stream()
+                    .<Judgement>map(out -> new Judgement.Thawing(out, out.by().isBefore(plan.now())))
+                    .toList();
+        }
+    },
+
+    /** Whether there are minutes enough. */
+    TIME {
+        @Override
+        List<Judgement> judge(Outlook plan, int at) {
+            Evening evening = plan.evenings().get(at);
+            List<Judgement> found = new ArrayList<>();
+            for (Dish dish : evening.dishes()) {
+                int needs = Evening.time(dish).minutes();
+                if (needs > evening.minutes()) {
+                    found.add(new Judgement.TooLong(
+                            evening.day(),
+                            dish.name(),
+                            needs,
+                            evening.minutes(),
+                            evening.tableAt().minusMinutes(needs)));
+                }
+            }
+            return found;
+        }
+    },
+
+    /** The same protein not on following evenings. */
+    VARIETY {
+        @Override
+        List<Judgement> judge(Outlook plan, int at) {
+            Evening evening = plan.evenings().get(at);
+            boolean follows =
+                    at > 0 && plan.evenings().get(at - 1).day().plusDays(1).equals(evening.day());
+            if (!follows) {
+                return List.of();
+            }
+            Set<String> before = plan.evenings().get(at - 1).proteins();
+            return evening.proteins().stream()
+                    .filter(before::contains)
+                    .sorted()
+                    .<Judgement>map(protein -> new Judgement.SameProtein(evening.day(), protein))
+                    .toList();
+        }
+    };
+
+    /** What it finds about the evening at this place. */
+    abstract List<Judgement> judge(Outlook plan, int at);
+}

@@ -1,0 +1,183 @@
+package wexilla.core.stock;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Conversion;
+import wexilla.core.food.Food;
+import wexilla.core.food.Form;
+import wexilla.core.food.Forms;
+import wexilla.core.food.Key;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Rational;
+import wexilla.core.stock.StockUse.Take;
+
+/**
+ * What is left of what there is, and who may take it: the one owner of what is promised. Whatever is taken is gone for
+ * the next who asks, so that nothing is promised twice; {@link #copy} is for questions that do not take from each other.
+ */
+public final class Supply {
+
+    private final Map<Key, List<OpenLot>> left;
+    private final Set<Key> had;
+    private final Forms forms;
+
+    private Supply(Map<Key, List<OpenLot>> left, Set<Key> had, Forms forms) {
+        this.left = left;
+        this.had = had;
+        this.forms = forms;
+    }
+
+    /**
+     * @param lots with something in them
+     * @param had staples that are there without an amount: nothing is wanted of them
+     * @param forms which foods stand in for which
+     */
+    public static Supply of(Map<Key, List<OpenLot>> lots, Set<Key> had, Forms forms) {
+        return new Supply(new HashMap<>(lots), Set.copyOf(had), forms);
+    }
+
+    /** Nothing at all. */
+    public static Supply none() {
+        return of(Map.of(), Set.of(), Forms.NONE);
+    }
+
+    /** The same supply for another question; what one takes the other still has. */
+    public Supply copy() {
+        return new Supply(new HashMap<>(left), had, forms);
+    }
+
+    /** Whether it is a staple that is there without an amount. */
+    public boolean has(Key key) {
+        return had.contains(key);
+    }
+
+    /** What is left of it, past its limit or not. */
+    public List<OpenLot> left(Key key) {
+        return left.getOrDefault(key, List.of());
+    }
+
+    /** What is left of it and may still be eaten on this day. */
+    public List<OpenLot> usable(Key key, LocalDate day) {
+        return left(key).stream().filter(lot -> !lot.pastLimit(day)).toList();
+    }
+
+    /** What is left of it but past its limit by this day. */
+    public List<OpenLot> past(Key key, LocalDate day) {
+        return left(key).stream().filter(lot -> lot.pastLimit(day)).toList();
+    }
+
+    /** A need as it can be taken, or the fact without which it cannot. @param asWritten in its base unit */
+    public record Reckoned(
+            @Nullable Amount need,
+            Amount asWritten,
+            @Nullable String missing) {}
+
+    /**
+     * A wanted amount in the unit its stock is counted in: the food's own, else the one written, where some of it is
+     * counted so. The ledger keeps six decimals; it is rounded to them once, before anything is taken.
+     */
+    public Reckoned reckon(Food food, Amount wanted, Measures measures) {
+        Amount asWritten = rounded(measures.toBase(wanted));
+        Conversion.Answer answer = Conversion.convert(food, wanted, food.base(), measures);
+        if (answer instanceof Conversion.Converted converted) {
+            return new Reckoned(rounded(converted.amount()), asWritten, null);
+        }
+        boolean counted =
+                left(food.key()).stream().anyMatch(lot -> lot.amount().unit().equals(asWritten.unit()));
+        return counted
+                ? new Reckoned(asWritten, asWritten, null)
+                : new Reckoned(null, asWritten, ((Conversion.Missing) answer).fact());
+    }
+
+    private static Amount rounded(Amount amount) {
+        return Amount.of(Rational.of(amount.value().toDecimal(6)), amount.unit());
+    }
+
+    /**
+     * How a need is met.
+     *
+     * @param takes in the units of the lots they are from
+     * @param lacking in the unit of the need
+     * @param instead the forms that were taken
+     * @param onlyInstead whether all of the need is met by them
+     */
+    public record Serving(List<Take> takes, Amount lacking, List<Form> instead, boolean onlyInstead) {
+
+        public Serving {
+            takes = List.copyOf(takes);
+            instead = List.copyOf(instead);
+        }
+
+        /** Whether nothing is lacking. */
+        public boolean whole() {
+            return lacking.value().isZero();
+        }
+    }
+
+    /** Takes what is there of exactly this, nothing in its place. */
+    public Serving take(Key key, Amount need, LocalDate day) {
+        List<Take> takes = new ArrayList<>();
+        Amount lacking = take(key, need, day, takes);
+        return new Serving(takes, lacking, List.of(), false);
+    }
+
+    /**
+     * Takes a food from its own lots first, then from what silently stands in for it. All of a group ("any white beans")
+     * counts as its own: what is nearest its date goes first.
+     *
+     * @param need as {@link #reckon} says it
+     */
+    public Serving take(Food food, Amount need, LocalDate day) {
+        List<Take> takes = new ArrayList<>();
+        List<Form> instead = new ArrayList<>();
+        Amount open = take(food.key(), need, day, takes);
+        boolean ownTaken = !takes.isEmpty();
+        if (need.unit().equals(food.base())) {
+            List<Form> silent = new ArrayList<>(forms.silent(food.key()));
+            silent.sort(Comparator.comparing(form -> firstOut(form.by().key(), day)));
+            for (Form form : silent) {
+                open = open.value().isZero() ? open : takeInstead(form, open, day, takes, instead);
+            }
+        }
+        boolean only = !ownTaken && !instead.isEmpty() && open.value().isZero();
+        return new Serving(takes, open, instead, only);
+    }
+
+    /** @return what is still lacking, in the unit of the food asked for */
+    private Amount takeInstead(Form form, Amount open, LocalDate day, List<Take> takes, List<Form> instead) {
+        Rational wanted = Rational.of(open.value().dividedBy(form.gives()).toDecimal(6));
+        Amount asked = Amount.of(wanted, form.by().base());
+        Amount lacking = take(form.by().key(), asked, day, takes);
+        Rational given = asked.value().minus(lacking.value()).times(form.gives());
+        if (given.isZero()) {
+            return open;
+        }
+        instead.add(form);
+        Rational rest = lacking.value().isZero() ? Rational.ZERO : open.value().minus(given);
+        return Amount.of(rest.signum() < 0 ? Rational.ZERO : rest, open.unit());
+    }
+
+    private Amount take(Key key, Amount need, LocalDate day, List<Take> takes) {
+        List<OpenLot> lots = left(key);
+        StockUse use = StockUse.of(lots, need, day);
+        left.put(key, use.after(lots));
+        takes.addAll(use.takes());
+        return use.lacking();
+    }
+
+    /** The day the first of these expires; far off when none is there. */
+    private LocalDate firstOut(Key key, LocalDate day) {
+        return usable(key, day).stream()
+                .filter(lot -> !lot.amount().value().isZero())
+                .map(lot -> lot.keepBy() == null ? LocalDate.MAX.minusDays(1) : lot.keepBy())
+                .min(Comparator.naturalOrder())
+                .orElse(LocalDate.MAX);
+    }
+}
