@@ -1,7 +1,8 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { whole } from '../kit/words';
 import { answer, api, type Schema } from './client';
+import type { operations } from './schema';
 
 /** The value as it was when the cook paused typing. */
 export function useSettled<T>(value: T, milliseconds = 180): T {
@@ -33,7 +34,35 @@ export function useNoteRead(text: string, place: string | undefined) {
   });
 }
 
-export const useBook = () => useQuery({ queryKey: ['recipes'], queryFn: () => answer(api.GET('/api/recipes')) });
+type BookQuery = NonNullable<operations['book']['parameters']['query']>;
+
+/** The book page by page, as far as it is narrowed down. */
+export function useBook(query: BookQuery) {
+  const settled = useSettled(JSON.stringify(query), 50);
+  return useInfiniteQuery({
+    queryKey: ['recipes', settled],
+    placeholderData: keepPreviousData,
+    initialPageParam: 0,
+    queryFn: ({ pageParam }) =>
+      answer(
+        api.GET('/api/recipes', {
+          params: { query: { ...(JSON.parse(settled) as BookQuery), page: pageParam } },
+          querySerializer: { array: { style: 'form', explode: false } },
+        }),
+      ),
+    getNextPageParam: (last, pages) => (pages.length * last.page < last.found ? pages.length : undefined),
+  });
+}
+
+/** Recipes whose title holds this, a few to choose from. */
+export function useTitles(text: string) {
+  const settled = useSettled(text, 80);
+  return useQuery({
+    queryKey: ['recipes', 'titles', settled],
+    placeholderData: keepPreviousData,
+    queryFn: () => answer(api.GET('/api/recipes/titles', { params: { query: { text: settled } } })),
+  });
+}
 
 /** A recipe with its ETag, to be sent back when it is changed; an older version when one is named. */
 export const useRecipe = (id: string | undefined, n?: number) =>

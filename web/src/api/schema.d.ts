@@ -667,7 +667,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["book"];
         put?: never;
         post: operations["add_1"];
         delete?: never;
@@ -750,6 +750,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/titles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["titles"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1063,6 +1079,25 @@ export interface components {
             price: string;
             rawEatBy?: string;
             weight: string;
+        };
+        BookView: {
+            cards: components["schemas"]["RecipeCard"][];
+            choices: components["schemas"]["Choices"];
+            /** Format: int32 */
+            found: number;
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            total: number;
+        };
+        Choices: {
+            allergens: string[];
+            diets: string[];
+            forms: string[];
+            gear: string[];
+            styles: string[];
+            /** Format: int32 */
+            total: number;
         };
         ContainerView: {
             id: string;
@@ -1696,7 +1731,6 @@ export interface components {
         PlanView: {
             days: components["schemas"]["PlanDay"][];
             inStock: components["schemas"]["InStock"][];
-            recipes: components["schemas"]["RecipeChoice"][];
             today: string;
             usualTable: string;
         };
@@ -1765,13 +1799,7 @@ export interface components {
             person?: string;
         };
         RecipeCard: {
-            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
-            allergensKnown: boolean;
             cost: components["schemas"]["CostView"];
-            diets: ("VEGETARIAN" | "VEGAN" | "NO_MEAT" | "NO_PORK")[];
-            foods: string[];
-            forms: string[];
-            gear: ("PRESSURE_COOKER" | "SLOW_COOKER" | "OVEN" | "COLD" | "BURNER" | "HANDS")[];
             /** Format: int32 */
             hands: number;
             id: string;
@@ -1785,10 +1813,8 @@ export interface components {
             minutes: number;
             /** Format: int32 */
             nextTimes: number;
-            note: string;
             /** Format: int32 */
             portions: number;
-            proteins: string[];
             /** Format: int32 */
             refused: number;
             /** Format: int32 */
@@ -1797,14 +1823,6 @@ export interface components {
             tags: string[];
             title: string;
             usesUp: string[];
-        };
-        RecipeChoice: {
-            id: string;
-            /** Format: int32 */
-            minutes: number;
-            /** Format: int32 */
-            portions: number;
-            title: string;
         };
         RecipeInput: {
             lines: components["schemas"]["LineInput"][];
@@ -2140,6 +2158,14 @@ export interface components {
             /** Format: int32 */
             packs: number;
             price?: string;
+        };
+        Title: {
+            id: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            portions: number;
+            title: string;
         };
         To: {
             amount?: string;
@@ -3305,9 +3331,22 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    book: {
         parameters: {
-            query?: never;
+            query?: {
+                text?: string;
+                onHand?: "ALL" | "SOME" | "SOON";
+                form?: string;
+                style?: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
+                gear?: "PRESSURE_COOKER" | "SLOW_COOKER" | "OVEN" | "COLD" | "BURNER" | "HANDS";
+                diet?: "VEGETARIAN" | "VEGAN" | "NO_MEAT" | "NO_PORK";
+                hands?: number;
+                cost?: string;
+                liked?: "ALL" | "GOOD" | "AGAIN" | "UNRATED";
+                without?: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+                sort?: "TITLE" | "COST";
+                page?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -3320,7 +3359,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RecipeCard"][];
+                    "application/json": components["schemas"]["BookView"];
                 };
             };
         };
@@ -3471,6 +3510,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FoundInText"];
+                };
+            };
+        };
+    };
+    titles: {
+        parameters: {
+            query?: {
+                text?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Title"][];
                 };
             };
         };

@@ -1,7 +1,8 @@
 import type { Schema } from '../api/client';
 import type { Style } from '../api/queries';
+import type { operations } from '../api/schema';
 
-type Diet = Schema['RecipeCard']['diets'][number];
+type Diet = NonNullable<NonNullable<operations['book']['parameters']['query']>['diet']>;
 type Gear = Schema['StepView']['gear'];
 
 const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' });

@@ -41,7 +41,12 @@ beforeEach(() => {
       : { data: { act: 'a', subject: 'Done' }, response: new Response(null, { status: 200 }) };
   }) as never);
   vi.spyOn(api, 'GET').mockImplementation((async (path: string) => ({
-    data: path === '/api/plan' ? { inStock } : { currency: 'EUR', people, places },
+    data:
+      path === '/api/plan'
+        ? { inStock }
+        : path === '/api/recipes/titles'
+          ? [{ id: 'r1', title: 'Terrace fish pie', portions: 6, minutes: 75 }]
+          : { currency: 'EUR', people, places },
     response: new Response(null, { status: 200 }),
   })) as never);
 });
@@ -66,7 +71,6 @@ describe('an evening', () => {
     today: '2026-11-23',
     days: [],
     inStock,
-    recipes: [{ id: 'r1', title: 'Terrace fish pie', portions: 6, minutes: 75 }],
     usualTable: '18:30',
   } as Schema['PlanView'];
   const panel = (slot?: Partial<Schema['SlotView']>) => {
@@ -81,7 +85,7 @@ describe('an evening', () => {
     await screen.findByRole('button', { name: 'Nora', hidden: true });
     expect(screen.queryByText('Gone')).toBeNull();
     type('Dish', 'fish');
-    fireEvent.click(screen.getByText('Terrace fish pie'));
+    fireEvent.click(await screen.findByText('Terrace fish pie'));
     type('With', 'frozen peas, , 100 g pasta');
     fireEvent.click(screen.getByText('Pim'));
     fireEvent.click(screen.getByText('Keep this evening'));

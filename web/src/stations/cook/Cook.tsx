@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schema } from '../../api/client';
 import { useBatches, useBook, useHousehold } from '../../api/queries';
+import { Field } from '../../kit/Field';
 import { Empty, Heading, Money, Tape, Waiting } from '../../kit/kit';
 import { shortDay, styleWords } from '../../kit/words';
 import { CookDay, PlanBatch } from './CookDay';
@@ -9,11 +10,14 @@ import { JustCooked } from './JustCooked';
 
 /** The cook day ahead, what can be cooked now, and what was. */
 export function Cook() {
-  const book = useBook();
+  const [text, setText] = useState('');
+  const book = useBook({ text });
   const batches = useBatches();
-  if (!book.data || !batches.data) {
+  const first = book.data?.pages[0];
+  if (!book.data || !first || !batches.data) {
     return <Waiting />;
   }
+  const cards = book.data.pages.flatMap((page) => page.cards);
   return (
     <>
       <Heading
@@ -21,16 +25,27 @@ export function Cook() {
         below="choose a dish to cook now, or put it on a cook day; what goes in leaves the stock when it is cooked"
       />
       <CookDay />
-      {book.data.length === 0 && (
+      {first.total === 0 && (
         <Empty to="/recipes/new" go="Write a recipe">
           The book is empty. Write a recipe, or say below what you just cooked.
         </Empty>
       )}
-      <ul className="no-print mb-8 grid items-start gap-3 sm:grid-cols-2 lg:grid-cols-3">
-        {book.data.map((recipe) => (
+      {first.total > 12 && (
+        <div className="no-print mb-4 max-w-md">
+          <Field label="Find a dish" value={text} set={setText} placeholder="goulash, beans …" />
+        </div>
+      )}
+      <ul className="no-print mb-4 grid items-start gap-3 sm:grid-cols-2 lg:grid-cols-3">
+        {cards.map((recipe) => (
           <Dish key={recipe.id} recipe={recipe} />
         ))}
       </ul>
+      {cards.length === 0 && text !== '' && <p className="quiet mb-4">No dish in the book is called so.</p>}
+      {book.hasNextPage && (
+        <button type="button" className="btn btn-outline no-print mb-8" onClick={() => void book.fetchNextPage()}>
+          Show more: {first.found - cards.length} are left
+        </button>
+      )}
       <div className="no-print grid items-start gap-8 lg:grid-cols-2">
         <JustCooked />
         <section aria-labelledby="lately">

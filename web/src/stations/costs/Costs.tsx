@@ -11,13 +11,11 @@ import { Yields } from './Yields';
 /** What dishes cost, what weeks cost, and the prices it all comes from. */
 export function Costs() {
   const costs = useCosts().data;
-  const book = useBook().data;
-  if (!costs || !book) {
+  const book = useBook({ sort: 'COST' });
+  if (!costs || !book.data) {
     return <Waiting />;
   }
-  const costed = book
-    .filter((recipe) => recipe.lines > 0 && recipe.cost.perPortion)
-    .sort((a, b) => Number(a.cost.perPortion) - Number(b.cost.perPortion));
+  const costed = book.data.pages.flatMap((page) => page.cards);
   const week = costs.weeks[1];
   return (
     <>
@@ -61,6 +59,11 @@ export function Costs() {
                 </li>
               ))}
             </ul>
+            {book.hasNextPage && (
+              <button type="button" className="btn btn-outline mt-3" onClick={() => void book.fetchNextPage()}>
+                Show more
+              </button>
+            )}
           </section>
           <Weeks weeks={costs.weeks} />
           <Yields />

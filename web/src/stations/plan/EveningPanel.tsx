@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { answer, api, type Schema } from '../../api/client';
-import { useHousehold } from '../../api/queries';
+import { useHousehold, useTitles } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { OtherProblem } from '../../kit/kit';
@@ -123,7 +123,7 @@ export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['Pla
                   problem={save.problem}
                   hint="a recipe, something in stock, or just a name"
                 />
-                {!batch && kind === 'COOK' && <Suggestions text={dish} recipes={plan.recipes} choose={setDish} />}
+                {!batch && kind === 'COOK' && <Suggestions text={dish} choose={setDish} />}
               </div>
               <Field
                 label="Portions"
@@ -199,12 +199,10 @@ export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['Pla
   );
 }
 
-type Choices = { text: string; recipes: Schema['RecipeChoice'][]; choose: (title: string) => void };
-
 /** Recipes whose name holds what is typed. */
-function Suggestions({ text, recipes, choose }: Choices) {
-  const word = text.trim().toLowerCase();
-  const fit = recipes.filter((r) => r.title.toLowerCase().includes(word) && r.title.toLowerCase() !== word).slice(0, 5);
+function Suggestions({ text, choose }: { text: string; choose: (title: string) => void }) {
+  const titles = useTitles(text.trim()).data ?? [];
+  const fit = titles.filter((one) => one.title.toLowerCase() !== text.trim().toLowerCase()).slice(0, 5);
   return (
     <div className="mt-1 flex flex-wrap gap-1">
       {fit.map((recipe) => (

@@ -1,19 +1,16 @@
-import { memo, useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { memo, useEffect, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
+import type { Schema } from '../../api/client';
 import { useBook } from '../../api/queries';
 import { Choice, Field, Several } from '../../kit/Field';
 import { Empty, Heading, Money, Waiting } from '../../kit/kit';
 import { dietWords, gearWords, minuteWords, styleWords } from '../../kit/words';
 import { BringIn } from './BringIn';
-import { addressOf, type Card, choices, type Filter, filterOf, find, noFilter } from './find';
+import { addressOf, type Card, type Filter, filterOf, noFilter, queryOf } from './find';
 import { Names } from './Names';
-
-/** How many cards are drawn before "more" is pressed: a book of thousands stays quick to type in. */
-const PAGE = 60;
 
 /** The book: found as you type over names, foods, tags and notes, and narrowed down. */
 export function Book() {
-  const book = useBook();
   const [address] = useSearchParams();
   const [filter, setFilter] = useState<Filter>(() => filterOf(address));
   const [more, setMore] = useState(false);
@@ -22,27 +19,25 @@ export function Book() {
     // past the router, which would draw every letter late
     window.history.replaceState(window.history.state, '', narrowed ? `?${narrowed}` : window.location.pathname);
   }, [narrowed]);
-  const [shown, setShown] = useState(PAGE);
-  const settled = useDeferredValue(filter);
-  const found = useMemo(() => find(book.data ?? [], settled), [book.data, settled]);
-  if (!book.data) {
+  const book = useBook(queryOf(filter));
+  const first = book.data?.pages[0];
+  if (!book.data || !first) {
     return <Waiting />;
   }
-  const change = (part: Partial<Filter>) => {
-    setFilter({ ...filter, ...part });
-    setShown(PAGE);
-  };
+  const cards = book.data.pages.flatMap((page) => page.cards);
+  const left = first.found - cards.length;
+  const change = (part: Partial<Filter>) => setFilter({ ...filter, ...part });
   return (
     <>
       <Heading
         title="Recipes"
-        below={`${found.length === book.data.length ? book.data.length : `${found.length} of ${book.data.length}`} in the book · cost of a portion from what is on hand, else the newest price`}
+        below={`${first.found === first.total ? first.total : `${first.found} of ${first.total}`} in the book · cost of a portion from what is on hand, else the newest price`}
       >
         <Link to="/recipes/new" className="btn btn-primary btn-lg">
           Write a recipe
         </Link>
       </Heading>
-      {book.data.length === 0 ? (
+      {first.total === 0 ? (
         <Empty to="/recipes/new" go="Write the first one">
           The book is empty. Begin with a dish you already cook; a name and portions are enough.
         </Empty>
@@ -80,20 +75,20 @@ export function Book() {
               </button>
             )}
           </div>
-          {more && <Filters cards={book.data} filter={filter} change={change} />}
+          {more && <Filters of={first.choices} filter={filter} change={change} />}
         </search>
       )}
-      {book.data.length > 0 && found.length === 0 && (
+      {first.total > 0 && cards.length === 0 && (
         <Empty>Nothing in the book is like that. Take a filter away, or write it.</Empty>
       )}
       <ul className="mb-4 grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
-        {found.slice(0, shown).map((card) => (
+        {cards.map((card) => (
           <RecipeCard key={card.id} card={card} />
         ))}
       </ul>
-      {found.length > shown && (
-        <button type="button" className="btn btn-outline mb-6" onClick={() => setShown(shown + 4 * PAGE)}>
-          Show more: {found.length - shown} are left
+      {book.hasNextPage && left > 0 && (
+        <button type="button" className="btn btn-outline mb-6" onClick={() => void book.fetchNextPage()}>
+          Show more: {left} are left
         </button>
       )}
       <div className="grid gap-6 lg:grid-cols-2">
@@ -104,45 +99,30 @@ export function Book() {
   );
 }
 
-function Filters(props: { cards: Card[]; filter: Filter; change: (part: Partial<Filter>) => void }) {
-  const { cards, filter, change } = props;
+function Filters(props: { of: Schema['Choices']; filter: Filter; change: (part: Partial<Filter>) => void }) {
+  const { of: choices, filter, change } = props;
   const any = (of: string[], words: (one: string) => string = (one) => one) =>
     Object.fromEntries([['', 'any'], ...of.map((one) => [one, words(one)])]) as Record<string, string>;
-  const allergens = choices(cards, (card) => card.allergens);
   return (
     <div className="enamel mt-3 grid gap-3 p-4 sm:grid-cols-2 lg:grid-cols-4">
-      <Choice
-        label="Protein as"
-        value={filter.form}
-        set={(form) => change({ form })}
-        of={any(choices(cards, (c) => c.forms))}
-      />
+      <Choice label="Protein as" value={filter.form} set={(form) => change({ form })} of={any(choices.forms)} />
       <Choice
         label="How far"
         value={filter.style}
         set={(style) => change({ style })}
-        of={any(
-          choices(cards, (c) => c.styles),
-          (one) => styleWords[one as keyof typeof styleWords],
-        )}
+        of={any(choices.styles, (one) => styleWords[one as keyof typeof styleWords])}
       />
       <Choice
         label="Cooked in"
         value={filter.gear}
         set={(gear) => change({ gear })}
-        of={any(
-          choices(cards, (c) => c.gear),
-          (one) => gearWords[one as keyof typeof gearWords],
-        )}
+        of={any(choices.gear, (one) => gearWords[one as keyof typeof gearWords])}
       />
       <Choice
         label="Diet"
         value={filter.diet}
         set={(diet) => change({ diet })}
-        of={any(
-          choices(cards, (c) => c.diets),
-          (one) => dietWords[one as keyof typeof dietWords],
-        )}
+        of={any(choices.diets, (one) => dietWords[one as keyof typeof dietWords])}
       />
       <Choice
         label="How it was"
@@ -157,7 +137,7 @@ function Filters(props: { cards: Card[]; filter: Filter; change: (part: Partial<
           label="Without"
           chosen={filter.without}
           set={(without) => change({ without })}
-          of={allergens.map((allergen) => [allergen, allergen.toLowerCase()])}
+          of={choices.allergens.map((allergen) => [allergen, allergen.toLowerCase()])}
         />
       </div>
     </div>

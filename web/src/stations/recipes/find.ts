@@ -1,6 +1,9 @@
 import type { Schema } from '../../api/client';
+import type { operations } from '../../api/schema';
+import { whole } from '../../kit/words';
 
 export type Card = Schema['RecipeCard'];
+type Query = NonNullable<operations['book']['parameters']['query']>;
 
 /** What the book is narrowed down to; an empty choice narrows nothing. */
 export type Filter = {
@@ -29,6 +32,9 @@ export const noFilter: Filter = {
   without: [],
 };
 
+const onHands = ['all', 'some', 'soon'];
+const likes = ['all', 'good', 'again', 'unrated'];
+
 /** What an address says of the filter, so that going back to the book finds it as it was left. */
 export function filterOf(address: URLSearchParams): Filter {
   const said = Object.fromEntries([...address].filter(([key]) => key in noFilter));
@@ -36,8 +42,8 @@ export function filterOf(address: URLSearchParams): Filter {
   return {
     ...noFilter,
     ...rest,
-    onHand: hand !== undefined && hand in onHand ? (hand as Filter['onHand']) : 'all',
-    liked: how !== undefined && how in liked ? (how as Filter['liked']) : 'all',
+    onHand: hand !== undefined && onHands.includes(hand) ? (hand as Filter['onHand']) : 'all',
+    liked: how !== undefined && likes.includes(how) ? (how as Filter['liked']) : 'all',
     without: without ? without.split(' ') : [],
   };
 }
@@ -50,51 +56,20 @@ export function addressOf(filter: Filter): string {
   return new URLSearchParams(narrows).toString();
 }
 
-/** Each word typed must be somewhere: in the name, a food, a tag or the note. */
-const says = (card: Card, words: string[]) => {
-  const text = [card.title, ...card.foods, ...card.tags, card.note].join(' ').toLowerCase();
-  return words.every((word) => text.includes(word));
-};
-
-const below = (value: number | undefined, most: string) => {
-  const limit = Number(most.replace(',', '.'));
-  return most.trim() === '' || Number.isNaN(limit) || (value !== undefined && value <= limit);
-};
-
-const liked: Record<Filter['liked'], (card: Card) => boolean> = {
-  all: () => true,
-  good: (card) => (card.liked ?? -1) >= 10,
-  again: (card) => (card.liked ?? -1) >= 15,
-  unrated: (card) => card.liked === undefined,
-};
-
-const onHand: Record<Filter['onHand'], (card: Card) => boolean> = {
-  all: () => true,
-  some: (card) => card.inStock > 0,
-  soon: (card) => card.usesUp.length > 0,
-};
-
-/** The cards that fit, those that use up what will spoil first when that is asked. */
-export function find(cards: Card[], filter: Filter): Card[] {
-  const words = filter.text.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = cards.filter(
-    (card) =>
-      says(card, words) &&
-      onHand[filter.onHand](card) &&
-      liked[filter.liked](card) &&
-      (filter.form === '' || card.forms.includes(filter.form)) &&
-      (filter.style === '' || card.styles.some((style) => style === filter.style)) &&
-      (filter.gear === '' || card.gear.some((gear) => gear === filter.gear)) &&
-      (filter.diet === '' || card.diets.some((diet) => diet === filter.diet)) &&
-      below(card.steps > 0 ? card.hands : undefined, filter.hands) &&
-      below(card.cost.perPortion ? Number(card.cost.perPortion) : undefined, filter.cost) &&
-      (filter.without.length === 0 ||
-        (card.allergensKnown && !card.allergens.some((allergen) => filter.without.includes(allergen)))),
-  );
-  return filter.onHand === 'all'
-    ? found
-    : found.sort((a, b) => b.usesUp.length - a.usesUp.length || b.inStock - a.inStock);
+/** What the kitchen is asked for; what is not narrowed is left out. */
+export function queryOf(filter: Filter): Query {
+  const set = <T extends string>(value: string) => (value === '' ? undefined : (value as T));
+  const hands = whole(filter.hands, undefined, undefined);
+  return {
+    text: filter.text.trim(),
+    onHand: filter.onHand.toUpperCase() as Query['onHand'],
+    form: set(filter.form),
+    style: set(filter.style),
+    gear: set(filter.gear),
+    diet: set(filter.diet),
+    hands,
+    cost: /^\d+([.,]\d+)?$/.test(filter.cost.trim()) ? filter.cost.trim().replace(',', '.') : undefined,
+    liked: filter.liked.toUpperCase() as Query['liked'],
+    without: filter.without as Query['without'],
+  };
 }
-
-/** Everything that occurs in the book, in order, to choose from. */
-export const choices = (cards: Card[], of: (card: Card) => string[]) => [...new Set(cards.flatMap(of))].sort();

@@ -107,17 +107,63 @@ class BookTest {
         recipe.put("tags", List.of("quick"));
         recipe.put("steps", List.of(Map.of("text", "Brown the mince for 10 minutes, add beans and bread.")));
         String id = add(recipe);
-        JsonNode card = http.get("/api/recipes").ok().get(0);
+        JsonNode card = http.get("/api/recipes").ok().path("cards").get(0);
         assertThat(card.path("id").asString()).isEqualTo(id);
-        assertThat(card.path("foods").toString()).contains("tinned white beans");
-        assertThat(card.path("proteins").toString()).isEqualTo("[\"beef\",\"pulses\"]");
-        assertThat(card.path("forms").toString()).contains("raw mince");
-        assertThat(card.path("allergens").toString()).isEqualTo("[\"GLUTEN\"]");
-        assertThat(card.path("allergensKnown").asBoolean()).isTrue();
-        assertThat(card.path("gear").toString()).isEqualTo("[\"BURNER\"]");
+        assertThat(found("text=white+beans")).isEqualTo(1);
+        assertThat(found("text=white+beans+nowhere")).isZero();
+        assertThat(found("form=raw+mince+and+stew+meat")).isEqualTo(1);
+        assertThat(found("without=MILK")).isEqualTo(1);
+        assertThat(found("without=GLUTEN")).isZero();
+        assertThat(found("text=%25")).as("a per cent sign is no wild card").isZero();
+        assertThat(found("gear=BURNER&onHand=SOON&diet=")).isEqualTo(1);
+        assertThat(found("gear=OVEN")).isZero();
         assertThat(card.path("usesUp").toString()).isEqualTo("[\"minced beef\"]");
         assertThat(card.path("hands").asInt()).isEqualTo(10);
         assertThat(get(id).path("flags").valueStream().map(f -> f.path("kind").asString()))
                 .isEmpty();
+    }
+
+    private int found(String query) {
+        return http.get("/api/recipes?" + query).ok().path("found").asInt();
+    }
+
+    /** What cannot be summed is never ranked before what can: "at least" comes last. */
+    @Test
+    void theCheapestAreThoseOfWhichAllIsKnown() {
+        http.note("1 kg plain flour 0.50\n1 kg minced beef 9.00");
+        add(Sample.recipe("Bread", 4, List.of("400 g plain flour"), List.of()));
+        add(Sample.recipe("Burger", 4, List.of("400 g minced beef"), List.of()));
+        add(Sample.recipe("Moon pie", 4, List.of("10 g plain flour", "1 moon cheese"), List.of()));
+        add(Sample.recipe("A name only", 4, List.of(), List.of()));
+        assertThat(http.get("/api/recipes?sort=COST")
+                        .ok()
+                        .path("cards")
+                        .valueStream()
+                        .map(card -> card.path("title").asString()))
+                .containsExactly("Bread", "Burger", "Moon pie");
+        assertThat(found("cost=0.10")).isEqualTo(2);
+        assertThat(http.get("/api/recipes/titles?text=ur")
+                        .ok()
+                        .valueStream()
+                        .map(one -> one.path("title").asString()))
+                .containsExactly("Burger");
+        assertThat(http.get("/api/recipes?cost=cheap").field()).isEqualTo("/cost");
+    }
+
+    /** What goes into a dish reaches what asks for it: its allergens too, also after it was changed and changed back. */
+    @Test
+    void whatIsFoundByFollowsTheDishesInIt() {
+        String dough = add(Sample.recipe("Pizza dough", 4, List.of("400 g rice flour"), List.of()));
+        add(Sample.recipe("Pizza", 4, List.of("1 batch pizza dough"), List.of()));
+        assertThat(found("text=pizza+plain")).isZero();
+        Map<String, Object> other = Sample.recipe("Pizza dough", 4, List.of("400 g plain flour"), List.of());
+        String act = http.put("/api/recipes/" + dough, "\"1\"", other)
+                .ok()
+                .path("act")
+                .asString();
+        assertThat(found("text=plain+flour")).isEqualTo(2);
+        assertThat(found("without=GLUTEN")).isZero();
+        http.undo(act).ok();
+        assertThat(found("text=plain+flour")).isZero();
     }
 }

@@ -28,6 +28,7 @@ class DemoTest {
     void atLeastTwelveCookableRecipes() {
         long cookable = demo.get("/api/recipes")
                 .ok()
+                .path("cards")
                 .valueStream()
                 .filter(r -> r.path("lines").asInt() > 3
                         && r.path("steps").asInt() > 1

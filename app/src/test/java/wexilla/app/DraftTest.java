@@ -36,7 +36,7 @@ class DraftTest {
         assertThat(draft.path("cost").path("perPortion").asString()).isEqualTo("1.01");
         assertThat(draft.path("cost").path("complete").asBoolean()).isFalse();
         assertThat(draft.path("cost").path("unknown")).hasSize(2);
-        assertThat(http.get("/api/recipes").ok()).isEmpty();
+        assertThat(http.get("/api/recipes").ok().path("cards")).isEmpty();
     }
 
     @Test

@@ -165,7 +165,12 @@ class RecipeStoryTest {
         Http demo = Kitchen.demoHousehold();
         try (Browser browser = new Browser(demo, 390, 844)) {
             Page page = browser.page();
-            String id = demo.get("/api/recipes").ok().get(0).path("id").asString();
+            String id = demo.get("/api/recipes")
+                    .ok()
+                    .path("cards")
+                    .get(0)
+                    .path("id")
+                    .asString();
             page.navigate("/recipes/" + id);
             button(page, "× 3").click();
             see(page.getByText("makes"));

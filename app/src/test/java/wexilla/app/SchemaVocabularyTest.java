@@ -22,7 +22,8 @@ class SchemaVocabularyTest {
     @Test
     void theWholeBookAndOneRecipeOfIt() throws Exception {
         Http demo = Kitchen.demoHousehold();
-        String id = demo.get("/api/recipes").ok().get(0).path("id").asString();
+        String id =
+                demo.get("/api/recipes").ok().path("cards").get(0).path("id").asString();
         String one = new String(demo.get("/api/recipes/" + id + "/file").bytes());
         String book = new String(demo.get("/api/recipes/file").bytes());
         Node.Ran ran = Node.run(

@@ -71,7 +71,7 @@ class Shots {
     }
 
     private static String recipe(Http demo, String title) {
-        for (JsonNode recipe : demo.get("/api/recipes").ok()) {
+        for (JsonNode recipe : demo.get("/api/recipes").ok().path("cards")) {
             if (recipe.path("title").asString().equals(title)) {
                 return recipe.path("id").asString();
             }

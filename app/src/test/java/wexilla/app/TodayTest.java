@@ -48,7 +48,7 @@ class TodayTest {
                 .ok();
         http.act("/api/recipes/names", Map.of("text", "fish pie\n\n fish pie \npancakes"))
                 .ok();
-        assertThat(http.get("/api/recipes").ok()).hasSize(2);
+        assertThat(http.get("/api/recipes").ok().path("cards")).hasSize(2);
         plan("2026-11-24", Map.of("text", "pancakes"), "COOK");
         assertThat(today().path("firstSteps")).isEmpty();
         assertThat(http.act("/api/recipes/names", Map.of("text", " \n ")).field())

@@ -1,5 +1,7 @@
 package wexilla.app.cook;
 
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Collection;
@@ -77,17 +79,6 @@ public class Batches implements Undoable {
                         state,
                         day,
                         flat));
-    }
-
-    /** Batches to be cooked from this day to that, both included. */
-    public List<Batch> planned(Snapshot now, LocalDate from, LocalDate to) {
-        List<UUID> ids = db.sql("select id from batch where household_id = ? and state = 'PLANNED' "
-                        + "and cook_on between ? and ? order by cook_on, name")
-                .params(now.household().id(), from, to)
-                .query(UUID.class)
-                .list();
-        Map<UUID, Batch> batches = byId(now, ids);
-        return ids.stream().map(id -> Objects.requireNonNull(batches.get(id))).toList();
     }
 
     /** A planned batch is not cooked after all. */
@@ -196,40 +187,58 @@ public class Batches implements Undoable {
 
     /** These batches of this household, by id. */
     public Map<UUID, Batch> byId(Snapshot now, Collection<UUID> ids) {
-        if (ids.isEmpty()) {
-            return Map.of();
-        }
-        List<Batch> named = db.sql("select * from batch where household_id = ? and id = any (?)")
-                .params(now.household().id(), ids.toArray(UUID[]::new))
-                .query((row, n) -> new Batch(
-                        row.getObject("id", UUID.class),
-                        row.getString("name"),
-                        row.getInt("portions"),
-                        Style.valueOf(row.getString("style")),
-                        State.valueOf(row.getString("state")),
-                        Objects.requireNonNull(row.getObject("cook_on", LocalDate.class)),
-                        Size.of(
-                                new Rational(
-                                        row.getBigDecimal("factor_num").toBigIntegerExact(),
-                                        row.getBigDecimal("factor_den").toBigIntegerExact()),
-                                row.getInt("vessels")),
-                        row.getObject("recipe", UUID.class),
-                        (Integer) row.getObject("n"),
-                        null))
+        return ids.isEmpty()
+                ? Map.of()
+                : withRecipes(now, named(now, ids, now.today(), now.today().minusDays(1))).stream()
+                        .collect(Collectors.toMap(Batch::id, Function.identity()));
+    }
+
+    /** These batches, and those planned from this day to that, in the order they are cooked; without their recipes. */
+    public List<Batch> named(Snapshot now, Collection<UUID> ids, LocalDate from, LocalDate to) {
+        return db.sql("""
+                        select * from batch where household_id = ? and (id = any (?)
+                            or state = 'PLANNED' and cook_on between ? and ?) order by cook_on, name, id""")
+                .params(now.household().id(), ids.toArray(UUID[]::new), from, to)
+                .query((row, n) -> batch(row))
                 .list();
-        Map<Recipes.Version, Recipes.Stored> stored = recipes.versions(
-                now,
-                named.stream()
-                        .filter(batch -> batch.recipeId() != null)
-                        .map(Batch::version)
-                        .distinct()
-                        .toList());
+    }
+
+    /** The versions these were cooked by. */
+    public static List<Recipes.Version> versions(List<Batch> named) {
+        return named.stream()
+                .filter(batch -> batch.recipeId() != null)
+                .map(Batch::version)
+                .distinct()
+                .toList();
+    }
+
+    /** The same batches with the recipes they were cooked by. */
+    public List<Batch> withRecipes(Snapshot now, List<Batch> named) {
+        Map<Recipes.Version, Recipes.Stored> stored = recipes.versions(now, versions(named));
         return named.stream()
                 .map(batch -> batch.recipeId() == null
                         ? batch
                         : batch.with(Objects.requireNonNull(stored.get(batch.version()))
                                 .recipe()))
-                .collect(Collectors.toMap(Batch::id, Function.identity()));
+                .toList();
+    }
+
+    private static Batch batch(ResultSet row) throws SQLException {
+        return new Batch(
+                row.getObject("id", UUID.class),
+                row.getString("name"),
+                row.getInt("portions"),
+                Style.valueOf(row.getString("style")),
+                State.valueOf(row.getString("state")),
+                Objects.requireNonNull(row.getObject("cook_on", LocalDate.class)),
+                Size.of(
+                        new Rational(
+                                row.getBigDecimal("factor_num").toBigIntegerExact(),
+                                row.getBigDecimal("factor_den").toBigIntegerExact()),
+                        row.getInt("vessels")),
+                row.getObject("recipe", UUID.class),
+                (Integer) row.getObject("n"),
+                null);
     }
 
     /** The ledger knows what stands on a batch; here is nothing more. */

@@ -91,7 +91,7 @@ class CookDayController {
     CookDayView day(Household household, @RequestParam(required = false) @Nullable String day) {
         Snapshot now = snapshots.of(household);
         LocalDate today = now.today();
-        List<Batches.Batch> ahead = batches.planned(now, today.minusDays(14), today.plusDays(60));
+        List<Batches.Batch> ahead = batches.named(now, List.of(), today.minusDays(14), today.plusDays(60));
         LocalDate shown = day == null
                 ? ahead.stream()
                         .map(Batches.Batch::cookOn)
@@ -99,9 +99,10 @@ class CookDayController {
                         .findFirst()
                         .orElse(today)
                 : read("/day", day);
+        List<CookDay.Task> takeOut = dayBefore.tasks(now, shown);
         List<Pot> pots = new ArrayList<>();
-        List<Batches.Batch> own =
-                ahead.stream().filter(b -> b.cookOn().equals(shown)).toList();
+        List<Batches.Batch> own = batches.withRecipes(
+                now, ahead.stream().filter(b -> b.cookOn().equals(shown)).toList());
         for (Batches.Batch batch : own) {
             if (batch.recipe() != null) {
                 pots.add(new Pot(
@@ -111,7 +112,7 @@ class CookDayController {
         LocalDateTime begin = shown.atTime(CookDay.BEGIN);
         CookDay made = CookDay.of(pots, begin, household.measures());
         List<TaskView> before = new ArrayList<>();
-        Stream.concat(dayBefore.tasks(household, shown).stream(), made.dayBefore().stream())
+        Stream.concat(takeOut.stream(), made.dayBefore().stream())
                 .forEach(task -> before.add(new TaskView(task.words(), task.why())));
         return new CookDayView(
                 shown.toString(),

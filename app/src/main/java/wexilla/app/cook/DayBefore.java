@@ -2,12 +2,12 @@ package wexilla.app.cook;
 
 import java.time.LocalDate;
 import java.util.List;
-import wexilla.app.platform.Household;
+import wexilla.app.onhand.Snapshot;
 import wexilla.core.cookday.CookDay;
 
 /** Whoever knows what the evenings were promised says what has to leave the freezer for a cook day. */
 public interface DayBefore {
 
     /** What is taken out to thaw for the batches of this day, earliest first. */
-    List<CookDay.Task> tasks(Household household, LocalDate day);
+    List<CookDay.Task> tasks(Snapshot now, LocalDate day);
 }

@@ -13,7 +13,6 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Foods;
 import wexilla.app.onhand.Offers;
-import wexilla.app.onhand.Purchases;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts;
@@ -38,15 +37,13 @@ class CostsController {
     private static final int LONGEST_NAME = 80;
 
     private final Offers offers;
-    private final Purchases purchases;
     private final Spent spent;
     private final Foods foods;
     private final Acts acts;
     private final Snapshots snapshots;
 
-    CostsController(Offers offers, Purchases purchases, Spent spent, Foods foods, Acts acts, Snapshots snapshots) {
+    CostsController(Offers offers, Spent spent, Foods foods, Acts acts, Snapshots snapshots) {
         this.offers = offers;
-        this.purchases = purchases;
         this.spent = spent;
         this.foods = foods;
         this.acts = acts;
@@ -83,14 +80,12 @@ class CostsController {
         prices.sort(Comparator.comparing(PriceView::name));
         LocalDate monday = today.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
         List<WeekOf> weeks = new ArrayList<>();
-        for (int i = 0; i < WEEKS; i++) {
-            LocalDate from = monday.minusWeeks(i);
-            LocalDate to = from.plusDays(6);
+        for (Spent.Days week : spent.weeks(household, monday, WEEKS)) {
             weeks.add(new WeekOf(
-                    from.toString(),
-                    spent.used(household, from, to).decimal(),
-                    purchases.paid(household, from, to).decimal(),
-                    spent.binned(household, from, to).decimal()));
+                    monday.minusWeeks(weeks.size()).toString(),
+                    week.used().decimal(),
+                    week.paid().decimal(),
+                    week.binned().decimal()));
         }
         return new CostsView(prices, weeks);
     }

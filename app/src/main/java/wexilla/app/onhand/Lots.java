@@ -163,9 +163,17 @@ public class Lots {
         return query(household, "(l.amount > 0 or l.grade in ('HAVE', 'LOW'))", Map.of());
     }
 
-    /** Staples that are not counted, at every level; what an undone note named is not among them. */
+    /** Everything there is, and staples that are out; what an undone note named is not among them. */
+    List<Lot> there(Household household) {
+        return query(
+                household,
+                "(l.amount > 0 or l.grade <> 'COUNTED') and (l.grade <> 'OUT' or stands(l.household_id, l.made_by))",
+                Map.of());
+    }
+
+    /** Staples that are not counted, at every level. */
     public List<Lot> staples(Household household) {
-        return query(household, "l.grade <> 'COUNTED' and stands(l.household_id, l.made_by)", Map.of());
+        return there(household).stream().filter(Lot::staple).toList();
     }
 
     /** Cooked dishes that wait on the counter to be packed. */

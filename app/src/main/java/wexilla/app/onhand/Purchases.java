@@ -1,12 +1,10 @@
 package wexilla.app.onhand;
 
-import java.time.LocalDate;
 import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.money.Money;
 
@@ -36,15 +34,5 @@ public class Purchases {
                 .params(Arrays.asList(
                         act.household().id(), act.id(), act.day(), lines.minor(), till == null ? null : till.minor()))
                 .update();
-    }
-
-    /** What was paid from this day to that, both included: the till where it was typed, else the lines. */
-    public Money paid(Household household, LocalDate from, LocalDate to) {
-        return Money.of(
-                db.sql("""
-                        select coalesce(sum(coalesce(p.till, p.lines)), 0)::bigint from purchase p
-                        where p.household_id = ? and p.paid_on between ? and ?
-                        and not exists (select 1 from act u where u.household_id = p.household_id
-                            and u.reverses = p.act)""").params(household.id(), from, to).query(Long.class).single(), household.currency());
     }
 }

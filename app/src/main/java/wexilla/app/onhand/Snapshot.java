@@ -37,22 +37,20 @@ public final class Snapshot {
     private final Household household;
     private final LocalDateTime now;
     private final Once<Foods.Known> foods;
-    private final Once<List<Lots.Lot>> open;
-    private final Once<List<Lots.Lot>> staples;
+    private final Once<List<Lots.Lot>> there;
+    private final Map<Object, Object> known = new HashMap<>();
     private final Once<Map<Key, List<Offer>>> offers;
 
     Snapshot(
             Household household,
             LocalDateTime now,
             Supplier<Foods.Known> foods,
-            Supplier<List<Lots.Lot>> open,
-            Supplier<List<Lots.Lot>> staples,
+            Supplier<List<Lots.Lot>> there,
             java.util.function.Function<Foods.Known, Map<Key, List<Offer>>> offers) {
         this.household = household;
         this.now = now;
         this.foods = new Once<>(foods);
-        this.open = new Once<>(open);
-        this.staples = new Once<>(staples);
+        this.there = new Once<>(there);
         this.offers = new Once<>(() -> offers.apply(foods()));
     }
 
@@ -73,6 +71,17 @@ public final class Snapshot {
             }
             return value;
         }
+    }
+
+    /** What somebody else reads for this request, once. @param key of whoever asks */
+    @SuppressWarnings("unchecked")
+    public <T> T once(Object key, Supplier<T> read) {
+        T value = (T) known.get(key);
+        if (value == null) {
+            value = read.get();
+            known.put(key, value);
+        }
+        return value;
     }
 
     public Household household() {
@@ -102,7 +111,11 @@ public final class Snapshot {
 
     /** Everything there is, first to expire first. */
     public List<Lots.Lot> open() {
-        return open.get();
+        return there.get().stream()
+                .filter(lot -> !lot.amount().value().isZero()
+                        || lot.level() == Lots.Level.HAVE
+                        || lot.level() == Lots.Level.LOW)
+                .toList();
     }
 
     public Optional<Lots.Lot> open(UUID lot) {
@@ -111,7 +124,7 @@ public final class Snapshot {
 
     /** Staples that are not counted, at every level. */
     public List<Lots.Lot> staples() {
-        return staples.get();
+        return there.get().stream().filter(Lots.Lot::staple).toList();
     }
 
     /** Prices of each food, newest first. */

@@ -26,8 +26,7 @@ public class Snapshots {
                 household,
                 clock.instant().atZone(household.zone()).toLocalDateTime(),
                 () -> foods.known(household),
-                () -> lots.open(household),
-                () -> lots.staples(household),
+                () -> lots.there(household),
                 known -> offers.newestFirst(household, known));
     }
 }

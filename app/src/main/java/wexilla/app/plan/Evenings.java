@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -17,8 +18,8 @@ import wexilla.app.cook.Batches;
 import wexilla.app.cook.DayBefore;
 import wexilla.app.household.People;
 import wexilla.app.household.People.Person;
+import wexilla.app.onhand.BatchRows.State;
 import wexilla.app.onhand.Snapshot;
-import wexilla.app.onhand.Snapshots;
 import wexilla.app.plan.Slots.Dish;
 import wexilla.app.plan.Slots.DishKind;
 import wexilla.app.plan.Slots.Kind;
@@ -57,27 +58,24 @@ public class Evenings implements DayBefore {
     private final Sizes sizes;
     private final Batches batches;
     private final Stretches stretches;
-    private final Snapshots snapshots;
 
-    Evenings(
-            Slots slots,
-            People people,
-            Recipes recipes,
-            Sizes sizes,
-            Batches batches,
-            Stretches stretches,
-            Snapshots snapshots) {
+    Evenings(Slots slots, People people, Recipes recipes, Sizes sizes, Batches batches, Stretches stretches) {
         this.slots = slots;
         this.people = people;
         this.recipes = recipes;
         this.sizes = sizes;
         this.batches = batches;
         this.stretches = stretches;
-        this.snapshots = snapshots;
     }
 
-    /** Planned evenings with what the core makes of them. */
-    public record Looked(List<Slot> slots, PlanCheck check) {
+    /**
+     * Evenings with what the core makes of those that are planned.
+     *
+     * @param slots all of these days
+     * @param batches and {@code recipes} they name, and batches that are planned
+     */
+    public record Looked(
+            List<Slot> slots, Map<UUID, Batches.Batch> batches, Map<UUID, Recipes.Stored> recipes, PlanCheck check) {
 
         /** The evening of this day as checked. */
         public Optional<PlanCheck.Checked> on(LocalDate day) {
@@ -90,29 +88,40 @@ public class Evenings implements DayBefore {
     /** Checks the evenings from today on, so that an earlier one has the stock first. */
     public Looked look(Snapshot now, LocalDate to) {
         Household household = now.household();
-        List<Slot> planned = slots.between(household, now.today(), to).stream()
+        List<Slot> slots = this.slots.between(household, now.today(), to);
+        List<Slot> planned = slots.stream()
                 .filter(slot -> slot.state() == Slots.State.PLANNED)
                 .toList();
-        List<Evening> evenings = all(now, planned);
-        List<Batches.Batch> cookDays =
-                batches.planned(now, now.today(), now.today().plusDays(AHEAD));
+        Known known = known(now, slots, now.today().plusDays(AHEAD));
+        List<Evening> evenings =
+                planned.stream().map(slot -> evening(known, slot)).toList();
+        List<Batches.Batch> cookDays = known.batches().values().stream()
+                .filter(batch ->
+                        batch.state() == State.PLANNED && !batch.cookOn().isBefore(now.today()))
+                .toList();
         List<PlanCheck.Batch> ahead = ahead(household, cookDays, to);
         ahead.addAll(bigBuys(now, evenings, to));
         Map<Key, OpenLot> willBe = new HashMap<>();
         cookDays.forEach(batch -> willBe.put(batch.key(), willBe(household, batch)));
         PlanCheck.Kitchen kitchen = new PlanCheck.Kitchen(now.supply(willBe), household.measures(), now.now());
-        return new Looked(planned, PlanCheck.of(evenings, ahead, kitchen));
+        return new Looked(slots, known.batches(), known.recipes(), PlanCheck.of(evenings, ahead, kitchen));
     }
 
     /** Evenings as the core sees them, in the order asked. */
     public List<Evening> all(Snapshot now, List<Slot> slots) {
-        Known known = new Known(
-                now,
-                people.all(now.household()),
-                sizes.kitchen(now.household()),
-                recipes.currents(now, ids(slots, DishKind.RECIPE)),
-                batches.byId(now, ids(slots, DishKind.BATCH)));
+        Known known = known(now, slots, now.today().minusDays(1));
         return slots.stream().map(slot -> evening(known, slot)).toList();
+    }
+
+    /** @param cookDays until when batches that are planned are read too */
+    private Known known(Snapshot now, List<Slot> slots, LocalDate cookDays) {
+        List<Batches.Batch> named = batches.named(now, ids(slots, DishKind.BATCH), now.today(), cookDays);
+        Set<UUID> dishes = ids(slots, DishKind.RECIPE);
+        recipes.read(now, dishes, Batches.versions(named));
+        Map<UUID, Batches.Batch> byId = new LinkedHashMap<>();
+        batches.withRecipes(now, named).forEach(batch -> byId.put(batch.id(), batch));
+        return new Known(
+                now, people.all(now.household()), sizes.kitchen(now.household()), recipes.currents(now, dishes), byId);
     }
 
     /** What evenings are made of, read at once. */
@@ -194,12 +203,13 @@ public class Evenings implements DayBefore {
 
     /** What is frozen and goes into the batches of this day, less what earlier evenings were promised. */
     @Override
-    public List<CookDay.Task> tasks(Household household, LocalDate day) {
-        Snapshot now = snapshots.of(household);
-        Set<String> own = batches.planned(now, day, day).stream()
+    public List<CookDay.Task> tasks(Snapshot now, LocalDate day) {
+        Looked looked = look(now, day);
+        Set<String> own = looked.batches().values().stream()
+                .filter(batch -> batch.cookOn().equals(day))
                 .map(batch -> batch.id().toString())
                 .collect(Collectors.toSet());
-        return look(now, day).check().forCookDays().entrySet().stream()
+        return looked.check().forCookDays().entrySet().stream()
                 .filter(entry -> own.contains(entry.getKey()))
                 .flatMap(entry -> TakeOut.summed(entry.getValue()).stream())
                 .sorted(Comparator.comparing(TakeOut::by))

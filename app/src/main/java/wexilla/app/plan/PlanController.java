@@ -15,7 +15,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
-import wexilla.app.cook.Batches;
 import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Snapshot;
@@ -25,21 +24,15 @@ import wexilla.app.plan.PlanViews.EveningInput;
 import wexilla.app.plan.PlanViews.InStock;
 import wexilla.app.plan.PlanViews.PlanDay;
 import wexilla.app.plan.PlanViews.PlanView;
-import wexilla.app.plan.PlanViews.RecipeChoice;
 import wexilla.app.plan.PlanViews.RemarkView;
 import wexilla.app.plan.PlanViews.SlotView;
 import wexilla.app.plan.Slots.Dish;
-import wexilla.app.plan.Slots.DishKind;
 import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Household;
-import wexilla.app.recipes.Recipes;
 import wexilla.core.planning.PlanCheck;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.Recipe;
-import wexilla.core.recipe.Sized;
-import wexilla.core.recipe.Style;
 
 /** Plan: two weeks of evenings, checked in words. */
 @RestController
@@ -52,24 +45,13 @@ class PlanController {
     private final Slots slots;
     private final Evenings evenings;
     private final Planning planning;
-    private final Recipes recipes;
-    private final Batches batches;
     private final Snapshots snapshots;
     private final Acts acts;
 
-    PlanController(
-            Slots slots,
-            Evenings evenings,
-            Planning planning,
-            Recipes recipes,
-            Batches batches,
-            Snapshots snapshots,
-            Acts acts) {
+    PlanController(Slots slots, Evenings evenings, Planning planning, Snapshots snapshots, Acts acts) {
         this.slots = slots;
         this.evenings = evenings;
         this.planning = planning;
-        this.recipes = recipes;
-        this.batches = batches;
         this.snapshots = snapshots;
         this.acts = acts;
     }
@@ -79,18 +61,10 @@ class PlanController {
         Snapshot now = snapshots.of(household);
         LocalDate today = now.today();
         Evenings.Looked looked = evenings.look(now, today.plusDays(DAYS - 1));
-        List<Slot> all = slots.between(household, today, today.plusDays(DAYS - 1));
-        List<Recipes.Stored> book = recipes.all(now);
+        List<Slot> all = looked.slots();
         Map<UUID, String> names = new HashMap<>();
-        book.forEach(stored -> names.put(stored.id(), stored.recipe().title()));
-        batches.byId(
-                        now,
-                        all.stream()
-                                .flatMap(slot -> slot.dishes().stream())
-                                .filter(dish -> dish.kind() == DishKind.BATCH)
-                                .map(dish -> Objects.requireNonNull(dish.of()))
-                                .toList())
-                .forEach((id, batch) -> names.put(id, batch.name()));
+        looked.recipes().forEach((id, stored) -> names.put(id, stored.recipe().title()));
+        looked.batches().forEach((id, batch) -> names.put(id, batch.name()));
         List<PlanDay> days = new ArrayList<>();
         for (int i = 0; i < DAYS; i++) {
             LocalDate day = today.plusDays(i);
@@ -102,21 +76,7 @@ class PlanController {
                     checked.map(c -> c.remarks().stream().map(RemarkView::of).toList())
                             .orElse(List.of())));
         }
-        return new PlanView(
-                today.toString(),
-                days,
-                inStock(now),
-                book.stream().map(stored -> choice(stored, household)).toList(),
-                TIME.format(slots.usualTable(household)));
-    }
-
-    private static RecipeChoice choice(Recipes.Stored stored, Household household) {
-        Recipe recipe = stored.recipe();
-        return new RecipeChoice(
-                stored.id().toString(),
-                recipe.title(),
-                recipe.portions(),
-                Sized.asWritten(recipe, household.measures()).time(Style.COOKED).minutes());
+        return new PlanView(today.toString(), days, inStock(now), TIME.format(slots.usualTable(household)));
     }
 
     private static SlotView view(Map<UUID, String> names, Slot slot, Optional<PlanCheck.Checked> checked) {

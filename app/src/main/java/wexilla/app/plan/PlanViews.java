@@ -57,10 +57,7 @@ public final class PlanViews {
             int portions,
             @Nullable String until) {}
 
-    record RecipeChoice(String id, String title, int portions, int minutes) {}
-
-    record PlanView(
-            String today, List<PlanDay> days, List<InStock> inStock, List<RecipeChoice> recipes, String usualTable) {}
+    record PlanView(String today, List<PlanDay> days, List<InStock> inStock, String usualTable) {}
 
     /**
      * A dish as chosen or typed: by id, or by a name that is found, or becomes a recipe of that name.

@@ -7,6 +7,7 @@ import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -81,28 +82,21 @@ public class Slots {
     /** From this day to that, both included, in their order; days without a plan are left out. */
     public List<Slot> between(Household household, LocalDate from, LocalDate to) {
         Map<UUID, List<Dish>> dishes = new HashMap<>();
+        Map<UUID, Slot> slots = new LinkedHashMap<>();
         db.sql("""
-                        select d.* from meal_dish d join slot s on s.household_id = d.household_id and s.id = d.slot
-                        where d.household_id = ? and s.day between ? and ? order by d.pos""").params(household.id(), from, to).query(row -> {
-            dishes.computeIfAbsent(row.getObject("slot", UUID.class), slot -> new ArrayList<>())
-                    .add(dish(row));
+                        select s.*, d.kind as dish_kind, d.recipe, d.batch, d.text, d.portions,
+                            array(select p.person from slot_person p where p.household_id = s.household_id
+                                and p.slot = s.id order by p.person) as people
+                        from slot s left join meal_dish d on d.household_id = s.household_id and d.slot = s.id
+                        where s.household_id = ? and s.day between ? and ? order by s.day, s.id, d.pos""").params(household.id(), from, to).query(row -> {
+            UUID id = row.getObject("id", UUID.class);
+            List<Dish> own = dishes.computeIfAbsent(id, slot -> new ArrayList<>());
+            if (row.getString("dish_kind") != null) {
+                own.add(dish(row));
+            }
+            slots.put(id, slot(row, own));
         });
-        return db.sql("""
-                        select s.*, array(select p.person from slot_person p where p.household_id = s.household_id
-                            and p.slot = s.id order by p.person) as people
-                        from slot s where s.household_id = ? and s.day between ? and ? order by s.day""")
-                .params(household.id(), from, to)
-                .query((row, n) -> slot(row, dishes))
-                .list();
-    }
-
-    /** Whether any evening from this day to that is planned. */
-    public boolean any(Household household, LocalDate from, LocalDate to) {
-        return db.sql("select exists (select 1 from slot where household_id = ? and day between ? and ? "
-                        + "and state = 'PLANNED')")
-                .params(household.id(), from, to)
-                .query(Boolean.class)
-                .single();
+        return List.copyOf(slots.values());
     }
 
     public Optional<Slot> on(Household household, LocalDate day) {
@@ -118,7 +112,7 @@ public class Slots {
                 .orElse(Evening.USUAL_TABLE);
     }
 
-    private static Slot slot(ResultSet row, Map<UUID, List<Dish>> dishes) throws SQLException {
+    private static Slot slot(ResultSet row, List<Dish> dishes) throws SQLException {
         UUID id = row.getObject("id", UUID.class);
         return new Slot(
                 id,
@@ -131,11 +125,11 @@ public class Slots {
                 row.getString("note"),
                 row.getInt("version"),
                 List.of((UUID[]) row.getArray("people").getArray()),
-                dishes.getOrDefault(id, List.of()));
+                dishes);
     }
 
     private static Dish dish(ResultSet row) throws SQLException {
-        DishKind kind = DishKind.valueOf(row.getString("kind"));
+        DishKind kind = DishKind.valueOf(row.getString("dish_kind"));
         UUID of = row.getObject(kind == DishKind.RECIPE ? "recipe" : "batch", UUID.class);
         return new Dish(kind, of, row.getString("text"), (Integer) row.getObject("portions"));
     }

@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.AmountReader;
+import wexilla.core.quantity.Blanks;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
@@ -19,6 +20,9 @@ public final class Asked {
     public static final Currency CURRENCY = Currency.getInstance("EUR");
 
     private static final int MOST_DIGITS = 15;
+    private static final int LONGEST_AMOUNT = 120;
+    private static final BigDecimal LEAST_TBSP = BigDecimal.TEN;
+    private static final BigDecimal MOST_TBSP = BigDecimal.valueOf(25);
 
     private Asked() {}
 
@@ -31,11 +35,18 @@ public final class Asked {
         if (tbsp == null) {
             return cup == null ? Measures.US : new Measures(base.cupMl(), base.tbspMl());
         }
+        // compared before it becomes exact: 1e-999999 would be endless work
+        if (tbsp.compareTo(LEAST_TBSP) < 0 || tbsp.compareTo(MOST_TBSP) > 0 || tbsp.scale() > MOST_DIGITS) {
+            throw Problem.at("/tbsp", "A tablespoon holds from 10 to 25 ml.");
+        }
         return at("/tbsp", () -> new Measures(base.cupMl(), Rational.of(tbsp)));
     }
 
     /** A whole amount such as "2 cups", with nothing behind it. */
     public static Amount amount(String field, String text) {
+        if (text.length() > LONGEST_AMOUNT) {
+            throw Problem.at(field, "An amount has at most " + LONGEST_AMOUNT + " characters; write it like 500 g.");
+        }
         AmountReader.Reading reading = at(
                 field,
                 () -> AmountReader.read(text)
@@ -49,6 +60,9 @@ public final class Asked {
 
     /** A number: 12.5, or as a cook writes it: 1/2, 1 1/2, 2,5. */
     public static Rational number(String field, String text) {
+        if (text.length() > LONGEST_AMOUNT) {
+            throw Problem.at(field, "A number has at most " + LONGEST_AMOUNT + " characters; write it like 12.5.");
+        }
         String plain = text.strip();
         if (plain.matches("-?\\d{1," + MOST_DIGITS + "}(\\.\\d{1," + MOST_DIGITS + "})?")) {
             return Rational.of(new BigDecimal(plain));
@@ -73,7 +87,7 @@ public final class Asked {
 
     /** A name as typed, without blanks around it. */
     public static String name(String field, String text, int longest) {
-        String name = text.strip();
+        String name = Blanks.single(text.replaceAll("\\p{Cf}|\\p{Cc}", " "));
         if (name.isEmpty() || name.length() > longest) {
             throw Problem.at(field, "A name has 1 to " + longest + " characters, this one " + name.length() + ".");
         }

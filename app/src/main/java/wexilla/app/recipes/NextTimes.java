@@ -3,9 +3,7 @@ package wexilla.app.recipes;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
@@ -36,19 +34,6 @@ class NextTimes {
                 .params(household.id(), recipe)
                 .query(NextTime.class)
                 .list();
-    }
-
-    /** How many wait, by recipe. */
-    Map<UUID, Integer> waiting(Household household) {
-        record Waiting(UUID recipe, int many) {}
-        return db
-                .sql("select recipe, count(*)::int as many from next_time where household_id = ? "
-                        + "and taken_in is null group by recipe")
-                .params(household.id())
-                .query(Waiting.class)
-                .list()
-                .stream()
-                .collect(Collectors.toMap(Waiting::recipe, Waiting::many));
     }
 
     void say(Act act, UUID recipe, String text, LocalDate day) {

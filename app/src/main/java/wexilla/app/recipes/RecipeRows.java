@@ -8,7 +8,6 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -18,6 +17,7 @@ import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.AmountReader;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
@@ -47,55 +47,70 @@ final class RecipeRows {
         return name == null ? null : Style.valueOf(name);
     }
 
-    /** What rows of lines are read by: foods, the key of each food's row, recipes of the dishes lines ask for. */
-    record Known(Foods.Known foods, Map<UUID, Recipe> made) {
+    /** What rows of lines are read by: foods, and recipes of the dishes lines ask for. */
+    record Known(Foods.Known foods, Map<UUID, Recipe> made) {}
 
-        private Optional<Food> food(@Nullable UUID row, @Nullable UUID uses, String text) {
-            Recipe dish = uses == null ? null : made.get(uses);
-            if (uses != null && dish != null) {
-                return Optional.of(dish.asFood(Key.dish(uses.toString())));
+    /**
+     * A row of a line as stored.
+     *
+     * @param quantity null when none was written, or what is stored is no amount any more
+     * @param food its row; null for a dish of the book and for what was not known when it was written
+     * @param uses the recipe of the dish it asks for
+     */
+    record Row(
+            String text,
+            @Nullable Quantity quantity,
+            @Nullable UUID food,
+            @Nullable UUID uses,
+            String preparation,
+            Set<Style> heldBackIn,
+            @Nullable Scaling rule) {
+
+        RecipeLine line(Known known) {
+            Recipe dish = uses == null ? null : known.made().get(uses);
+            Food is = dish != null
+                    ? dish.asFood(Key.dish(String.valueOf(uses)))
+                    : food == null ? null : known.foods().food(food);
+            String name = is == null ? "" : is.name();
+            if (is == null) {
+                ReadLine again = new LineReader(known.foods().book()).readStored(text);
+                name = again.foodName();
+                is = again.food();
             }
-            return row == null
-                    ? new LineReader(foods.book()).readStored(text).knownFood()
-                    : Optional.of(foods.food(row));
+            ReadLine read =
+                    new ReadLine(text, quantity, null, name, is, preparation, List.of(), false, null, List.of());
+            return new RecipeLine(read, heldBackIn, rule, dish);
         }
     }
 
-    static RecipeLine line(ResultSet row, Known known) throws SQLException {
-        UUID uses = row.getObject("uses", UUID.class);
-        String text = row.getString("text");
-        Optional<Food> food = known.food(row.getObject("food", UUID.class), uses, text);
+    static Row row(ResultSet row) throws SQLException {
         Set<Style> held = Arrays.stream((String[]) row.getArray("held_back_in").getArray())
                 .map(Style::valueOf)
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(Style.class)));
-        String name = food.map(Food::name)
-                .orElseGet(() ->
-                        new LineReader(known.foods().book()).readStored(text).foodName());
-        return new RecipeLine(
-                new ReadLine(
-                        text,
-                        quantity(row),
-                        null,
-                        name,
-                        food.orElse(null),
-                        row.getString("prep"),
-                        List.of(),
-                        false,
-                        null,
-                        List.of()),
+        String rule = row.getString("rule");
+        return new Row(
+                row.getString("text"),
+                quantity(row),
+                row.getObject("food", UUID.class),
+                row.getObject("uses", UUID.class),
+                row.getString("prep"),
                 held,
-                row.getString("rule") == null ? null : Scaling.valueOf(row.getString("rule")),
-                uses == null ? null : known.made().get(uses));
+                rule == null ? null : Scaling.valueOf(rule));
     }
 
+    /** An amount that was stored and is none any more is read as none: one bad row never takes a page down. */
     private static @Nullable Quantity quantity(ResultSet row) throws SQLException {
         if (row.getString("unit") == null) {
             return null;
         }
-        Unit unit = Unit.ofSymbol(row.getString("unit"));
-        return new Quantity(
-                Amount.of(rational(row.getBigDecimal("min_num"), row.getBigDecimal("min_den")), unit),
-                Amount.of(rational(row.getBigDecimal("max_num"), row.getBigDecimal("max_den")), unit));
+        try {
+            Unit unit = Unit.ofSymbol(row.getString("unit"));
+            return AmountReader.bounded(new Quantity(
+                    Amount.of(rational(row.getBigDecimal("min_num"), row.getBigDecimal("min_den")), unit),
+                    Amount.of(rational(row.getBigDecimal("max_num"), row.getBigDecimal("max_den")), unit)));
+        } catch (IllegalArgumentException | ArithmeticException unreadable) {
+            return null;
+        }
     }
 
     private static Rational rational(BigDecimal numerator, BigDecimal denominator) {

@@ -4,8 +4,6 @@ import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.recipes.LineViews.LineView;
-import wexilla.core.food.Allergen;
-import wexilla.core.food.Diet;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.LineCost;
 import wexilla.core.pricing.Work;
@@ -126,12 +124,9 @@ final class RecipeViews {
             CostView cost) {}
 
     /**
-     * What the book shows of a recipe, and finds it by.
+     * What the book shows of a recipe.
      *
-     * @param hands minutes of hands; @param minutes all together
-     * @param forms in which form its proteins are wanted: raw mince, tins …
-     * @param allergensKnown false when some food of it nobody has described
-     * @param diets it fits, as far as every line is understood
+     * @param hands minutes of hands with what is there; @param minutes all together
      * @param liked mean rating in tenths, 0 to 20; null while nobody rated it; @param refused who would not eat it, counted
      * @param nextTimes how much was said for the next time and waits
      * @param inStock how many of its foods are there; @param usesUp what of them must be used this week
@@ -145,21 +140,21 @@ final class RecipeViews {
             int hands,
             int minutes,
             List<Style> styles,
-            List<String> foods,
             List<String> tags,
-            String note,
-            List<String> proteins,
-            List<String> forms,
-            List<Allergen> allergens,
-            boolean allergensKnown,
-            List<Diet> diets,
-            List<StepGear.Kind> gear,
             @Nullable Integer liked,
             int refused,
             int nextTimes,
             int inStock,
             List<String> usesUp,
             CostView cost) {}
+
+    /**
+     * One page of the book.
+     *
+     * @param total how many recipes are in it; @param found how many fit, on all pages of {@code page} cards
+     * @param choices everything that occurs in the book, to choose from
+     */
+    record BookView(int total, int found, int page, List<RecipeCard> cards, Book.Choices choices) {}
 
     static CostView cost(CostSheet sheet, @Nullable Integer portions) {
         return new CostView(

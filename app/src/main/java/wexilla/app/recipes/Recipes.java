@@ -9,8 +9,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -64,8 +62,10 @@ public class Recipes implements Undoable {
     private final Foods foods;
     private final Versions versions;
     private final Snapshots snapshots;
+    private final Figures figures;
 
-    Recipes(JdbcClient db, Foods foods, Versions versions, Snapshots snapshots) {
+    Recipes(JdbcClient db, Foods foods, Versions versions, Snapshots snapshots, Figures figures) {
+        this.figures = figures;
         this.snapshots = snapshots;
         this.db = db;
         this.foods = foods;
@@ -101,14 +101,6 @@ public class Recipes implements Undoable {
                 .list();
     }
 
-    /** Whether there is anything in the book. */
-    public boolean any(Household household) {
-        return db.sql("select exists (select 1 from recipe where household_id = ? and current_version is not null)")
-                .params(household.id())
-                .query(Boolean.class)
-                .single();
-    }
-
     /** The recipe of this title, whatever its letters' case. */
     public Optional<UUID> named(Household household, String title) {
         return db.sql("""
@@ -127,7 +119,7 @@ public class Recipes implements Undoable {
     }
 
     public Stored current(Snapshot now, UUID id) {
-        Stored stored = currents(now, List.of(id)).get(id);
+        Stored stored = versions.heads(now, List.of(id)).get(id);
         if (stored == null) {
             throw Problem.missing("There is no such recipe in the book.");
         }
@@ -140,8 +132,7 @@ public class Recipes implements Undoable {
         if (n == null || n == current.n()) {
             return current;
         }
-        Version wanted = new Version(id, n);
-        Stored stored = versions(now, List.of(wanted)).get(wanted);
+        Stored stored = versions.one(now, new Version(id, n));
         if (stored == null) {
             throw Problem.missing("This recipe has no version " + n + ".");
         }
@@ -150,12 +141,12 @@ public class Recipes implements Undoable {
 
     /** The current versions of these recipes, by id; what is not in the book is left out. */
     public Map<UUID, Stored> currents(Snapshot now, Collection<UUID> ids) {
-        List<Version> heads = db.sql("select id as recipe, current_version as n from recipe where household_id = ? "
-                        + "and id = any (?) and current_version is not null")
-                .params(now.household().id(), ids.toArray(UUID[]::new))
-                .query(Version.class)
-                .list();
-        return versions.of(now, heads).values().stream().collect(Collectors.toMap(Stored::id, Function.identity()));
+        return versions.heads(now, ids);
+    }
+
+    /** Reads all of these at once, so that whoever asks for one of them later in the request finds it read. */
+    public void read(Snapshot now, Collection<UUID> currents, Collection<Version> versions) {
+        this.versions.read(now, currents, versions);
     }
 
     /** Versions of recipes, current or not: what was cooked keeps the version it was cooked by. */
@@ -170,6 +161,7 @@ public class Recipes implements Undoable {
                 .params(act.household().id(), id)
                 .update();
         write(act, id, 1, null, recipe, about);
+        figures.changed(act.household(), id);
         return id;
     }
 
@@ -198,6 +190,7 @@ public class Recipes implements Undoable {
         db.sql("update recipe set current_version = ?, version = version + 1 where household_id = ? and id = ?")
                 .params(locked.next(), household, id)
                 .update();
+        figures.changed(act.household(), id);
         return locked.next();
     }
 
@@ -309,6 +302,10 @@ public class Recipes implements Undoable {
         db.sql("""
                         update recipe r set current_version = v.replaced, version = r.version + 1 from recipe_version v
                         where v.household_id = ? and v.act = ?
-                        and r.household_id = v.household_id and r.id = v.recipe""").params(undo.household().id(), undone).update();
+                        and r.household_id = v.household_id and r.id = v.recipe returning r.id""")
+                .params(undo.household().id(), undone)
+                .query(UUID.class)
+                .list()
+                .forEach(recipe -> figures.changed(undo.household(), recipe));
     }
 }

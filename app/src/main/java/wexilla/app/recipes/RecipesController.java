@@ -28,7 +28,6 @@ import wexilla.app.recipes.LineViews.LineView;
 import wexilla.app.recipes.RecipeViews.DraftView;
 import wexilla.app.recipes.RecipeViews.FlagView;
 import wexilla.app.recipes.RecipeViews.NextTimeView;
-import wexilla.app.recipes.RecipeViews.RecipeCard;
 import wexilla.app.recipes.RecipeViews.RecipeSaved;
 import wexilla.app.recipes.RecipeViews.RecipeView;
 import wexilla.app.recipes.RecipeViews.StepView;
@@ -46,6 +45,7 @@ import wexilla.core.recipe.Style;
 class RecipesController {
 
     private static final int MOST_NAMES = 60;
+
     private static final int LONGEST_NEXT_TIME = 300;
     /** What a dish of which only the name is known makes, until somebody says. */
     private static final int USUAL_PORTIONS = 4;
@@ -53,7 +53,6 @@ class RecipesController {
     private final Recipes recipes;
     private final Dishes dishes;
     private final Snapshots snapshots;
-    private final Cards cards;
     private final NextTimes nextTimes;
     private final Acts acts;
     private final Clock clock;
@@ -69,15 +68,9 @@ class RecipesController {
         this.recipes = recipes;
         this.dishes = dishes;
         this.snapshots = snapshots;
-        this.cards = cards;
         this.nextTimes = nextTimes;
         this.acts = acts;
         this.clock = clock;
-    }
-
-    @GetMapping("/api/recipes")
-    List<RecipeCard> all(Household household) {
-        return cards.of(snapshots.of(household));
     }
 
     /** @param n which version; the current one when absent */

@@ -7,8 +7,9 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
-import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
@@ -16,15 +17,29 @@ import wexilla.app.recipes.Recipes.About;
 import wexilla.app.recipes.Recipes.Stored;
 import wexilla.app.recipes.Recipes.Version;
 import wexilla.core.recipe.Recipe;
-import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
 
-/** Reads versions of recipes, many at once. */
+/** Reads versions of recipes, many at once, with the dishes of the book they ask for. */
 @Component
 class Versions {
 
     /** How deep a dish can go into a dish into a dish; what lies deeper is carried as unknown. */
     private static final int DEEPEST = 6;
+
+    /** Versions asked for, heads of the recipes asked for, and the heads of all that goes into them. */
+    private static final String ASKED = """
+            with recursive asked (recipe, n, deep) as (
+                select a.recipe, a.n, 0 from unnest(:recipes::uuid[], :ns::int[]) as a (recipe, n)
+                union
+                select r.id, r.current_version, 0 from recipe r
+                where r.household_id = :household and r.id = any (:heads::uuid[]) and r.current_version is not null
+                union
+                select r.id, r.current_version, asked.deep + 1 from asked
+                join recipe_line l on l.household_id = :household and l.recipe = asked.recipe and l.n = asked.n
+                    and l.uses is not null
+                join recipe r on r.household_id = l.household_id and r.id = l.uses and r.current_version is not null
+                where asked.deep < :deepest)
+            """;
 
     private final JdbcClient db;
 
@@ -32,84 +47,156 @@ class Versions {
         this.db = db;
     }
 
-    /** Versions of recipes, current or not: what was cooked keeps the version it was cooked by. */
-    Map<Version, Stored> of(Snapshot now, Collection<Version> asked) {
-        return of(now, asked, DEEPEST);
-    }
+    /** What a request has read so far. @param heads the current version of each recipe that was asked for */
+    private record Read(Map<Version, Stored> stored, Map<UUID, Version> heads) {
 
-    private Map<Version, Stored> of(Snapshot now, Collection<Version> asked, int deep) {
-        if (asked.isEmpty()) {
-            return Map.of();
+        static Read nothing() {
+            return new Read(new HashMap<>(), new HashMap<>());
         }
-        Map<UUID, Recipe> made = deep == 0 ? Map.of() : made(now, asked, deep);
-        RecipeRows.Known known = new RecipeRows.Known(now.foods(), made);
-        Map<Version, List<RecipeLine>> lines = new HashMap<>();
-        rows(
-                now,
-                asked,
-                "recipe_line",
-                (version, row) ->
-                        lines.computeIfAbsent(version, v -> new ArrayList<>()).add(RecipeRows.line(row, known)));
-        Map<Version, List<RecipeStep>> steps = new HashMap<>();
-        rows(
-                now,
-                asked,
-                "recipe_step",
-                (version, row) ->
-                        steps.computeIfAbsent(version, v -> new ArrayList<>()).add(RecipeRows.step(row)));
-        Map<Version, Stored> stored = new HashMap<>();
-        rows(
-                now,
-                asked,
-                "(select w.*, 0 as pos, r.version from recipe_version w join recipe r "
-                        + "on r.household_id = w.household_id and r.id = w.recipe)",
-                (version, row) -> {
-                    List<RecipeLine> own = lines.getOrDefault(version, List.of());
-                    List<RecipeStep> done = steps.getOrDefault(version, List.of());
-                    Recipe recipe = new Recipe(row.getString("title"), row.getInt("portions"), own, done);
-                    stored.put(
-                            version,
-                            new Stored(
-                                    version.recipe(),
-                                    version.n(),
-                                    row.getInt("version"),
-                                    new About(row.getString("note"), row.getString("source_text"), List.of((String[])
-                                            row.getArray("tags").getArray())),
-                                    recipe));
-                });
-        return stored;
     }
 
-    /** The dishes these recipes ask for, as they are in the book today. */
-    private Map<UUID, Recipe> made(Snapshot now, Collection<Version> asked, int deep) {
-        List<Version> heads = db.sql("""
-                        select distinct r.id as recipe, r.current_version as n from recipe_line l
-                        join unnest(?::uuid[], ?::int[]) as asked (recipe, n)
-                            on l.recipe = asked.recipe and l.n = asked.n
-                        join recipe r on r.household_id = l.household_id and r.id = l.uses
-                        where l.household_id = ? and r.current_version is not null""")
-                .params(
-                        asked.stream().map(Version::recipe).toArray(UUID[]::new),
-                        asked.stream().map(Version::n).toArray(Integer[]::new),
-                        now.household().id())
-                .query(Version.class)
-                .list();
-        return of(now, heads, deep - 1).values().stream().collect(Collectors.toMap(Stored::id, Stored::recipe));
+    /** These versions, current or not: what was cooked keeps the version it was cooked by. */
+    Map<Version, Stored> of(Snapshot now, Collection<Version> asked) {
+        Read read = read(now, List.of(), asked);
+        Map<Version, Stored> found = new HashMap<>();
+        asked.forEach(version ->
+                found.put(version, Objects.requireNonNull(read.stored().get(version))));
+        return found;
+    }
+
+    /** The current versions of these recipes; what is not in the book is left out. */
+    Map<UUID, Stored> heads(Snapshot now, Collection<UUID> recipes) {
+        Read read = read(now, recipes, List.of());
+        Map<UUID, Stored> found = new HashMap<>();
+        for (UUID recipe : recipes) {
+            Version head = read.heads().get(recipe);
+            if (head != null) {
+                found.put(recipe, Objects.requireNonNull(read.stored().get(head)));
+            }
+        }
+        return found;
+    }
+
+    /** Reads what of this was not read yet, in one go. */
+    Read read(Snapshot now, Collection<UUID> recipes, Collection<Version> versions) {
+        Read read = now.once(Versions.class, Read::nothing);
+        List<UUID> heads = recipes.stream()
+                .filter(recipe -> !read.heads().containsKey(recipe))
+                .distinct()
+                .toList();
+        List<Version> more = versions.stream()
+                .filter(version -> !read.stored().containsKey(version))
+                .distinct()
+                .toList();
+        if (!heads.isEmpty() || !more.isEmpty()) {
+            new Reading(now, heads, more).into(read);
+        }
+        return read;
     }
 
     private interface EachRow {
         void take(Version version, ResultSet row) throws SQLException;
     }
 
-    private void rows(Snapshot now, Collection<Version> asked, String table, EachRow each) {
-        db.sql("select t.* from " + table + " t join unnest(?::uuid[], ?::int[]) as asked (recipe, n) "
-                        + "on t.recipe = asked.recipe and t.n = asked.n where t.household_id = ? order by t.pos")
-                .params(
-                        asked.stream().map(Version::recipe).toArray(UUID[]::new),
-                        asked.stream().map(Version::n).toArray(Integer[]::new),
-                        now.household().id())
-                .query(row -> {
-                    each.take(new Version(row.getObject("recipe", UUID.class), row.getInt("n")), row);
-                });
+    /** One round of reading: versions, their lines and their steps, then put together from below. */
+    private final class Reading {
+        private final Snapshot now;
+        private final List<UUID> asked;
+        private final List<Version> versions;
+        private final Map<Version, Head> heads = new HashMap<>();
+        private final Map<UUID, Version> current = new HashMap<>();
+        private final Map<Version, List<RecipeRows.Row>> lines = new HashMap<>();
+        private final Map<Version, List<RecipeStep>> steps = new HashMap<>();
+        private final Map<Version, Recipe> built = new HashMap<>();
+
+        Reading(Snapshot now, List<UUID> asked, List<Version> versions) {
+            this.now = now;
+            this.asked = asked;
+            this.versions = versions;
+        }
+
+        private record Head(String title, int portions, int version, About about) {}
+
+        void into(Read read) {
+            rows("""
+                    select v.*, r.version, (v.n = r.current_version) as current from recipe_version v
+                    join recipe r on r.household_id = v.household_id and r.id = v.recipe
+                    where v.household_id = :household and (v.recipe, v.n) in (select recipe, n from asked)""", (version, row) -> {
+                About about = new About(row.getString("note"), row.getString("source_text"), List.of((String[])
+                        row.getArray("tags").getArray()));
+                heads.put(
+                        version,
+                        new Head(row.getString("title"), row.getInt("portions"), row.getInt("version"), about));
+                if (row.getBoolean("current")) {
+                    current.put(version.recipe(), version);
+                }
+            });
+            rows(
+                    of("recipe_line"),
+                    (version, row) -> lines.computeIfAbsent(version, v -> new ArrayList<>())
+                            .add(RecipeRows.row(row)));
+            rows(
+                    of("recipe_step"),
+                    (version, row) -> steps.computeIfAbsent(version, v -> new ArrayList<>())
+                            .add(RecipeRows.step(row)));
+            heads.forEach((version, head) -> read.stored()
+                    .put(
+                            version,
+                            new Stored(
+                                    version.recipe(), version.n(), head.version(), head.about(), built(version, 0))));
+            current.forEach((recipe, version) -> {
+                if (asked.contains(recipe)) {
+                    read.heads().put(recipe, version);
+                }
+            });
+        }
+
+        private Recipe built(Version version, int deep) {
+            Recipe known = built.get(version);
+            if (known != null) {
+                return known;
+            }
+            Head head = Objects.requireNonNull(heads.get(version));
+            Map<UUID, Recipe> made = new HashMap<>();
+            for (RecipeRows.Row row : lines.getOrDefault(version, List.of())) {
+                Version dish = row.uses() == null ? null : current.get(row.uses());
+                if (dish != null && deep < DEEPEST) {
+                    made.put(row.uses(), built(dish, deep + 1));
+                }
+            }
+            RecipeRows.Known foods = new RecipeRows.Known(now.foods(), made);
+            Recipe recipe = new Recipe(
+                    head.title(),
+                    head.portions(),
+                    lines.getOrDefault(version, List.of()).stream()
+                            .map(row -> row.line(foods))
+                            .toList(),
+                    steps.getOrDefault(version, List.of()));
+            built.put(version, recipe);
+            return recipe;
+        }
+
+        private static String of(String table) {
+            return "select t.* from " + table + " t join (select distinct recipe, n from asked) a "
+                    + "on t.recipe = a.recipe and t.n = a.n where t.household_id = :household order by t.pos";
+        }
+
+        private void rows(String query, EachRow each) {
+            db.sql(ASKED + query)
+                    .param("household", now.household().id())
+                    .param("recipes", versions.stream().map(Version::recipe).toArray(UUID[]::new))
+                    .param("ns", versions.stream().map(Version::n).toArray(Integer[]::new))
+                    .param("heads", asked.toArray(UUID[]::new))
+                    .param("deepest", DEEPEST)
+                    .query(row -> {
+                        each.take(new Version(row.getObject("recipe", UUID.class), row.getInt("n")), row);
+                    });
+        }
+    }
+
+    /** @return null where there is no such version */
+    @Nullable
+    Stored one(Snapshot now, Version version) {
+        return read(now, List.of(), List.of(version)).stored().get(version);
     }
 }

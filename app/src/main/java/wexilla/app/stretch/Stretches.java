@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -43,6 +44,8 @@ public class Stretches {
 
     private record Row(ShareAsked share, @Nullable UUID lot) {}
 
+    private static final String ORDER = "order by state desc, cook_on desc nulls first, id";
+
     private final JdbcClient db;
     private final Journal journal;
 
@@ -53,7 +56,7 @@ public class Stretches {
 
     /** Open ones first, then those that were cooked, newest cook day first. */
     List<Stretch> all(Household household) {
-        return read(household, "order by state desc, cook_on desc nulls first, id limit 30");
+        return read(household, ORDER + " limit 30");
     }
 
     Stretch get(Household household, UUID id) {
@@ -64,7 +67,7 @@ public class Stretches {
 
     /** Open ones that have a cook day. */
     public List<BigBuy> ahead(Household household) {
-        return read(household, "and state = 'OPEN' and cook_on is not null order by cook_on, id").stream()
+        return read(household, "and state = 'OPEN' and cook_on is not null").stream()
                 .map(stretch -> new BigBuy(
                         stretch.id().toString(),
                         stretch.asked().food(),
@@ -81,23 +84,28 @@ public class Stretches {
 
     private List<Stretch> read(Household household, String condition, Object... more) {
         Map<UUID, List<Row>> shares = new HashMap<>();
-        db.sql("select * from share where household_id = ? order by pos")
-                .params(household.id())
-                .query(row -> {
-                    shares.computeIfAbsent(row.getObject("stretch", UUID.class), id -> new ArrayList<>())
-                            .add(share(row));
-                });
+        Map<UUID, Stretch> found = new LinkedHashMap<>();
         List<Object> parameters = new ArrayList<>(List.of(household.id()));
         parameters.addAll(Arrays.asList(more));
-        return db.sql("select * from stretch where household_id = ? and state <> 'DROPPED' " + condition)
+        db.sql("select s.*, h.* from (select household_id, id, source_lot, food, weight, price, cooked_yield, method, "
+                        + "cook_on, state, version, row_number() over (" + ORDER + ") as place from stretch "
+                        + "where household_id = ? and state <> 'DROPPED' " + condition + ") s "
+                        + "left join share h on h.household_id = s.household_id and h.stretch = s.id "
+                        + "order by s.place, h.pos")
                 .params(parameters)
-                .query((row, n) -> stretch(row, shares))
-                .list();
+                .query(row -> {
+                    UUID id = row.getObject("id", UUID.class);
+                    List<Row> own = shares.computeIfAbsent(id, stretch -> new ArrayList<>());
+                    if (row.getObject("pos") != null) {
+                        own.add(share(row));
+                    }
+                    found.put(id, stretch(row, own));
+                });
+        return List.copyOf(found.values());
     }
 
-    private static Stretch stretch(ResultSet row, Map<UUID, List<Row>> all) throws SQLException {
+    private static Stretch stretch(ResultSet row, List<Row> shares) throws SQLException {
         UUID id = row.getObject("id", UUID.class);
-        List<Row> shares = all.getOrDefault(id, List.of());
         StretchAsked asked = new StretchAsked(
                 row.getString("food"),
                 row.getString("weight"),

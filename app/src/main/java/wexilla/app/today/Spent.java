@@ -1,6 +1,8 @@
 package wexilla.app.today;
 
 import java.time.LocalDate;
+import java.util.Currency;
+import java.util.List;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Household;
@@ -16,27 +18,40 @@ public class Spent {
         this.db = db;
     }
 
-    /** What was eaten from this day to that, both included: dishes, sides, and what hands used up. */
-    public Money used(Household household, LocalDate from, LocalDate to) {
-        return sum(household, "(m.kind = 'EATEN' or (m.kind = 'USED' and a.kind = 'hand'))", from, to);
-    }
+    /** Decimal money of some days. @param used what was eaten: dishes, sides, and what hands used up */
+    public record Days(Money used, Money paid, Money binned) {}
 
-    public Money binned(Household household, LocalDate from, LocalDate to) {
-        return sum(household, "m.kind = 'WASTED'", from, to);
-    }
-
-    private Money sum(Household household, String which, LocalDate from, LocalDate to) {
-        return Money.of(
-                db.sql("select coalesce(-sum(m.cost), 0)::bigint from movement m "
-                                + "join act a on a.household_id = m.household_id and a.id = m.act where " + which
-                                + " and m.household_id = :household and stands(a.household_id, a.id) and "
-                                + "(a.happened_at at time zone :zone)::date between :from and :to")
-                        .param("household", household.id())
-                        .param("zone", household.zone().getId())
-                        .param("from", from)
-                        .param("to", to)
-                        .query(Long.class)
-                        .single(),
-                household.currency());
+    /**
+     * So many weeks, the newest first.
+     *
+     * @param from first day of the newest week
+     */
+    public List<Days> weeks(Household household, LocalDate from, int weeks) {
+        Currency currency = household.currency();
+        return db.sql("""
+                        with week as (select w, :from::date - 7 * w as first from generate_series(0, :weeks - 1) as w),
+                        moved as (
+                            select (a.happened_at at time zone :zone)::date as day, -m.cost as cost,
+                                m.kind = 'EATEN' or m.kind = 'USED' and a.kind = 'hand' as used, m.kind = 'WASTED' as binned
+                            from act a join movement m on m.household_id = a.household_id and m.act = a.id
+                            where a.household_id = :household and m.kind in ('EATEN', 'USED', 'WASTED')
+                            and a.happened_at >= (:from::date - 7 * :weeks)::timestamp at time zone :zone - interval '1 day'
+                            and stands(a.household_id, a.id))
+                        select week.w, coalesce(sum(m.cost) filter (where m.used), 0)::bigint as used,
+                            coalesce(sum(m.cost) filter (where m.binned), 0)::bigint as binned,
+                            (select coalesce(sum(coalesce(p.till, p.lines)), 0)::bigint from purchase p
+                                where p.household_id = :household and p.paid_on between week.first and week.first + 6
+                                and stands(p.household_id, p.act)) as paid
+                        from week left join moved m on m.day between week.first and week.first + 6
+                        group by week.w, week.first order by week.w""")
+                .param("household", household.id())
+                .param("zone", household.zone().getId())
+                .param("from", from)
+                .param("weeks", weeks)
+                .query((row, n) -> new Days(
+                        Money.of(row.getLong("used"), currency),
+                        Money.of(row.getLong("paid"), currency),
+                        Money.of(row.getLong("binned"), currency)))
+                .list();
     }
 }

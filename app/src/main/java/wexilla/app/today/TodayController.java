@@ -11,18 +11,14 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
-import wexilla.app.household.People;
 import wexilla.app.household.Reference;
 import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.NewLot;
-import wexilla.app.onhand.Purchases;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.plan.Evenings;
-import wexilla.app.plan.Slots;
 import wexilla.app.platform.Household;
-import wexilla.app.recipes.Recipes;
 import wexilla.core.keeping.KeepDates.Urgency;
 import wexilla.core.keeping.Storage;
 import wexilla.core.planning.PlanCheck;
@@ -37,29 +33,15 @@ class TodayController {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm");
 
     private final Evenings evenings;
-    private final Slots slots;
-    private final People people;
-    private final Recipes recipes;
+    private final FirstSteps firstSteps;
     private final Reference reference;
-    private final Purchases purchases;
     private final Spent spent;
     private final Snapshots snapshots;
 
-    TodayController(
-            Evenings evenings,
-            Slots slots,
-            People people,
-            Recipes recipes,
-            Reference reference,
-            Purchases purchases,
-            Spent spent,
-            Snapshots snapshots) {
+    TodayController(Evenings evenings, FirstSteps firstSteps, Reference reference, Spent spent, Snapshots snapshots) {
         this.evenings = evenings;
-        this.slots = slots;
-        this.people = people;
-        this.recipes = recipes;
+        this.firstSteps = firstSteps;
         this.reference = reference;
-        this.purchases = purchases;
         this.spent = spent;
         this.snapshots = snapshots;
     }
@@ -103,16 +85,16 @@ class TodayController {
                 .limit(6)
                 .toList();
         LocalDate weekAgo = today.minusDays(6);
-        WeekView week = new WeekView(
-                spent.used(household, weekAgo, today).decimal(),
-                purchases.paid(household, weekAgo, today).decimal(),
-                spent.binned(household, weekAgo, today).decimal());
+        Spent.Days week = spent.weeks(household, weekAgo, 1).get(0);
         return new TodayView(
                 today.toString(),
                 takeOut(now, looked),
                 first,
                 freezeTonight(open, looked, today),
-                week,
+                new WeekView(
+                        week.used().decimal(),
+                        week.paid().decimal(),
+                        week.binned().decimal()),
                 firstSteps(now));
     }
 
@@ -154,17 +136,13 @@ class TodayController {
 
     /** Ten minutes to first value: what is done is ticked; when all is done nothing is shown. */
     private List<FirstStep> firstSteps(Snapshot now) {
-        Household household = now.household();
+        FirstSteps.Done done = firstSteps.done(now.household(), now.today());
         boolean freezer = now.open().stream().anyMatch(lot -> lot.storage() == Storage.FREEZER);
-        boolean planned = slots.any(household, now.today(), now.today().plusDays(60));
         List<FirstStep> steps = List.of(
-                new FirstStep(
-                        "Say who eats: adults, teenagers, children",
-                        "/household",
-                        !people.active(household).isEmpty()),
+                new FirstStep("Say who eats: adults, teenagers, children", "/household", done.people()),
                 new FirstStep("Type what is in the freezer, as a note", "/onhand?into=freezer", freezer),
-                new FirstStep("Write the names of dinners you already cook", "/recipes", recipes.any(household)),
-                new FirstStep("Put one of them on an evening", "/plan", planned));
+                new FirstStep("Write the names of dinners you already cook", "/recipes", done.recipes()),
+                new FirstStep("Put one of them on an evening", "/plan", done.planned()));
         return steps.stream().allMatch(FirstStep::done) ? List.of() : steps;
     }
 }

@@ -187,7 +187,7 @@ public final class EveryAct {
     private void dishes() {
         add("/api/recipes", Sample.pot());
         add("/api/recipes/names", map("text", "Nettle soup\nBaked apples"));
-        JsonNode book = read("/api/recipes");
+        JsonNode book = read("/api/recipes").path("cards");
         String recipe = book.valueStream()
                 .filter(r -> r.path("title").asString().equals("Split pea and ham soup"))
                 .map(EveryAct::id)

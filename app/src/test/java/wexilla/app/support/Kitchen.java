@@ -21,8 +21,11 @@ public final class Kitchen {
 
     private static ConfigurableApplicationContext start() {
         SpringApplication application = new SpringApplication(App.class);
-        application.addInitializers(
-                context -> ((GenericApplicationContext) context).registerBean("clock", Clock.class, () -> CLOCK));
+        application.addInitializers(context -> {
+            GenericApplicationContext beans = (GenericApplicationContext) context;
+            beans.registerBean("clock", Clock.class, () -> CLOCK);
+            beans.registerBean(Statements.class);
+        });
         List<String> arguments = new ArrayList<>(CLUSTER.arguments());
         arguments.add("--server.port=0");
         arguments.add("--wexilla.test-household-header=true");

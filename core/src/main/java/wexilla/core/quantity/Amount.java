@@ -3,8 +3,8 @@ package wexilla.core.quantity;
 /** A number of a unit, exact; zero or more, at most {@link #MOST}. */
 public record Amount(Rational value, Unit unit) {
 
-    /** More than this of anything is a slip of the finger: a thousand tonnes in grams. */
-    public static final Rational MOST = Rational.of(1_000_000_000L);
+    /** More than this cannot come of amounts that were typed: see {@link AmountReader#bounded}. */
+    public static final Rational MOST = Rational.of(1_000_000_000_000_000L);
 
     /** @throws IllegalArgumentException if the value is negative or beyond {@link #MOST} */
     public Amount {
@@ -13,7 +13,7 @@ public record Amount(Rational value, Unit unit) {
                     "an amount cannot be below zero: " + value.plain() + " " + unit.symbol());
         }
         if (value.compareTo(MOST) > 0) {
-            throw new IllegalArgumentException("an amount cannot be more than 1,000,000,000 " + unit.symbol());
+            throw new IllegalArgumentException("an amount cannot be more than " + MOST.plain() + " " + unit.symbol());
         }
     }
 

@@ -10,6 +10,7 @@ import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.AmountReader.Reading;
+import wexilla.core.quantity.Blanks;
 import wexilla.core.quantity.NotAnAmount;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Unit;
@@ -37,7 +38,7 @@ public final class LineReader {
      *     {@link #LONGEST}, or names no food
      */
     public ReadLine read(String typed) {
-        String text = typed.strip();
+        String text = Blanks.single(typed);
         if (text.isEmpty()) {
             throw new NotAnAmount("an empty line; write an amount and a food, such as 500 g minced beef");
         }

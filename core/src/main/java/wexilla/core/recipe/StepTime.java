@@ -4,6 +4,7 @@ import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import wexilla.core.quantity.AmountReader;
+import wexilla.core.quantity.Blanks;
 import wexilla.core.quantity.Rational;
 
 /**
@@ -47,7 +48,7 @@ public record StepTime(int handsMin, int waitMin) {
     public static StepTime read(String text) {
         int hands = 0;
         int wait = 0;
-        for (String part : PARTS.split(text)) {
+        for (String part : PARTS.split(Blanks.single(text))) {
             Matcher found = TIME.matcher(part);
             while (found.find()) {
                 int minutes = minutes(found);

@@ -12,6 +12,7 @@ import wexilla.core.money.UnitPrice;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.AmountReader;
 import wexilla.core.quantity.AmountReader.Reading;
+import wexilla.core.quantity.Blanks;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.NotAnAmount;
 import wexilla.core.quantity.Rational;
@@ -50,7 +51,11 @@ public final class NoteReader {
 
     /** @throws IllegalArgumentException with the reason, in the cook's words, when the line cannot be stock */
     public NoteLine read(String typed) {
-        String text = typed.strip();
+        String text = Blanks.single(typed);
+        if (text.length() > LineReader.LONGEST) {
+            throw new NotAnAmount(
+                    "this line has " + text.length() + " characters; " + LineReader.LONGEST + " is the most");
+        }
         Matcher priced = PRICE.matcher(text);
         boolean hasPrice = priced.find();
         String rest = hasPrice ? trimmed(text.substring(0, priced.start())) : text;

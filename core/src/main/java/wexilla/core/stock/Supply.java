@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
@@ -71,6 +72,24 @@ public final class Supply {
     /** What is left of it but past its limit by this day. */
     public List<OpenLot> past(Key key, LocalDate day) {
         return left(key).stream().filter(lot -> lot.pastLimit(day)).toList();
+    }
+
+    /** What must be used within so many days is soon: own definition. */
+    private static final int SOON_DAYS = 7;
+
+    /** What there is that may still be eaten on this day. */
+    public Set<Key> there(LocalDate day) {
+        return left.keySet().stream()
+                .filter(key -> firstOut(key, day).isBefore(LocalDate.MAX))
+                .collect(Collectors.toSet());
+    }
+
+    /** What of it should be used within the week, the first to expire first. */
+    public List<Key> soon(LocalDate day) {
+        return left.keySet().stream()
+                .filter(key -> !firstOut(key, day).isAfter(day.plusDays(SOON_DAYS)))
+                .sorted(Comparator.comparing((Key key) -> firstOut(key, day)).thenComparing(Key::id))
+                .toList();
     }
 
     /** A need as it can be taken, or the fact without which it cannot. @param asWritten in its base unit */

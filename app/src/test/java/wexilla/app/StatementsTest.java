@@ -1,0 +1,107 @@
+package wexilla.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import wexilla.app.support.Http;
+import wexilla.app.support.Kitchen;
+import wexilla.app.support.Sample;
+import wexilla.app.support.Statements;
+
+/** A GET asks the database a handful of questions, however much there is. */
+class StatementsTest {
+
+    private static final int MOST = 15;
+
+    private final Http http = Kitchen.demoHousehold();
+
+    private Map<String, List<String>> asked(List<String> paths) {
+        Map<String, List<String>> asked = new LinkedHashMap<>();
+        for (String path : paths) {
+            asked.put(path, Statements.during(() -> http.get(path).ok()));
+        }
+        return asked;
+    }
+
+    private List<String> paths() {
+        String recipe =
+                http.get("/api/recipes").ok().path("cards").get(0).path("id").asString();
+        JsonNode packed = http.get("/api/pack")
+                .ok()
+                .path("packed")
+                .valueStream()
+                .filter(one -> http.get("/api/pack/" + one.path("act").asString() + "/hand")
+                                .status()
+                        == 200)
+                .findFirst()
+                .orElseThrow();
+        List<String> paths = new ArrayList<>();
+        for (Map.Entry<String, JsonNode> path :
+                http.get("/api/openapi.json").ok().path("paths").properties()) {
+            if (path.getValue().has("get") && !path.getKey().endsWith(".pdf")) {
+                paths.add(path.getKey()
+                        .replace("{act}", packed.path("act").asString())
+                        .replaceAll("\\{(id|recipe)\\}", recipe));
+            }
+        }
+        return paths;
+    }
+
+    private void grow() {
+        String drawer = Sample.place(http, "Fridge-freezer drawer");
+        for (int i = 0; i < 8; i++) {
+            StringBuilder note = new StringBuilder();
+            for (int j = 0; j < 20; j++) {
+                note.append(1 + j)
+                        .append("00 g moon cheese ")
+                        .append(i * 20 + j)
+                        .append(" 1.00\n");
+            }
+            note.append("20 x 500 g minced beef 60.00\n3 star stew for 4\n");
+            http.act("/api/onhand/note", Map.of("text", note.toString(), "place", drawer))
+                    .ok();
+            List<String> lines = List.of("400 g minced beef", "1 onion", "100 g moon cheese " + i);
+            http.act("/api/recipes", Sample.recipe("Crater pot " + i, 6, lines, List.of("Simmer 40 minutes.")))
+                    .ok();
+            planned(i, "Crater pot " + i);
+            JsonNode recipes = http.get("/api/recipes").ok().path("cards");
+            http.act(
+                            "/api/cookday/batches",
+                            Map.of(
+                                    "recipe",
+                                    recipes.get(i).path("id").asString(),
+                                    "style",
+                                    recipes.get(i).path("styles").get(0).asString(),
+                                    "cookOn",
+                                    "2026-11-28"))
+                    .ok();
+        }
+    }
+
+    /** On a day of its own, over what the demo has there. */
+    private void planned(int i, String dish) {
+        JsonNode day = http.get("/api/plan").ok().path("days").get(5 + i);
+        Map<String, Object> evening =
+                Sample.evening(day.path("date").asString(), "COOK", List.of(), List.of(Map.of("text", dish)));
+        evening.put("version", day.path("slot").path("version").asInt(0));
+        http.act("/api/plan/evening", evening).ok();
+    }
+
+    @Test
+    void theNumberOfStatementsIsSmallAndDoesNotGrow() {
+        List<String> paths = paths();
+        Map<String, List<String>> before = asked(paths);
+        before.forEach((path, statements) -> assertThat(statements)
+                .as(path + " asks " + statements.size() + ":\n" + String.join("\n", statements))
+                .hasSizeLessThanOrEqualTo(MOST));
+        grow();
+        Map<String, List<String>> after = asked(paths);
+        before.forEach((path, statements) ->
+                assertThat(after.get(path).size()).as(path).isEqualTo(statements.size()));
+    }
+}
