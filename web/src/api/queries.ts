@@ -54,6 +54,10 @@ export function useBook(query: BookQuery) {
   });
 }
 
+/** What the book can be narrowed down to. */
+export const useChoices = () =>
+  useQuery({ queryKey: ['recipes', 'choices'], queryFn: () => answer(api.GET('/api/recipes/choices')) });
+
 /** Recipes whose title holds this, a few to choose from. */
 export function useTitles(text: string) {
   const settled = useSettled(text, 80);
@@ -179,6 +183,13 @@ export function useSize(id: string, asked: Schema['SizeAsked'] | undefined) {
       ),
   });
 }
+
+/** Where the dates of a lot come from. */
+export const useLotRule = (id: string) =>
+  useQuery({
+    queryKey: ['onhand', 'rule', id],
+    queryFn: () => answer(api.GET('/api/lots/{id}', { params: { path: { id } } })),
+  });
 
 export const useHandLabels = (act: string) =>
   useQuery({

@@ -331,7 +331,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["rule"];
         put?: never;
         post: operations["hand"];
         delete?: never;
@@ -670,6 +670,22 @@ export interface paths {
         get: operations["book"];
         put?: never;
         post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["choices"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1082,7 +1098,6 @@ export interface components {
         };
         BookView: {
             cards: components["schemas"]["RecipeCard"][];
-            choices: components["schemas"]["Choices"];
             /** Format: int32 */
             found: number;
             /** Format: int32 */
@@ -1096,8 +1111,6 @@ export interface components {
             forms: string[];
             gear: string[];
             styles: string[];
-            /** Format: int32 */
-            total: number;
         };
         ContainerView: {
             id: string;
@@ -1502,9 +1515,7 @@ export interface components {
             placeName: string;
             /** Format: int32 */
             portions?: number;
-            rule: string;
             since: string;
-            source: string;
             /** @enum {string} */
             state: "RAW" | "OPENED" | "COOKED" | "FROZEN" | "THAWED";
             until?: components["schemas"]["UntilView"];
@@ -1879,6 +1890,10 @@ export interface components {
             /** Format: int32 */
             toPack: number;
             today: string;
+        };
+        RuleView: {
+            rule: string;
+            source: string;
         };
         Said: {
             act: string;
@@ -2805,6 +2820,28 @@ export interface operations {
             };
         };
     };
+    rule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RuleView"];
+                };
+            };
+        };
+    };
     hand: {
         parameters: {
             query?: never;
@@ -3386,6 +3423,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RecipeSaved"];
+                };
+            };
+        };
+    };
+    choices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Choices"];
                 };
             };
         };

@@ -16,11 +16,7 @@ export function Drawer({ place, litres, open }: Props) {
       <ul className="freezer-drawer">
         {place.lots.length === 0 && <li className="quiet p-2 text-center">empty</li>}
         {place.lots.map((lot) => (
-          <li
-            key={lot.id}
-            className={`packet ${lot.urgency === 'SOON' || lot.urgency === 'PAST' ? 'notch' : ''}`}
-            title={`${lot.rule} (${lot.source})`}
-          >
+          <li key={lot.id} className={`packet ${lot.urgency === 'SOON' || lot.urgency === 'PAST' ? 'notch' : ''}`}>
             <button type="button" className="packet-open" onClick={() => open(lot)}>
               <Tape name={lot.part ? `${lot.name}, ${lot.part}` : lot.name} of={lot.batch ?? lot.name}>
                 {lot.portions ?? lot.amount}

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { answer, api, type Schema } from '../../api/client';
-import { useHousehold } from '../../api/queries';
+import { useHousehold, useLotRule } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { FieldProblem, Money, OtherProblem } from '../../kit/kit';
@@ -14,6 +14,7 @@ const reasons = ['gone off', 'forgotten', 'not liked', 'burnt', 'freezer burn'];
 
 /** One thing in the hand: use it, move it, open it, count it, bin it. */
 export function LotPanel({ lot, close }: { lot: Lot; close: () => void }) {
+  const rule = useLotRule(lot.id).data;
   const [amount, setAmount] = useState('');
   const [place, setPlace] = useState('');
   const [binning, setBinning] = useState(false);
@@ -39,9 +40,7 @@ export function LotPanel({ lot, close }: { lot: Lot; close: () => void }) {
         </span>
         <span className="w-full">
           <Urgent lot={lot} />
-          <span className="quiet block text-sm">
-            {lot.rule} ({lot.source})
-          </span>
+          <span className="quiet block min-h-5 text-sm">{rule && `${rule.rule} (${rule.source})`}</span>
         </span>
       </p>
       <Field

@@ -116,19 +116,10 @@ export function Urgent({ lot }: { lot: Lot }) {
     return <span className="quiet">no date known</span>;
   }
   const words = until(lot.until.words, lot.until.date);
-  const hint = `${lot.rule} (${lot.source})`;
   if (lot.urgency === 'PAST') {
-    return (
-      <strong className="text-accent" title={hint}>
-        past: {words}
-      </strong>
-    );
+    return <strong className="text-accent">past: {words}</strong>;
   }
-  return (
-    <span className={lot.urgency === 'SOON' ? 'font-bold' : ''} title={hint}>
-      {words}
-    </span>
-  );
+  return <span className={lot.urgency === 'SOON' ? 'font-bold' : ''}>{words}</span>;
 }
 
 function Shelf({ place, open }: { place: Place; open: (lot: Lot) => void }) {

@@ -1,7 +1,6 @@
 import { memo, useEffect, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import type { Schema } from '../../api/client';
-import { useBook } from '../../api/queries';
+import { useBook, useChoices } from '../../api/queries';
 import { Choice, Field, Several } from '../../kit/Field';
 import { Empty, Heading, Money, Waiting } from '../../kit/kit';
 import { dietWords, gearWords, minuteWords, styleWords } from '../../kit/words';
@@ -75,7 +74,7 @@ export function Book() {
               </button>
             )}
           </div>
-          {more && <Filters of={first.choices} filter={filter} change={change} />}
+          {more && <Filters filter={filter} change={change} />}
         </search>
       )}
       {first.total > 0 && cards.length === 0 && (
@@ -99,8 +98,11 @@ export function Book() {
   );
 }
 
-function Filters(props: { of: Schema['Choices']; filter: Filter; change: (part: Partial<Filter>) => void }) {
-  const { of: choices, filter, change } = props;
+function Filters({ filter, change }: { filter: Filter; change: (part: Partial<Filter>) => void }) {
+  const choices = useChoices().data;
+  if (!choices) {
+    return <Waiting />;
+  }
   const any = (of: string[], words: (one: string) => string = (one) => one) =>
     Object.fromEntries([['', 'any'], ...of.map((one) => [one, words(one)])]) as Record<string, string>;
   return (

@@ -36,6 +36,7 @@ create index act_happened on act (household_id, happened_at);
 create index movement_spent on movement (household_id, act) where kind in ('EATEN', 'USED', 'WASTED');
 create index purchase_paid_on on purchase (household_id, paid_on);
 create index slot_by_day on slot (household_id, day);
+create index meal_dish_of_recipe on meal_dish (household_id, recipe) where recipe is not null;
 create index next_time_waiting on next_time (household_id, recipe) where taken_in is null;
 
 grant select, insert, update on recipe_figure to ${app_role};

@@ -9,6 +9,7 @@ import tools.jackson.databind.JsonNode;
 import wexilla.app.household.Reference;
 import wexilla.app.support.Http;
 import wexilla.app.support.Kitchen;
+import wexilla.app.support.Sample;
 
 /** The demo household looks lived in: every station has something to show, and the numbers are believable. */
 class DemoTest {
@@ -26,10 +27,7 @@ class DemoTest {
 
     @Test
     void atLeastTwelveCookableRecipes() {
-        long cookable = demo.get("/api/recipes")
-                .ok()
-                .path("cards")
-                .valueStream()
+        long cookable = Sample.book(demo).stream()
                 .filter(r -> r.path("lines").asInt() > 3
                         && r.path("steps").asInt() > 1
                         && r.path("minutes").asInt() > 0)

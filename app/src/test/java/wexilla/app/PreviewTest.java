@@ -198,7 +198,7 @@ class PreviewTest {
             convert | {"amount":"2 cups","food":"rice","to":"furlongs"}               | /to       | no unit
             convert | {"amount":"1e308 g","food":"rice","to":"g"}                     | /amount   | plain figures
             convert | {"amount":"1 cup","food":"rice","to":"g","cup":"tea"}           | /cup      | us or metric
-            convert | {"amount":"1 tbsp","food":"rice","to":"g","tbsp":-3}            | /tbsp     | more than nothing
+            convert | {"amount":"1 tbsp","food":"rice","to":"g","tbsp":-3}            | /tbsp     | 10 to 25 ml
             line    | {"text":"-3 g salt"}                                            | /text     | below zero
             measure | {"amount":"1 cup","system":"roman"}                             | /system   | us or metric
             split   | {"total":"3.06","weights":["1","x"]}                            | /weights/1 | no number

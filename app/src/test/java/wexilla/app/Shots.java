@@ -10,6 +10,7 @@ import wexilla.app.support.Browser;
 import wexilla.app.support.Cluster;
 import wexilla.app.support.Http;
 import wexilla.app.support.Kitchen;
+import wexilla.app.support.Sample;
 
 /** Makes docs/screenshots from the demo household at a fixed clock; run by {@code ./wexilla shots}, no test by itself. */
 class Shots {
@@ -71,7 +72,7 @@ class Shots {
     }
 
     private static String recipe(Http demo, String title) {
-        for (JsonNode recipe : demo.get("/api/recipes").ok().path("cards")) {
+        for (JsonNode recipe : Sample.book(demo)) {
             if (recipe.path("title").asString().equals(title)) {
                 return recipe.path("id").asString();
             }

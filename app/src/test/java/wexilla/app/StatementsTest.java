@@ -44,7 +44,14 @@ class StatementsTest {
         for (Map.Entry<String, JsonNode> path :
                 http.get("/api/openapi.json").ok().path("paths").properties()) {
             if (path.getValue().has("get") && !path.getKey().endsWith(".pdf")) {
+                String lot = http.get("/api/onhand")
+                        .ok()
+                        .path("useFirst")
+                        .get(0)
+                        .path("id")
+                        .asString();
                 paths.add(path.getKey()
+                        .replace("/lots/{id}", "/lots/" + lot)
                         .replace("{act}", packed.path("act").asString())
                         .replaceAll("\\{(id|recipe)\\}", recipe));
             }

@@ -1,6 +1,5 @@
 package wexilla.app.onhand;
 
-import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -45,8 +44,7 @@ public class Handling {
     }
 
     private Lots.Lot locked(Act act, UUID id) {
-        ledger.lock(act.household().id(), List.of(id));
-        Lots.Lot lot = lots.byId(act.household(), id)
+        Lots.Lot lot = lots.locked(act.household(), id)
                 .orElseThrow(() -> Problem.missing("There is no such thing in this household."));
         if (lot.staple()) {
             throw Problem.at("/amount", lot.name() + " is not counted; say have, low or out.");
@@ -141,8 +139,7 @@ public class Handling {
 
     /** Says of a staple whether it is had, low or out. */
     public String level(Act act, UUID id, Lots.Level level) {
-        ledger.lock(act.household().id(), List.of(id));
-        Lots.Lot lot = lots.byId(act.household(), id)
+        Lots.Lot lot = lots.locked(act.household(), id)
                 .filter(Lots.Lot::staple)
                 .orElseThrow(() -> Problem.at("/level", "Only staples that are not counted are had, low or out."));
         ledger.level(act, id, level);

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -17,6 +18,7 @@ import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.Storage;
 import wexilla.core.packing.Room;
 import wexilla.core.quantity.Rational;
@@ -56,6 +58,17 @@ class HandlingController {
             @Nullable String amount,
             @Nullable UUID place,
             @Nullable String reason) {}
+
+    /** @param rule where the dates of a lot come from, with its source */
+    record RuleView(String rule, String source) {}
+
+    @GetMapping("/api/lots/{id}")
+    RuleView rule(Household household, @PathVariable UUID id) {
+        KeepDates dates = lots.byId(household, id)
+                .orElseThrow(() -> Problem.missing("There is no such thing in this household."))
+                .dates();
+        return new RuleView(dates.rule(), dates.source());
+    }
 
     @PostMapping("/api/lots/{id}")
     Said hand(

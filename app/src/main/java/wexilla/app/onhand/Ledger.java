@@ -157,21 +157,23 @@ public class Ledger implements Undoable {
     }
 
     private void move(Act act, UUID lot, Kind kind, BigDecimal amount, long cost, String reason) {
-        db.sql("update lot set amount = amount + ?, cost = cost + ? where household_id = ? and id = ?")
-                .params(amount, cost, act.household().id(), lot)
-                .update();
         db.sql("""
+                        with changed as (
+                            update lot set amount = amount + ?, cost = cost + ? where household_id = ? and id = ?
+                            returning household_id, id, grade)
                         insert into movement (household_id, act, seq, lot, kind, amount, cost, reason, grade)
-                        select household_id, ?, ?, id, ?, ?, ?, ?, grade from lot where household_id = ? and id = ?""")
+                        select household_id, ?, ?, id, ?, ?, ?, ?, grade from changed""")
                 .params(
+                        amount,
+                        cost,
+                        act.household().id(),
+                        lot,
                         act.id(),
                         act.nextMovement(),
                         kind.name(),
                         amount,
                         cost,
-                        reason,
-                        act.household().id(),
-                        lot)
+                        reason)
                 .update();
     }
 

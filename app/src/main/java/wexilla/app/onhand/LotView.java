@@ -17,7 +17,6 @@ import wexilla.core.quantity.Unit;
  * @param since ISO day its clock began, and {@code age} how long that is ago in words
  * @param part "part 2" of a meal of several packets
  * @param until its date with the words in front of it, null when no keeping time is known
- * @param rule the keeping rule its date comes from, and {@code source} of that
  */
 public record LotView(
         String id,
@@ -38,9 +37,7 @@ public record LotView(
         @Nullable String container,
         @Nullable String code,
         @Nullable String batch,
-        @Nullable String part,
-        String rule,
-        String source) {
+        @Nullable String part) {
 
     /** "eat by" is a limit, "best before" a matter of taste. */
     public record UntilView(String words, String date) {}
@@ -52,9 +49,7 @@ public record LotView(
                 lot.name(),
                 lot.about(),
                 lot.staple() ? words(lot.level()) : lot.amount().toString(),
-                lot.amount().unit().equals(Unit.PORTION)
-                        ? lot.amount().value().toDecimal(0).intValueExact()
-                        : null,
+                lot.amount().unit().equals(Unit.PORTION) ? Integer.valueOf(lot.wholePortions()) : null,
                 lot.staple() ? words(lot.level()) : null,
                 lot.cost().known().decimal(),
                 lot.cost().complete(),
@@ -68,9 +63,7 @@ public record LotView(
                 lot.packet().containerName(),
                 lot.packet().code(),
                 lot.batch() == null ? null : lot.batch().toString(),
-                lot.packet().partNo() == null ? null : "part " + lot.packet().partNo(),
-                lot.dates().rule(),
-                lot.dates().source());
+                lot.packet().partNo() == null ? null : "part " + lot.packet().partNo());
     }
 
     private static String words(Lots.Level level) {

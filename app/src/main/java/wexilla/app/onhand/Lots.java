@@ -120,6 +120,11 @@ public class Lots {
             return level != Level.COUNTED;
         }
 
+        /** Whole portions that are there; what is begun is none. */
+        public int wholePortions() {
+            return amount.value().floor().intValueExact();
+        }
+
         /** Whether it was cooked: its age is inherited by what it goes into. */
         public boolean cooked() {
             return what.batch() != null && state != NewLot.State.RAW;
@@ -184,6 +189,15 @@ public class Lots {
     /** These lots, in the order of their ids; those of another household are not found. */
     public List<Lot> byId(Household household, Collection<UUID> ids) {
         return query(household, "l.id = any (:ids)", Map.of("ids", ids.toArray(UUID[]::new)));
+    }
+
+    /** This lot, locked until the end of the transaction: what is read stays true until it is written. */
+    Optional<Lot> locked(Household household, UUID id) {
+        return db.sql(SELECT + "l.id = :id for update of l")
+                .param("household", household.id())
+                .param("id", id)
+                .query((row, n) -> lot(row, household))
+                .optional();
     }
 
     public Optional<Lot> byId(Household household, UUID id) {

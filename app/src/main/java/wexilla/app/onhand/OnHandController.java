@@ -65,7 +65,7 @@ class OnHandController {
                 .reduce(Cost.of(Money.zero(household.currency())), Cost::plus);
         int frozen = open.stream()
                 .filter(lot -> lot.amount().unit().equals(Unit.PORTION) && lot.storage() == Storage.FREEZER)
-                .mapToInt(lot -> lot.amount().value().rounded().intValueExact())
+                .mapToInt(Lots.Lot::wholePortions)
                 .sum();
         List<PlaceView> places = households.places(household).stream()
                 .map(place -> new PlaceView(
@@ -88,7 +88,7 @@ class OnHandController {
                 worth.complete(),
                 frozen,
                 dinners.dinners(),
-                dinners.plates().toDecimal(6).intValue(),
+                dinners.wholePlates(),
                 dinners.first(),
                 now.staples().stream()
                         .map(lot -> LotView.of(lot, today))

@@ -76,7 +76,7 @@ public class Packing {
     }
 
     static int portions(Lots.Lot dish) {
-        return dish.amount().value().rounded().intValueExact();
+        return dish.wholePortions();
     }
 
     Place place(Household household, UUID id) {

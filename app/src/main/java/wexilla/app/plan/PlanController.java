@@ -117,7 +117,7 @@ class PlanController {
         return new InStock(
                 String.valueOf(lot.batch()),
                 lot.name(),
-                lot.amount().value().rounded().intValueExact(),
+                lot.wholePortions(),
                 until == null ? null : until.words() + " " + until.date());
     }
 

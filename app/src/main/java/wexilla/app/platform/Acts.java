@@ -76,11 +76,6 @@ public class Acts {
         UUID id = id(key);
         String hash = hash(kind + json.writeValueAsString(request));
         return Objects.requireNonNull(transaction.execute(status -> {
-            // one act of a household at a time: what it checks stays true until it has written
-            db.sql("select 1 from household where id = ? for no key update")
-                    .params(household.id())
-                    .query(Integer.class)
-                    .single();
             if (!begin(household, id, kind, hash, happenedAt)) {
                 return json.readValue(storedAnswer(household, id, hash), answer);
             }
@@ -101,9 +96,11 @@ public class Acts {
     }
 
     private boolean begin(Household household, UUID id, String kind, String hash, Instant happenedAt) {
+        // one act of a household at a time: what it checks stays true until it has written
         return db.sql("""
+                        with locked as (select id from household where id = ? for no key update)
                         insert into act (household_id, id, kind, subject, happened_at, recorded_at, request_hash)
-                        values (?, ?, ?, '', ?, ?, ?) on conflict do nothing""")
+                        select id, ?, ?, '', ?, ?, ? from locked on conflict do nothing""")
                         .params(
                                 household.id(),
                                 id,

@@ -9,6 +9,8 @@ import java.io.IOException;
 import java.net.URI;
 import java.time.Duration;
 import java.util.Set;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
@@ -41,10 +43,13 @@ class Border extends OncePerRequestFilter {
     private static final Set<String> HOSTS = Set.of("127.0.0.1", "localhost", "[::1]");
     private static final Set<String> READS = Set.of("GET", "HEAD", "OPTIONS");
 
+    private static final String API = "/api/";
     private static final String PREVIEW = "/api/preview/";
+    private static final Duration LONGEST_WAIT = Duration.ofSeconds(20);
 
     private final JsonMapper json;
     private final Bucket previews;
+    private final Semaphore files = new Semaphore(1, true);
 
     /**
      * @param burst preview calls that may come at once; a screen asks for a handful a second while somebody types
@@ -63,11 +68,46 @@ class Border extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        Refusal refusal = refusal(request);
-        if (refusal == null) {
-            chain.doFilter(request, response);
-            return;
+        // what the kitchen answers is for this page alone, and of the moment
+        if (request.getRequestURI().startsWith(API)) {
+            response.setHeader(HttpHeaders.CACHE_CONTROL, "no-store");
         }
+        response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
+        Refusal refusal = refusal(request);
+        if (refusal == null && FILES.contains(request.getRequestURI())) {
+            refusal = inTurn(request, response, chain);
+        } else if (refusal == null) {
+            chain.doFilter(request, response);
+        }
+        if (refusal != null) {
+            answer(response, refusal);
+        }
+    }
+
+    /** A file is read whole into memory: one after the other. */
+    private @Nullable Refusal inTurn(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        if (!turn()) {
+            return new Refusal(HttpStatus.SERVICE_UNAVAILABLE, "Another file is being read; try again in a while.");
+        }
+        try {
+            chain.doFilter(request, response);
+        } finally {
+            files.release();
+        }
+        return null;
+    }
+
+    private boolean turn() {
+        try {
+            return files.tryAcquire(LONGEST_WAIT.toSeconds(), TimeUnit.SECONDS);
+        } catch (InterruptedException stopping) {
+            Thread.currentThread().interrupt();
+            return false;
+        }
+    }
+
+    private void answer(HttpServletResponse response, Refusal refusal) throws IOException {
         response.setStatus(refusal.status().value());
         if (refusal.status() == HttpStatus.TOO_MANY_REQUESTS) {
             response.setHeader(HttpHeaders.RETRY_AFTER, "1");
@@ -80,12 +120,26 @@ class Border extends OncePerRequestFilter {
     private record Refusal(HttpStatus status, String words) {}
 
     private @Nullable Refusal refusal(HttpServletRequest request) {
+        Refusal question = Questions.refused(request.getQueryString())
+                .map(words -> new Refusal(HttpStatus.BAD_REQUEST, words))
+                .orElse(null);
+        if (question != null) {
+            return question;
+        }
+        if (request.getRequestURI().equals("/error")) {
+            return new Refusal(HttpStatus.NOT_FOUND, "There is nothing here.");
+        }
         if (!HOSTS.contains(hostName(request.getHeader(HttpHeaders.HOST)))) {
             return new Refusal(HttpStatus.MISDIRECTED_REQUEST, "This kitchen answers to 127.0.0.1 and localhost only.");
         }
         String origin = request.getHeader(HttpHeaders.ORIGIN);
         if (origin != null && !sameOrigin(origin, request)) {
             return new Refusal(HttpStatus.FORBIDDEN, "A page from another origin may not ask this kitchen.");
+        }
+        String site = request.getHeader("Sec-Fetch-Site");
+        boolean foreign = site != null && !site.equals("same-origin") && !site.equals("none");
+        if (foreign && request.getRequestURI().startsWith(API)) {
+            return new Refusal(HttpStatus.FORBIDDEN, "A page from another site may not ask this kitchen.");
         }
         if (READS.contains(request.getMethod())) {
             return null;

@@ -22,6 +22,7 @@ class Headers {
     SecurityFilterChain chain(HttpSecurity http) {
         return http.authorizeHttpRequests(all -> all.anyRequest().permitAll())
                 .csrf(csrf -> csrf.disable())
+                .logout(logout -> logout.disable())
                 .requestCache(cache -> cache.disable())
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY))

@@ -5,12 +5,15 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.jdbc.UncategorizedSQLException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
@@ -41,12 +44,26 @@ class Problems extends ResponseEntityExceptionHandler {
         return problem(Problem.at("/" + wrong.getName(), "“" + wrong.getValue() + "” is no " + wrong.getName()));
     }
 
+    /** The database is gone or full: said quickly, and without claiming what nobody can know. */
+    @ExceptionHandler({
+        DataAccessResourceFailureException.class,
+        TransactionException.class,
+        UncategorizedSQLException.class
+    })
+    ResponseEntity<ProblemDetail> noDatabase(Exception gone) {
+        LOG.error("the database does not answer", gone);
+        return problem(Problem.refused(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "The database does not answer. Whether this was stored is not known: when it answers again, look, or "
+                        + "send it again; it happens once only. ./wexilla start brings it back."));
+    }
+
     @ExceptionHandler
     ResponseEntity<ProblemDetail> unexpected(Exception unexpected) {
         LOG.error("not foreseen", unexpected);
         return problem(Problem.refused(
                 HttpStatus.INTERNAL_SERVER_ERROR,
-                "Something went wrong inside Wexilla. Nothing was stored; try again."));
+                "Something went wrong inside Wexilla; look whether it was stored before you try again."));
     }
 
     @Override

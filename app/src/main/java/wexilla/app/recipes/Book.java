@@ -84,27 +84,41 @@ class Book {
             int refused,
             int waiting) {}
 
-    /** @param found how many there are on all pages */
-    record Page(int found, List<Figure> figures) {}
+    /** @param total how many recipes are in the book; @param found how many fit, on all pages */
+    record Page(int total, int found, List<Figure> figures) {}
 
-    /** Everything that occurs in the book, to choose from. @param total how many recipes are in it */
+    /** Everything that occurs in the book, to choose from. */
     record Choices(
-            int total,
-            List<String> forms,
-            List<String> styles,
-            List<String> gear,
-            List<String> diets,
-            List<String> allergens) {}
+            List<String> forms, List<String> styles, List<String> gear, List<String> diets, List<String> allergens) {}
 
-    private static final String FROM = """
-            from recipe r join recipe_figure f on f.household_id = r.household_id and f.recipe = r.id
-                and f.n = r.current_version
-            left join lateral (
-                select round(avg(g.liked) filter (where g.liked >= 0) * 10)::int as liked,
-                    count(*) filter (where g.liked < 0)::int as refused
-                from meal_dish d join rating g on g.household_id = d.household_id and g.slot = d.slot and g.pos = d.pos
-                where d.household_id = r.household_id and d.recipe = r.id) g on true
-            where r.household_id = :household\s""";
+    private static final String HEADS = """
+            select f.household_id, f.recipe, f.n, f.title, %s from recipe r
+            join recipe_figure f on f.household_id = r.household_id and f.recipe = r.id and f.n = r.current_version
+            %s where r.household_id = :household\s""";
+
+    private static final String RATED = """
+            left join (
+                select d.recipe, round(avg(g.liked) filter (where g.liked >= 0) * 10)::int as liked
+                from rating g join meal_dish d on d.household_id = g.household_id and d.slot = g.slot and d.pos = g.pos
+                where g.household_id = :household group by d.recipe) g on g.recipe = r.id""";
+
+    /** The page first, by what stands in the figures alone; ratings and wishes only of what is on it. */
+    private static final String PAGE = """
+            with fit as (%s), page as (select * from fit order by rank limit :most offset :offset),
+                counted as (select (select count(*)::int from fit) as found, (select count(*)::int from recipe
+                    where household_id = :household and current_version is not null) as total)
+            select f.*, page.rank, counted.found, counted.total,
+                (select round(avg(g.liked) filter (where g.liked >= 0) * 10)::int from meal_dish d
+                    join rating g on g.household_id = d.household_id and g.slot = d.slot and g.pos = d.pos
+                    where d.household_id = f.household_id and d.recipe = f.recipe) as liked,
+                (select count(*)::int from meal_dish d
+                    join rating g on g.household_id = d.household_id and g.slot = d.slot and g.pos = d.pos and g.liked < 0
+                    where d.household_id = f.household_id and d.recipe = f.recipe) as refused,
+                (select count(*)::int from next_time t where t.household_id = f.household_id and t.recipe = f.recipe
+                    and t.taken_in is null) as waiting
+            from counted left join page on true
+            left join recipe_figure f on f.household_id = page.household_id and f.recipe = page.recipe and f.n = page.n
+            order by page.rank""";
 
     private final JdbcClient db;
 
@@ -116,24 +130,25 @@ class Book {
     Page find(Household household, Filter filter, Stocked stocked, Sort sort, int offset, int most) {
         Map<String, Object> parameters = new LinkedHashMap<>();
         parameters.put("household", household.id());
-        String where = where(filter, stocked, parameters);
+        String where = where(filter, sort, stocked, parameters);
         parameters.put("offset", offset);
         parameters.put("most", most);
         List<Figure> figures = new ArrayList<>();
-        int[] found = new int[1];
-        db.sql("select f.*, g.liked, g.refused, count(*) over () as found, (select count(*)::int from next_time t "
-                        + "where t.household_id = r.household_id and t.recipe = r.id and t.taken_in is null) as waiting "
-                        + FROM + where + " order by " + order(filter, sort, stocked, parameters)
-                        + " lower(f.title), r.id limit :most offset :offset")
-                .params(parameters)
-                .query(row -> {
-                    found[0] = row.getInt("found");
-                    figures.add(figure(row));
-                });
-        return new Page(found[0], figures);
+        int[] counted = new int[2];
+        String rank = "row_number() over (order by " + order(filter, sort, stocked, parameters)
+                + " lower(f.title) collate \"C\", f.recipe) as rank";
+        String fit = HEADS.formatted(rank, filter.liked() == Liked.ALL ? "" : RATED) + where;
+        db.sql(PAGE.formatted(fit)).params(parameters).query(row -> {
+            counted[0] = row.getInt("total");
+            counted[1] = row.getInt("found");
+            if (row.getObject("recipe") != null) {
+                figures.add(figure(row));
+            }
+        });
+        return new Page(counted[0], counted[1], figures);
     }
 
-    private static String where(Filter filter, Stocked stocked, Map<String, Object> parameters) {
+    private static String where(Filter filter, Sort sort, Stocked stocked, Map<String, Object> parameters) {
         StringBuilder where = new StringBuilder();
         String[] words = Arrays.stream(filter.text().toLowerCase(Locale.ROOT).split("\\s+"))
                 .filter(word -> !word.isEmpty())
@@ -175,13 +190,16 @@ class Book {
             and(
                     where,
                     parameters,
-                    "f.lines > 0 and f.portion_cost <= :cost",
+                    "f.cost_complete and f.portion_cost <= :cost",
                     "cost",
                     filter.cost().minor());
         }
         if (!filter.without().isEmpty()) {
             String[] without = filter.without().stream().map(Enum::name).toArray(String[]::new);
             and(where, parameters, "f.described and not (f.allergens && :without::text[])", "without", without);
+        }
+        if (sort == Sort.COST) {
+            where.append(" and f.lines > 0");
         }
         where.append(
                 switch (filter.liked()) {
@@ -202,7 +220,7 @@ class Book {
     /** What uses up most comes first when that is asked; of costs the complete ones, then the cheapest. */
     private static String order(Filter filter, Sort sort, Stocked stocked, Map<String, Object> parameters) {
         if (sort == Sort.COST) {
-            return "f.lines = 0, not f.cost_complete, f.portion_cost,";
+            return "not f.cost_complete, f.portion_cost,";
         }
         if (filter.onHand() == OnHand.ALL) {
             return "";
@@ -236,14 +254,14 @@ class Book {
     }
 
     Choices choices(Household household) {
-        String heads = "select f.* from recipe r join recipe_figure f on f.household_id = r.household_id "
-                + "and f.recipe = r.id and f.n = r.current_version where r.household_id = :household";
-        return db.sql("with book as (" + heads + ") select (select count(*)::int from book) as total, "
+        String heads =
+                "select f.forms, f.styles, f.gear, f.diets, f.allergens from recipe r join recipe_figure f on f.household_id = r.household_id "
+                        + "and f.recipe = r.id and f.n = r.current_version where r.household_id = :household";
+        return db.sql("with book as (" + heads + ") select "
                         + all("forms") + ", " + all("styles") + ", " + all("gear") + ", " + all("diets") + ", "
                         + all("allergens"))
                 .param("household", household.id())
                 .query((row, n) -> new Choices(
-                        row.getInt("total"),
                         strings(row, "forms"),
                         strings(row, "styles"),
                         strings(row, "gear"),

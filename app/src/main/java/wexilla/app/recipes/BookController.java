@@ -68,6 +68,12 @@ class BookController {
         return cards.of(snapshots.of(household), filter, sort, page);
     }
 
+    /** What the book can be narrowed down to. */
+    @GetMapping("/api/recipes/choices")
+    Book.Choices choices(Household household) {
+        return book.choices(household);
+    }
+
     /** Recipes whose title holds this, a few to choose from. */
     @GetMapping("/api/recipes/titles")
     List<Book.Title> titles(Household household, @RequestParam(defaultValue = "") String text) {

@@ -28,10 +28,7 @@ import wexilla.core.recipe.StepTime;
 @Component
 class Cards {
 
-    private static final int PAGE = 60;
-
-    /** Where costs decide, so many are worked out anew; of more the figures of the last time decide. */
-    private static final int COSTED = 240;
+    private static final int PAGE = 30;
 
     private final Recipes recipes;
     private final Book book;
@@ -48,39 +45,24 @@ class Cards {
         List<Key> soon = known.supply().soon(known.day());
         Book.Stocked stocked = new Book.Stocked(
                 there.stream().map(Key::id).toList(), soon.stream().map(Key::id).toList());
-        boolean byCost = sort == Book.Sort.COST || filter.cost() != null;
-        Book.Page found =
-                book.find(now.household(), filter, stocked, sort, byCost ? 0 : page * PAGE, byCost ? COSTED : PAGE);
+        Book.Page found = book.find(now.household(), filter, stocked, sort, page * PAGE, PAGE);
         Map<UUID, Recipes.Stored> stored = recipes.currents(
                 now, found.figures().stream().map(Figure::recipe).toList());
         List<RecipeCard> cards = new ArrayList<>();
         for (Figure figure : found.figures()) {
             cards.add(card(Objects.requireNonNull(stored.get(figure.recipe())), figure, known, there, soon));
         }
-        List<RecipeCard> shown = byCost
-                ? byCost(cards, filter, sort).stream()
-                        .skip((long) page * PAGE)
-                        .limit(PAGE)
-                        .toList()
-                : cards;
-        Book.Choices choices = book.choices(now.household());
-        return new BookView(choices.total(), found.found(), PAGE, shown, choices);
+        List<RecipeCard> shown = sort == Book.Sort.COST ? cheapestFirst(cards) : cards;
+        return new BookView(found.total(), found.found(), PAGE, shown);
     }
 
-    private static List<RecipeCard> byCost(List<RecipeCard> cards, Filter filter, Book.Sort sort) {
-        List<RecipeCard> within = cards.stream()
-                .filter(card -> filter.cost() == null
-                        || cost(card).compareTo(new BigDecimal(filter.cost().decimal())) <= 0)
+    /** By what they cost now, on this page; what cannot be summed comes after what can. */
+    private static List<RecipeCard> cheapestFirst(List<RecipeCard> cards) {
+        return cards.stream()
+                .sorted(Comparator.comparing((RecipeCard card) -> !card.cost().complete())
+                        .thenComparing(Cards::cost)
+                        .thenComparing(RecipeCard::title))
                 .toList();
-        return sort != Book.Sort.COST
-                ? within
-                : within.stream()
-                        .filter(card -> card.lines() > 0)
-                        .sorted(Comparator.comparing(
-                                        (RecipeCard card) -> !card.cost().complete())
-                                .thenComparing(Cards::cost)
-                                .thenComparing(RecipeCard::title))
-                        .toList();
     }
 
     private static BigDecimal cost(RecipeCard card) {

@@ -152,9 +152,8 @@ final class RecipeViews {
      * One page of the book.
      *
      * @param total how many recipes are in it; @param found how many fit, on all pages of {@code page} cards
-     * @param choices everything that occurs in the book, to choose from
      */
-    record BookView(int total, int found, int page, List<RecipeCard> cards, Book.Choices choices) {}
+    record BookView(int total, int found, int page, List<RecipeCard> cards) {}
 
     static CostView cost(CostSheet sheet, @Nullable Integer portions) {
         return new CostView(

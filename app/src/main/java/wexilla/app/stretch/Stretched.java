@@ -63,7 +63,7 @@ public record Stretched(
                         cut.slab().remainder().grams().plain(),
                         cut.slab().remainder().cost().decimal()),
                 cut.plan().warnings(),
-                cut.plan().plates().toDecimal(6).intValue(),
+                cut.plan().plates().floor().intValueExact(),
                 cut.plan().plainPlates(),
                 cut.yield().plain(),
                 cut.yieldSource());

@@ -187,7 +187,7 @@ public final class EveryAct {
     private void dishes() {
         add("/api/recipes", Sample.pot());
         add("/api/recipes/names", map("text", "Nettle soup\nBaked apples"));
-        JsonNode book = read("/api/recipes").path("cards");
+        JsonNode book = read("/api/recipes?text=split+pea").path("cards");
         String recipe = book.valueStream()
                 .filter(r -> r.path("title").asString().equals("Split pea and ham soup"))
                 .map(EveryAct::id)
@@ -256,7 +256,9 @@ public final class EveryAct {
                         "people",
                         List.of(slot.path("people").get(0).asString()),
                         "dishes",
-                        List.of(map("text", "Nettle soup", "portions", 3))));
+                        List.of(map("text", "Nettle soup", "portions", 3)),
+                        "sides",
+                        "100 g pasta and peas"));
         add(
                 "/api/eat",
                 map(
@@ -281,6 +283,7 @@ public final class EveryAct {
                         "cookday",
                         "pack",
                         "eat",
+                        "recipes?text=split+pea",
                         "recipes",
                         "stretch",
                         "costs",

@@ -86,4 +86,15 @@ public final class Sample {
         }
         throw new AssertionError("no place " + name);
     }
+
+    /** All cards of the book, page by page. */
+    public static List<JsonNode> book(Http http) {
+        List<JsonNode> cards = new ArrayList<>();
+        JsonNode page = http.get("/api/recipes").ok();
+        for (int i = 1; !page.path("cards").isEmpty(); i++) {
+            page.path("cards").forEach(cards::add);
+            page = http.get("/api/recipes?page=" + i).ok();
+        }
+        return cards;
+    }
 }

@@ -26,7 +26,7 @@ public record Dinners(
         @Nullable String first) {
 
     /** Cooked meat served plain, 4 oz an adult: common practice, no source. */
-    private static final Rational COOKED_MEAT_GRAMS = Rational.of(113);
+    public static final Rational COOKED_MEAT_GRAMS = Rational.of(113);
 
     /**
      * Something that could be a dinner.
@@ -39,6 +39,11 @@ public record Dinners(
             @Nullable Food food,
             Amount amount,
             @Nullable LocalDate last) {}
+
+    /** Whole plates: what is begun is none. */
+    public int wholePlates() {
+        return plates.floor().intValueExact();
+    }
 
     /** @param table adult portions everybody eats together; zero while nobody is written down */
     public static Dinners of(List<Candidate> frozen, Rational table, Measures measures) {

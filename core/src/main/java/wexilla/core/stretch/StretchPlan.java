@@ -15,6 +15,7 @@ import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.stock.Dinners;
 
 /**
  * What a cut slab becomes on the table: plates and their cost, how long each part keeps, and in which order it is best
@@ -28,7 +29,7 @@ import wexilla.core.quantity.Unit;
 public record StretchPlan(List<Dish> dishes, Rational plates, int plainPlates, List<String> warnings) {
 
     /** An adult's portion of cooked meat served plain, 4 oz: common practice, no source. */
-    public static final Rational PLAIN_GRAMS = Rational.of(113);
+    public static final Rational PLAIN_GRAMS = Dinners.COOKED_MEAT_GRAMS;
 
     private static final Rational BIG_GRAMS = Rational.of(1000);
 
@@ -105,7 +106,7 @@ public record StretchPlan(List<Dish> dishes, Rational plates, int plainPlates, L
             dishes.add(dish);
             plates = plates.plus(dish.plates());
         }
-        int plain = slab.cookedGrams().dividedBy(PLAIN_GRAMS).toDecimal(6).intValue();
+        int plain = slab.cookedGrams().dividedBy(PLAIN_GRAMS).floor().intValueExact();
         List<String> warnings = new ArrayList<>(slab.notes());
         raw(days, warnings);
         spacing(slab, wishes, warnings);
