@@ -15,15 +15,17 @@ backup() {
   install_missing postgresql
   pg_up main
   [ "$(schema_of wexilla 2>/dev/null || echo 0)" -gt 0 ] || die "there is nothing to back up yet; ./wexilla start makes the database"
+  umask 077
   local work
   work=$(mktemp -d)
+  # shellcheck disable=SC2064
+  trap "rm -rf '$work' '$1.part'" EXIT
   as_owner pg_dump -h 127.0.0.1 -p "$DB_PORT" -U wexilla_owner --format=custom --file="$work/data.dump" wexilla
   printf '{"format":"%s","schema":%s,"made":"%s","sha256":"%s"}\n' "$FORMAT" "$(schema_of wexilla)" \
     "$(date -u +%Y-%m-%dT%H:%M:%SZ)" "$(sha256sum "$work/data.dump" | cut -d' ' -f1)" >"$work/manifest.json"
   tar -C "$work" -cf "$1.part" manifest.json data.dump
   sync "$1.part"
   mv "$1.part" "$1"
-  rm -rf "$work"
   say "backed up into $1"
 }
 
@@ -40,9 +42,53 @@ check() {
 
 manifest() { sed -n "s/.*\"$1\":\"\{0,1\}\([^\",}]*\).*/\1/p" "$2/manifest.json"; }
 
-restore() {
-  [ -s "${1:-}" ] || die "there is no such backup: ${1:-say which FILE}"
+# Both names change at once or neither does; what stood under the first name is kept under the second.
+swap() { # NEW: this database becomes wexilla
+  admin postgres -c "select pg_terminate_backend(pid) from pg_stat_activity where datname in ('wexilla', '$1')" >/dev/null
+  if ! pg_has wexilla; then
+    admin postgres -c "alter database $1 rename to wexilla"
+  elif [ "$1" = wexilla_before ]; then
+    admin postgres -1 -c 'alter database wexilla rename to wexilla_swapped' \
+      -c 'alter database wexilla_before rename to wexilla' -c 'alter database wexilla_swapped rename to wexilla_before'
+  else
+    admin postgres -c 'drop database if exists wexilla_before'
+    admin postgres -1 -c 'alter database wexilla rename to wexilla_before' -c "alter database $1 rename to wexilla"
+  fi
+}
+
+# A demo household beside real data would hide it.
+not_half_restored() {
+  pg_has wexilla || ! pg_has wexilla_before ||
+    die "the household is kept as wexilla_before and none stands in its place; put it back with ./wexilla restore --back"
+}
+
+go_on() { # starts again what ran
+  [ -n "$1" ] || return 0
+  local port now
+  read -r port now <<<"$(cut -d' ' -f1,2 "$STATE/app.options")"
+  [[ $now == *:* ]] || now=''
+  start --port="$port" ${now:+--now="$now"}
+}
+
+restore_back() {
   install_missing postgresql
+  own_state
+  pg_up main
+  pg_has wexilla_before || die "there was no restore, so that there is nothing to go back to"
+  local running=''
+  ! app_pid >/dev/null || running=yes
+  stop_app
+  swap wexilla_before
+  say "what was there before the last restore is there again; ./wexilla restore --back goes the other way"
+  go_on "$running"
+}
+
+restore() {
+  [ "${1:-}" != --back ] || { restore_back; return; }
+  [ -s "${1:-}" ] || die "there is no such backup: ${1:-say which FILE}"
+  umask 077
+  install_missing postgresql
+  own_state
   local work kept="what was there is untouched"
   work=$(mktemp -d)
   # shellcheck disable=SC2064
@@ -53,20 +99,15 @@ restore() {
   [ "$(manifest sha256 "$work")" = "$(sha256sum "$work/data.dump" | cut -d' ' -f1)" ] || die "$1 is damaged; $kept"
   [ "$(manifest schema "$work")" -le "$(schema_known)" ] || die "$1 was made by a newer Wexilla; $kept"
   pg_up main
+  pg_roles
   admin postgres -c 'drop database if exists wexilla_restoring' -c 'create database wexilla_restoring owner wexilla_owner'
   as_owner pg_restore -h 127.0.0.1 -p "$DB_PORT" -U wexilla_owner -d wexilla_restoring --no-owner --exit-on-error \
     --single-transaction "$work/data.dump" 2>"$STATE/restore.log" || die "$1 could not be read (see $STATE/restore.log); $kept"
   [ "$(schema_of wexilla_restoring)" = "$(manifest schema "$work")" ] || die "$1 does not hold what it says; $kept"
   local running=''
-  app_pid >/dev/null && running=yes
+  ! app_pid >/dev/null || running=yes
   stop_app
-  admin postgres -c "select pg_terminate_backend(pid) from pg_stat_activity where datname = 'wexilla'" >/dev/null
-  admin postgres -c 'drop database if exists wexilla_before' -c 'alter database wexilla rename to wexilla_before' \
-    -c 'alter database wexilla_restoring rename to wexilla'
-  say "restored from $1; what was there before is kept as database wexilla_before until the next restore"
-  if [ -n "$running" ]; then
-    local port now
-    read -r port now <<<"$(cut -d' ' -f1,2 "$STATE/app.options")"
-    start --port="$port" ${now:+--now="$now"}
-  fi
+  swap wexilla_restoring
+  say "restored from $1; what was there before is kept until the next restore: ./wexilla restore --back"
+  go_on "$running"
 }

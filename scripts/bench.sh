@@ -12,7 +12,8 @@ bench_app() { # PORT JAVA-arguments…: starts the application over the bench's 
   local port=$1
   SPRING_DATASOURCE_URL=jdbc:postgresql://127.0.0.1:$DB_PORT/$BENCH_DB
   export SPRING_DATASOURCE_URL SPRING_FLYWAY_URL=$SPRING_DATASOURCE_URL
-  (cd "$STATE/app" && exec java -Xmx512m -jar wexilla.jar --server.port="$port" --wexilla.silence-delay=PT24H "${@:2}") \
+  app_user
+  (app_java -Xmx512m -jar wexilla.jar --server.port="$port" --wexilla.silence-delay=PT24H "${@:2}") \
     </dev/null >"$STATE/bench.log" 2>&1 &
   BENCH_PID=$!
   local waited=0
@@ -32,6 +33,7 @@ bench_stations() {
   install_missing postgresql
   build
   pg_up main
+  pg_roles
   database_env
   admin postgres -c "drop database if exists $BENCH_DB" -c "create database $BENCH_DB owner wexilla_owner"
   local port=18080

@@ -6,9 +6,9 @@ pg_bin() { compgen -G '/usr/lib/postgresql/*/bin' | sort -V | tail -n 1; }
 # the server refuses root, so as root every server command runs as postgres
 server() {
   if [ "$(id -u)" -eq 0 ]; then
-    (cd / && setpriv --reuid=postgres --regid=postgres --init-groups env HOME=/tmp LC_ALL=C.UTF-8 "$@")
+    (cd / && unlock && setpriv --reuid=postgres --regid=postgres --init-groups env HOME=/tmp LC_ALL=C.UTF-8 "$@")
   else
-    (cd / && env LC_ALL=C.UTF-8 "$@")
+    (cd / && unlock && env LC_ALL=C.UTF-8 "$@")
   fi
 }
 
@@ -87,24 +87,25 @@ pg_up() { # NAME [fast] -> sets DB_PORT
   server test -s "$data/PG_VERSION" || pg_init "$1" "$data" "${2:-safe}"
   pg_running "$data" || pg_start "$data"
   DB_PORT=$(pg_port "$data")
-  pg_roles
 }
 
 admin() { # DATABASE psql-arguments…
   PGOPTIONS=--client-min-messages=warning PGPASSWORD=$ADMIN_PW psql -X -q -v ON_ERROR_STOP=1 -h 127.0.0.1 -p "$DB_PORT" -U wexilla_admin "$@"
 }
 
-pg_roles() {
-  [ "$(admin postgres -Atc "select count(*) from pg_database where datname = 'wexilla'")" = 1 ] && return
-  admin postgres <<SQL
-do \$\$ begin
-  if not exists (select from pg_roles where rolname = 'wexilla_app') then
-    create role wexilla_owner login password '$OWNER_PW';
-    create role wexilla_app login password '$APP_PW';
-  end if;
-end \$\$;
-create database wexilla owner wexilla_owner;
-SQL
+pg_has() { # DATABASE
+  [ "$(admin postgres -Atc "select count(*) from pg_database where datname = '$1'")" = 1 ]
+}
+
+pg_roles() { # made once
+  [ "$(admin postgres -Atc "select count(*) from pg_roles where rolname = 'wexilla_app'")" = 0 ] || return 0
+  admin postgres -1 -c "create role wexilla_owner login password '$OWNER_PW'" \
+    -c "create role wexilla_app login password '$APP_PW'"
+}
+
+pg_database() {
+  pg_roles
+  pg_has wexilla || admin postgres -c 'create database wexilla owner wexilla_owner'
 }
 
 pg_down() { # NAME
@@ -128,7 +129,8 @@ cluster() { # new|up|kill|destroy NAME [fast|safe]
       install_missing postgresql
       [ "$1" = up ] || pg_destroy "$2"
       pg_up "$2" "${3:-safe}"
-      printf 'port=%s\nowner=%s\napp=%s\n' "$DB_PORT" "$OWNER_PW" "$APP_PW"
+      pg_database
+      printf 'port=%s\nadmin=%s\nowner=%s\napp=%s\n' "$DB_PORT" "$ADMIN_PW" "$OWNER_PW" "$APP_PW"
       ;;
     kill) server sh -c 'kill -9 "$(head -n 1 "$1/postmaster.pid")"' - "$(pg_data "$2")" ;;
     destroy) pg_destroy "$2" ;;

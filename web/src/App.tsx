@@ -1,22 +1,33 @@
+import { lazy, Suspense } from 'react';
 import { Route, Routes } from 'react-router';
 import { Ribbon } from './kit/Ribbon';
 import { Spine } from './kit/Spine';
 import { doors, useKeys } from './kit/useKeys';
-import { Cook } from './stations/cook/Cook';
-import { CookRecipe } from './stations/cook/CookRecipe';
-import { Costs } from './stations/costs/Costs';
-import { Eat } from './stations/eat/Eat';
-import { Household } from './stations/household/Household';
-import { OnHand } from './stations/onhand/OnHand';
-import { Pack } from './stations/pack/Pack';
-import { Plan } from './stations/plan/Plan';
-import { Book } from './stations/recipes/Book';
-import { RecipeEditor } from './stations/recipes/RecipeEditor';
-import { RecipePage } from './stations/recipes/RecipePage';
-import { Shop } from './stations/shop/Shop';
-import { Stretch } from './stations/stretch/Stretch';
-import { History } from './stations/today/History';
-import { Today } from './stations/today/Today';
+
+/** A station is loaded when it is opened; the first script holds the frame alone. */
+const Cook = lazy(() => import('./stations/cook/Cook').then((station) => ({ default: station.Cook })));
+const CookRecipe = lazy(() =>
+  import('./stations/cook/CookRecipe').then((station) => ({ default: station.CookRecipe })),
+);
+const Costs = lazy(() => import('./stations/costs/Costs').then((station) => ({ default: station.Costs })));
+const Eat = lazy(() => import('./stations/eat/Eat').then((station) => ({ default: station.Eat })));
+const Household = lazy(() =>
+  import('./stations/household/Household').then((station) => ({ default: station.Household })),
+);
+const OnHand = lazy(() => import('./stations/onhand/OnHand').then((station) => ({ default: station.OnHand })));
+const Pack = lazy(() => import('./stations/pack/Pack').then((station) => ({ default: station.Pack })));
+const Plan = lazy(() => import('./stations/plan/Plan').then((station) => ({ default: station.Plan })));
+const Book = lazy(() => import('./stations/recipes/Book').then((station) => ({ default: station.Book })));
+const RecipeEditor = lazy(() =>
+  import('./stations/recipes/RecipeEditor').then((station) => ({ default: station.RecipeEditor })),
+);
+const RecipePage = lazy(() =>
+  import('./stations/recipes/RecipePage').then((station) => ({ default: station.RecipePage })),
+);
+const Shop = lazy(() => import('./stations/shop/Shop').then((station) => ({ default: station.Shop })));
+const Stretch = lazy(() => import('./stations/stretch/Stretch').then((station) => ({ default: station.Stretch })));
+const History = lazy(() => import('./stations/today/History').then((station) => ({ default: station.History })));
+const Today = lazy(() => import('./stations/today/Today').then((station) => ({ default: station.Today })));
 
 /** The spine on the left, the two weeks on top, the station below. */
 export function App() {
@@ -27,25 +38,27 @@ export function App() {
       <div className="min-w-0 flex-1">
         <Ribbon />
         <main className="mx-auto max-w-[1240px] px-4 pt-6 pb-28 md:px-6">
-          <Routes>
-            <Route path="/" element={<Today />} />
-            <Route path="/eat" element={<Eat />} />
-            <Route path="/onhand" element={<OnHand />} />
-            <Route path="/stretch" element={<Stretch />} />
-            <Route path="/plan" element={<Plan />} />
-            <Route path="/shop" element={<Shop />} />
-            <Route path="/costs" element={<Costs />} />
-            <Route path="/recipes" element={<Book />} />
-            <Route path="/recipes/new" element={<RecipeEditor />} />
-            <Route path="/recipes/:id" element={<RecipePage />} />
-            <Route path="/recipes/:id/edit" element={<RecipeEditor />} />
-            <Route path="/cook" element={<Cook />} />
-            <Route path="/cook/:recipe" element={<CookRecipe />} />
-            <Route path="/pack" element={<Pack />} />
-            <Route path="/household" element={<Household />} />
-            <Route path="/history" element={<History />} />
-            <Route path="*" element={<Nowhere />} />
-          </Routes>
+          <Suspense fallback={null}>
+            <Routes>
+              <Route path="/" element={<Today />} />
+              <Route path="/eat" element={<Eat />} />
+              <Route path="/onhand" element={<OnHand />} />
+              <Route path="/stretch" element={<Stretch />} />
+              <Route path="/plan" element={<Plan />} />
+              <Route path="/shop" element={<Shop />} />
+              <Route path="/costs" element={<Costs />} />
+              <Route path="/recipes" element={<Book />} />
+              <Route path="/recipes/new" element={<RecipeEditor />} />
+              <Route path="/recipes/:id" element={<RecipePage />} />
+              <Route path="/recipes/:id/edit" element={<RecipeEditor />} />
+              <Route path="/cook" element={<Cook />} />
+              <Route path="/cook/:recipe" element={<CookRecipe />} />
+              <Route path="/pack" element={<Pack />} />
+              <Route path="/household" element={<Household />} />
+              <Route path="/history" element={<History />} />
+              <Route path="*" element={<Nowhere />} />
+            </Routes>
+          </Suspense>
         </main>
       </div>
       {keys.shown && (

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
@@ -80,7 +81,34 @@ class BackupTest {
                 .isEqualTo(movements);
         // what the application may do came back too
         assertThatThrownBy(() -> one("delete from movement returning 1")).hasMessageContaining("permission denied");
+        assertThat(Files.getPosixFilePermissions(file)).isEqualTo(PosixFilePermissions.fromString("rw-------"));
+        // there and back: nothing a restore puts away is lost
+        Cluster.script("restore", "--back");
+        assertThat(one("select name from household")).isEqualTo("changed since");
+        Cluster.script("restore", "--back");
+        assertThat(one("select name from household")).isEqualTo("The terrace above the harbour");
         Files.delete(file);
+    }
+
+    /** The state a restore of an older version could leave when it was interrupted between its two renames. */
+    @Test
+    void whereOnlyTheOlderDatabaseIsThereNoNewHouseholdIsMadeBesideIt() throws Exception {
+        String name = one("select name from household");
+        asAdmin("drop database if exists wexilla_before with (force)");
+        asAdmin("select pg_terminate_backend(pid) from pg_stat_activity where datname = 'wexilla'");
+        asAdmin("alter database wexilla rename to wexilla_before");
+        assertThatThrownBy(() -> Cluster.script("start", "--port=8099"))
+                .hasMessageContaining("./wexilla restore --back");
+        Cluster.script("restore", "--back");
+        assertThat(one("select name from household")).isEqualTo(name);
+        assertThatThrownBy(() -> Cluster.script("restore", "--back")).hasMessageContaining("nothing to go back to");
+    }
+
+    private static void asAdmin(String sql) throws SQLException {
+        String postgres = cluster.url().replaceAll("wexilla$", "postgres");
+        try (Connection connection = DriverManager.getConnection(postgres, "wexilla_admin", cluster.adminPassword())) {
+            connection.createStatement().execute(sql);
+        }
     }
 
     /** A lot changed behind the ledger's back is named. */

@@ -3,6 +3,9 @@ package wexilla.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.BufferedReader;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -15,6 +18,7 @@ class ScriptTest {
     @CsvSource(delimiter = '|', textBlock = """
             start --port=abc   | --port=abc is no port
             start --port=70000 | --port=70000 is no port
+            start --port       | --port needs a number
             start --now=soon   | --now=soon is no time
             start --prot=8081  | start does not know
             cook               | is none of these
@@ -25,6 +29,23 @@ class ScriptTest {
             """)
     void refusesInWords(String command, String words) {
         assertThatThrownBy(() -> Cluster.script(command.strip().split(" "))).hasMessageContaining(words);
+    }
+
+    /** Held by somebody else, the lock turns a second start away before it changes anything. */
+    @Test
+    void twoStartsAtOnceAreOne() throws Exception {
+        Path state = Cluster.ROOT.resolve("app/target/state");
+        Files.createDirectories(state);
+        Process first = new ProcessBuilder(
+                        "flock", "-o", state.resolve("lock").toString(), "sh", "-c", "echo held; sleep 60")
+                .start();
+        try (BufferedReader says = first.inputReader()) {
+            assertThat(says.readLine()).isEqualTo("held");
+            assertThatThrownBy(() -> Cluster.script("start")).hasMessageContaining("is under way");
+        } finally {
+            first.descendants().forEach(ProcessHandle::destroy);
+            first.destroy();
+        }
     }
 
     @Test

@@ -65,6 +65,10 @@ public final class Cluster {
         return told.get("app");
     }
 
+    public String adminPassword() {
+        return told.get("admin");
+    }
+
     public void kill() {
         script("cluster", "kill", name);
     }
