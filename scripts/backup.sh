@@ -38,6 +38,34 @@ check() {
   wrong=$(as_owner psql -X -At -h 127.0.0.1 -p "$DB_PORT" -U wexilla_owner wexilla -c 'select lot from ledger_mismatch')
   [ -z "$wrong" ] || die "the movements of these lots do not sum to what they hold: $(tr '\n' ' ' <<<"$wrong")"
   say "the books are right: $lots lots, each the sum of its movements"
+  local port
+  if app_pid >/dev/null; then
+    port=$(cut -d' ' -f1 "$STATE/app.options")
+    pages_read "$port"
+  else
+    say "Wexilla does not run, so that its pages were not read; start it and check again"
+  fi
+}
+
+# Every station and every recipe, asked as a page asks it: what cannot be read is named.
+pages_read() { # PORT
+  local path page=0 answer wrong=() read=0
+  local paths=(/api/{today,onhand,stretch,plan,shop,cookday,batches,pack,eat,recipes/choices,costs,yields,acts,household,ribbon})
+  paths+=("/api/recipes?page=0")
+  while [ ${#paths[@]} -gt 0 ]; do
+    path=${paths[0]}
+    paths=("${paths[@]:1}")
+    answer=$(ask "$1" "$path" 60) || true
+    [[ ${answer%%$'\n'*} == *" 200"* ]] || wrong+=("$path")
+    read=$((read + 1))
+    if [[ $path == *page=* && $answer == *'"id"'* ]]; then
+      page=$((page + 1))
+      mapfile -t -O "${#paths[@]}" paths < <(grep -o '"id":"[0-9a-f-]*"' <<<"$answer" | sed 's|.*:"\(.*\)"|/api/recipes/\1|')
+      paths+=("/api/recipes?page=$page")
+    fi
+  done
+  [ ${#wrong[@]} -eq 0 ] || die "these cannot be read; $LOG says why: ${wrong[*]}"
+  say "every page can be read: $read, with every recipe of the book"
 }
 
 manifest() { sed -n "s/.*\"$1\":\"\{0,1\}\([^\",}]*\).*/\1/p" "$2/manifest.json"; }

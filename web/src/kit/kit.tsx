@@ -29,6 +29,39 @@ export function Money({ amount, complete = true, big = false }: { amount: string
   );
 }
 
+/** One of a few, side by side. @param of begins what each is called for those who do not see the row it stands in */
+export function Choice<Value extends string | number | boolean>({
+  choices,
+  chosen,
+  choose,
+  of,
+  children,
+}: {
+  choices: readonly (readonly [Value, string])[];
+  chosen: Value | undefined;
+  choose: (value: Value) => void;
+  of?: string;
+  children?: ReactNode;
+}) {
+  return (
+    <div className="join max-w-full flex-wrap">
+      {choices.map(([value, words]) => (
+        <button
+          key={words}
+          type="button"
+          aria-pressed={chosen === value}
+          aria-label={of && `${of}: ${words}`}
+          className={`btn join-item ${chosen === value ? 'btn-primary' : 'btn-outline'}`}
+          onClick={() => choose(value)}
+        >
+          {words}
+        </button>
+      ))}
+      {children}
+    </div>
+  );
+}
+
 /** Title on the left, the number that matters on the right; the window is called by it. */
 export function Heading({ title, below, children }: { title: string; below?: ReactNode; children?: ReactNode }) {
   useEffect(() => {

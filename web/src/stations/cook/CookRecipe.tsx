@@ -4,9 +4,16 @@ import { answer, api, Refused, type Schema } from '../../api/client';
 import { type Style, useCookPlan, useRecipe, useSettled } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
-import { Empty, FieldProblem, Heading, Money, OtherProblem, Waiting } from '../../kit/kit';
+import { Choice, Empty, FieldProblem, Heading, Money, OtherProblem, Waiting } from '../../kit/kit';
 import { styleWords, until, whole } from '../../kit/words';
 import { type Also, AlsoRows } from './AlsoRows';
+
+const sizes: [string, string][] = [
+  ['1/2', '× 1/2'],
+  ['1', 'as written'],
+  ['2', '× 2'],
+  ['3', '× 3'],
+];
 
 /** One dish on the counter: what goes in and from where, confirmed or corrected, then marked cooked. */
 export function CookRecipe() {
@@ -73,18 +80,7 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
           <label htmlFor="size" className="block font-semibold">
             How much of it
           </label>
-          <div className="join max-w-full">
-            {['1/2', '1', '2', '3'].map((choice) => (
-              <button
-                key={choice}
-                type="button"
-                aria-pressed={size === choice}
-                className={`btn join-item ${size === choice ? 'btn-primary' : 'btn-outline'}`}
-                onClick={() => setSize(choice)}
-              >
-                {choice === '1' ? 'as written' : `× ${choice}`}
-              </button>
-            ))}
+          <Choice choices={sizes} chosen={size} choose={setSize}>
             <input
               id="size"
               className="input join-item w-24 min-w-12 shrink"
@@ -92,7 +88,7 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
               aria-invalid={sizeProblem !== undefined}
               onChange={(event) => setSize(event.target.value)}
             />
-          </div>
+          </Choice>
           {sizeProblem && <p className="fieldproblem mt-1">{sizeProblem}</p>}
         </div>
         <Field label="Pots" wide="w-20" kind="number" value={pots} set={setPots} placeholder={String(plan.vessels)} />

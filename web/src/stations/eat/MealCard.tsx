@@ -3,7 +3,7 @@ import { answer, api, type Schema } from '../../api/client';
 import { usePlan } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
-import { OtherProblem, Tape } from '../../kit/kit';
+import { Choice, OtherProblem, Tape } from '../../kit/kit';
 import { shortDay, whole } from '../../kit/words';
 
 type Meal = Schema['MealView'];
@@ -23,9 +23,17 @@ const tastes: [number, string][] = [
   [2, 'again soon'],
 ];
 
+type How = 'PLANNED' | 'OTHER' | 'OUT';
+
+const hows: [How, string][] = [
+  ['PLANNED', 'as planned'],
+  ['OTHER', 'something else'],
+  ['OUT', 'out'],
+];
+
 /** An evening to write down: as planned, something else, out; what was left; one tap how it was. */
 export function MealCard({ meal }: { meal: Meal }) {
-  const [how, setHow] = useState<'PLANNED' | 'OTHER' | 'OUT'>('PLANNED');
+  const [how, setHow] = useState<How>('PLANNED');
   const [text, setText] = useState('');
   const [batch, setBatch] = useState<string>();
   const [left, setLeft] = useState('');
@@ -67,28 +75,14 @@ export function MealCard({ meal }: { meal: Meal }) {
             });
           }}
         >
-          <div className="join flex-wrap">
-            {(
-              [
-                ['PLANNED', 'as planned'],
-                ['OTHER', 'something else'],
-                ['OUT', 'out'],
-              ] as const
-            ).map(([choice, words]) => (
-              <button
-                key={choice}
-                type="button"
-                aria-pressed={how === choice}
-                className={`btn join-item ${how === choice ? 'btn-primary' : 'btn-outline'}`}
-                onClick={() => {
-                  setHow(choice);
-                  eat.forget();
-                }}
-              >
-                {words}
-              </button>
-            ))}
-          </div>
+          <Choice
+            choices={hows}
+            chosen={how}
+            choose={(choice) => {
+              setHow(choice);
+              eat.forget();
+            }}
+          />
           {how === 'OTHER' && (
             <div>
               <Field

@@ -28,6 +28,17 @@ export function Household() {
         <EquipmentRows equipment={household.equipment} />
       </div>
       <Settings key={household.version} household={household} />
+      <p className="quiet mt-10">
+        Wexilla is free software under the Apache License 2.0. What it is built of:{' '}
+        <a className="underline" href="/third-party/web.txt">
+          in the pages
+        </a>
+        ,{' '}
+        <a className="underline" href="/third-party/java.txt">
+          in the server
+        </a>
+        .
+      </p>
     </>
   );
 }

@@ -4,8 +4,13 @@ import { answer, api, type Schema } from '../../api/client';
 import { useNoteRead } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
-import { FieldProblem, Money, OtherProblem } from '../../kit/kit';
+import { Choice, FieldProblem, Money, OtherProblem } from '../../kit/kit';
 import { shortDay, until } from '../../kit/words';
+
+const kinds: [boolean, string][] = [
+  [false, 'what is there'],
+  [true, 'just back'],
+];
 
 /** A stock note: typed as on paper, understood line by line, stored whole or not at all. */
 export function NoteBox({ places }: { places: Schema['PlaceView'][] }) {
@@ -30,18 +35,8 @@ export function NoteBox({ places }: { places: Schema['PlaceView'][] }) {
       <h2 className="mb-3 text-2xl">
         <label htmlFor="note-text">{bought ? 'Just back: write down what came in' : 'Write down what is there'}</label>
       </h2>
-      <div className="join mb-2">
-        {[false, true].map((choice) => (
-          <button
-            key={String(choice)}
-            type="button"
-            aria-pressed={bought === choice}
-            className={`btn join-item ${bought === choice ? 'btn-primary' : 'btn-outline'}`}
-            onClick={() => setBought(choice)}
-          >
-            {choice ? 'just back' : 'what is there'}
-          </button>
-        ))}
+      <div className="mb-2">
+        <Choice choices={kinds} chosen={bought} choose={setBought} />
       </div>
       <textarea
         id="note-text"

@@ -1,6 +1,6 @@
 import { answer, api, type Schema } from '../../api/client';
 import { useAct } from '../../api/useAct';
-import { OtherProblem } from '../../kit/kit';
+import { Choice, OtherProblem } from '../../kit/kit';
 import type { Lot } from './OnHand';
 
 type Level = Schema['LevelInput']['level'];
@@ -34,20 +34,12 @@ export function Staples({ staples }: { staples: Lot[] }) {
         {staples.map((lot) => (
           <li key={lot.id} className="row grid-cols-[minmax(0,1fr)_auto] last:border-0">
             <span className="font-semibold">{lot.name}</span>
-            <span className="join">
-              {levels.map(([level, words]) => (
-                <button
-                  key={level}
-                  type="button"
-                  aria-pressed={lot.level === words}
-                  aria-label={`${lot.name}: ${words}`}
-                  className={`btn join-item ${lot.level === words ? 'btn-primary' : 'btn-outline'}`}
-                  onClick={() => set.act({ lot: lot.id, level })}
-                >
-                  {words}
-                </button>
-              ))}
-            </span>
+            <Choice
+              of={lot.name}
+              choices={levels}
+              chosen={levels.find(([, words]) => words === lot.level)?.[0]}
+              choose={(level) => set.act({ lot: lot.id, level })}
+            />
           </li>
         ))}
       </ul>

@@ -3,7 +3,7 @@ import { answer, api, type Schema } from '../../api/client';
 import { useHousehold, useTitles } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
-import { OtherProblem } from '../../kit/kit';
+import { Choice, OtherProblem } from '../../kit/kit';
 import { Panel } from '../../kit/Panel';
 import { shortDay, whole } from '../../kit/words';
 import type { Day } from './Plan';
@@ -73,19 +73,7 @@ export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['Pla
           });
         }}
       >
-        <div className="join flex-wrap">
-          {kinds.map(([choice, words]) => (
-            <button
-              key={choice}
-              type="button"
-              aria-pressed={kind === choice}
-              className={`btn join-item ${kind === choice ? 'btn-primary' : 'btn-outline'}`}
-              onClick={() => setKind(choice)}
-            >
-              {words}
-            </button>
-          ))}
-        </div>
+        <Choice choices={kinds} chosen={kind} choose={setKind} />
         {eats && (
           <>
             {(kind === 'STOCK' || kind === 'LEFTOVERS') && (

@@ -3,11 +3,17 @@ import { answer, api, type Schema } from '../../api/client';
 import { useShop } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
-import { Empty, Heading, Money, OtherProblem, Waiting } from '../../kit/kit';
+import { Choice, Empty, Heading, Money, OtherProblem, Waiting } from '../../kit/kit';
 import { Away, Soon } from './Away';
 import { InBasket, WantedRow } from './rows';
 
 type Wanted = Schema['WantedView'];
+
+const spans: [number, string][] = [
+  [3, '3 days'],
+  [7, '7 days'],
+  [14, '14 days'],
+];
 
 /** What is missing, by aisle, in packs; a tick books the expected price; at home it is put away. */
 export function Shop() {
@@ -41,19 +47,7 @@ export function Shop() {
         )}
       </Heading>
       <div className="no-print mb-5 flex flex-wrap items-end gap-4">
-        <div className="join">
-          {[3, 7, 14].map((choice) => (
-            <button
-              key={choice}
-              type="button"
-              aria-pressed={days === choice}
-              className={`btn join-item ${days === choice ? 'btn-primary' : 'btn-outline'}`}
-              onClick={() => setDays(choice)}
-            >
-              {choice} days
-            </button>
-          ))}
-        </div>
+        <Choice choices={spans} chosen={days} choose={setDays} />
         <form
           className="flex items-end gap-2"
           onSubmit={(event) => {
