@@ -30,7 +30,7 @@ export function Money({ amount, complete = true, big = false }: { amount: string
 }
 
 /** One of a few, side by side. @param of begins what each is called for those who do not see the row it stands in */
-export function Choice<Value extends string | number | boolean>({
+export function OneOf<Value extends string | number | boolean>({
   choices,
   chosen,
   choose,

@@ -4,7 +4,7 @@ import { answer, api, Refused, type Schema } from '../../api/client';
 import { type Style, useCookPlan, useRecipe, useSettled } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
-import { Choice, Empty, FieldProblem, Heading, Money, OtherProblem, Waiting } from '../../kit/kit';
+import { Empty, FieldProblem, Heading, Money, OneOf, OtherProblem, Waiting } from '../../kit/kit';
 import { styleWords, until, whole } from '../../kit/words';
 import { type Also, AlsoRows } from './AlsoRows';
 
@@ -80,7 +80,7 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
           <label htmlFor="size" className="block font-semibold">
             How much of it
           </label>
-          <Choice choices={sizes} chosen={size} choose={setSize}>
+          <OneOf choices={sizes} chosen={size} choose={setSize}>
             <input
               id="size"
               className="input join-item w-24 min-w-12 shrink"
@@ -88,7 +88,7 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
               aria-invalid={sizeProblem !== undefined}
               onChange={(event) => setSize(event.target.value)}
             />
-          </Choice>
+          </OneOf>
           {sizeProblem && <p className="fieldproblem mt-1">{sizeProblem}</p>}
         </div>
         <Field label="Pots" wide="w-20" kind="number" value={pots} set={setPots} placeholder={String(plan.vessels)} />

@@ -3,7 +3,7 @@ import { answer, api, type Schema } from '../../api/client';
 import { usePlan } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
-import { Choice, OtherProblem, Tape } from '../../kit/kit';
+import { OneOf, OtherProblem, Tape } from '../../kit/kit';
 import { shortDay, whole } from '../../kit/words';
 
 type Meal = Schema['MealView'];
@@ -75,7 +75,7 @@ export function MealCard({ meal }: { meal: Meal }) {
             });
           }}
         >
-          <Choice
+          <OneOf
             choices={hows}
             chosen={how}
             choose={(choice) => {

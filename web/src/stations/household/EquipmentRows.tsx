@@ -71,12 +71,12 @@ function EquipmentForm({ piece, done }: { piece?: Equipment; done: () => void })
         <Field label="Name" value={form.name} set={(name) => change({ name })} at="/name" problem={save.problem} />
         <Choice label="What it is" value={form.kind} set={(kind) => change({ kind })} of={equipmentWords} />
         <Field
-          label="Holds"
+          label="Holds, or its sides"
           value={form.capacity}
           set={(capacity) => change({ capacity })}
           at="/capacity"
           problem={save.problem}
-          placeholder="5 l, or leave it open"
+          placeholder="5 l, 9x13 in, or leave it open"
         />
         <Field
           label="How many"

@@ -4,7 +4,7 @@ import { answer, api, type Schema } from '../../api/client';
 import { useNoteRead } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
-import { Choice, FieldProblem, Money, OtherProblem } from '../../kit/kit';
+import { FieldProblem, Money, OneOf, OtherProblem } from '../../kit/kit';
 import { shortDay, until } from '../../kit/words';
 
 const kinds: [boolean, string][] = [
@@ -36,7 +36,7 @@ export function NoteBox({ places }: { places: Schema['PlaceView'][] }) {
         <label htmlFor="note-text">{bought ? 'Just back: write down what came in' : 'Write down what is there'}</label>
       </h2>
       <div className="mb-2">
-        <Choice choices={kinds} chosen={bought} choose={setBought} />
+        <OneOf choices={kinds} chosen={bought} choose={setBought} />
       </div>
       <textarea
         id="note-text"

@@ -1,6 +1,6 @@
 import { answer, api, type Schema } from '../../api/client';
 import { useAct } from '../../api/useAct';
-import { Choice, OtherProblem } from '../../kit/kit';
+import { OneOf, OtherProblem } from '../../kit/kit';
 import type { Lot } from './OnHand';
 
 type Level = Schema['LevelInput']['level'];
@@ -34,7 +34,7 @@ export function Staples({ staples }: { staples: Lot[] }) {
         {staples.map((lot) => (
           <li key={lot.id} className="row grid-cols-[minmax(0,1fr)_auto] last:border-0">
             <span className="font-semibold">{lot.name}</span>
-            <Choice
+            <OneOf
               of={lot.name}
               choices={levels}
               chosen={levels.find(([, words]) => words === lot.level)?.[0]}

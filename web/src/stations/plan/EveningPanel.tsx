@@ -3,7 +3,7 @@ import { answer, api, type Schema } from '../../api/client';
 import { useHousehold, useTitles } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
-import { Choice, OtherProblem } from '../../kit/kit';
+import { OneOf, OtherProblem } from '../../kit/kit';
 import { Panel } from '../../kit/Panel';
 import { shortDay, whole } from '../../kit/words';
 import type { Day } from './Plan';
@@ -73,7 +73,7 @@ export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['Pla
           });
         }}
       >
-        <Choice choices={kinds} chosen={kind} choose={setKind} />
+        <OneOf choices={kinds} chosen={kind} choose={setKind} />
         {eats && (
           <>
             {(kind === 'STOCK' || kind === 'LEFTOVERS') && (

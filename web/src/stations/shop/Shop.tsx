@@ -3,7 +3,7 @@ import { answer, api, type Schema } from '../../api/client';
 import { useShop } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
-import { Choice, Empty, Heading, Money, OtherProblem, Waiting } from '../../kit/kit';
+import { Empty, Heading, Money, OneOf, OtherProblem, Waiting } from '../../kit/kit';
 import { Away, Soon } from './Away';
 import { InBasket, WantedRow } from './rows';
 
@@ -47,7 +47,7 @@ export function Shop() {
         )}
       </Heading>
       <div className="no-print mb-5 flex flex-wrap items-end gap-4">
-        <Choice choices={spans} chosen={days} choose={setDays} />
+        <OneOf choices={spans} chosen={days} choose={setDays} />
         <form
           className="flex items-end gap-2"
           onSubmit={(event) => {

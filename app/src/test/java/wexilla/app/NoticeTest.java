@@ -20,7 +20,8 @@ class NoticeTest {
 
     /** Licences under which Wexilla may carry what it is built of. */
     private static final Pattern KNOWN = Pattern.compile(
-            "Apache|MIT|BSD|ISC|OFL|EPL|EDL|LGPL|GPL.*Classpath|Public Domain|CC0|Go License|UPL|SEE LICENSE|Eclipse", 2);
+            "Apache|MIT|BSD|ISC|OFL|EPL|EDL|LGPL|GPL.*Classpath|Public Domain|CC0|Go License|UPL|SEE LICENSE|Eclipse",
+            2);
 
     private final Http http = Kitchen.emptyHousehold();
 

@@ -100,10 +100,17 @@ class SetUpTest {
                 Map.of("version", 0, "name", "stock pot", "kind", "POT", "capacity", "8 qt", "count", 1);
         http.act("/api/household/equipment", pot).ok();
         JsonNode piece = household().path("equipment").get(0);
-        assertThat(piece.path("capacity").asString()).isEqualTo("7.571 l");
+        assertThat(piece.path("capacity").asString()).isEqualTo("8 qt");
         Map<String, Object> odd = new HashMap<>(pot);
         odd.put("capacity", "3 kg");
         assertThat(http.act("/api/household/equipment", odd).field()).isEqualTo("/capacity");
+        // a pan is known by its sides, a pot only by what it holds
+        odd.put("capacity", "9x13 in");
+        assertThat(http.act("/api/household/equipment", odd).field()).isEqualTo("/capacity");
+        odd.put("kind", "PAN");
+        odd.put("name", "roasting pan");
+        http.undo(http.act("/api/household/equipment", odd).ok().path("act").asString())
+                .ok();
         http.act("/api/household/equipment/" + piece.path("id").asString() + "/remove", "")
                 .ok();
         assertThat(household().path("equipment")).isEmpty();

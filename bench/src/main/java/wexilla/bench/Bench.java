@@ -20,6 +20,7 @@ public final class Bench {
     private static final double READ = 60;
 
     private static final double SCALE = 60;
+    private static final double CHECK = 450;
 
     private Bench() {}
 
@@ -28,6 +29,7 @@ public final class Bench {
         int lines = Kitchen.lines(sources).size();
         Options options = new OptionsBuilder()
                 .include(Lines.class.getName())
+                .include(Plans.class.getName())
                 .param("sources", sources.toString())
                 .warmupIterations(3)
                 .warmupTime(TimeValue.seconds(2))
@@ -45,8 +47,11 @@ public final class Bench {
         double scale = of(microseconds, "scale");
         System.out.printf("reading lines: %,.0f a second%n", lines / read * 1e6);
         System.out.printf("scaling %d recipes of %d lines: %.1f ms%n", Lines.RECIPES, Lines.LINES, scale / 1000);
+        double check = of(microseconds, "check");
+        System.out.printf("checking two weeks: %,.0f plans a second%n", 1e6 / check);
         boolean kept = within("reading", read / of(microseconds, "readPlain"), READ)
-                & within("scaling", scale / of(microseconds, "scalePlain"), SCALE);
+                & within("scaling", scale / of(microseconds, "scalePlain"), SCALE)
+                & within("checking", check / of(microseconds, "checkPlain"), CHECK);
         System.exit(kept ? 0 : 1);
     }
 

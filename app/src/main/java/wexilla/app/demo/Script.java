@@ -34,7 +34,7 @@ record Script(
             List<String> dislikes,
             int chilli) {}
 
-    record EquipmentScript(String name, Kind kind, @Nullable Integer capacityMl, int count) {}
+    record EquipmentScript(String name, Kind kind, @Nullable String size, int count) {}
 
     /**
      * One evening: a note, or a cooking with its packing.

@@ -157,7 +157,7 @@ class Story {
                                     0)));
             script.equipment()
                     .forEach(e -> equipped.save(
-                            act, new Equipment(UUID.randomUUID(), e.name(), e.kind(), e.capacityMl(), e.count(), 0)));
+                            act, new Equipment(UUID.randomUUID(), e.name(), e.kind(), e.size(), e.count(), 0)));
             return new Acts.Done<>("Household: who eats, and what there is to cook with", "");
         });
     }

@@ -14,26 +14,28 @@ import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
-import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.Dimension;
-import wexilla.core.quantity.Measures;
+import wexilla.core.equipment.VesselSize;
+import wexilla.core.quantity.Rational;
 
 /** Setting up what there is to cook with. */
 @RestController
 class EquipmentController {
 
     private static final int LONGEST_NAME = 60;
-    private static final int MOST_ML = 200_000;
+    private static final Rational LEAST_ML = Rational.of(50);
+    private static final Rational MOST_ML = Rational.of(200_000);
 
     private final Equipped equipped;
+    private final Vessels vessels;
     private final Acts acts;
 
-    EquipmentController(Equipped equipped, Acts acts) {
+    EquipmentController(Equipped equipped, Vessels vessels, Acts acts) {
         this.equipped = equipped;
+        this.vessels = vessels;
         this.acts = acts;
     }
 
-    /** @param capacity as people say it: "5 l", "6 qt"; empty where nobody measured */
+    /** @param capacity what it holds or its sides: "5 l", "6 qt", "9x13 in"; empty where nobody measured */
     record EquipmentInput(@Nullable UUID id, int version, String name, Kind kind, String capacity, int count) {}
 
     @PostMapping("/api/household/equipment")
@@ -49,25 +51,29 @@ class EquipmentController {
                         input.version(), equipmentOf(household, input.id()).version());
             }
             UUID id = input.id() == null ? UUID.randomUUID() : input.id();
-            equipped.save(act, new Equipment(id, name, input.kind(), millilitres(input.capacity()), input.count(), 0));
+            equipped.save(
+                    act,
+                    new Equipment(
+                            id, name, input.kind(), size(name, input.kind(), input.capacity()), input.count(), 0));
             return "Equipment: " + name;
         });
     }
 
-    private static @Nullable Integer millilitres(String capacity) {
-        if (capacity.isBlank()) {
+    private @Nullable String size(String name, Kind kind, String typed) {
+        if (typed.isBlank()) {
             return null;
         }
-        Amount amount = Asked.amount("/capacity", capacity);
-        Amount base = Measures.US.toBase(amount);
-        int ml = base.value()
-                .toDecimal(0)
-                .min(java.math.BigDecimal.valueOf(MOST_ML + 1L))
-                .intValue();
-        if (base.unit().dimension() != Dimension.VOLUME || ml < 50 || ml > MOST_ML) {
-            throw Problem.at("/capacity", "“" + capacity + "” is no capacity; write litres or quarts, like 5 l.");
+        String text = Asked.name("/capacity", typed, LONGEST_NAME);
+        VesselSize size = Asked.at("/capacity", () -> VesselSize.parse(text));
+        Rational ml = size.ml();
+        if (ml != null && (ml.compareTo(LEAST_ML) < 0 || ml.compareTo(MOST_ML) > 0)) {
+            throw Problem.at("/capacity", "“" + typed + "” is no size; write from 50 ml to 200 l, like 5 l.");
         }
-        return ml;
+        Equipment piece = new Equipment(UUID.randomUUID(), name, kind, text, 1, 0);
+        if (ml == null && vessels.measured(piece).isEmpty()) {
+            throw Problem.at("/capacity", "“" + typed + "” does not say what it holds; write litres, like 5 l.");
+        }
+        return text;
     }
 
     private Equipment equipmentOf(Household household, UUID id) {

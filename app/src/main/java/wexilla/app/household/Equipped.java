@@ -39,11 +39,11 @@ public class Equipped {
     }
 
     /**
-     * @param capacityMl to the brim; null where nobody measured
+     * @param size what it holds or its sides, as typed: "5 l", "9x13 in"; null where nobody measured
      * @param count how many like this
      */
     public record Equipment(
-            UUID id, String name, Kind kind, @Nullable Integer capacityMl, int count, int version) {}
+            UUID id, String name, Kind kind, @Nullable String size, int count, int version) {}
 
     private final JdbcClient db;
     private final Journal journal;
@@ -54,7 +54,7 @@ public class Equipped {
     }
 
     public List<Equipment> all(Household household) {
-        return db.sql("select id, name, kind, capacity_ml, count, version from equipment where household_id = ? "
+        return db.sql("select id, name, kind, size, count, version from equipment where household_id = ? "
                         + "order by kind, name")
                 .params(household.id())
                 .query(Equipment.class)
@@ -65,16 +65,16 @@ public class Equipped {
     public void save(Act act, Equipment equipment) {
         journal.before(act, Thing.EQUIPMENT, equipment.id());
         db.sql("""
-                        insert into equipment (household_id, id, name, kind, capacity_ml, count) values (?, ?, ?, ?, ?, ?)
+                        insert into equipment (household_id, id, name, kind, size, count) values (?, ?, ?, ?, ?, ?)
                         on conflict (household_id, id) do update set name = excluded.name, kind = excluded.kind,
-                            capacity_ml = excluded.capacity_ml, count = excluded.count,
+                            size = excluded.size, count = excluded.count,
                             version = equipment.version + 1""")
                 .params(Arrays.asList(
                         act.household().id(),
                         equipment.id(),
                         equipment.name(),
                         equipment.kind().name(),
-                        equipment.capacityMl(),
+                        equipment.size(),
                         equipment.count()))
                 .update();
     }

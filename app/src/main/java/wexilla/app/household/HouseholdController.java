@@ -126,7 +126,7 @@ class HouseholdController {
                 equipment.id().toString(),
                 equipment.name(),
                 equipment.kind(),
-                equipment.capacityMl() == null ? null : Litres.text(equipment.capacityMl()),
+                equipment.size(),
                 equipment.count(),
                 equipment.version());
     }

@@ -89,4 +89,18 @@ public class Vessels {
     public Map<Key, Rational> standing() {
         return standing;
     }
+
+    /** How large a piece of equipment is, to its usual depth where its sides are known; empty when that is not known. */
+    public Optional<VesselSize> measured(Equipped.Equipment piece) {
+        String text = piece.size();
+        if (text == null) {
+            return Optional.empty();
+        }
+        try {
+            VesselSize size = VesselSize.parse(text);
+            return rule(piece.kind().name()).map(rule -> rule.sized(size)).filter(sized -> sized.ml() != null);
+        } catch (IllegalArgumentException unreadable) {
+            return Optional.empty();
+        }
+    }
 }

@@ -9,7 +9,6 @@ import wexilla.app.household.Equipped;
 import wexilla.app.household.Vessels;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
-import wexilla.core.equipment.VesselSize;
 import wexilla.core.food.Key;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
@@ -51,12 +50,14 @@ public class Sizes {
     public Kitchen kitchen(Household household) {
         List<Filling.Vessel> all = new ArrayList<>();
         for (Equipped.Equipment one : equipped.all(household)) {
-            Integer ml = one.capacityMl();
             StepGear.Kind gear = one.kind().gear();
-            if (ml != null && gear != null) {
-                vessels.rule(one.kind().name())
-                        .ifPresent(rule -> all.add(new Filling.Vessel(
-                                one.id().toString(), gear, rule, VesselSize.holding(Rational.of(ml)))));
+            if (gear != null) {
+                vessels.measured(one)
+                        .ifPresent(size -> all.add(new Filling.Vessel(
+                                one.id().toString(),
+                                gear,
+                                vessels.rule(one.kind().name()).orElseThrow(),
+                                size)));
             }
         }
         return new Kitchen(all, vessels.standing(), household.measures());

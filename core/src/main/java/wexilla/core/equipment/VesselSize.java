@@ -10,7 +10,6 @@ import wexilla.core.quantity.AmountReader.Reading;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
-import wexilla.core.quantity.Unit;
 
 /**
  * How large a vessel is: a capacity ("6 qt", "4.7 l"), or a length and a width or a diameter ("9x13 in", "23 cm round").
@@ -68,11 +67,6 @@ public record VesselSize(
             throw new IllegalArgumentException("a vessel holds more than nothing: “" + text + "”");
         }
         return new VesselSize(plain, ml.value(), null, null);
-    }
-
-    /** What holds so much, in ml. */
-    public static VesselSize holding(Rational ml) {
-        return new VesselSize(Amount.of(ml, Unit.ML).toString(), ml, null, null);
     }
 
     private static VesselSize flat(String text, Rational area, Rational width) {
