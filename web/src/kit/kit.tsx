@@ -35,16 +35,14 @@ export function OneOf<Value extends string | number | boolean>({
   chosen,
   choose,
   of,
-  children,
 }: {
   choices: readonly (readonly [Value, string])[];
   chosen: Value | undefined;
   choose: (value: Value) => void;
   of?: string;
-  children?: ReactNode;
 }) {
   return (
-    <div className="join max-w-full flex-wrap">
+    <div className="join flex-wrap">
       {choices.map(([value, words]) => (
         <button
           key={words}
@@ -57,7 +55,6 @@ export function OneOf<Value extends string | number | boolean>({
           {words}
         </button>
       ))}
-      {children}
     </div>
   );
 }

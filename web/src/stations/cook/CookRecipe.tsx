@@ -80,15 +80,16 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
           <label htmlFor="size" className="block font-semibold">
             How much of it
           </label>
-          <OneOf choices={sizes} chosen={size} choose={setSize}>
+          <div className="flex flex-wrap items-center gap-2">
+            <OneOf choices={sizes} chosen={size} choose={setSize} />
             <input
               id="size"
-              className="input join-item w-24 min-w-12 shrink"
+              className="input w-14 max-w-24 grow"
               value={size}
               aria-invalid={sizeProblem !== undefined}
               onChange={(event) => setSize(event.target.value)}
             />
-          </OneOf>
+          </div>
           {sizeProblem && <p className="fieldproblem mt-1">{sizeProblem}</p>}
         </div>
         <Field label="Pots" wide="w-20" kind="number" value={pots} set={setPots} placeholder={String(plan.vessels)} />

@@ -17,7 +17,6 @@ import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.AmountReader;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
@@ -105,9 +104,10 @@ final class RecipeRows {
         }
         try {
             Unit unit = Unit.ofSymbol(row.getString("unit"));
-            return AmountReader.bounded(new Quantity(
-                    Amount.of(rational(row.getBigDecimal("min_num"), row.getBigDecimal("min_den")), unit),
-                    Amount.of(rational(row.getBigDecimal("max_num"), row.getBigDecimal("max_den")), unit)));
+            return new Quantity(
+                            Amount.of(rational(row.getBigDecimal("min_num"), row.getBigDecimal("min_den")), unit),
+                            Amount.of(rational(row.getBigDecimal("max_num"), row.getBigDecimal("max_den")), unit))
+                    .bounded();
         } catch (IllegalArgumentException | ArithmeticException unreadable) {
             return null;
         }

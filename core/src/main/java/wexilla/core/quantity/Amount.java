@@ -3,7 +3,7 @@ package wexilla.core.quantity;
 /** A number of a unit, exact; zero or more, at most {@link #MOST}. */
 public record Amount(Rational value, Unit unit) {
 
-    /** More than this cannot come of amounts that were typed: see {@link AmountReader#bounded}. */
+    /** More than this cannot come of amounts that were typed: see {@link Quantity#bounded}. */
     public static final Rational MOST = Rational.of(1_000_000_000_000_000L);
 
     /** @throws IllegalArgumentException if the value is negative or beyond {@link #MOST} */

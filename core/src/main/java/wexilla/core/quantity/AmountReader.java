@@ -161,27 +161,7 @@ public final class AmountReader {
     }
 
     private Reading done(Quantity quantity, @Nullable Packs packs, boolean bare) {
-        return new Reading(bounded(quantity), packs, said, again, cursor.rest(), bare);
-    }
-
-    /** More of one thing than this is a slip of the finger, wherever it is typed: a tonne, a thousand litres. */
-    private static final Rational MOST = Rational.of(1_000_000);
-
-    private static final Rational MOST_PIECES = Rational.of(100_000);
-
-    /**
-     * The same amount, when a kitchen can hold it; the one bound of every amount that is typed.
-     *
-     * @throws NotAnAmount if it is more
-     */
-    public static Quantity bounded(Quantity quantity) {
-        boolean counted = quantity.unit().dimension() == Dimension.COUNT;
-        Rational most = Measures.US.toBase(quantity.max()).value();
-        if (most.compareTo(counted ? MOST_PIECES : MOST) > 0) {
-            throw new NotAnAmount("“" + quantity + "” is more than a kitchen holds; 1000 kg, 1000 l or "
-                    + MOST_PIECES.plain() + " pieces is the most");
-        }
-        return quantity;
+        return new Reading(quantity.bounded(), packs, said, again, cursor.rest(), bare);
     }
 
     private void said(Pattern words) {

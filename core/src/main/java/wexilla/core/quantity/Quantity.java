@@ -6,6 +6,11 @@ package wexilla.core.quantity;
  */
 public record Quantity(Amount min, Amount max) {
 
+    /** More of one thing than this is a slip of the finger, wherever it is typed: a tonne, a thousand litres. */
+    private static final Rational MOST = Rational.of(1_000_000);
+
+    private static final Rational MOST_PIECES = Rational.of(100_000);
+
     /** @throws IllegalArgumentException if the units differ or the range runs backwards */
     public Quantity {
         if (!min.unit().equals(max.unit())) {
@@ -26,6 +31,21 @@ public record Quantity(Amount min, Amount max) {
 
     public Amount middle() {
         return Amount.of(min.value().plus(max.value()).dividedBy(Rational.of(2)), unit());
+    }
+
+    /**
+     * The same, when a kitchen can hold it; the one bound of every amount that is typed.
+     *
+     * @throws NotAnAmount if it is more
+     */
+    public Quantity bounded() {
+        boolean counted = unit().dimension() == Dimension.COUNT;
+        Rational most = Measures.US.toBase(max).value();
+        if (most.compareTo(counted ? MOST_PIECES : MOST) > 0) {
+            throw new NotAnAmount("“" + this + "” is more than a kitchen holds; 1000 kg, 1000 l or "
+                    + MOST_PIECES.plain() + " pieces is the most");
+        }
+        return this;
     }
 
     @Override

@@ -1,0 +1,167 @@
+package wexilla.app.cook;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import wexilla.app.household.Foods;
+import wexilla.app.household.Households;
+import wexilla.app.household.Households.Place;
+import wexilla.app.household.Reference;
+import wexilla.app.onhand.Handling;
+import wexilla.app.onhand.Ledger;
+import wexilla.app.onhand.Ledger.Kind;
+import wexilla.app.onhand.Lots;
+import wexilla.app.onhand.NewLot;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Household;
+import wexilla.app.platform.Problem;
+import wexilla.app.recipes.Dishes;
+import wexilla.core.food.Food;
+import wexilla.core.food.Key;
+import wexilla.core.keeping.KeepDates;
+import wexilla.core.keeping.KeepingGuide;
+import wexilla.core.keeping.KeepingGuide.Ingredient;
+import wexilla.core.keeping.LotClock;
+import wexilla.core.keeping.Storage;
+import wexilla.core.money.Cost;
+import wexilla.core.pricing.LineCost;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.Style;
+import wexilla.core.stock.OpenLot;
+import wexilla.core.stock.StockUse.Take;
+
+/** The counter: what is cooked comes from there, lies there, and waits there to be packed. */
+@Component
+class Counter {
+
+    private final Ledger ledger;
+    private final Foods foods;
+    private final Households households;
+    private final Reference reference;
+    private final Handling handling;
+
+    Counter(Ledger ledger, Foods foods, Households households, Reference reference, Handling handling) {
+        this.ledger = ledger;
+        this.foods = foods;
+        this.households = households;
+        this.reference = reference;
+        this.handling = handling;
+    }
+
+    /** What came of a batch. @param cost of all its portions */
+    record Made(String name, UUID batch, Style style, int portions, Cost cost) {}
+
+    /** Locks what all its foods and the dishes in it are taken from. @return the row of each food, by key */
+    Map<Key, UUID> lockAll(Household household, List<Food> goesIn, Recipe recipe) {
+        Set<Food> all = new LinkedHashSet<>(goesIn);
+        collect(recipe, all);
+        List<UUID> dishes =
+                all.stream().map(Dishes::recipeOf).filter(Objects::nonNull).toList();
+        Map<Key, UUID> rows = all.stream()
+                .filter(food -> Dishes.recipeOf(food) == null)
+                .collect(Collectors.toMap(Food::key, food -> foods.row(household, food)));
+        ledger.lockFoods(household.id(), rows.values(), dishes);
+        return rows;
+    }
+
+    private static void collect(Recipe recipe, Set<Food> all) {
+        for (RecipeLine line : recipe.lines()) {
+            line.read().knownFood().ifPresent(all::add);
+            if (line.made() != null) {
+                collect(line.made(), all);
+            }
+        }
+    }
+
+    /** A plain part for another day goes from the counter into the fridge, with its own date. */
+    void keepBack(Act act, UUID dish, int portions, @Nullable Integer keep) {
+        if (keep == null || keep == 0) {
+            return;
+        }
+        if (keep < 0 || keep > portions) {
+            throw Problem.at("/keepBack", "From 0 to the " + portions + " portions that came out can be kept back.");
+        }
+        Place fridge = households.usualPlace(act.household(), Storage.FRIDGE);
+        handling.move(act, dish, Amount.of(keep, Unit.PORTION), fridge.id());
+    }
+
+    /** What a line takes; what the record lacks is counted up first and taken from there. */
+    List<Take> taken(Act act, @Nullable Food food, LineCost cost, Map<Key, UUID> rows) {
+        List<Take> takes = new ArrayList<>(cost.takes());
+        UUID row = food == null ? null : rows.get(food.key());
+        Amount lacking = cost.notInStock();
+        if (cost instanceof LineCost.Served served
+                && food != null
+                && row != null
+                && lacking != null
+                && lacking.unit().equals(food.base())) {
+            takes.add(notFromStock(act, food, row, lacking, served.lackingCost()));
+        }
+        cost.made().forEach(part -> takes.addAll(taken(act, part.wanted().food(), part.cost(), rows)));
+        return takes;
+    }
+
+    private Take notFromStock(Act act, Food food, UUID row, Amount lacking, Cost cost) {
+        Place place = households.usualPlace(act.household(), Storage.COUNTER);
+        KeepDates dates = reference.keeping().dates(food.keepingClass(), place.kind(), act.day(), act.day());
+        NewLot lot = NewLot.counted(
+                row,
+                null,
+                lacking,
+                cost,
+                "used, not from stock",
+                place.id(),
+                NewLot.State.RAW,
+                LotClock.start(food.keepingClass(), act.day()),
+                dates);
+        ledger.create(act, lot, Kind.COUNTED, "used, not from stock");
+        OpenLot open = new OpenLot(lot.id().toString(), lacking, cost, null, null, lot.clock(), false);
+        return new Take(open, lacking, cost);
+    }
+
+    /**
+     * The dish that was made, from what it took.
+     *
+     * @param takes leave their lots for it
+     * @return its lot
+     */
+    UUID made(Act act, Made made, List<Take> takes) {
+        Style style = made.style();
+        Place counter = households.usualPlace(act.household(), Storage.COUNTER);
+        List<Ingredient> ingredients = takes.stream()
+                .map(Take::lot)
+                .map(lot ->
+                        new Ingredient(lot.clock().keepingClass(), lot.clock().ageFrom(act.day()), lot.cooked()))
+                .toList();
+        KeepingGuide.Clock clock = reference.keeping().ofDish(style, ingredients, act.day());
+        LocalDate from = clock.clockFrom();
+        NewLot lot = new NewLot(
+                UUID.randomUUID(),
+                null,
+                made.batch(),
+                Amount.of(Rational.of(made.portions()), Unit.PORTION),
+                Lots.Level.COUNTED,
+                made.cost(),
+                style.words(),
+                counter.id(),
+                style == Style.RAW_BAG ? NewLot.State.RAW : NewLot.State.COOKED,
+                LotClock.start(clock.keepingClass(), from),
+                reference.keeping().dates(clock.keepingClass(), counter.kind(), from, from),
+                Lots.Packet.NONE);
+        ledger.create(act, lot, Kind.MADE, "");
+        takes.forEach(take -> ledger.take(act, take, lot.id(), Kind.USED, made.name()));
+        return lot.id();
+    }
+}
