@@ -59,12 +59,12 @@ public class Offers {
                         select f.id, o.price, o.base_amount, o.base_unit, o.seen_on, a.seq from food f
                         cross join lateral (
                             select * from offer n where n.household_id = f.household_id and n.food = f.id
-                            and n.price is not null and n.base_amount is not null and not exists (
-                                select 1 from act u where u.household_id = n.household_id and u.reverses = n.act)
+                            and n.price is not null and n.base_amount is not null and n.act not in (
+                                select u.reverses from act u where u.household_id = ? and u.reverses is not null)
                             order by n.seen_on desc limit ?) o
                         join act a on a.household_id = o.household_id and a.id = o.act
                         where f.household_id = ?""")
-                .params(MOST_OF_ONE, household.id())
+                .params(household.id(), MOST_OF_ONE, household.id())
                 .query((row, n) -> new Seen(
                         row.getObject("seen_on", LocalDate.class),
                         row.getLong("seq"),
