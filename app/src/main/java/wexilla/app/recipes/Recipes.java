@@ -1,8 +1,5 @@
 package wexilla.app.recipes;
 
-import java.math.BigDecimal;
-import java.math.BigInteger;
-import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -12,7 +9,6 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
-import wexilla.app.household.Foods;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Act;
@@ -21,13 +17,7 @@ import wexilla.app.platform.Problem;
 import wexilla.app.platform.Problem.Blocker;
 import wexilla.app.platform.Undoable;
 import wexilla.app.recipes.RecipeViews.VersionView;
-import wexilla.core.quantity.Quantity;
-import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
-import wexilla.core.recipe.RecipeLine;
-import wexilla.core.recipe.RecipeStep;
-import wexilla.core.recipe.StepTime;
-import wexilla.core.recipe.Style;
 
 /** The book: recipes and their versions. A version is written once; editing writes the next one. */
 @Component
@@ -59,17 +49,17 @@ public class Recipes implements Undoable {
     public record Version(UUID recipe, int n) {}
 
     private final JdbcClient db;
-    private final Foods foods;
+    private final VersionRows rows;
     private final Versions versions;
     private final Snapshots snapshots;
     private final Figures figures;
 
-    Recipes(JdbcClient db, Foods foods, Versions versions, Snapshots snapshots, Figures figures) {
-        this.figures = figures;
-        this.snapshots = snapshots;
+    Recipes(JdbcClient db, VersionRows rows, Versions versions, Snapshots snapshots, Figures figures) {
         this.db = db;
-        this.foods = foods;
+        this.rows = rows;
         this.versions = versions;
+        this.snapshots = snapshots;
+        this.figures = figures;
     }
 
     /** All recipes of the book by name; a recipe whose first saving was undone is not in it. */
@@ -160,7 +150,7 @@ public class Recipes implements Undoable {
         db.sql("insert into recipe (household_id, id, current_version) values (?, ?, 1)")
                 .params(act.household().id(), id)
                 .update();
-        write(act, id, 1, null, recipe, about);
+        rows.write(act, id, 1, null, recipe, about);
         figures.changed(act.household(), id);
         return id;
     }
@@ -186,87 +176,12 @@ public class Recipes implements Undoable {
         if (locked.version() != expected) {
             throw Problem.changed("This recipe was changed in another window; open it again and add your change.");
         }
-        write(act, id, locked.next(), locked.currentVersion(), recipe, about);
+        rows.write(act, id, locked.next(), locked.currentVersion(), recipe, about);
         db.sql("update recipe set current_version = ?, version = version + 1 where household_id = ? and id = ?")
                 .params(locked.next(), household, id)
                 .update();
         figures.changed(act.household(), id);
         return locked.next();
-    }
-
-    private void write(Act act, UUID id, int n, @Nullable Integer replaced, Recipe recipe, About about) {
-        Household household = act.household();
-        db.sql("""
-                        insert into recipe_version
-                            (household_id, recipe, n, title, portions, source_text, note, tags, replaced, act)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
-                .params(Arrays.asList(
-                        household.id(),
-                        id,
-                        n,
-                        recipe.title(),
-                        recipe.portions(),
-                        about.source(),
-                        about.note(),
-                        about.tags().toArray(String[]::new),
-                        replaced,
-                        act.id()))
-                .update();
-        for (int pos = 0; pos < recipe.lines().size(); pos++) {
-            write(household, id, n, pos, recipe.lines().get(pos));
-        }
-        for (int pos = 0; pos < recipe.steps().size(); pos++) {
-            RecipeStep step = recipe.steps().get(pos);
-            Style stop = step.stop();
-            StepTime typed = step.typed();
-            db.sql("""
-                            insert into recipe_step (household_id, recipe, n, pos, text, can_stop, hands_min, wait_min)
-                            values (?, ?, ?, ?, ?, ?, ?, ?)""")
-                    .params(Arrays.asList(
-                            household.id(),
-                            id,
-                            n,
-                            pos,
-                            step.text(),
-                            stop == null ? null : stop.name(),
-                            typed == null ? null : typed.handsMin(),
-                            typed == null ? null : typed.waitMin()))
-                    .update();
-        }
-    }
-
-    private void write(Household household, UUID id, int n, int pos, RecipeLine line) {
-        ReadLine read = line.read();
-        Quantity quantity = read.quantity();
-        UUID uses = read.knownFood().map(Dishes::recipeOf).orElse(null);
-        UUID food = uses != null
-                ? null
-                : read.knownFood().map(known -> foods.row(household, known)).orElse(null);
-        db.sql("""
-                        insert into recipe_line (household_id, recipe, n, pos, text, min_num, min_den, max_num, max_den,
-                            unit, food, prep, held_back_in, rule, uses)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
-                .params(Arrays.asList(
-                        household.id(),
-                        id,
-                        n,
-                        pos,
-                        read.text(),
-                        quantity == null ? null : decimal(quantity.min().value().numerator()),
-                        quantity == null ? null : decimal(quantity.min().value().denominator()),
-                        quantity == null ? null : decimal(quantity.max().value().numerator()),
-                        quantity == null ? null : decimal(quantity.max().value().denominator()),
-                        quantity == null ? null : quantity.unit().symbol(),
-                        food,
-                        read.preparation(),
-                        line.heldBackIn().stream().map(Enum::name).toArray(String[]::new),
-                        line.rule() == null ? null : line.rule().name(),
-                        uses))
-                .update();
-    }
-
-    private static BigDecimal decimal(BigInteger whole) {
-        return new BigDecimal(whole);
     }
 
     /** A batch cooked by a version this act wrote, a later version, or an evening it is planned for, stands on it. */
