@@ -1,7 +1,8 @@
 import { lazy, Suspense } from 'react';
-import { Route, Routes } from 'react-router';
+import { Route, Routes, useLocation } from 'react-router';
 import { Ribbon } from './kit/Ribbon';
 import { Spine } from './kit/Spine';
+import { Unloaded } from './kit/Unloaded';
 import { doors, useKeys } from './kit/useKeys';
 
 /** A station is loaded when it is opened; the first script holds the frame alone. */
@@ -32,33 +33,36 @@ const Today = lazy(() => import('./stations/today/Today').then((station) => ({ d
 /** The spine on the left, the two weeks on top, the station below. */
 export function App() {
   const keys = useKeys();
+  const { pathname } = useLocation();
   return (
     <div className="flex flex-col-reverse md:flex-row">
       <Spine />
       <div className="min-w-0 flex-1">
         <Ribbon />
         <main className="mx-auto max-w-[1240px] px-4 pt-6 pb-28 md:px-6">
-          <Suspense fallback={null}>
-            <Routes>
-              <Route path="/" element={<Today />} />
-              <Route path="/eat" element={<Eat />} />
-              <Route path="/onhand" element={<OnHand />} />
-              <Route path="/stretch" element={<Stretch />} />
-              <Route path="/plan" element={<Plan />} />
-              <Route path="/shop" element={<Shop />} />
-              <Route path="/costs" element={<Costs />} />
-              <Route path="/recipes" element={<Book />} />
-              <Route path="/recipes/new" element={<RecipeEditor />} />
-              <Route path="/recipes/:id" element={<RecipePage />} />
-              <Route path="/recipes/:id/edit" element={<RecipeEditor />} />
-              <Route path="/cook" element={<Cook />} />
-              <Route path="/cook/:recipe" element={<CookRecipe />} />
-              <Route path="/pack" element={<Pack />} />
-              <Route path="/household" element={<Household />} />
-              <Route path="/history" element={<History />} />
-              <Route path="*" element={<Nowhere />} />
-            </Routes>
-          </Suspense>
+          <Unloaded key={pathname}>
+            <Suspense fallback={null}>
+              <Routes>
+                <Route path="/" element={<Today />} />
+                <Route path="/eat" element={<Eat />} />
+                <Route path="/onhand" element={<OnHand />} />
+                <Route path="/stretch" element={<Stretch />} />
+                <Route path="/plan" element={<Plan />} />
+                <Route path="/shop" element={<Shop />} />
+                <Route path="/costs" element={<Costs />} />
+                <Route path="/recipes" element={<Book />} />
+                <Route path="/recipes/new" element={<RecipeEditor />} />
+                <Route path="/recipes/:id" element={<RecipePage />} />
+                <Route path="/recipes/:id/edit" element={<RecipeEditor />} />
+                <Route path="/cook" element={<Cook />} />
+                <Route path="/cook/:recipe" element={<CookRecipe />} />
+                <Route path="/pack" element={<Pack />} />
+                <Route path="/household" element={<Household />} />
+                <Route path="/history" element={<History />} />
+                <Route path="*" element={<Nowhere />} />
+              </Routes>
+            </Suspense>
+          </Unloaded>
         </main>
       </div>
       {keys.shown && (
