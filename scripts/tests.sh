@@ -37,6 +37,7 @@ mutate() { # room…: of core; all that are held to a share when none is said
   [ ${#rooms[@]} -gt 0 ] || rooms=(money keeping stock pricing stretch quantity planning shopping)
   local classes=${rooms[*]/%/.*}
   classes=${classes// /,wexilla.core.}
+  mkdir -p core/target
   mvn -B -ntp -q -pl core test-compile org.pitest:pitest-maven:mutationCoverage -Dspotless.check.skip \
     -Dmutate="wexilla.core.$classes" >core/target/mutate.log 2>&1 || { tail -n 30 core/target/mutate.log >&2; die "see core/target/mutate.log"; }
   awk -F"[<>']" '/<mutation / {

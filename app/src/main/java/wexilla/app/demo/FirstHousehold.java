@@ -93,7 +93,7 @@ public class FirstHousehold implements ApplicationRunner {
         List<Place> places =
                 script.places().stream().map(p -> place(p.name(), p.kind())).toList();
         Household household = households.create(id, script.name(), ZoneId.of(script.zone()), places);
-        story.play(household, script);
+        story.play(household, script, clock.instant());
         return household;
     }
 

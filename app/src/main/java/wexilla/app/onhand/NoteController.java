@@ -22,11 +22,13 @@ import wexilla.core.stock.NoteLine;
 class NoteController {
 
     private final Notes notes;
+    private final Stowing stowing;
     private final Acts acts;
     private final Clock clock;
 
-    NoteController(Notes notes, Acts acts, Clock clock) {
+    NoteController(Notes notes, Stowing stowing, Acts acts, Clock clock) {
         this.notes = notes;
+        this.stowing = stowing;
         this.acts = acts;
         this.clock = clock;
     }
@@ -109,12 +111,12 @@ class NoteController {
                 dates.rule());
     }
 
-    private static Notes.@Nullable Paid paid(Household household, NoteInput input) {
+    private static Stowing.@Nullable Paid paid(Household household, NoteInput input) {
         if (!Boolean.TRUE.equals(input.bought())) {
             return null;
         }
         String till = input.till();
-        return new Notes.Paid(
+        return new Stowing.Paid(
                 Money.zero(household.currency()),
                 till == null || till.isBlank() ? null : Asked.money("/till", till, household.currency()));
     }
@@ -125,7 +127,7 @@ class NoteController {
     @PostMapping("/api/onhand/note")
     NoteStored store(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody NoteInput input) {
         return acts.perform(household, key, "note", input, NoteStored.class, act -> {
-            Acts.Done<List<UUID>> done = notes.store(act, input.text(), input.place(), paid(household, input));
+            Acts.Done<List<UUID>> done = stowing.store(act, input.text(), input.place(), paid(household, input));
             List<String> ids = done.answer().stream().map(UUID::toString).toList();
             return new Acts.Done<>(done.subject(), new NoteStored(act.id().toString(), done.subject(), ids));
         });

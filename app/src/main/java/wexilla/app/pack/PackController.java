@@ -7,25 +7,18 @@ import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.cook.Batches;
-import wexilla.app.files.LabelSheet;
 import wexilla.app.household.Households;
 import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.pack.PackViews.ContainerView;
 import wexilla.app.pack.PackViews.EvenInput;
-import wexilla.app.pack.PackViews.HandView;
 import wexilla.app.pack.PackViews.LabelView;
 import wexilla.app.pack.PackViews.PackDraft;
 import wexilla.app.pack.PackViews.PackInput;
@@ -56,7 +49,6 @@ class PackController {
     private final Batches batches;
     private final Lots lots;
     private final Households households;
-    private final LabelSheet sheet;
     private final Acts acts;
     private final Clock clock;
     private final Snapshots snapshots;
@@ -66,7 +58,6 @@ class PackController {
             Batches batches,
             Lots lots,
             Households households,
-            LabelSheet sheet,
             Acts acts,
             Clock clock,
             Snapshots snapshots) {
@@ -75,7 +66,6 @@ class PackController {
         this.batches = batches;
         this.lots = lots;
         this.households = households;
-        this.sheet = sheet;
         this.acts = acts;
         this.clock = clock;
     }
@@ -187,39 +177,5 @@ class PackController {
             Packed packed = new Packed(act.id().toString(), done.subject(), packets, sheetOf(act.id()));
             return new Acts.Done<>(done.subject(), packed);
         });
-    }
-
-    /** The labels of one packing to write by hand. */
-    @GetMapping("/api/pack/{act}/hand")
-    List<HandView> byHand(Household household, @PathVariable UUID act) {
-        List<Label> labels = packing.labels(household, standing(household, act));
-        return labels.stream()
-                .map(label -> new HandView(label.code(), label.byHand()))
-                .toList();
-    }
-
-    private List<Lots.Lot> standing(Household household, UUID act) {
-        List<Lots.Lot> packets = lots.packetsOf(household, act).stream()
-                .filter(packet -> !packet.amount().value().isZero())
-                .toList();
-        if (packets.isEmpty()) {
-            throw Problem.missing("There are no packets of this packing any more.");
-        }
-        return packets;
-    }
-
-    /** The label sheet of one packing, to print on paper or on labels. */
-    @GetMapping(path = "/api/pack/{act}/labels.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> labels(Household household, @PathVariable UUID act) {
-        byte[] pdf = sheet.pdf(packing.labels(household, standing(household, act)));
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.inline()
-                                .filename("labels.pdf")
-                                .build()
-                                .toString())
-                .contentType(MediaType.APPLICATION_PDF)
-                .body(pdf);
     }
 }

@@ -26,6 +26,7 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.people.Appetite;
+import wexilla.core.planning.Evening;
 import wexilla.core.recipe.LineList;
 import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.ReadLine;
@@ -87,6 +88,27 @@ public class Planning {
         String what =
                 dishes.isEmpty() ? input.kind().name().toLowerCase(java.util.Locale.ROOT) : name(act, dishes.get(0));
         return "Planned for " + Household.words(day) + ": " + what;
+    }
+
+    /** An evening nobody planned, for everybody who lives here. */
+    public Slot undecided(Act act, LocalDate day) {
+        Household household = act.household();
+        List<UUID> everybody =
+                people.active(household).stream().map(People.Person::id).toList();
+        Slot slot = new Slot(
+                UUID.randomUUID(),
+                day,
+                slots.usualTable(household),
+                Evening.USUAL_MINUTES,
+                Kind.UNDECIDED,
+                Slots.State.PLANNED,
+                false,
+                "",
+                0,
+                everybody,
+                List.of());
+        slots.save(act, slot);
+        return slot;
     }
 
     /** A dish from the stock makes it an evening from stock, whatever was pressed. */

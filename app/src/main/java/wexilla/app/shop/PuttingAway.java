@@ -9,7 +9,7 @@ import wexilla.app.household.Foods;
 import wexilla.app.household.Reference;
 import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Lots;
-import wexilla.app.onhand.Notes;
+import wexilla.app.onhand.Stowing;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Acts.Done;
 import wexilla.app.platform.Household;
@@ -27,14 +27,14 @@ class PuttingAway {
     record SoonView(String lot, String name, String amount, String cookBy, boolean freezes) {}
 
     private final Entries entries;
-    private final Notes notes;
+    private final Stowing stowing;
     private final Lots lots;
     private final Foods foods;
     private final Reference reference;
 
-    PuttingAway(Entries entries, Notes notes, Lots lots, Foods foods, Reference reference) {
+    PuttingAway(Entries entries, Stowing stowing, Lots lots, Foods foods, Reference reference) {
         this.entries = entries;
-        this.notes = notes;
+        this.stowing = stowing;
         this.lots = lots;
         this.foods = foods;
         this.reference = reference;
@@ -67,7 +67,7 @@ class PuttingAway {
                 besides = besides.plus(entry.price());
             }
         }
-        List<UUID> made = notes.stow(act, kept, null, new Notes.Paid(besides, till));
+        List<UUID> made = stowing.stow(act, kept, null, new Stowing.Paid(besides, till));
         String subject = "Put away: " + basket.size() + (basket.size() == 1 ? " thing" : " things");
         return new Done<>(subject, new AwayDone(act.id().toString(), subject, soon(act, made)));
     }

@@ -92,7 +92,13 @@ public final class Cutting {
 
     /** What comes of it. */
     public record Cut(
-            Slab slab, StretchPlan plan, Optional<Food> food, Rational rawGrams, Rational yield, String yieldSource) {}
+            Slab slab,
+            List<Share> shares,
+            StretchPlan plan,
+            Optional<Food> food,
+            Rational rawGrams,
+            Rational yield,
+            String yieldSource) {}
 
     /** @param currency of the price; previews, which know none, take euro */
     public static Cut of(StretchAsked asked, FoodBook book, KeepingGuide keeping, java.util.Currency currency) {
@@ -124,7 +130,7 @@ public final class Cutting {
                         keeping.rule(KeepingGuide.COOKED_DISH),
                         grams.dividedBy(Rational.of(1000)),
                         Thaw.shape(food.map(Food::keepingClass).orElse(""), false, null)));
-        return new Cut(slab, plan, food, grams, yield.ofOne(), yield.source());
+        return new Cut(slab, shares, plan, food, grams, yield.ofOne(), yield.source());
     }
 
     private static Yield yieldOf(StretchAsked asked, Optional<Food> food) {

@@ -211,7 +211,7 @@ public class Stretches {
     }
 
     /** The joint is cooked: part {@code pos} became this lot. */
-    void cooked(Act act, UUID id, List<@Nullable UUID> lots) {
+    void cooked(Act act, UUID id, List<UUID> lots) {
         remember(act, id);
         state(act, id, State.COOKED);
         for (int pos = 0; pos < lots.size(); pos++) {

@@ -69,8 +69,22 @@ class StretchPropertyTest {
                 .map(Slab.Part::cost)
                 .reduce(slab.remainder().cost(), Money::plus);
         assertThat(paid).as("cents").isEqualTo(price);
+        shares.add(new Share("bones", null, null, null));
+        wishes.add(new Wish(null, Form.STOCK, null, false));
+        Slab withBones = Slab.cut(raw, yield, price, method, shares);
+        Days days = new Days(COOK, null, COOKED, Rational.of(2), Thaw.Shape.JOINT);
+        List<Piece> pieces = Piece.of(withBones, shares, StretchPlan.of(withBones, wishes, days), raw);
+        assertThat(sum(pieces.stream().map(Piece::raw).toList()))
+                .as("raw weight closes")
+                .isEqualTo(raw);
+        assertThat(pieces.stream().map(Piece::cost).reduce(Money::plus))
+                .as("cents of the pieces")
+                .contains(price);
+        assertThat(pieces.get(parts).raw().isZero()).as("bones take no meat").isTrue();
+        shares.remove(parts);
+        wishes.remove(parts);
 
-        StretchPlan plan = StretchPlan.of(slab, wishes, new Days(COOK, null, COOKED, Rational.of(2), Thaw.Shape.JOINT));
+        StretchPlan plan = StretchPlan.of(slab, wishes, days);
         for (int i = 0; i < parts; i++) {
             LocalDate eatOn = wishes.get(i).eatOn();
             boolean tooLate = eatOn != null && eatOn.isAfter(COOK.plusDays(4));

@@ -1,0 +1,102 @@
+package wexilla.app.eat;
+
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import wexilla.app.cook.Batches;
+import wexilla.app.cook.CookViews.CookInput;
+import wexilla.app.cook.CookViews.Cooked;
+import wexilla.app.cook.Cooking;
+import wexilla.app.onhand.Lots;
+import wexilla.app.onhand.Snapshots;
+import wexilla.app.plan.Evenings;
+import wexilla.app.plan.Slots.Slot;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Household;
+import wexilla.app.recipes.Recipes;
+import wexilla.core.money.Cost;
+import wexilla.core.money.Money;
+import wexilla.core.planning.Evening;
+import wexilla.core.planning.PlanCheck;
+import wexilla.core.quantity.Rational;
+import wexilla.core.recipe.Style;
+import wexilla.core.shopping.Needs;
+
+/** An evening as it was planned: cooked now when nobody did it through the station, and served. */
+@Component
+class AsPlanned {
+
+    private final Evenings evenings;
+    private final Snapshots snapshots;
+    private final Cooking cooking;
+    private final Recipes recipes;
+    private final Batches batches;
+    private final Lots lots;
+    private final Served served;
+
+    AsPlanned(
+            Evenings evenings,
+            Snapshots snapshots,
+            Cooking cooking,
+            Recipes recipes,
+            Batches batches,
+            Lots lots,
+            Served served) {
+        this.evenings = evenings;
+        this.snapshots = snapshots;
+        this.cooking = cooking;
+        this.recipes = recipes;
+        this.batches = batches;
+        this.lots = lots;
+        this.served = served;
+    }
+
+    /** The evening as the core sees it now. */
+    Evening evening(Act act, Slot slot) {
+        return evenings.evening(snapshots.of(act.household()), slot);
+    }
+
+    /** Serves every dish of an evening. @param left portions that stay @return what it cost */
+    Cost serve(Act act, Slot slot, int left) {
+        Evening evening = evening(act, slot);
+        Cost cost = Cost.of(Money.zero(act.household().currency()));
+        int pos = 0;
+        for (Evening.Dish dish : evening.dishes()) {
+            UUID of = slot.dishes().get(pos++).of();
+            if (dish instanceof Evening.FromStock stock) {
+                cost = cost.plus(onTheNight(act, evening, stock));
+                cost = cost.plus(served.dish(act, Objects.requireNonNull(of), stock.portions(), left));
+            } else if (dish instanceof Evening.Cook cook) {
+                cost = cost.plus(cooked(act, Objects.requireNonNull(of), cook, evening, left));
+            } else if (dish instanceof Evening.Side side) {
+                cost = cost.plus(served.wants(act, PlanCheck.wants(evening, side)));
+            }
+        }
+        return cost;
+    }
+
+    /** What is added on the night leaves the stock, as far as it is there. */
+    private Cost onTheNight(Act act, Evening evening, Evening.FromStock stock) {
+        return served.wants(act, Needs.Want.of(stock.add(), evening.day(), stock.name()));
+    }
+
+    /** Cooked that day through the station, or now, as written at its size; then eaten. */
+    private Cost cooked(Act act, UUID recipe, Evening.Cook cook, Evening evening, int left) {
+        Household household = act.household();
+        Optional<UUID> batch = batches.cookedOn(household, recipe, evening.day());
+        int plates = evening.wholePortions();
+        if (batch.isEmpty()) {
+            int n = recipes.current(household, recipe).n();
+            Rational size = cook.sized().size().factor();
+            String factor = size.numerator() + "/" + size.denominator();
+            int made = cook.sized().portions();
+            Cooked cooked = cooking.cook(act, CookInput.simply(recipe, n, Style.COOKED, factor, made))
+                    .answer();
+            UUID dish = UUID.fromString(cooked.lot());
+            batch = lots.byId(household, dish).map(lot -> Objects.requireNonNull(lot.batch()));
+        }
+        return served.dish(
+                act, batch.orElseThrow(), Math.min(plates, cook.sized().portions()), left);
+    }
+}

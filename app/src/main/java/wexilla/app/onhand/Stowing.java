@@ -1,0 +1,197 @@
+package wexilla.app.onhand;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import wexilla.app.household.Foods;
+import wexilla.app.household.Households.Place;
+import wexilla.app.onhand.BatchRows.NewBatch;
+import wexilla.app.onhand.Ledger.Kind;
+import wexilla.app.onhand.NewLot.State;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Acts.Done;
+import wexilla.app.platform.Household;
+import wexilla.app.platform.Problem;
+import wexilla.core.food.Conversion;
+import wexilla.core.food.Food;
+import wexilla.core.keeping.LotClock;
+import wexilla.core.keeping.Storage;
+import wexilla.core.money.Cost;
+import wexilla.core.money.Money;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.Style;
+import wexilla.core.stock.NoteLine;
+
+/** Puts away what a note or a haul says: stored whole or not at all. */
+@Component
+public class Stowing {
+
+    private final Notes notes;
+    private final Foods foods;
+    private final Ledger ledger;
+    private final Offers offers;
+    private final Purchases purchases;
+    private final Lots lots;
+    private final BatchRows batches;
+
+    Stowing(Notes notes, Foods foods, Ledger ledger, Offers offers, Purchases purchases, Lots lots, BatchRows batches) {
+        this.notes = notes;
+        this.foods = foods;
+        this.ledger = ledger;
+        this.offers = offers;
+        this.purchases = purchases;
+        this.lots = lots;
+        this.batches = batches;
+    }
+
+    /**
+     * The lines are a haul.
+     *
+     * @param besides what was paid for things that are not kept, such as foil
+     * @param till what the till said, null when nobody typed it
+     */
+    public record Paid(Money besides, @Nullable Money till) {}
+
+    /**
+     * Stores a note: every container becomes a lot.
+     *
+     * @param paid null when the note only says what is there
+     *
+     * @throws Problem if a line is not understood, or there is none
+     */
+    public Done<List<UUID>> store(Act act, String text, @Nullable UUID place, @Nullable Paid paid) {
+        List<Notes.Read> read = notes.read(act.household(), text, act.day());
+        if (read.isEmpty()) {
+            throw Problem.at("/text", "The note is empty; write a line such as 3 x 500 g mince, 8.40.");
+        }
+        read.stream().filter(r -> r.line().isEmpty()).findFirst().ifPresent(bad -> {
+            throw Problem.at("/text", "Line " + bad.number() + ": " + bad.problem());
+        });
+        List<NoteLine> lines = read.stream().map(r -> r.line().orElseThrow()).toList();
+        List<UUID> lots = stow(act, lines, place, paid);
+        String first = lines.get(0).foodName();
+        String more = lines.size() == 1 ? "" : " and " + (lines.size() - 1) + " more";
+        return new Done<>((paid == null ? "On hand: " : "Bought: ") + first + more, lots);
+    }
+
+    /** Puts these lines away: every container becomes a lot, prices are remembered, a haul is a purchase. */
+    public List<UUID> stow(Act act, List<NoteLine> lines, @Nullable UUID place, @Nullable Paid paid) {
+        List<UUID> lots = new ArrayList<>();
+        lines.forEach(line -> lots.addAll(store(act, line, place)));
+        if (paid != null) {
+            Money sum = lines.stream()
+                    .map(NoteLine::price)
+                    .filter(java.util.Objects::nonNull)
+                    .reduce(paid.besides(), Money::plus);
+            purchases.record(act, sum, paid.till());
+        }
+        return lots;
+    }
+
+    private List<UUID> store(Act act, NoteLine line, @Nullable UUID chosen) {
+        Household household = act.household();
+        Place place = notes.place(household, line, chosen, act.day());
+        Amount each = line.each() == null ? Amount.of(0, Unit.PIECE) : line.each();
+        UUID food = null;
+        UUID batch = null;
+        if (line.dish()) {
+            batch = noted(act, line);
+        } else {
+            Food known = line.food() != null
+                    ? line.food()
+                    : foods.own(
+                            household,
+                            line.foodName(),
+                            household.measures().toBase(each).unit().equals(Unit.G)
+                                    ? Unit.G
+                                    : household.measures().toBase(each).unit().equals(Unit.ML) ? Unit.ML : Unit.PIECE);
+            each = counted(household, known, each);
+            food = foods.row(household, known);
+            if (line.price() != null) {
+                Amount pack = line.each() == null ? null : each.times(Rational.of(line.count()));
+                offers.record(act, food, pack, line.price(), act.day());
+            }
+        }
+        Optional<UUID> staple = line.each() == null ? staple(household, food) : Optional.empty();
+        if (staple.isPresent()) {
+            ledger.level(act, staple.get(), Lots.Level.HAVE);
+            return List.of(staple.get());
+        }
+        List<Cost> costs = costs(household, line);
+        LocalDate from = line.date() == null ? act.day() : line.date();
+        boolean frozen = place.kind() == Storage.FREEZER;
+        List<UUID> lots = new ArrayList<>();
+        for (Cost cost : costs) {
+            NewLot lot = new NewLot(
+                    UUID.randomUUID(),
+                    food,
+                    batch,
+                    each,
+                    line.each() == null ? Lots.Level.HAVE : Lots.Level.COUNTED,
+                    cost,
+                    line.about(),
+                    place.id(),
+                    frozen ? State.FROZEN : line.dish() ? State.COOKED : State.RAW,
+                    frozen
+                            ? LotClock.start(Notes.keepingClass(line), from).frozen(from)
+                            : LotClock.start(Notes.keepingClass(line), from),
+                    notes.dates(line, place.kind(), act.day()),
+                    Lots.Packet.NONE);
+            ledger.create(act, lot, line.price() == null ? Kind.COUNTED : Kind.BOUGHT, line.text());
+            lots.add(lot.id());
+        }
+        return lots;
+    }
+
+    /** The one lot that says of this food whether it is had: a staple is not counted twice. */
+    private Optional<UUID> staple(Household household, @Nullable UUID food) {
+        return lots.staples(household).stream()
+                .filter(lot -> lot.food() != null && lot.food().equals(food))
+                .map(Lots.Lot::id)
+                .findFirst();
+    }
+
+    /** In the food's base unit where its facts lead there, else as written. */
+    private static Amount counted(Household household, Food food, Amount each) {
+        Conversion.Answer answer = Conversion.convert(food, each, food.base(), household.measures());
+        Amount base = answer instanceof Conversion.Converted converted
+                ? converted.amount()
+                : household.measures().toBase(each);
+        Unit unit = base.unit().equals(Unit.G) || base.unit().equals(Unit.ML) ? base.unit() : Unit.PIECE;
+        Amount rounded = Amount.of(Rational.of(base.value().toDecimal(6)), unit);
+        if (rounded.value().isZero() && !each.value().isZero()) {
+            throw Problem.at("/text", each + " of " + food.name() + " is too little to keep a record of.");
+        }
+        return rounded;
+    }
+
+    /** The price in equal parts, one for each container; a staple that is not counted carries none. */
+    private static List<Cost> costs(Household household, NoteLine line) {
+        Money price = line.price();
+        if (price == null || line.each() == null) {
+            return Collections.nCopies(line.count(), Cost.unknown(household.currency()));
+        }
+        return price.split(Collections.nCopies(line.count(), Rational.ONE)).stream()
+                .map(Cost::of)
+                .toList();
+    }
+
+    /** A dish that was there before Wexilla is a batch with a name and no recipe. */
+    private UUID noted(Act act, NoteLine line) {
+        LocalDate on = line.date() == null ? act.day() : line.date();
+        int portions = line.count()
+                * java.util.Objects.requireNonNull(line.each())
+                        .value()
+                        .numerator()
+                        .intValueExact();
+        Money none = Money.zero(act.household().currency());
+        return batches.write(act, NewBatch.named(line.foodName(), Style.COOKED, portions, on, none));
+    }
+}
