@@ -3,6 +3,8 @@ import type { components, paths } from './schema';
 
 export type Schema = components['schemas'];
 
+export type Style = Schema['CookPlan']['style'];
+
 /** The one client; its types come from the OpenAPI document. */
 export const api = createClient<paths>({ baseUrl: '/', headers: { 'Content-Type': 'application/json' } });
 

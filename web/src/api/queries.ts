@@ -1,7 +1,7 @@
 import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { whole } from '../kit/words';
-import { answer, api, type Schema } from './client';
+import { answer, api, type Schema, type Style } from './client';
 import type { operations } from './schema';
 
 /** The value as it was when the cook paused typing. */
@@ -95,8 +95,6 @@ export function useDraft(input: Schema['RecipeInput'], of: string | undefined) {
       ),
   });
 }
-
-export type Style = Schema['CookPlan']['style'];
 
 export const useCookPlan = (recipe: string, style: Style, factor: string, vessels: string) =>
   useQuery({

@@ -2341,6 +2341,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path: {
                 act: string;
@@ -2385,6 +2387,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path?: never;
             cookie?: never;
@@ -2411,6 +2415,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path?: never;
             cookie?: never;
@@ -2485,6 +2491,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path?: never;
             cookie?: never;
@@ -2511,6 +2519,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path: {
                 id: string;
@@ -2555,6 +2565,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path?: never;
             cookie?: never;
@@ -2601,6 +2613,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path?: never;
             cookie?: never;
@@ -2647,6 +2661,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path?: never;
             cookie?: never;
@@ -2673,6 +2689,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path: {
                 id: string;
@@ -2697,6 +2715,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path?: never;
             cookie?: never;
@@ -2723,6 +2743,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path?: never;
             cookie?: never;
@@ -2749,6 +2771,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path: {
                 id: string;
@@ -2773,6 +2797,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path?: never;
             cookie?: never;
@@ -2799,6 +2825,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path?: never;
             cookie?: never;
@@ -2847,6 +2875,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path: {
                 id: string;
@@ -2875,6 +2905,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path: {
                 id: string;
@@ -2923,6 +2955,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path?: never;
             cookie?: never;
@@ -2973,6 +3007,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path: {
                 id: string;
@@ -3017,6 +3053,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path?: never;
             cookie?: never;
@@ -3155,6 +3193,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path?: never;
             cookie?: never;
@@ -3406,6 +3446,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path?: never;
             cookie?: never;
@@ -3500,6 +3542,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path?: never;
             cookie?: never;
@@ -3526,6 +3570,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path?: never;
             cookie?: never;
@@ -3623,6 +3669,8 @@ export interface operations {
             header: {
                 "Idempotency-Key": string;
                 "If-Match": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path: {
                 id: string;
@@ -3675,6 +3723,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path: {
                 id: string;
@@ -3771,6 +3821,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path?: never;
             cookie?: never;
@@ -3797,6 +3849,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path?: never;
             cookie?: never;
@@ -3823,6 +3877,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path?: never;
             cookie?: never;
@@ -3869,6 +3925,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path?: never;
             cookie?: never;
@@ -3919,6 +3977,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path: {
                 id: string;
@@ -3947,6 +4007,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path: {
                 id: string;
@@ -4011,6 +4073,8 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
             };
             path?: never;
             cookie?: never;

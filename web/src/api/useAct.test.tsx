@@ -22,7 +22,7 @@ describe('useAct', () => {
   it('keeps its key until it has been done, so that a try after a lost answer is the same act', async () => {
     const send = vi.fn<(key: string, input: string) => Promise<typeof done>>();
     send.mockRejectedValueOnce(new Refused({ detail: 'lost' })).mockResolvedValue(done);
-    const hook = renderHook(() => useAct(send), { wrapper: Kitchen });
+    const hook = renderHook(() => useAct('stock', send), { wrapper: Kitchen });
     await act(async () => hook.result.current.act('pot'));
     await waitFor(() => expect(hook.result.current.problem?.detail).toBe('lost'));
     await act(async () => hook.result.current.act('pot'));
@@ -36,7 +36,7 @@ describe('useAct', () => {
 
   it('says what was done, with undo', async () => {
     const after = vi.fn();
-    const hook = renderHook(() => useAct(async () => done, after), { wrapper: Kitchen });
+    const hook = renderHook(() => useAct('stock', async () => done, after), { wrapper: Kitchen });
     await act(async () => hook.result.current.act(undefined));
     await waitFor(() => expect(document.querySelector('[role=status]')?.textContent).toContain('Cooked: pot'));
     expect(document.querySelector('[role=status] button')?.textContent).toBe('Undo');
@@ -45,7 +45,7 @@ describe('useAct', () => {
 
   it('forgets a problem when the cook goes on typing', async () => {
     const refuse = () => Promise.reject(new Refused({ detail: 'no', field: '/text' }));
-    const hook = renderHook(() => useAct<string, typeof done>(refuse), { wrapper: Kitchen });
+    const hook = renderHook(() => useAct<string, typeof done>('stock', refuse), { wrapper: Kitchen });
     await act(async () => hook.result.current.act('x'));
     await waitFor(() => expect(hook.result.current.problem?.field).toBe('/text'));
     act(() => hook.result.current.forget());

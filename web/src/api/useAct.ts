@@ -1,25 +1,39 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useRef } from 'react';
 import { useSaid } from '../kit/Said';
+import { askAgain, type Change } from './areas';
 import { newKey, type Problem, Refused } from './client';
+import { wasAnsweredLater } from './unanswered';
 
 /**
  * One thing the cook does. A second click, or a try after the answer was lost, sends the same key and is answered with
  * the stored answer; a new key is made once it has been done.
+ *
+ * @param change what it changes: the screens that show it ask again
  */
 export function useAct<Input, Answer extends { act: string; subject: string }>(
+  change: Change,
   send: (key: string, input: Input) => Promise<Answer>,
   done?: (answer: Answer) => void,
 ) {
   const key = useRef(newKey());
+  const sent = useRef('');
   const queries = useQueryClient();
   const said = useSaid();
   const mutation = useMutation({
-    mutationFn: (input: Input) => send(key.current, input),
+    mutationFn: (input: Input) => {
+      const now = JSON.stringify(input) ?? '';
+      // taken meanwhile, though the screen never heard: the same again is that act, anything else a new one
+      if (wasAnsweredLater(key.current) && now !== sent.current) {
+        key.current = newKey();
+      }
+      sent.current = now;
+      return send(key.current, input);
+    },
     onSuccess: (result) => {
       key.current = newKey();
       said.done(result.subject, result.act);
-      void queries.invalidateQueries();
+      void askAgain(queries, change);
       done?.(result);
     },
   });

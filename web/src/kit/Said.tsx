@@ -1,6 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { createContext, type ReactNode, useContext, useMemo, useRef, useState } from 'react';
+import { createContext, type ReactNode, useContext, useEffect, useMemo, useRef, useState } from 'react';
+import { askAgain } from '../api/areas';
 import { answer, api, newKey, Refused } from '../api/client';
+import { forgetUnanswered, resend, useUnanswered } from '../api/unanswered';
 
 type Line = { words: string; act?: string };
 type Said = { done: (words: string, act: string) => void };
@@ -31,12 +33,18 @@ export function SaidProvider({ children }: { children: ReactNode }) {
     } catch (error) {
       setLine({ words: error instanceof Refused ? error.message : 'That could not be undone.', act });
     }
-    await queries.invalidateQueries();
+    await askAgain(queries, 'all');
   };
   return (
     <Context value={said}>
       {children}
       <div role="status" className="fixed right-4 bottom-16 left-4 z-40 md:bottom-5 md:left-auto">
+        <Waits
+          said={({ subject, act }) => {
+            setLine({ words: subject, act });
+            void askAgain(queries, 'all');
+          }}
+        />
         {line && (
           <div className="flex items-center gap-4 rounded-md bg-neutral px-5 py-2 text-neutral-content">
             <span>{line.words}</span>
@@ -57,5 +65,43 @@ export function SaidProvider({ children }: { children: ReactNode }) {
         )}
       </div>
     </Context>
+  );
+}
+
+const AGAIN_MS = 10_000;
+
+/** What was done and not answered: sent again by itself, at once when asked. */
+function Waits({ said }: { said: (result: { subject: string; act?: string }) => void }) {
+  const many = useUnanswered();
+  const tell = useRef(said);
+  tell.current = said;
+  useEffect(() => {
+    const again = () => void resend((result) => tell.current(result));
+    again();
+    const timer = setInterval(again, AGAIN_MS);
+    window.addEventListener('online', again);
+    return () => {
+      clearInterval(timer);
+      window.removeEventListener('online', again);
+    };
+  }, []);
+  return (
+    many > 0 && (
+      <div className="mb-2 flex flex-wrap items-center gap-4 rounded-md bg-neutral px-5 py-2 text-neutral-content">
+        <span>
+          {many === 1 ? 'One thing you did waits' : `${many} things you did wait`} for the kitchen to answer; kept here.
+        </span>
+        <button
+          type="button"
+          className="min-h-11 px-3 font-bold underline"
+          onClick={() => void resend((result) => tell.current(result))}
+        >
+          Try now
+        </button>
+        <button type="button" className="min-h-11 px-3 underline" onClick={forgetUnanswered}>
+          Forget it
+        </button>
+      </div>
+    )
   );
 }

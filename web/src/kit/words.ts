@@ -1,5 +1,4 @@
-import type { Schema } from '../api/client';
-import type { Style } from '../api/queries';
+import type { Schema, Style } from '../api/client';
 import type { operations } from '../api/schema';
 
 type Diet = NonNullable<NonNullable<operations['book']['parameters']['query']>['diet']>;

@@ -89,7 +89,7 @@ export function CookDay() {
 }
 
 function Pot({ pot, day }: { pot: Schema['PotView']; day: string }) {
-  const drop = useAct((key, id: string) =>
+  const drop = useAct('plan', (key, id: string) =>
     answer(
       api.POST('/api/cookday/batches/{id}/drop', { params: { path: { id }, header: { 'Idempotency-Key': key } } }),
     ),
@@ -128,6 +128,7 @@ export function PlanBatch({ recipe, day, close }: { recipe: Schema['RecipeCard']
   const [cookOn, setCookOn] = useState(day);
   const [factor, setFactor] = useState('1');
   const plan = useAct(
+    'plan',
     (key, body: Schema['BatchInput']) =>
       answer(api.POST('/api/cookday/batches', { params: { header: { 'Idempotency-Key': key } }, body })),
     close,

@@ -1,12 +1,16 @@
 import { useEffect, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
-import { answer, api, Refused, type Schema } from '../../api/client';
-import { type Style, useCookPlan, useRecipe, useSettled } from '../../api/queries';
+import { answer, api, Refused, type Schema, type Style } from '../../api/client';
+import { useCookPlan, useRecipe, useSettled } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { Empty, FieldProblem, Heading, Money, OneOf, OtherProblem, Waiting } from '../../kit/kit';
+import { useForm } from '../../kit/useForm';
 import { styleWords, until, whole } from '../../kit/words';
 import { type Also, AlsoRows } from './AlsoRows';
+
+/** What came out and what really went in, as typed; `portions` once they were. */
+type Form = { keepBack: string; also: Also[]; portions: string | undefined; used: Record<number, string> };
 
 const sizes: [string, string][] = [
   ['1/2', '× 1/2'],
@@ -48,22 +52,20 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
   }, [asked.data]);
   const plan = asked.data ?? last;
   const sizeProblem = asked.error instanceof Refused ? asked.error.message : undefined;
-  const [keepBack, setKeepBack] = useState('');
-  const [also, setAlso] = useState<Also[]>([]);
-  const [portions, setPortions] = useState<string>();
-  const [used, setUsed] = useState<Record<number, string>>({});
   const cook = useAct(
+    'stock',
     (key, body: Schema['CookInput']) =>
       answer(api.POST('/api/cook', { params: { header: { 'Idempotency-Key': key } }, body })),
     () => navigate('/pack'),
   );
+  const { form, set } = useForm<Form>({ keepBack: '', also: [], portions: undefined, used: {} }, cook.forget);
   if (!plan) {
     return sizeProblem ? <p className="fieldproblem">{sizeProblem}</p> : <Waiting />;
   }
-  const cameOut = portions ?? String(plan.portions);
+  const cameOut = form.portions ?? String(plan.portions);
   const corrections = plan.goesIn
-    .filter((line) => (used[line.pos] ?? '').trim() !== '')
-    .map((line) => ({ pos: line.pos, used: used[line.pos] ?? '' }));
+    .filter((line) => (form.used[line.pos] ?? '').trim() !== '')
+    .map((line) => ({ pos: line.pos, used: form.used[line.pos] ?? '' }));
   return (
     <>
       <Heading
@@ -119,16 +121,13 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
               <GoesIn
                 key={line.pos}
                 line={line}
-                used={used[line.pos] ?? ''}
-                setUsed={(text) => {
-                  setUsed({ ...used, [line.pos]: text });
-                  cook.forget();
-                }}
+                used={form.used[line.pos] ?? ''}
+                setUsed={(text) => set({ used: { ...form.used, [line.pos]: text } })}
                 problem={<FieldProblem at={`/corrections/${line.pos}`} problem={cook.problem} />}
               />
             ))}
           </ul>
-          <AlsoRows also={also} set={setAlso} problem={cook.problem} field="/also" />
+          <AlsoRows also={form.also} set={(also) => set({ also })} problem={cook.problem} field="/also" />
           {plan.addOnNight.length > 0 && (
             <p className="mt-4">
               <strong className="text-primary">Add on the night, not taken now:</strong> {plan.addOnNight.join(' · ')}
@@ -145,21 +144,15 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
             inputMode="numeric"
             value={cameOut}
             aria-invalid={cook.problem?.field === '/portions'}
-            onChange={(event) => {
-              setPortions(event.target.value);
-              cook.forget();
-            }}
+            onChange={(event) => set({ portions: event.target.value })}
           />
         </label>
         <Field
           label="Keep back plain"
           kind="number"
           wide="w-40"
-          value={keepBack}
-          set={(value) => {
-            setKeepBack(value);
-            cook.forget();
-          }}
+          value={form.keepBack}
+          set={(value) => set({ keepBack: value })}
           at="/keepBack"
           problem={cook.problem}
           hint="portions into the fridge"
@@ -170,7 +163,7 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
           disabled={cook.busy || sizeProblem !== undefined}
           onClick={() => {
             const out = whole(cameOut, undefined, undefined);
-            const keep = whole(keepBack, undefined, -1);
+            const keep = whole(form.keepBack, undefined, -1);
             cook.act({
               recipe,
               n: plan.n,
@@ -181,7 +174,7 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
               corrections,
               planned,
               keepBack: keep,
-              also: also.map(({ lot, amount }) => ({ lot, amount: amount.trim() === '' ? undefined : amount })),
+              also: form.also.map(({ lot, amount }) => ({ lot, amount: amount.trim() === '' ? undefined : amount })),
             });
           }}
         >

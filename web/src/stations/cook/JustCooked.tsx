@@ -14,6 +14,7 @@ export function JustCooked() {
   const [portions, setPortions] = useState('');
   const [used, setUsed] = useState<Also[]>([]);
   const cook = useAct(
+    'stock',
     (key, body: Schema['JustInput']) =>
       answer(api.POST('/api/cook/just', { params: { header: { 'Idempotency-Key': key } }, body })),
     () => navigate('/pack'),

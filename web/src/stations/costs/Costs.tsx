@@ -113,6 +113,7 @@ function Prices({ prices }: { prices: Schema['PriceView'][] }) {
   const [pack, setPack] = useState('');
   const [price, setPrice] = useState('');
   const save = useAct(
+    'facts',
     (key, body: Schema['PriceInput']) =>
       answer(api.POST('/api/costs/prices', { params: { header: { 'Idempotency-Key': key } }, body })),
     () => {

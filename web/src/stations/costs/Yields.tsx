@@ -22,6 +22,7 @@ export function Yields() {
   const [input, setInput] = useState(nothing);
   const [all, setAll] = useState(false);
   const save = useAct(
+    'facts',
     (key, body: Input) => answer(api.POST('/api/yields', { params: { header: { 'Idempotency-Key': key } }, body })),
     () => setInput(nothing),
   );

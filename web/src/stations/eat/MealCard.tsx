@@ -1,9 +1,9 @@
-import { useState } from 'react';
 import { answer, api, type Schema } from '../../api/client';
 import { usePlan } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { OneOf, OtherProblem, Tape } from '../../kit/kit';
+import { useForm } from '../../kit/useForm';
 import { shortDay, whole } from '../../kit/words';
 
 type Meal = Schema['MealView'];
@@ -25,6 +25,15 @@ const tastes: [number, string][] = [
 
 type How = 'PLANNED' | 'OTHER' | 'OUT';
 
+type Form = {
+  how: How;
+  text: string;
+  batch: string | undefined;
+  left: string;
+  liked: number | undefined;
+  not: string[];
+};
+
 const hows: [How, string][] = [
   ['PLANNED', 'as planned'],
   ['OTHER', 'something else'],
@@ -33,16 +42,15 @@ const hows: [How, string][] = [
 
 /** An evening to write down: as planned, something else, out; what was left; one tap how it was. */
 export function MealCard({ meal }: { meal: Meal }) {
-  const [how, setHow] = useState<How>('PLANNED');
-  const [text, setText] = useState('');
-  const [batch, setBatch] = useState<string>();
-  const [left, setLeft] = useState('');
-  const [liked, setLiked] = useState<number>();
-  const [not, setNot] = useState<string[]>([]);
   const inStock = usePlan().data?.inStock ?? [];
-  const eat = useAct((key, body: Input) =>
+  const eat = useAct('stock', (key, body: Input) =>
     answer(api.POST('/api/eat', { params: { header: { 'Idempotency-Key': key } }, body })),
   );
+  const { form, set } = useForm<Form>(
+    { how: 'PLANNED', text: '', batch: undefined, left: '', liked: undefined, not: [] },
+    eat.forget,
+  );
+  const { how, batch, liked, not } = form;
   const said = meal.state !== 'PLANNED';
   return (
     <div className="enamel mb-3 p-4">
@@ -67,31 +75,21 @@ export function MealCard({ meal }: { meal: Meal }) {
             eat.act({
               day: meal.day,
               how,
-              text: text.trim() === '' ? undefined : text,
+              text: form.text.trim() === '' ? undefined : form.text,
               batch: how === 'OTHER' ? batch : undefined,
-              left: whole(left, 0, -1),
+              left: whole(form.left, 0, -1),
               liked,
               notForThem: not,
             });
           }}
         >
-          <OneOf
-            choices={hows}
-            chosen={how}
-            choose={(choice) => {
-              setHow(choice);
-              eat.forget();
-            }}
-          />
+          <OneOf choices={hows} chosen={how} choose={(choice) => set({ how: choice })} />
           {how === 'OTHER' && (
             <div>
               <Field
                 label="What was it"
-                value={text}
-                set={(value) => {
-                  setText(value);
-                  eat.forget();
-                }}
+                value={form.text}
+                set={(value) => set({ text: value })}
                 at="/text"
                 problem={eat.problem}
                 placeholder="bread and cheese"
@@ -103,7 +101,7 @@ export function MealCard({ meal }: { meal: Meal }) {
                     type="button"
                     aria-pressed={batch === there.batch}
                     className={`btn h-auto min-h-11 ${batch === there.batch ? 'btn-primary' : 'btn-outline'}`}
-                    onClick={() => setBatch(batch === there.batch ? undefined : there.batch)}
+                    onClick={() => set({ batch: batch === there.batch ? undefined : there.batch })}
                   >
                     {there.name} · {there.portions}
                   </button>
@@ -117,11 +115,8 @@ export function MealCard({ meal }: { meal: Meal }) {
                 label="Portions left"
                 kind="number"
                 wide="w-32"
-                value={left}
-                set={(value) => {
-                  setLeft(value);
-                  eat.forget();
-                }}
+                value={form.left}
+                set={(value) => set({ left: value })}
                 at="/left"
                 problem={eat.problem}
                 placeholder="0"
@@ -135,7 +130,7 @@ export function MealCard({ meal }: { meal: Meal }) {
                       type="button"
                       aria-pressed={liked === value}
                       className={`btn ${liked === value ? 'btn-primary' : 'btn-outline'}`}
-                      onClick={() => setLiked(liked === value ? undefined : value)}
+                      onClick={() => set({ liked: liked === value ? undefined : value })}
                     >
                       {words}
                     </button>
@@ -153,7 +148,7 @@ export function MealCard({ meal }: { meal: Meal }) {
                         aria-pressed={not.includes(eater.id)}
                         className={`btn ${not.includes(eater.id) ? 'btn-accent' : 'btn-outline'}`}
                         onClick={() =>
-                          setNot(not.includes(eater.id) ? not.filter((n) => n !== eater.id) : [...not, eater.id])
+                          set({ not: not.includes(eater.id) ? not.filter((n) => n !== eater.id) : [...not, eater.id] })
                         }
                       >
                         {eater.name}

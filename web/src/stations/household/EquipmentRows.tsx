@@ -41,11 +41,13 @@ function EquipmentForm({ piece, done }: { piece?: Equipment; done: () => void })
     count: String(piece?.count ?? 1),
   });
   const save = useAct(
+    'all',
     (key, body: Schema['EquipmentInput']) =>
       answer(api.POST('/api/household/equipment', { params: { header: { 'Idempotency-Key': key } }, body })),
     done,
   );
   const remove = useAct(
+    'all',
     (key, id: string) =>
       answer(
         api.POST('/api/household/equipment/{id}/remove', {

@@ -78,7 +78,7 @@ const heads = [
 /** A quick start: how many, names later. */
 function Table({ oneByOne }: { oneByOne: () => void }) {
   const [count, setCount] = useState<Record<string, string>>({ adults: '2' });
-  const act = useAct((key, body: Schema['TableInput']) =>
+  const act = useAct('all', (key, body: Schema['TableInput']) =>
     answer(api.POST('/api/household/table', { params: { header: { 'Idempotency-Key': key } }, body })),
   );
   const of = (head: string) => whole(count[head] ?? '', 0, -1);

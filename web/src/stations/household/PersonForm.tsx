@@ -25,6 +25,7 @@ export function PersonForm({ person, done }: { person: Schema['PersonView'] | un
   const [form, setForm] = useState<Input>(known);
   const [dislikes, setDislikes] = useState(form.dislikes.join(', '));
   const save = useAct(
+    'all',
     (key, body: Input) =>
       answer(api.POST('/api/household/people', { params: { header: { 'Idempotency-Key': key } }, body })),
     done,

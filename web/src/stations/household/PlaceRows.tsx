@@ -32,11 +32,13 @@ function PlaceForm({ place, done }: { place?: Place; done: () => void }) {
   const [name, setName] = useState(place?.name ?? '');
   const [kind, setKind] = useState<Place['kind']>(place?.kind ?? 'FREEZER');
   const save = useAct(
+    'all',
     (key, body: Schema['PlaceInput']) =>
       answer(api.POST('/api/household/places', { params: { header: { 'Idempotency-Key': key } }, body })),
     done,
   );
   const remove = useAct(
+    'all',
     (key, id: string) =>
       answer(
         api.POST('/api/household/places/{id}/remove', { params: { path: { id }, header: { 'Idempotency-Key': key } } }),

@@ -20,7 +20,7 @@ export function Settings({ household }: { household: View }) {
     seasoning: household.seasoning,
     flat: household.flat,
   });
-  const save = useAct((key, body: Input) =>
+  const save = useAct('all', (key, body: Input) =>
     answer(api.POST('/api/household/settings', { params: { header: { 'Idempotency-Key': key } }, body })),
   );
   const change = (part: Partial<Input>) => {

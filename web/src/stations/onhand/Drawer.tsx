@@ -2,13 +2,12 @@ import { answer, api, type Schema } from '../../api/client';
 import { useAct } from '../../api/useAct';
 import { OtherProblem, Tape } from '../../kit/kit';
 import { until } from '../../kit/words';
-import type { Lot } from './OnHand';
 
-type Props = { place: Schema['PlaceView']; litres: string | undefined; open: (lot: Lot) => void };
+type Props = { place: Schema['PlaceView']; litres: string | undefined; open: (lot: Schema['LotView']) => void };
 
 /** A drawer of the freezer with its packets stacked in it; a notch marks what to use first, the words say so too. */
 export function Drawer({ place, litres, open }: Props) {
-  const full = useAct((key, id: string) =>
+  const full = useAct('stock', (key, id: string) =>
     answer(api.POST('/api/onhand/places/{id}/full', { params: { path: { id }, header: { 'Idempotency-Key': key } } })),
   );
   return (

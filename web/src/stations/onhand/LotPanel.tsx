@@ -6,20 +6,21 @@ import { Field } from '../../kit/Field';
 import { FieldProblem, Money, OtherProblem } from '../../kit/kit';
 import { Panel } from '../../kit/Panel';
 import { shortDay } from '../../kit/words';
-import { type Lot, Urgent } from './OnHand';
+import { Urgent } from './Urgent';
 
 type Input = Schema['HandInput'];
 
 const reasons = ['gone off', 'forgotten', 'not liked', 'burnt', 'freezer burn'];
 
 /** One thing in the hand: use it, move it, open it, count it, bin it. */
-export function LotPanel({ lot, close }: { lot: Lot; close: () => void }) {
+export function LotPanel({ lot, close }: { lot: Schema['LotView']; close: () => void }) {
   const rule = useLotRule(lot.id).data;
   const [amount, setAmount] = useState('');
   const [place, setPlace] = useState('');
   const [binning, setBinning] = useState(false);
   const places = (useHousehold().data?.places ?? []).filter((p) => p.kind !== 'COUNTER' && p.id !== lot.place);
   const hand = useAct(
+    'stock',
     (key, body: Input) =>
       answer(
         api.POST('/api/lots/{id}', { params: { path: { id: lot.id }, header: { 'Idempotency-Key': key } }, body }),

@@ -23,6 +23,7 @@ export function NoteBox({ places }: { places: Schema['PlaceView'][] }) {
   const read = useNoteRead(text, place);
   const lines = text.trim() === '' ? [] : (read.data ?? []);
   const store = useAct(
+    'stock',
     (key, body: Schema['NoteInput']) =>
       answer(api.POST('/api/onhand/note', { params: { header: { 'Idempotency-Key': key } }, body })),
     () => {

@@ -2,14 +2,14 @@ import { useState } from 'react';
 import type { Schema } from '../../api/client';
 import { useHousehold, useOnHand } from '../../api/queries';
 import { Empty, Heading, Money, Tape, Waiting } from '../../kit/kit';
-import { until } from '../../kit/words';
 import { Drawer } from './Drawer';
 import { LotPanel } from './LotPanel';
 import { NoteBox } from './NoteBox';
 import { Staples } from './Staples';
+import { Urgent } from './Urgent';
 
 type Place = Schema['PlaceView'];
-export type Lot = Schema['LotView'];
+type Lot = Schema['LotView'];
 
 /** What there is: a note to type, what to use first, the freezer as a picture, the rest by place. */
 export function OnHand() {
@@ -108,18 +108,6 @@ function UseFirst({ lots, empty, open }: { lots: Lot[]; empty: boolean; open: (l
       {lots.length > 6 && <p className="quiet mt-1">and {lots.length - 6} more below</p>}
     </section>
   );
-}
-
-/** The date with its words; plum only beside words that say why. */
-export function Urgent({ lot }: { lot: Lot }) {
-  if (!lot.until) {
-    return <span className="quiet">no date known</span>;
-  }
-  const words = until(lot.until.words, lot.until.date);
-  if (lot.urgency === 'PAST') {
-    return <strong className="text-accent">past: {words}</strong>;
-  }
-  return <span className={lot.urgency === 'SOON' ? 'font-bold' : ''}>{words}</span>;
 }
 
 function Shelf({ place, open }: { place: Place; open: (lot: Lot) => void }) {

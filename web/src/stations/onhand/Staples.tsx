@@ -1,7 +1,6 @@
 import { answer, api, type Schema } from '../../api/client';
 import { useAct } from '../../api/useAct';
 import { OneOf, OtherProblem } from '../../kit/kit';
-import type { Lot } from './OnHand';
 
 type Level = Schema['LevelInput']['level'];
 
@@ -12,8 +11,8 @@ const levels: [Level, string][] = [
 ];
 
 /** What is not counted: one tap says how it stands; low and out go on the list. */
-export function Staples({ staples }: { staples: Lot[] }) {
-  const set = useAct((key, { lot, level }: { lot: string; level: Level }) =>
+export function Staples({ staples }: { staples: Schema['LotView'][] }) {
+  const set = useAct('stock', (key, { lot, level }: { lot: string; level: Level }) =>
     answer(
       api.POST('/api/lots/{id}/level', {
         params: { path: { id: lot }, header: { 'Idempotency-Key': key } },

@@ -31,7 +31,7 @@ export function PackDish({ dish, places, containers }: Props) {
     together,
   };
   const draft = usePackDraft(input);
-  const pack = useAct((key, body: Schema['PackInput']) =>
+  const pack = useAct('stock', (key, body: Schema['PackInput']) =>
     answer(api.POST('/api/pack', { params: { header: { 'Idempotency-Key': key } }, body })),
   );
 

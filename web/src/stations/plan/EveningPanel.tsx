@@ -1,15 +1,27 @@
-import { useState } from 'react';
 import { answer, api, type Schema } from '../../api/client';
 import { useHousehold, useTitles } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { OneOf, OtherProblem } from '../../kit/kit';
 import { Panel } from '../../kit/Panel';
+import { useForm } from '../../kit/useForm';
 import { shortDay, whole } from '../../kit/words';
-import type { Day } from './Plan';
 
 type Input = Schema['EveningInput'];
 type Kind = Input['kind'];
+type Day = Schema['PlanDay'];
+/** As typed; `people` once somebody was tapped. */
+type Form = {
+  kind: Kind;
+  dish: string;
+  batch: string | undefined;
+  portions: string;
+  sides: string;
+  table: string;
+  minutes: string;
+  note: string;
+  people: string[] | undefined;
+};
 
 const kinds: [Kind, string][] = [
   ['COOK', 'cook'],
@@ -25,34 +37,36 @@ export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['Pla
   const household = useHousehold().data;
   const eaters = (household?.people ?? []).filter((person) => person.active);
   const main = slot?.dishes.find((dish) => dish.kind !== 'SIDE');
-  const [kind, setKind] = useState<Kind>(slot?.kind ?? 'COOK');
-  const [dish, setDish] = useState(main?.name ?? '');
-  const [batch, setBatch] = useState(main?.kind === 'BATCH' ? main.of : undefined);
-  const [portions, setPortions] = useState(main?.portions === undefined ? '' : String(main.portions));
-  const [sides, setSides] = useState(
-    slot?.dishes
-      .filter((d) => d.kind === 'SIDE')
-      .map((d) => d.name)
-      .join(', ') ?? '',
-  );
-  const [table, setTable] = useState(slot?.tableTime ?? plan.usualTable);
-  const [minutes, setMinutes] = useState(String(slot?.minutes ?? 45));
-  const [people, setPeople] = useState<string[]>();
-  const [note, setNote] = useState(slot?.note ?? '');
-  const here = people ?? slot?.people ?? eaters.map((person) => person.id);
   const save = useAct(
+    'plan',
     (key, body: Input) =>
       answer(api.POST('/api/plan/evening', { params: { header: { 'Idempotency-Key': key } }, body })),
     close,
   );
+  const { form, set } = useForm<Form>(
+    {
+      kind: slot?.kind ?? 'COOK',
+      dish: main?.name ?? '',
+      batch: main?.kind === 'BATCH' ? main.of : undefined,
+      portions: main?.portions === undefined ? '' : String(main.portions),
+      sides:
+        slot?.dishes
+          .filter((dish) => dish.kind === 'SIDE')
+          .map((dish) => dish.name)
+          .join(', ') ?? '',
+      table: slot?.tableTime ?? plan.usualTable,
+      minutes: String(slot?.minutes ?? 45),
+      note: slot?.note ?? '',
+      people: undefined,
+    },
+    save.forget,
+  );
+  const { kind, dish, batch } = form;
+  const here = form.people ?? slot?.people ?? eaters.map((person) => person.id);
   const eats = kind !== 'OUT' && kind !== 'UNDECIDED';
-  const many = whole(portions, undefined, 0);
+  const many = whole(form.portions, undefined, 0);
   const dishes =
     eats && (batch || dish.trim() !== '') ? [{ batch, text: batch ? undefined : dish, portions: many }] : [];
-  const typed = (set: (value: string) => void) => (value: string) => {
-    set(value);
-    save.forget();
-  };
   return (
     <Panel title={shortDay(day.date)} close={close}>
       <form
@@ -63,17 +77,17 @@ export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['Pla
             day: day.date,
             version: slot?.version ?? 0,
             kind,
-            tableTime: table,
-            minutes: whole(minutes, -1, -1),
+            tableTime: form.table,
+            minutes: whole(form.minutes, -1, -1),
             locked: slot?.locked ?? false,
-            note,
+            note: form.note,
             people: here,
             dishes,
-            sides: eats ? sides : '',
+            sides: eats ? form.sides : '',
           });
         }}
       >
-        <OneOf choices={kinds} chosen={kind} choose={setKind} />
+        <OneOf choices={kinds} chosen={kind} choose={(choice) => set({ kind: choice })} />
         {eats && (
           <>
             {(kind === 'STOCK' || kind === 'LEFTOVERS') && (
@@ -87,10 +101,7 @@ export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['Pla
                       type="button"
                       aria-pressed={batch === there.batch}
                       className={`btn h-auto min-h-11 ${batch === there.batch ? 'btn-primary' : 'btn-outline'}`}
-                      onClick={() => {
-                        setBatch(there.batch);
-                        setDish(there.name);
-                      }}
+                      onClick={() => set({ batch: there.batch, dish: there.name })}
                     >
                       {there.name} · {there.portions}
                     </button>
@@ -103,21 +114,18 @@ export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['Pla
                 <Field
                   label="Dish"
                   value={dish}
-                  set={(value) => {
-                    typed(setDish)(value);
-                    setBatch(undefined);
-                  }}
+                  set={(value) => set({ dish: value, batch: undefined })}
                   at="/dishes/0/text"
                   problem={save.problem}
                   hint="a recipe, something in stock, or just a name"
                 />
-                {!batch && kind === 'COOK' && <Suggestions text={dish} choose={setDish} />}
+                {!batch && kind === 'COOK' && <Suggestions text={dish} choose={(title) => set({ dish: title })} />}
               </div>
               <Field
                 label="Portions"
                 kind="number"
-                value={portions}
-                set={typed(setPortions)}
+                value={form.portions}
+                set={(value) => set({ portions: value })}
                 at="/dishes/0/portions"
                 problem={save.problem}
                 placeholder="for all"
@@ -125,8 +133,8 @@ export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['Pla
             </div>
             <Field
               label="With"
-              value={sides}
-              set={typed(setSides)}
+              value={form.sides}
+              set={(value) => set({ sides: value })}
               at="/sides"
               problem={save.problem}
               placeholder="rice, frozen peas"
@@ -146,7 +154,7 @@ export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['Pla
                   type="button"
                   aria-pressed={on}
                   className={`btn ${on ? 'btn-primary' : 'btn-outline'}`}
-                  onClick={() => setPeople(on ? here.filter((id) => id !== person.id) : [...here, person.id])}
+                  onClick={() => set({ people: on ? here.filter((id) => id !== person.id) : [...here, person.id] })}
                 >
                   {person.name}
                 </button>
@@ -158,20 +166,26 @@ export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['Pla
           <Field
             label="On the table"
             kind="time"
-            value={table}
-            set={typed(setTable)}
+            value={form.table}
+            set={(value) => set({ table: value })}
             at="/tableTime"
             problem={save.problem}
           />
           <Field
             label="Minutes for it"
             kind="number"
-            value={minutes}
-            set={typed(setMinutes)}
+            value={form.minutes}
+            set={(value) => set({ minutes: value })}
             at="/minutes"
             problem={save.problem}
           />
-          <Field label="Note" value={note} set={typed(setNote)} at="/note" problem={save.problem} />
+          <Field
+            label="Note"
+            value={form.note}
+            set={(value) => set({ note: value })}
+            at="/note"
+            problem={save.problem}
+          />
         </div>
         <OtherProblem problem={save.problem} fields={['/dishes/0', '/sides', '/tableTime', '/minutes', '/note']} />
         <div className="flex gap-3">

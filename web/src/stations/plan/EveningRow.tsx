@@ -1,11 +1,11 @@
+import type { Schema } from '../../api/client';
 import { Tape } from '../../kit/kit';
 import { clockTime, shortDay } from '../../kit/words';
-import type { Day } from './Plan';
 
 const kindWords = { COOK: 'cook', STOCK: 'from stock', LEFTOVERS: 'leftovers', UNDECIDED: 'undecided', OUT: 'out' };
 
 /** One evening: when, what, and what to know about it. */
-export function EveningRow({ day, open }: { day: Day; open: () => void }) {
+export function EveningRow({ day, open }: { day: Schema['PlanDay']; open: () => void }) {
   const slot = day.slot;
   const weekend = /^(Sat|Sun)/.test(shortDay(day.date));
   return (

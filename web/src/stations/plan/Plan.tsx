@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import type { Schema } from '../../api/client';
 import { usePlan } from '../../api/queries';
 import { Heading, Waiting } from '../../kit/kit';
 import { EveningPanel } from './EveningPanel';
@@ -42,5 +41,3 @@ export function Plan() {
     </>
   );
 }
-
-export type Day = Schema['PlanDay'];

@@ -41,6 +41,7 @@ export function Flags({ flags }: { flags: Schema['FlagView'][] }) {
 export function NextTime({ recipe }: { recipe: Recipe }) {
   const [text, setText] = useState('');
   const say = useAct(
+    'book',
     (key, body: Schema['NextTimeInput']) =>
       answer(
         api.POST('/api/recipes/{id}/next-time', {

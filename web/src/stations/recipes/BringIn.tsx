@@ -15,6 +15,7 @@ export function BringIn() {
   const [problem, setProblem] = useState('');
   const [looking, setLooking] = useState(false);
   const keep = useAct(
+    'book',
     (key, body: Schema['ImportInput']) =>
       answer(api.POST('/api/recipes/import', { params: { header: { 'Idempotency-Key': key } }, body })),
     () => {

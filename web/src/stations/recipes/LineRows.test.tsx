@@ -2,8 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
 import { afterEach, describe, expect, it } from 'vitest';
-import type { Schema } from '../../api/client';
-import type { Style } from '../../api/queries';
+import type { Schema, Style } from '../../api/client';
 import { emptyForm } from './form';
 import { LineRows } from './LineRows';
 

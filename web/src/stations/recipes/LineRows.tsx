@@ -1,6 +1,5 @@
 import type { ClipboardEvent, KeyboardEvent } from 'react';
-import type { Problem, Schema } from '../../api/client';
-import type { Style } from '../../api/queries';
+import type { Problem, Schema, Style } from '../../api/client';
 import { FieldProblem } from '../../kit/kit';
 import { styleWords } from '../../kit/words';
 import { emptyLine, type Form, type Rule } from './form';

@@ -7,6 +7,7 @@ import { FieldProblem, OtherProblem } from '../../kit/kit';
 export function Names() {
   const [text, setText] = useState('');
   const save = useAct(
+    'book',
     (key, body: Schema['NamesInput']) =>
       answer(api.POST('/api/recipes/names', { params: { header: { 'Idempotency-Key': key } }, body })),
     () => setText(''),

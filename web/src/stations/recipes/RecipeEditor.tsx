@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { useLocation, useNavigate, useParams } from 'react-router';
-import { answer, api, Refused, type Schema } from '../../api/client';
-import { type Style, useDraft, useRecipe } from '../../api/queries';
+import { answer, api, Refused, type Schema, type Style } from '../../api/client';
+import { useDraft, useRecipe } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { FieldProblem, Heading, OtherProblem, Waiting } from '../../kit/kit';
 import { Flags } from './About';
@@ -36,6 +36,7 @@ function Editing({ id, etag, start, said }: Props) {
   const input = inputOf(form);
   const draft = useDraft(input, id);
   const save = useAct(
+    'book',
     (key, body: Schema['RecipeInput']) => {
       const header = { 'Idempotency-Key': key };
       return answer(

@@ -1,5 +1,4 @@
-import type { Problem } from '../../api/client';
-import type { Style } from '../../api/queries';
+import type { Problem, Style } from '../../api/client';
 import { FieldProblem } from '../../kit/kit';
 import { styleWords } from '../../kit/words';
 import { emptyStep, type Form } from './form';

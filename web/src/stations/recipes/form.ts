@@ -1,5 +1,5 @@
+import type { Style } from '../../api/client';
 import { newKey, type Schema } from '../../api/client';
-import type { Style } from '../../api/queries';
 import { whole } from '../../kit/words';
 
 /** The recipe as it stands in the fields; rows carry a key so that React can follow them. */

@@ -12,6 +12,7 @@ type Props = { inBasket: string; done: (soon: Schema['SoonView'][]) => void };
 export function Away({ inBasket, done }: Props) {
   const [till, setTill] = useState('');
   const away = useAct(
+    'stock',
     (key, body: Schema['AwayInput']) =>
       answer(api.POST('/api/shop/away', { params: { header: { 'Idempotency-Key': key } }, body })),
     (answered) => {
@@ -52,7 +53,7 @@ export function Away({ inBasket, done }: Props) {
 export function Soon({ soon }: { soon: Schema['SoonView'][] }) {
   const freezer = (useHousehold().data?.places ?? []).find((place) => place.kind === 'FREEZER');
   const [frozen, setFrozen] = useState<string[]>([]);
-  const freeze = useAct(async (key, lot: string) => {
+  const freeze = useAct('stock', async (key, lot: string) => {
     const said = await answer(
       api.POST('/api/lots/{id}', {
         params: { path: { id: lot }, header: { 'Idempotency-Key': key } },

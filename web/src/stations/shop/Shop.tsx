@@ -22,6 +22,7 @@ export function Shop() {
   const [soon, setSoon] = useState<Schema['SoonView'][]>([]);
   const shop = useShop(days).data;
   const add = useAct(
+    'list',
     (key, body: Schema['ItemInput']) =>
       answer(api.POST('/api/shop/items', { params: { header: { 'Idempotency-Key': key } }, body })),
     () => setText(''),

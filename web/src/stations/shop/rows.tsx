@@ -15,7 +15,7 @@ export function WantedRow({ wanted }: { wanted: Wanted }) {
   const [packs, setPacks] = useState(String(wanted.packs));
   const [pack, setPack] = useState(wanted.pack ?? '');
   const [price, setPrice] = useState(wanted.expected ?? '');
-  const tick = useAct((key, body: Schema['TickInput']) =>
+  const tick = useAct('list', (key, body: Schema['TickInput']) =>
     answer(api.POST('/api/shop/tick', { params: { header: { 'Idempotency-Key': key } }, body })),
   );
   const send = () =>
@@ -82,7 +82,7 @@ export function WantedRow({ wanted }: { wanted: Wanted }) {
 
 /** What lies in the basket; taking it out undoes the tick. */
 export function InBasket({ basket }: { basket: Schema['TickedView'][] }) {
-  const out = useAct(async (key, act: string) => {
+  const out = useAct('list', async (key, act: string) => {
     const undone = await answer(
       api.POST('/api/acts/{act}/undo', { params: { path: { act }, header: { 'Idempotency-Key': key } } }),
     );

@@ -18,11 +18,13 @@ export function Cutting({ start, done }: { start: Form; done: () => void }) {
   const preview = useStretchPreview(asked, ready);
   const refused = ready && preview.error instanceof Refused ? preview.error.problem : undefined;
   const save = useAct(
+    'plan',
     (key, body: Schema['StretchInput']) =>
       answer(api.POST('/api/stretch', { params: { header: { 'Idempotency-Key': key } }, body })),
     done,
   );
   const cook = useAct(
+    'stock',
     (key, id: string) =>
       answer(
         api.POST('/api/stretch/{id}/cook', {
@@ -33,6 +35,7 @@ export function Cutting({ start, done }: { start: Form; done: () => void }) {
     done,
   );
   const drop = useAct(
+    'plan',
     (key, id: string) =>
       answer(api.POST('/api/stretch/{id}/drop', { params: { path: { id }, header: { 'Idempotency-Key': key } } })),
     done,

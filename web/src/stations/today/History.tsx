@@ -7,7 +7,7 @@ import { shortDay } from '../../kit/words';
 /** Everything that was done, newest first, each with undo. */
 export function History() {
   const history = useHistory();
-  const undo = useAct((key, act: string) =>
+  const undo = useAct('all', (key, act: string) =>
     answer(api.POST('/api/acts/{act}/undo', { params: { path: { act }, header: { 'Idempotency-Key': key } } })).then(
       (undone) => ({ act: '', subject: `Undone: ${undone.subject}` }),
     ),

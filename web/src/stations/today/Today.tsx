@@ -145,7 +145,7 @@ function Tonight({ meal }: { meal: Schema['MealView'] | undefined }) {
 
 function TakeOut({ out }: { out: Schema['OutView'][] }) {
   const fridge = (useHousehold().data?.places ?? []).find((place) => place.kind === 'FRIDGE');
-  const take = useAct((key, one: Schema['OutView']) =>
+  const take = useAct('stock', (key, one: Schema['OutView']) =>
     answer(
       api.POST('/api/lots/{id}', {
         params: { path: { id: one.lot }, header: { 'Idempotency-Key': key } },
@@ -183,7 +183,7 @@ function TakeOut({ out }: { out: Schema['OutView'][] }) {
 
 function Freeze({ lots }: { lots: Schema['LotView'][] }) {
   const freezer = (useHousehold().data?.places ?? []).find((place) => place.kind === 'FREEZER');
-  const freeze = useAct((key, lot: string) =>
+  const freeze = useAct('stock', (key, lot: string) =>
     answer(
       api.POST('/api/lots/{id}', {
         params: { path: { id: lot }, header: { 'Idempotency-Key': key } },

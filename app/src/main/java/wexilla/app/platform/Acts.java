@@ -48,7 +48,7 @@ public class Acts {
     }
 
     /**
-     * Does the work as an act that happens now.
+     * Does the work as an act that happens now, or when its request says it did.
      *
      * @param key the act's id, a UUID made by the caller
      * @param request what was asked, to tell a repetition from another use of the same key
@@ -61,7 +61,7 @@ public class Acts {
             Object request,
             Class<T> answer,
             Function<Act, Done<T>> work) {
-        return perform(household, key, kind, request, answer, clock.instant(), work);
+        return perform(household, key, kind, request, answer, Happened.at(clock), work);
     }
 
     /** The same for something that happened earlier. */

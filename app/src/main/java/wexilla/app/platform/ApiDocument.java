@@ -8,12 +8,15 @@ import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
+import io.swagger.v3.oas.models.parameters.HeaderParameter;
 import io.swagger.v3.oas.models.servers.Server;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springdoc.core.customizers.OperationCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -28,6 +31,22 @@ class ApiDocument {
         return new OpenAPI()
                 .servers(List.of(new Server().url("/")))
                 .info(new Info().title("Wexilla").version("1"));
+    }
+
+    /** Every act may say when it happened. */
+    @Bean
+    OperationCustomizer happenedAt() {
+        return (operation, method) -> {
+            boolean act = operation.getParameters() != null
+                    && operation.getParameters().stream().anyMatch(p -> "Idempotency-Key".equals(p.getName()));
+            return act
+                    ? operation.addParametersItem(new HeaderParameter()
+                            .name(Happened.HEADER)
+                            .description("when it happened, ISO 8601, if it had to wait for an answer")
+                            .schema(new StringSchema().format("date-time"))
+                            .required(false))
+                    : operation;
+        };
     }
 
     @Bean

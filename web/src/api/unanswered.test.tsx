@@ -1,0 +1,57 @@
+import { cleanup, renderHook } from '@testing-library/react';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { answer, api } from './client';
+import { forgetUnanswered, resend, useUnanswered, wasAnsweredLater } from './unanswered';
+
+const body = { text: '1 kg potatoes' };
+const key = '6f9619ff-8b86-4d01-b42d-00cf4fc964ff';
+const header = { 'Idempotency-Key': key };
+const note = () => answer(api.POST('/api/onhand/note', { params: { header }, body, fetch: (r) => fetch(r) }));
+
+const answers = vi.fn<typeof fetch>();
+const json = (status: number, told: object) =>
+  new Response(JSON.stringify(told), { status, headers: { 'Content-Type': 'application/json' } });
+
+beforeEach(() => {
+  vi.stubGlobal('fetch', answers);
+  answers.mockReset();
+  localStorage.clear();
+});
+
+afterEach(() => {
+  forgetUnanswered();
+  cleanup();
+  vi.unstubAllGlobals();
+});
+
+const waiting = () => renderHook(() => useUnanswered()).result.current;
+
+describe('an act that was not answered', () => {
+  it('waits with its key and its time, and is the same act when it is sent again', async () => {
+    answers.mockRejectedValueOnce(new TypeError('no network'));
+    await expect(note()).rejects.toThrow('does not answer');
+    expect(waiting()).toBe(1);
+    const kept = JSON.parse(localStorage.getItem('wexilla-unanswered') ?? '[]');
+    expect(kept).toMatchObject([{ key, path: '/api/onhand/note', method: 'POST', body: JSON.stringify(body) }]);
+    answers.mockResolvedValueOnce(json(200, { act: 'a1', subject: 'On hand: potatoes' }));
+    const tell = vi.fn();
+    await resend(tell);
+    const sent = answers.mock.calls[1]?.[1];
+    const headers = new Headers(sent?.headers);
+    expect([headers.get('Idempotency-Key'), headers.get('Happened-At')]).toEqual([key, kept[0].at]);
+    expect(sent?.body).toBe(JSON.stringify(body));
+    expect(tell).toHaveBeenCalledWith({ subject: 'On hand: potatoes', act: 'a1' });
+    expect([waiting(), localStorage.getItem('wexilla-unanswered'), wasAnsweredLater(key)]).toEqual([0, '[]', true]);
+  });
+
+  it('goes on waiting while the kitchen is out of order, and not when it was refused', async () => {
+    answers.mockResolvedValueOnce(json(503, { detail: 'the database is gone' }));
+    await expect(note()).rejects.toThrow('gone');
+    expect(waiting()).toBe(1);
+    answers.mockResolvedValueOnce(json(400, { detail: 'There is no such food.' }));
+    const tell = vi.fn();
+    await resend(tell);
+    expect(tell).toHaveBeenCalledWith({ subject: 'Not taken: There is no such food.' });
+    expect(waiting()).toBe(0);
+  });
+});

@@ -1,0 +1,116 @@
+import { useSyncExternalStore } from 'react';
+import { api, type Problem } from './client';
+
+/**
+ * An act that was sent and not answered: kept with its key and its time until the kitchen says what came of it, so that
+ * a lost network, a reload or a dead battery loses nothing. The key makes sending it again the same act.
+ */
+export type Unanswered = { key: string; path: string; method: string; body: string; match?: string; at: string };
+
+const SHELF = 'wexilla-unanswered';
+const KEY = 'Idempotency-Key';
+/** A file that is brought in is brought in again by the cook, not kept here. */
+const LONGEST = 100_000;
+
+let waiting: readonly Unanswered[] = stored();
+/** Keys that are on their way right now, and those answered behind the back of the screen that sent them. */
+const flying = new Set<string>();
+const answeredLater = new Set<string>();
+const listeners = new Set<() => void>();
+
+function stored(): Unanswered[] {
+  try {
+    return JSON.parse(localStorage.getItem(SHELF) ?? '[]') as Unanswered[];
+  } catch {
+    return [];
+  }
+}
+
+function keep(next: readonly Unanswered[]) {
+  waiting = next;
+  try {
+    localStorage.setItem(SHELF, JSON.stringify(next));
+  } catch {
+    // a full or forbidden store: the act waits in this page alone
+  }
+  for (const tell of listeners) {
+    tell();
+  }
+}
+
+const without = (key: string) => waiting.filter((one) => one.key !== key);
+
+/** The kitchen has spoken, whatever it said; a fault of the kitchen itself (its database gone) is no answer. */
+const isAnswer = (status: number) => status < 500;
+
+api.use({
+  async onRequest({ request }) {
+    const key = request.headers.get(KEY);
+    const body = key ? await request.clone().text() : '';
+    if (key && body.length <= LONGEST) {
+      flying.add(key);
+      keep([
+        ...without(key),
+        {
+          key,
+          path: new URL(request.url).pathname,
+          method: request.method,
+          body,
+          match: request.headers.get('If-Match') ?? undefined,
+          at: new Date().toISOString(),
+        },
+      ]);
+    }
+  },
+  onResponse({ request, response }) {
+    const key = request.headers.get(KEY);
+    if (key) {
+      flying.delete(key);
+      keep(isAnswer(response.status) ? without(key) : [...waiting]);
+    }
+  },
+  onError({ request }) {
+    flying.delete(request.headers.get(KEY) ?? '');
+    keep([...waiting]);
+  },
+});
+
+/** Whether this act was answered after the screen that sent it had given up. */
+export const wasAnsweredLater = (key: string) => answeredLater.has(key);
+
+export type Resent = { subject: string; act?: string };
+
+/** Sends what waits, oldest first, until the kitchen is silent again; tells what came of each. */
+export async function resend(tell: (result: Resent) => void): Promise<void> {
+  for (const one of waiting.filter((act) => !flying.has(act.key))) {
+    flying.add(one.key);
+    const headers = new Headers({ 'Content-Type': 'application/json', [KEY]: one.key, 'Happened-At': one.at });
+    if (one.match) {
+      headers.set('If-Match', one.match);
+    }
+    const response = await fetch(one.path, { method: one.method, headers, body: one.body || undefined }).catch(
+      () => undefined,
+    );
+    flying.delete(one.key);
+    if (!response || !isAnswer(response.status)) {
+      keep([...waiting]);
+      return;
+    }
+    answeredLater.add(one.key);
+    keep(without(one.key));
+    const said = (await response.json().catch(() => ({}))) as { act?: string; subject?: string } & Problem;
+    tell(response.ok ? { subject: said.subject ?? 'Done', act: said.act } : { subject: `Not taken: ${said.detail}` });
+  }
+}
+
+/** Lets go of what waits. */
+export const forgetUnanswered = () => keep(waiting.filter((act) => flying.has(act.key)));
+
+const subscribe = (tell: () => void) => {
+  listeners.add(tell);
+  return () => listeners.delete(tell);
+};
+
+/** How many acts wait for an answer and are not on their way. */
+export const useUnanswered = () =>
+  useSyncExternalStore(subscribe, () => waiting.filter((act) => !flying.has(act.key)).length);
