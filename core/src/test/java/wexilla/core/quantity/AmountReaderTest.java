@@ -28,6 +28,22 @@ class AmountReaderTest {
             3 T oil               | 3    | tbsp  | oil
             8 fl oz milk          | 8    | fl oz | milk
             6 eggs                | 6    | piece | eggs
+            2 dozen eggs          | 24   | piece | eggs
+            half a dozen eggs     | 6    | piece | eggs
+            a couple of onions    | 2    | piece | onions
+            three quarters of a cup milk | 3/4 | cup | milk
+            1 cup and a half milk | 3/2  | cup   | milk
+            1 and a half cups     | 3/2  | cup   | ''
+            2 - 15 oz cans beans  | 30   | oz    | beans
+            a 14.5 ounce can tomatoes | 29/2 | oz | tomatoes
+            2 (400 g each) tins beans | 800 | g  | beans
+            1 tin 400 g beans     | 400  | g     | beans
+            500 g / 1 lb 2 oz beef | 500 | g     | beef
+            3 cm piece ginger     | 3    | cm    | ginger
+            2 heaped tsp cumin    | 2    | tsp   | cumin
+            pinch of salt         | 1    | pinch | of salt
+            between 2 and 3 cups  | 3    | cup   | ''
+            1-1/2 cups rice       | 3/2  | cup   | rice
             """)
     void readsWhatPeopleWrite(String text, String value, String unit, String rest) {
         AmountReader.Reading read = AmountReader.read(text).orElseThrow();
@@ -74,6 +90,32 @@ class AmountReaderTest {
                         .isEqualTo(amount);
             }
         }
+    }
+
+    /** The steps change where the handbook says they do. */
+    @ParameterizedTest
+    @CsvSource({
+        "4.96 g, 5 g",
+        "5.04 g, 5 g",
+        "99.4 g, 99 g",
+        "101 g, 100 g",
+        "498 g, 500 g",
+        "504 g, 500 g",
+        "996 g, 1000 g",
+        "1012 g, 1000 g",
+        "97 ml, 95 ml",
+        "104 ml, 100 ml",
+        "106 ml, 110 ml",
+        "254 ml, 250 ml",
+        "263 ml, 275 ml",
+        "990 ml, 1000 ml",
+        "1024 ml, 1000 ml",
+        "1030 ml, 1050 ml"
+    })
+    void roundsByTheStepsOfItsSize(String amount, String rounded) {
+        Amount written = AmountReader.read(amount).orElseThrow().quantity().max();
+        Amount right = AmountReader.read(rounded).orElseThrow().quantity().max();
+        assertThat(KitchenRounding.nearest(written)).isEqualTo(right);
     }
 
     /** Kitchen rounding of the handbook, own definition. */

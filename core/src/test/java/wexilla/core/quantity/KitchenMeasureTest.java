@@ -87,4 +87,52 @@ class KitchenMeasureTest {
         }
         assertThat(beyond).isLessThan(6);
     }
+
+    /** The terms of the handbook, written down again: in 48ths of a cup's teaspoons each is a whole number. */
+    private static final int[] SCOOPS = {
+        36 * 24, 32 * 24, 24 * 24, 16 * 24, 12 * 24, 3 * 3 * 24, 2 * 3 * 24, 3 * 24, 36, 2 * 24, 24, 12, 6, 3
+    };
+
+    private static final int CUP = 48 * 24;
+
+    /** The fewest terms that come within so many per cent of this, tried one by one; 0 when no three do. */
+    private static int fewest(int asked, int percent) {
+        int fewest = 0;
+        for (int cups = 0; cups <= asked / CUP + 1; cups++) {
+            for (int chosen = 0; chosen < 1 << SCOOPS.length; chosen++) {
+                int terms = Integer.bitCount(chosen) + (cups > 0 ? 1 : 0);
+                if (terms >= 1 && terms <= 3 && (fewest == 0 || terms < fewest) && distinct(chosen)) {
+                    int sum = cups * CUP;
+                    for (int i = 0; i < SCOOPS.length; i++) {
+                        sum += (chosen >> i & 1) * SCOOPS[i];
+                    }
+                    fewest = Math.abs(sum - asked) * 100 <= asked * percent ? terms : fewest;
+                }
+            }
+        }
+        return fewest;
+    }
+
+    /** One number of whole tablespoons and one of whole teaspoons. */
+    private static boolean distinct(int chosen) {
+        return Integer.bitCount(chosen & 0b1110_0000) <= 1 && Integer.bitCount(chosen & 0b110_0000_0000) <= 1;
+    }
+
+    @Test
+    void nobodyMeasuresWithMoreTermsThanTheFewestThatComeNear() {
+        Random seeded = new Random(29);
+        for (int i = 0; i < 60; i++) {
+            int asked = 24 + seeded.nextInt(3 * CUP);
+            int one = fewest(asked, 1);
+            int right = one > 0 ? one : fewest(asked, 3);
+            KitchenMeasure measure =
+                    KitchenMeasure.of(Amount.of(Rational.of(asked, 24), Unit.TSP), System.US, Measures.US);
+            if (right > 0) {
+                assertThat(measure.scoops())
+                        .as(measure.text() + " for " + asked + "/24 tsp")
+                        .hasSize(right);
+                assertThat(measure.errorPercent()).isLessThanOrEqualTo(Rational.of(one > 0 ? 1 : 3));
+            }
+        }
+    }
 }
