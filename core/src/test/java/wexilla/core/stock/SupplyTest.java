@@ -65,6 +65,43 @@ class SupplyTest {
                 .isTrue();
     }
 
+    /** Soon is within seven days: own definition. What has no date is there and never soon. */
+    @Test
+    void whatIsThereAndWhatMustGoSoon() {
+        OpenLot undated = new OpenLot(
+                "u", amount("1 kg"), Cost.of(euro("1")), null, null, LotClock.start("dry-goods", TODAY), false);
+        Supply supply = Supply.of(
+                Map.of(
+                        MINCE.key(), List.of(lot("past", "1 kg", "5.00", -1)),
+                        ONION.key(), List.of(lot("gone", "0 g", "0.00", 2)),
+                        TOMATO.key(), List.of(lot("week", "200 g", "0.60", 7)),
+                        TOMATOES.key(), List.of(lot("later", "400 g", "0.80", 8), lot("first", "400 g", "0.80", 3)),
+                        BEANS.key(), List.of(lot("eighth", "900 g", "3.00", 8)),
+                        FLOUR.key(), List.of(undated)),
+                Set.of(),
+                Forms.NONE);
+        assertThat(supply.there(TODAY))
+                .containsExactlyInAnyOrder(TOMATO.key(), TOMATOES.key(), BEANS.key(), FLOUR.key());
+        assertThat(supply.soon(TODAY)).containsExactly(TOMATOES.key(), TOMATO.key());
+    }
+
+    /** What stands in goes by its date, not by the order it is listed in. */
+    @Test
+    void theStandInNearestItsDateGoesFirst() {
+        Forms forms = new Forms(List.of(
+                new Form(TOMATOES.key(), TOMATO, Rational.ONE, true, List.of(), "", "practice"),
+                new Form(TOMATOES.key(), ONION, Rational.ONE, true, List.of(), "", "own definition")));
+        Supply supply = Supply.of(
+                Map.of(
+                        TOMATO.key(), List.of(lot("later", "500 g", "1.00", 9)),
+                        ONION.key(), List.of(lot("sooner", "500 g", "1.00", 1))),
+                Set.of(),
+                forms);
+        assertThat(supply.take(TOMATOES, amount("600 g"), TODAY).takes())
+                .extracting(take -> take.lot().id())
+                .containsExactly("sooner", "later");
+    }
+
     /** A cabbage has no weight here: a head in stock meets a head asked for, grams do not. */
     @Test
     void anAmountIsReckonedAsItsStockIsCounted() {
