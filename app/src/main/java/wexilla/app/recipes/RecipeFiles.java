@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -131,23 +132,33 @@ class RecipeFiles {
 
     @PostMapping("/api/recipes/import")
     Acts.Said keep(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody ImportInput input) {
+        int count = input.recipes().size();
+        if (count < 1 || count > MOST_AT_ONCE) {
+            throw Problem.at("/recipes", "From 1 to " + MOST_AT_ONCE + " recipes at once, not " + count + ".");
+        }
+        // read before the act begins: nobody waits for the household meanwhile
+        Dishes.Shelf shelf = dishes.shelf(snapshots.of(household), null);
+        List<Recipe> read = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            RecipeInput one = input.recipes().get(i);
+            read.add(below(i, () -> Draft.read(one, shelf).finished(one)));
+        }
         return acts.say(household, key, "import", input, act -> {
-            int count = input.recipes().size();
-            if (count < 1 || count > MOST_AT_ONCE) {
-                throw Problem.at("/recipes", "From 1 to " + MOST_AT_ONCE + " recipes at once, not " + count + ".");
-            }
-            Dishes.Shelf shelf = dishes.shelf(snapshots.of(household), null);
             for (int i = 0; i < count; i++) {
-                RecipeInput one = input.recipes().get(i);
-                try {
-                    Recipe recipe = Draft.read(one, shelf).finished(one);
-                    recipes.add(act, recipe, one.about());
-                } catch (Problem problem) {
-                    throw problem.below("/recipes/" + i);
-                }
+                Recipe recipe = read.get(i);
+                Recipes.About about = input.recipes().get(i).about();
+                below(i, () -> recipes.add(act, recipe, about));
             }
             return "Into the book: " + count + (count == 1 ? " recipe" : " recipes");
         });
+    }
+
+    private static <T> T below(int at, Supplier<T> work) {
+        try {
+            return work.get();
+        } catch (Problem problem) {
+            throw problem.below("/recipes/" + at);
+        }
     }
 
     /** @param format json (schema.org JSON-LD) or csv (its lines) */

@@ -169,13 +169,17 @@ class RecipesController {
 
     @PostMapping("/api/recipes")
     RecipeSaved add(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody RecipeInput input) {
+        Recipe recipe = read(household, input, null);
         return acts.perform(household, key, "recipe", input, RecipeSaved.class, act -> {
-            Recipe recipe = Draft.read(input, dishes.shelf(snapshots.of(household), null))
-                    .finished(input);
             UUID id = recipes.add(act, recipe, input.about());
             String subject = "Recipe: " + recipe.title();
             return new Done<>(subject, new RecipeSaved(act.id().toString(), subject, id.toString()));
         });
+    }
+
+    /** Read before the act begins: nobody waits for the household meanwhile. @param of the recipe that is changed */
+    private Recipe read(Household household, RecipeInput input, @Nullable UUID of) {
+        return Draft.read(input, dishes.shelf(snapshots.of(household), of)).finished(input);
     }
 
     /** Names of dishes, one a line: a name is enough to plan and eat. */
@@ -213,9 +217,8 @@ class RecipesController {
             @RequestHeader("Idempotency-Key") String key,
             @RequestHeader("If-Match") String ifMatch,
             @RequestBody RecipeInput input) {
+        Recipe recipe = read(household, input, id);
         return acts.perform(household, key, "recipe", List.of(id, input), RecipeSaved.class, act -> {
-            Recipe recipe =
-                    Draft.read(input, dishes.shelf(snapshots.of(household), id)).finished(input);
             int n = recipes.change(act, id, version(ifMatch), recipe, input.about());
             nextTimes.takeUp(act, id, n, input.taken() == null ? List.of() : input.taken());
             String subject = "Recipe changed: " + recipe.title();

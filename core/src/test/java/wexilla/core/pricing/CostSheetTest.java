@@ -1,6 +1,7 @@
 package wexilla.core.pricing;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static wexilla.core.Samples.EURO;
 import static wexilla.core.Samples.MINCE;
 import static wexilla.core.Samples.ONION;
 import static wexilla.core.Samples.SALT;
@@ -97,5 +98,51 @@ class CostSheetTest {
                 List.of(wanted(MINCE, "2 cups")), known(List.of(mince("1000 g", "5")), List.of(), Seasoning.FLAT));
         assertThat(sheet.lines().get(0).why()).isEqualTo("the density of minced beef");
         assertThat(sheet.total().complete()).isFalse();
+    }
+
+    /** Why a line is not whole is told in words, and only then. */
+    @Test
+    void whatIsNotKnownIsSaid() {
+        OpenLot unpriced = new OpenLot(
+                "u", amount("600 g"), Cost.unknown(EURO), null, null, LotClock.start("raw-mince", TODAY), false);
+        OpenLot past = new OpenLot(
+                "p",
+                amount("600 g"),
+                Cost.of(euro("6")),
+                TODAY.minusDays(1),
+                TODAY.minusDays(1),
+                LotClock.start("raw-mince", TODAY),
+                false);
+        List<Offer> offers = List.of(offer("5.00", "2 pieces"), offer("9.00", "1000 g"));
+        assertThat(why(mince("600 g", "6.00"), "500 g", offers)).isEmpty();
+        assertThat(why(unpriced, "500 g", offers)).isEqualTo("what is in stock of minced beef has no price");
+        assertThat(why(unpriced, "700 g", offers)).isEqualTo("no price for minced beef");
+        assertThat(why(past, "500 g", offers))
+                .isEqualTo("what is left of minced beef is past its eat-by day and not counted");
+        assertThat(why(mince("100 g", "1.00"), "500 g", offers)).isEmpty();
+        assertThat(why(mince("100 g", "1.00"), "500 g", List.of())).isEqualTo("no price for minced beef");
+        CostSheet sheet = CostSheet.of(
+                List.of(wanted(MINCE, "500 g"), new Wanted(null, "ramps", amount("2 bunches"), null)),
+                known(List.of(), offers, Seasoning.EXACT));
+        assertThat(sheet.lines().get(0).cost())
+                .as("by the kilo, not by the piece")
+                .hasToString("4.50 EUR");
+        assertThat(sheet.lines().get(1).why()).isEqualTo("no price for ramps");
+        assertThat(sheet.lines().get(1).notInStock()).hasToString("2 bunches");
+        assertThat(sheet.lines().get(1).onlyInstead()).isFalse();
+    }
+
+    private static String why(OpenLot lot, String need, List<Offer> offers) {
+        return CostSheet.of(List.of(wanted(MINCE, need)), known(List.of(lot), offers, Seasoning.EXACT))
+                .lines()
+                .get(0)
+                .why();
+    }
+
+    /** Handbook, section 4: a price is old after 90 days. */
+    @Test
+    void aPriceGetsOld() {
+        assertThat(offer("9.00", "1000 g").old(TODAY.plusDays(90))).isFalse();
+        assertThat(offer("9.00", "1000 g").old(TODAY.plusDays(91))).isTrue();
     }
 }

@@ -132,6 +132,25 @@ class DishInDishTest {
     }
 
     @Test
+    void allOfItIsThereOrItsOwnLinesSayWhatIsNot() {
+        LineCost there = sheet(
+                        pizza("1 batch pizza dough"), Map.of(Key.batch("1"), List.of(lot("d", "4 portions", "0.90"))))
+                .lines()
+                .get(0);
+        assertThat(there.basis()).isEqualTo(Basis.STOCK);
+        assertThat(there.takes()).extracting(take -> take.lot().id()).containsExactly("d");
+        assertThat(there.instead()).hasSize(1);
+        assertThat(there.why()).isEmpty();
+        Known unpriced = new Known(Supply.none(), Map.of(), Seasoning.EXACT, euro("0"), Measures.METRIC, TODAY);
+        LineCost unknown = CostSheet.of(
+                        Wanted.of(sized(pizza("1 batch pizza dough")).lines()), unpriced)
+                .lines()
+                .get(0);
+        assertThat(unknown.why()).isEqualTo("in Pizza dough: no price for plain flour");
+        assertThat(unknown.cost().complete()).isFalse();
+    }
+
+    @Test
     void nobodyGuessesWhatAPortionWeighs() {
         LineCost line = sheet(pizza("300 g pizza dough"), Map.of()).lines().get(0);
         assertThat(line.basis()).isEqualTo(Basis.UNKNOWN);
