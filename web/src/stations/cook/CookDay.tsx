@@ -4,7 +4,7 @@ import { answer, api, type Schema } from '../../api/client';
 import { useCookDay } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { OtherProblem, Tape, Waiting } from '../../kit/kit';
-import { clockTime, shortDay, shortNumber, styleWords } from '../../kit/words';
+import { clockTime, shortDay, styleWords } from '../../kit/words';
 
 /** The cook day: the day before, what is chopped once, and the pots, what takes longest alone first. */
 export function CookDay() {
@@ -103,7 +103,7 @@ function Pot({ pot, day }: { pot: Schema['PotView']; day: string }) {
         </Tape>
         <span className="quiet text-sm">
           {styleWords[pot.style]} · {pot.handsMin} min of hands, {pot.waitMin} min alone
-          {pot.factor !== '1' && ` · ${shortNumber(pot.factor)} × as written`}
+          {pot.factor !== '1' && ` · ${pot.factor} × as written`}
           {pot.vessels > 1 && ` · ${pot.vessels} pots`}
         </span>
         <OtherProblem problem={drop.problem} fields={[]} />

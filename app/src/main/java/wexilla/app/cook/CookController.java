@@ -90,7 +90,7 @@ class CookController {
                 recipe.toString(),
                 stored.n(),
                 cooked.title(),
-                size.plain(),
+                size.exact(),
                 sized.size().vessels(),
                 portions,
                 style,

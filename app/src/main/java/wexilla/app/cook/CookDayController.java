@@ -143,7 +143,7 @@ class CookDayController {
                 String.valueOf(batch.recipeId()),
                 batch.name(),
                 batch.style(),
-                batch.size().factor().plain(),
+                batch.size().factor().exact(),
                 batch.size().vessels(),
                 batch.portions(),
                 timed.time().handsMin(),

@@ -42,7 +42,7 @@ public final class CookViews {
      * A recipe about to be cooked as written, up to the chosen stop.
      *
      * @param n the version of the recipe this plan is made from
-     * @param factor of the recipe as written, as a decimal; {@code portions} at that size, in so many {@code vessels}
+     * @param factor of the recipe as written, exactly, as a decimal or a fraction; {@code portions} at that size, in so many {@code vessels}
      * @param addOnNight held back, not taken now
      * @param now steps until the stop, {@code later} those left for the evening
      */

@@ -22,13 +22,14 @@ public record Rational(BigInteger numerator, BigInteger denominator) implements 
             numerator = numerator.negate();
             denominator = denominator.negate();
         }
-        if (isSmall(numerator) && isSmall(denominator)) {
+        boolean whole = denominator.equals(BigInteger.ONE);
+        if (!whole && isSmall(numerator) && isSmall(denominator)) {
             long common = common(Math.abs(numerator.longValue()), denominator.longValue());
             if (common > 1) {
                 numerator = BigInteger.valueOf(numerator.longValue() / common);
                 denominator = BigInteger.valueOf(denominator.longValue() / common);
             }
-        } else {
+        } else if (!whole) {
             BigInteger common = numerator.gcd(denominator);
             if (!common.equals(BigInteger.ONE)) {
                 numerator = numerator.divide(common);
@@ -157,6 +158,11 @@ public record Rational(BigInteger numerator, BigInteger denominator) implements 
     public String plain() {
         BigDecimal six = toDecimal(6).stripTrailingZeros();
         return (six.scale() < 0 ? six.setScale(0) : six).toPlainString();
+    }
+
+    /** As {@link #plain} where six decimals are exact, else as a fraction: read again, it is the same number. */
+    public String exact() {
+        return of(toDecimal(6)).equals(this) ? plain() : toString();
     }
 
     @Override

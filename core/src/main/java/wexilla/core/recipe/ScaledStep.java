@@ -22,7 +22,7 @@ import wexilla.core.quantity.Unit;
  * @param time in whole minutes
  * @param why what its time goes by, where that is not the batch; empty otherwise
  */
-public record ScaledStep(RecipeStep step, StepGear gear, StepTime time, String why) {
+public record ScaledStep(RecipeStep step, StepTime time, String why) {
 
     /** The part of the hands' time that does not grow: a quarter of it, at most five minutes. Own definition. */
     private static final Rational SET_UP = Rational.of(1, 4);
@@ -51,32 +51,32 @@ public record ScaledStep(RecipeStep step, StepGear gear, StepTime time, String w
      * @param pan how much larger the pan in hand is than the one of the recipe; one when nobody said
      */
     static ScaledStep of(RecipeStep step, Rational factor, int loads, @Nullable Amount piece, Rational pan) {
-        StepGear gear = StepGear.read(step.text());
         StepTime written = step.time();
         int hands = hands(written.handsMin(), factor);
         Matcher rate = RATE.matcher(step.text());
         if (rate.find() && step.typed() == null) {
-            return byWeight(step, gear, hands, rate, piece);
+            return byWeight(step, hands, rate, piece);
         }
-        boolean inLoads = loads > 1 && written.waitMin() > 0 && gear.kind() != StepGear.Kind.COLD;
+        boolean inLoads = loads > 1 && written.waitMin() > 0 && gear(step) != StepGear.Kind.COLD;
         int wait = Math.min(StepTime.MOST_MINUTES, written.waitMin() * (inLoads ? loads : 1));
         String why = inLoads ? loads + " loads one after the other" : "";
-        boolean baked = gear.kind() == StepGear.Kind.OVEN && written.waitMin() > 0;
         Rational depth = factor.dividedBy(Rational.of(loads));
-        if (baked && !Fill.keepsBakingTime(depth, pan)) {
+        if (written.waitMin() > 0 && !Fill.keepsBakingTime(depth, pan) && gear(step) == StepGear.Kind.OVEN) {
             boolean deeper = depth.compareTo(pan) > 0;
             String test = (deeper ? "it lies deeper" : "it lies flatter") + " than as written: test for doneness";
             why = why.isEmpty() ? test : why + "; " + test;
         }
-        return new ScaledStep(step, gear, new StepTime(hands, wait), why);
+        return new ScaledStep(step, new StepTime(hands, wait), why);
     }
 
-    private static ScaledStep byWeight(
-            RecipeStep step, StepGear gear, int hands, Matcher rate, @Nullable Amount piece) {
+    private static StepGear.Kind gear(RecipeStep step) {
+        return StepGear.read(step.text()).kind();
+    }
+
+    private static ScaledStep byWeight(RecipeStep step, int hands, Matcher rate, @Nullable Amount piece) {
         String said = rate.group();
         if (piece == null) {
-            return new ScaledStep(
-                    step, gear, new StepTime(hands, 0), "goes by the weight of one piece: how heavy is it?");
+            return new ScaledStep(step, new StepTime(hands, 0), "goes by the weight of one piece: how heavy is it?");
         }
         Rational minutes = Rational.of(new java.math.BigDecimal(rate.group(1).replace(',', '.')));
         Rational of = Rational.of(rate.group(2) == null ? 1 : Long.parseLong(rate.group(2)));
@@ -94,7 +94,7 @@ public record ScaledStep(RecipeStep step, StepGear gear, StepTime time, String w
                         .rounded()
                         .min(java.math.BigInteger.valueOf(StepTime.MOST_MINUTES))
                         .intValueExact());
-        return new ScaledStep(step, gear, new StepTime(hands, wait), said.strip() + ", one piece weighs " + piece);
+        return new ScaledStep(step, new StepTime(hands, wait), said.strip() + ", one piece weighs " + piece);
     }
 
     private static int hands(int written, Rational factor) {

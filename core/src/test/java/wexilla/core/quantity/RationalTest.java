@@ -46,6 +46,13 @@ class RationalTest {
     }
 
     @Test
+    void whatSixDecimalsCannotSayIsAFraction() {
+        assertThat(Rational.of(1, 3).exact()).isEqualTo("1/3");
+        assertThat(Rational.of(3, 2).exact()).isEqualTo("1.5");
+        assertThat(Rational.of(3, 64_000_000).exact()).isEqualTo("3/64000000");
+    }
+
+    @Test
     void nothingIsDividedByZero() {
         assertThatThrownBy(() -> Rational.of(1, 0)).isInstanceOf(ArithmeticException.class);
         assertThatThrownBy(() -> Rational.ONE.dividedBy(Rational.ZERO)).isInstanceOf(ArithmeticException.class);
