@@ -1468,6 +1468,7 @@ export interface components {
             text: string;
         };
         LineRead: {
+            also: components["schemas"]["LineRead"][];
             alternatives: string[];
             food: components["schemas"]["FoodView"];
             notUnderstood: string[];
@@ -1475,8 +1476,10 @@ export interface components {
             packs?: components["schemas"]["PacksView"];
             preparation: string;
             quantity?: components["schemas"]["QuantityView"];
+            state?: string;
         };
         LineView: {
+            also: string[];
             amount?: string;
             cost?: string;
             costComplete: boolean;

@@ -6,7 +6,10 @@ import { forgetUnanswered, resend, useUnanswered, wasAnsweredLater } from './una
 const body = { text: '1 kg potatoes' };
 const key = '6f9619ff-8b86-4d01-b42d-00cf4fc964ff';
 const header = { 'Idempotency-Key': key };
-const note = () => answer(api.POST('/api/onhand/note', { params: { header }, body, baseUrl: 'http://localhost', fetch: (r) => fetch(r) }));
+const note = () =>
+  answer(
+    api.POST('/api/onhand/note', { params: { header }, body, baseUrl: 'http://localhost', fetch: (r) => fetch(r) }),
+  );
 
 const answers = vi.fn<typeof fetch>();
 const json = (status: number, told: object) =>

@@ -20,7 +20,8 @@ export function LineUnderstood({ line }: { line: Schema['LineView'] }) {
         <span className="figure font-bold">{line.amount ?? 'no amount'}</span>{' '}
         <span className="font-semibold">{line.food}</span>
         {line.preparation && <span className="quiet">, {line.preparation}</span>}
-        {!line.known && <span className="quiet"> · not in the food book</span>}
+        {!line.known && <span className="quiet"> · a food of its own: nobody has said what it is</span>}
+        {line.also.length > 0 && <span className="block">and a line each: {line.also.join(' · ')}</span>}
       </span>
       <span className="text-right text-sm">
         {line.from === 'UNKNOWN' || (line.why && !line.costComplete) ? (

@@ -62,13 +62,14 @@ class ReferenceTest {
     }
 
     @Test
-    void thereAreEnoughFoodsAndEachMassLeadsToAVolume() {
-        assertThat(reference.foods()).hasSizeGreaterThanOrEqualTo(350);
+    void thereAreEnoughFoodsAndManyLeadFromMassToVolume() {
+        assertThat(reference.foods()).hasSizeGreaterThanOrEqualTo(900);
         long measured = reference.foods().stream()
                 .filter(food -> Conversion.convert(food, Amount.of(100, Unit.G), Unit.ML, Measures.US)
                         instanceof Conversion.Converted)
                 .count();
-        assertThat(measured).isGreaterThan(reference.foods().size() * 3L / 4);
+        // a weight nobody knows stays unknown: no weight is better than one of another food
+        assertThat(measured).isGreaterThan(700);
     }
 
     /** What is left of a gram lies between a fifth and five times it; each yield and form names its source. */

@@ -54,7 +54,14 @@ public class Reference {
         foods = ReferenceRows.of("foods.csv").stream()
                 .map(row -> food(row, facts, yields, cautions))
                 .toList();
-        book = new FoodBook(foods);
+        book = new FoodBook(
+                foods,
+                ReferenceRows.of("spoon.csv").stream()
+                        .collect(Collectors.toMap(
+                                row -> row.get("name"),
+                                row -> new FoodBook.Spooned(
+                                        Key.food(row.get("slug")),
+                                        row.get("bare").equals("yes")))));
         forms = new Forms(ReferenceRows.of("forms.csv").stream()
                 .map(row -> new Form(
                         book.get(Key.food(row.get("need"))).orElseThrow().key(),

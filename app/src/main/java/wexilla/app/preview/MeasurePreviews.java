@@ -50,14 +50,20 @@ class MeasurePreviews {
 
     record FoodView(String name) {}
 
-    /** @param quantity masses in g, volumes in the unit written, pieces by their name; null when there is none */
+    /**
+     * @param quantity masses in g, volumes in the unit written, pieces by their name; null when there is none
+     * @param state "cooked", "frozen", "tinned" …; null when nothing was said
+     * @param also further foods of the line, each like a line
+     */
     @JsonInclude(JsonInclude.Include.ALWAYS)
     record LineRead(
             @Nullable QuantityView quantity,
             @Nullable PacksView packs,
             FoodView food,
+            @Nullable String state,
             String preparation,
             List<String> alternatives,
+            List<LineRead> also,
             boolean optional,
             List<String> notUnderstood) {}
 
@@ -65,6 +71,10 @@ class MeasurePreviews {
     LineRead line(@RequestBody LineAsked asked) {
         Measures measures = Asked.measures(asked.cup(), asked.tbsp());
         ReadLine line = Asked.at("/text", () -> new LineReader(foods).read(asked.text()));
+        return view(line, measures);
+    }
+
+    private static LineRead view(ReadLine line, Measures measures) {
         Packs packs = line.packs();
         return new LineRead(
                 line.quantity() == null ? null : view(line.quantity(), measures),
@@ -72,8 +82,10 @@ class MeasurePreviews {
                         ? null
                         : new PacksView(packs.count().plain(), packs.each().toString()),
                 new FoodView(line.foodName()),
+                line.state() == null ? null : line.state().words(),
                 line.preparation(),
                 line.alternatives(),
+                line.also().stream().map(further -> view(further, measures)).toList(),
                 line.optional(),
                 line.notUnderstood());
     }

@@ -22,17 +22,25 @@ public record Draft(List<Line> lines) {
 
     /**
      * @param problem empty when the line is understood
-     * @param made the recipe of a line that asks for a dish of the book
+     * @param made the recipes of what it asks for, where that is a dish of the book
      */
-    public record Line(
-            String text,
-            Optional<ReadLine> read,
-            String problem,
-            @Nullable Recipe made) {
+    public record Line(String text, Optional<ReadLine> read, String problem, Map<Key, Recipe> made) {
 
-        /** As a line of a recipe, once it is understood. */
-        Optional<RecipeLine> as(RecipeInput.LineInput typed) {
-            return read.map(line -> new RecipeLine(line, typed.heldBackIn(), typed.rule(), made));
+        /** The recipe of the dish it asks for first; null when it asks for none. */
+        public @Nullable Recipe dish() {
+            return read.map(this::dish).orElse(null);
+        }
+
+        private @Nullable Recipe dish(ReadLine line) {
+            return line.knownFood().map(food -> made.get(food.key())).orElse(null);
+        }
+
+        /** As lines of a recipe, once it is understood: one for each of its foods. */
+        List<RecipeLine> as(RecipeInput.LineInput typed) {
+            return read.stream()
+                    .flatMap(line -> line.each().stream())
+                    .map(line -> new RecipeLine(line, typed.heldBackIn(), typed.rule(), dish(line)))
+                    .toList();
         }
     }
 
@@ -46,26 +54,22 @@ public record Draft(List<Line> lines) {
         List<Line> lines = new ArrayList<>();
         for (RecipeInput.LineInput line : input.lines()) {
             try {
-                lines.add(new Line(line.text(), Optional.of(shelf.read(line.text())), "", null));
+                lines.add(new Line(line.text(), Optional.of(shelf.read(line.text())), "", Map.of()));
             } catch (IllegalArgumentException problem) {
-                lines.add(new Line(line.text(), Optional.empty(), String.valueOf(problem.getMessage()), null));
+                lines.add(new Line(line.text(), Optional.empty(), String.valueOf(problem.getMessage()), Map.of()));
             }
         }
         return new Draft(withMade(lines, shelf));
     }
 
     private static List<Line> withMade(List<Line> lines, Dishes.Shelf shelf) {
-        Map<Key, Recipe> made = shelf.made(
-                lines.stream().map(Line::read).flatMap(Optional::stream).toList());
+        Map<Key, Recipe> made = shelf.made(lines.stream()
+                .map(Line::read)
+                .flatMap(Optional::stream)
+                .flatMap(line -> line.each().stream())
+                .toList());
         return lines.stream()
-                .map(line -> new Line(
-                        line.text(),
-                        line.read(),
-                        line.problem(),
-                        line.read()
-                                .flatMap(ReadLine::knownFood)
-                                .map(food -> made.get(food.key()))
-                                .orElse(null)))
+                .map(line -> new Line(line.text(), line.read(), line.problem(), made))
                 .toList();
     }
 
@@ -73,7 +77,7 @@ public record Draft(List<Line> lines) {
     List<RecipeLine> lines(RecipeInput input) {
         List<RecipeLine> read = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
-            lines.get(i).as(input.lines().get(i)).ifPresent(read::add);
+            read.addAll(lines.get(i).as(input.lines().get(i)));
         }
         return read;
     }
@@ -82,7 +86,7 @@ public record Draft(List<Line> lines) {
     public Optional<Recipe> understood(RecipeInput input) {
         List<RecipeLine> read = lines(input);
         try {
-            return read.size() < lines.size()
+            return lines.stream().anyMatch(line -> line.read().isEmpty())
                     ? Optional.empty()
                     : Optional.of(new Recipe("draft", 1, read, steps(input)));
         } catch (Problem | IllegalArgumentException notYet) {

@@ -37,6 +37,7 @@ final class LineViews {
      * @param instead what stands in for it from stock, with what falls away or must be done first
      * @param why what is unknown about it, in the cook's words
      * @param rule how it follows the size of a batch, {@code ruleSaid} whether the cook said so
+     * @param also further foods of the line; each becomes a line of its own when the recipe is kept
      * @param uses the recipe it is made by, when it is a dish of the book; {@code made} what goes into it afresh
      * @param path how its amount leads to what is bought; @param sources of the facts on it
      */
@@ -51,6 +52,7 @@ final class LineViews {
             boolean costComplete,
             @Nullable Basis from,
             List<String> instead,
+            List<String> also,
             String why,
             Set<Style> heldBackIn,
             @Nullable Scaling rule,
@@ -87,6 +89,7 @@ final class LineViews {
                                     false,
                                     null,
                                     List.of(),
+                                    List.of(),
                                     "",
                                     held.get(i),
                                     null,
@@ -96,9 +99,10 @@ final class LineViews {
                                     List.of(),
                                     List.of())
                             : line(
-                                    new RecipeLine(read.get(), held.get(i), rules.get(i), draft.made()),
-                                    sheet.lines().get(costed++),
+                                    new RecipeLine(read.get(), held.get(i), rules.get(i), draft.dish()),
+                                    sheet.lines().get(costed),
                                     household));
+            costed += read.map(line -> line.each().size()).orElse(0);
         }
         return views;
     }
@@ -117,6 +121,7 @@ final class LineViews {
                 cost.cost().complete(),
                 cost.basis(),
                 cost.instead().stream().map(LineViews::words).toList(),
+                line.also().stream().map(ReadLine::text).toList(),
                 cost.why(),
                 recipeLine.heldBackIn(),
                 recipeLine.scaling(),

@@ -5,7 +5,6 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.Arrays;
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -76,8 +75,7 @@ final class RecipeRows {
                 name = again.foodName();
                 is = again.food();
             }
-            ReadLine read =
-                    new ReadLine(text, quantity, null, name, is, preparation, List.of(), false, null, List.of());
+            ReadLine read = ReadLine.of(text, quantity, name, is, preparation);
             return new RecipeLine(read, heldBackIn, rule, dish);
         }
     }

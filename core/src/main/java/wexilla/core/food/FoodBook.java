@@ -1,5 +1,6 @@
 package wexilla.core.food;
 
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -9,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -38,14 +40,30 @@ public final class FoodBook {
 
     private final @Nullable FoodBook under;
     private final Map<Key, Food> byKey = new HashMap<>();
+    private final Map<String, Spooned> bySpoon;
     private final Node root = new Node();
+    private final Set<String> spelt = new HashSet<>();
+
+    /**
+     * A name that means another food by the spoon than by the piece: pepper.
+     *
+     * @param key of the food it is by the teaspoon or pinch
+     * @param bare whether it is that food also by the tablespoon and when no amount is written
+     */
+    public record Spooned(Key key, boolean bare) {}
 
     public FoodBook(Collection<Food> foods) {
-        this(null, foods);
+        this(null, foods, Map.of());
     }
 
-    private FoodBook(@Nullable FoodBook under, Collection<Food> foods) {
+    /** @param bySpoon names, in the singular, that mean another food by the spoon */
+    public FoodBook(Collection<Food> foods, Map<String, Spooned> bySpoon) {
+        this(null, foods, bySpoon);
+    }
+
+    private FoodBook(@Nullable FoodBook under, Collection<Food> foods, Map<String, Spooned> bySpoon) {
         this.under = under;
+        this.bySpoon = Map.copyOf(bySpoon);
         for (Food food : foods) {
             byKey.put(food.key(), food);
             food.names().forEach(name -> {
@@ -73,7 +91,9 @@ public final class FoodBook {
         }
         Node node = root;
         for (String word : words(name)) {
-            node = node.next.computeIfAbsent(Plurals.singular(word), w -> new Node());
+            String singular = Plurals.singular(word);
+            spelt.add(singular);
+            node = node.next.computeIfAbsent(singular, w -> new Node());
         }
         if (node.entry == null) {
             node.entry = entry;
@@ -85,12 +105,73 @@ public final class FoodBook {
      * that is there takes its place under all its names: the same food, better known.
      */
     public FoodBook with(Collection<Food> more) {
-        return new FoodBook(this, more);
+        return new FoodBook(this, more, bySpoon);
     }
 
+    /** The food of this key, a food in a state made from what it is made of. */
     public Optional<Food> get(Key key) {
         Food own = byKey.get(key);
-        return own != null || under == null ? Optional.ofNullable(own) : under.get(key);
+        if (own != null) {
+            return Optional.of(own);
+        }
+        int mark = key.id().indexOf(Variant.MARK);
+        if (mark > 0) {
+            return get(Key.food(key.id().substring(0, mark)))
+                    .flatMap(food -> Variant.of(food, State.ofWord(key.id().substring(mark + 1))));
+        }
+        return under == null ? Optional.empty() : under.get(key);
+    }
+
+    /** The food this name means by the spoon, where that is another one. */
+    public Optional<Food> bySpoon(String name, boolean orBare) {
+        Spooned spooned = bySpoon.get(Plurals.singular(words(name)));
+        return spooned == null || orBare && !spooned.bare() ? Optional.empty() : get(spooned.key());
+    }
+
+    /**
+     * This food in this state: the thing the book has under that name, else what the state makes of it; empty when the
+     * state makes no other thing of it.
+     *
+     * @param said the name it was called by
+     */
+    public Optional<Food> inState(Food food, State state, String said) {
+        if (food.names().anyMatch(name -> name.startsWith(state.words() + " "))) {
+            return Optional.empty();
+        }
+        Optional<Food> named = Stream.concat(Stream.of(said), food.names())
+                .flatMap(name -> named(state.words() + " " + name).stream())
+                .filter(other -> !other.key().equals(food.key()))
+                .findFirst();
+        if (named.isPresent() || food.key() instanceof Key.OfBatch || food.key() instanceof Key.OfDish) {
+            return named;
+        }
+        boolean meat = state == State.COOKED && food.keepingClass().startsWith("raw-");
+        Optional<Food> ofItsMeat = meat && !food.traits().protein().isEmpty()
+                ? named("cooked " + food.traits().protein())
+                : Optional.empty();
+        return ofItsMeat.isPresent() ? ofItsMeat : Variant.of(food, state);
+    }
+
+    /** Whether this word stands in some name, in the singular. */
+    private boolean spells(String singular) {
+        return spelt.contains(singular) || (under != null && under.spells(singular));
+    }
+
+    /** The one known word this is a slip of the pen of; empty when there is none, or two are as near. */
+    public Optional<String> meant(String word) {
+        String singular = compared(word);
+        if (singular.length() < Spelling.SHORTEST
+                || spells(singular)
+                || Vocabulary.kitchen().spells(word.toLowerCase(java.util.Locale.ROOT))
+                || Vocabulary.kitchen().spells(singular)) {
+            return Optional.empty();
+        }
+        Spelling near = new Spelling(singular);
+        for (FoodBook book = this; book != null; book = book.under) {
+            book.spelt.forEach(near::compare);
+        }
+        Vocabulary.kitchen().words().forEach(near::compare);
+        return near.nearest();
     }
 
     private Food better(Food food) {
@@ -136,6 +217,28 @@ public final class FoodBook {
         return Optional.ofNullable(best);
     }
 
+    /** Every name that begins at this word, longer ones last; a name ends at a comma it does not have itself. */
+    List<Match> at(List<String> words, List<String> compared, int from) {
+        List<Match> met = under == null
+                ? new ArrayList<>()
+                : new ArrayList<>(under.at(words, compared, from).stream()
+                        .map(below -> new Match(better(below.food()), below.from(), below.to(), below.kind()))
+                        .toList());
+        Node node = root;
+        for (int to = from; node != null && to < words.size(); to++) {
+            boolean behindComma = to > from && words.get(to - 1).endsWith(",");
+            node = behindComma ? node.next.get(",") : node;
+            node = node == null ? null : node.next.get(compared.get(to));
+            if (node != null && node.entry != null) {
+                int end = to + 1;
+                if (met.stream().noneMatch(below -> below.to() == end)) {
+                    met.add(new Match(node.entry.food(), from, end, node.entry.kind()));
+                }
+            }
+        }
+        return met;
+    }
+
     private static int length(Match match) {
         return match.to() - match.from();
     }
@@ -160,7 +263,21 @@ public final class FoodBook {
                 : found;
     }
 
-    private static String compared(String word) {
+    /** Where in these words a comma, an "and" or an "or" stands inside a name. */
+    public Set<Integer> inNames(List<String> words) {
+        List<String> compared = words.stream().map(FoodBook::compared).toList();
+        Set<Integer> inside = new HashSet<>();
+        for (int from = 0; from < words.size(); from++) {
+            for (Match match : at(words, compared, from)) {
+                for (int at = from; at < match.to() - 1; at++) {
+                    inside.add(at);
+                }
+            }
+        }
+        return inside;
+    }
+
+    static String compared(String word) {
         int end = word.length();
         while (end > 0 && ",.:;".indexOf(word.charAt(end - 1)) >= 0) {
             end--;

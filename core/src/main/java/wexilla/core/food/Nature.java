@@ -19,7 +19,9 @@ public enum Nature {
     /** Made of meat, fish or vegetables, as the line says: stock. */
     BY_KIND,
     /** From animals, but neither meat nor fish, milk nor egg: honey. */
-    ANIMAL;
+    ANIMAL,
+    /** What is in it depends on the maker: its allergens are those it usually has, and the pack must be looked at. */
+    LOOK;
 
     /** As written in the reference file: "boil hard". */
     public static Nature ofWord(String word) {

@@ -13,7 +13,12 @@ final class Plurals {
         return words.stream().map(Plurals::singular).collect(Collectors.joining(" "));
     }
 
+    /** As a word is compared: in the singular, in one spelling. */
     static String singular(String written) {
+        return Vocabulary.kitchen().same(one(written));
+    }
+
+    private static String one(String written) {
         String word = written.toLowerCase(Locale.ROOT);
         if (word.endsWith("eaves") || word.endsWith("oaves") || word.endsWith("alves")) {
             return word.substring(0, word.length() - 3) + "f";

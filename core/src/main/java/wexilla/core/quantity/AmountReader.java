@@ -40,9 +40,20 @@ public final class AmountReader {
         }
     }
 
-    /** Several packs of one size: {@code 2 x 400 g tins}; the container only when it was written. */
+    /**
+     * Several packs of one size: {@code 2 x 400 g tins}, or pieces with their total: {@code 3 carrots (300 g)}.
+     *
+     * @param container only when it was written
+     * @param total whether the amount of all was written, not that of each
+     */
     public record Packs(
-            Rational count, Amount each, @Nullable Unit container) {}
+            Rational count, Amount each, @Nullable Unit container, boolean total) {
+
+        /** Packs of a written size. */
+        public Packs(Rational count, Amount each, @Nullable Unit container) {
+            this(count, each, container, false);
+        }
+    }
 
     private static final Pattern RANGE = Pattern.compile("\\s*-?\\s*(?:-|–|—|\\bto\\b)\\s*(?=[\\d½⅓⅔¼¾⅛⅜⅝⅞⅕⅙])");
     private static final Pattern OR_SO_MANY =
@@ -57,9 +68,17 @@ public final class AmountReader {
     private static final Pattern SAID_AGAIN = Pattern.compile("\\s*/\\s*(?=[\\d½⅓⅔¼¾])");
     private static final Pattern AND_MORE = Pattern.compile("\\s*(?:\\+|\\bplus\\b|\\band\\b|&)\\s*(?=[\\d½⅓⅔¼¾])");
     private static final Pattern AND_PART = Pattern.compile("\\s+and\\s+an?\\s+(half|quarter|third)\\b");
+    private static final Pattern MINUS =
+            Pattern.compile("\\s*(?:\\bminus\\b|\\bless\\b)\\s*(?=[\\d½⅓⅔¼¾⅛])", Pattern.CASE_INSENSITIVE);
+    private static final Pattern UP_TO =
+            Pattern.compile("(?:up to|at most|max\\.?)\\s+(?=\\d)", Pattern.CASE_INSENSITIVE);
+    /** "A cup or two of peas"; not "1 tbsp or 2 tsp". */
+    private static final Pattern OR_TWO =
+            Pattern.compile("\\s+or\\s+(two|three)\\b(?=\\s+of\\b|\\s*$|,)", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern GLUED = Pattern.compile("(\\d)(\\p{L})");
     private static final Pattern ABOUT = Pattern.compile(
-            "~\\s*|(?:about|approximately|approx\\.?|around|roughly|circa|ca\\.?|nearly|almost|up to|at least)\\s+",
+            "~\\s*|(?:about|approximately|approx\\.?|around|roughly|circa|ca\\.?|nearly|almost|at least)\\s+",
             Pattern.CASE_INSENSITIVE);
     /** These need no number: a pinch of salt is one. */
     private static final Set<String> ONE_IS_MEANT = Set.of(
@@ -68,6 +87,7 @@ public final class AmountReader {
     private final Cursor cursor;
     private final List<String> said = new ArrayList<>();
     private final List<String> again = new ArrayList<>();
+    private boolean upTo;
 
     private AmountReader(String text) {
         this.cursor = new Cursor(text);
@@ -92,6 +112,7 @@ public final class AmountReader {
     private @Nullable Reading reading() {
         requireNotNegative();
         boolean between = cursor.accept(BETWEEN);
+        upTo = cursor.accept(UP_TO);
         said(ABOUT);
         UnitReader.manner(cursor, said);
         NumberReader.Number first = NumberReader.read(cursor);
@@ -112,6 +133,10 @@ public final class AmountReader {
         NumberReader.Number last = cursor.accept(RANGE) || between && cursor.accept(AND) || cursor.accept(OR_SO_MANY)
                 ? NumberReader.read(cursor)
                 : null;
+        if (last != null && cursor.accept(TIMES)) {
+            said(ABOUT);
+            return packs(first, last);
+        }
         Unit unit = UnitReader.mannered(cursor, said);
         if (last != null && unit != null && unit.dimension() != Dimension.COUNT) {
             Reading tins = countedBeforeADash(first, last, unit);
@@ -129,6 +154,12 @@ public final class AmountReader {
             Rational more = Rational.of(
                     1, part.group(1).equals("half") ? 2 : part.group(1).equals("third") ? 3 : 4);
             return done(Quantity.of(Amount.of(first.in(unit).plus(more), unit)), null, false);
+        }
+        Matcher more = cursor.matcher(OR_TWO);
+        if (last == null && more.lookingAt()) {
+            cursor.moveTo(more.end());
+            Amount most = Amount.of(more.group(1).equalsIgnoreCase("two") ? 2 : 3, unit);
+            return done(new Quantity(Amount.of(first.in(unit), unit), most), null, false);
         }
         return followed(quantity(first, last, unit));
     }
@@ -161,7 +192,8 @@ public final class AmountReader {
     }
 
     private Reading done(Quantity quantity, @Nullable Packs packs, boolean bare) {
-        return new Reading(quantity.bounded(), packs, said, again, cursor.rest(), bare);
+        Quantity whole = upTo ? new Quantity(Amount.of(0, quantity.unit()), quantity.max()) : quantity;
+        return new Reading(whole.bounded(), packs, said, again, cursor.rest(), bare);
     }
 
     private void said(Pattern words) {
@@ -180,6 +212,11 @@ public final class AmountReader {
                 || cursor.rest().isEmpty()) {
             return null;
         }
+        Matcher more = cursor.matcher(OR_TWO);
+        if (more.lookingAt()) {
+            cursor.moveTo(more.end());
+            return done(new Quantity(Amount.of(1, unit), Amount.of(2, unit)), null, false);
+        }
         return done(Quantity.of(Amount.of(1, unit)), null, false);
     }
 
@@ -191,6 +228,15 @@ public final class AmountReader {
                     "“" + cursor.firstWords() + "” needs a unit after the size of one, such as 2 x 400 g");
         }
         return sized;
+    }
+
+    /** "1-2 x 400 g tins". */
+    private Reading packs(NumberReader.Number least, NumberReader.Number most) {
+        Reading all = packs(most);
+        Rational share = least.plain().dividedBy(most.plain());
+        Quantity range =
+                new Quantity(all.quantity().min().times(share), all.quantity().max());
+        return new Reading(range, all.packs(), said, again, all.rest(), false);
     }
 
     /** A size behind a plain count: "14.5 ounce can" behind "1", "3- to 4-pound" behind "a", "(15 oz) cans". */
@@ -229,6 +275,31 @@ public final class AmountReader {
                 .orElse(null);
     }
 
+    /** "2 sticks (1 cup)": the total of so many pieces. */
+    private Reading allOf(Rational count, Quantity total, Unit piece) {
+        Amount each = Amount.of(total.max().value().dividedBy(count), total.unit());
+        return done(total, new Packs(count, each, piece, true), false);
+    }
+
+    /** "1 cup minus 1 tbsp", in the unit of what is taken off; null when nothing is. */
+    private @Nullable Amount minus(Quantity first) {
+        int before = cursor.at();
+        if (cursor.accept(MINUS)) {
+            NumberReader.Number number = NumberReader.read(cursor);
+            Unit unit = number == null ? null : UnitReader.read(cursor);
+            if (number != null
+                    && unit != null
+                    && unit.dimension() == first.unit().dimension()) {
+                Rational whole = together(first.max(), Amount.of(0, unit)).value();
+                if (whole.compareTo(number.in(unit)) > 0) {
+                    return Amount.of(whole.minus(number.in(unit)), unit);
+                }
+            }
+        }
+        cursor.moveTo(before);
+        return null;
+    }
+
     private Reading packsOf(Rational count, Quantity each, @Nullable Unit container) {
         Quantity total = new Quantity(each.min().times(count), each.max().times(count));
         return done(total, new Packs(count, each.max(), container), false);
@@ -261,11 +332,31 @@ public final class AmountReader {
         }
         Matcher bracket = cursor.matcher(BRACKET);
         if (single && counted && bracket.lookingAt()) {
-            Quantity each = inBracket(bracket.group(1));
-            if (each != null) {
+            Quantity size = inBracket(bracket.group(1));
+            if (size != null) {
                 cursor.moveTo(bracket.end());
-                return packsOf(first.max().value(), each, first.unit());
+                boolean ofOne =
+                        first.unit().isPack() || EACH.matcher(bracket.group(1)).find();
+                return ofOne
+                        ? packsOf(first.max().value(), size, first.unit())
+                        : allOf(first.max().value(), size, first.unit());
             }
+        }
+        Matcher again2 = cursor.matcher(BRACKET);
+        if (single
+                && first.unit().fixedFactor().isEmpty()
+                && first.unit().dimension() == Dimension.VOLUME
+                && again2.lookingAt()) {
+            Quantity exact = inBracket(again2.group(1));
+            if (exact != null && exact.unit().base().equals(Unit.ML)) {
+                cursor.moveTo(again2.end());
+                again.add(first.toString());
+                return done(exact, null, false);
+            }
+        }
+        Amount less = single ? minus(first) : null;
+        if (less != null) {
+            return done(Quantity.of(less), null, false);
         }
         boolean spoon = first.unit().fixedFactor().isEmpty();
         Unit container = counted || spoon ? null : UnitReader.container(cursor);

@@ -48,7 +48,11 @@ final class NumberReader {
             "third", Rational.of(1, 3),
             "thirds", Rational.of(1, 3),
             "quarter", Rational.of(1, 4),
-            "quarters", Rational.of(1, 4));
+            "quarters", Rational.of(1, 4),
+            "fourth", Rational.of(1, 4),
+            "fourths", Rational.of(1, 4),
+            "eighth", Rational.of(1, 8),
+            "eighths", Rational.of(1, 8));
     /** Behind "a" these say that nobody counted. */
     private static final Set<String> VAGUE = Set.of("little", "few", "bit", "lot", "touch", "tad");
 
@@ -59,9 +63,10 @@ final class NumberReader {
     /** "1-1/2": a fraction below one behind a hyphen belongs to the number; "1/4-1/2" and "1-1½" are ranges. */
     private static final Pattern HYPHENED = Pattern.compile("-([1-7])[/⁄]([2-8])(?!\\d)");
 
-    private static final Pattern AND_PART = Pattern.compile("\\s+and\\s+(?:a|one)\\s+(half|third|quarter)\\b");
-    private static final Pattern DOZEN = Pattern.compile("\\s+dozen\\b");
-    private static final Pattern PART = Pattern.compile("\\s+(half|thirds?|quarters?)\\b");
+    private static final Pattern AND_PART =
+            Pattern.compile("\\s+and\\s+(?:a|one)\\s+(half|third|quarter|fourth|eighth)\\b");
+    private static final Pattern DOZEN = Pattern.compile("\\s+(?:dozen\\b|doz\\b\\.?)");
+    private static final Pattern PART = Pattern.compile("\\s+(half|thirds?|quarters?|fourths?|eighths?)\\b");
     private static final Pattern OF_A = Pattern.compile("\\s+(?:of\\s+)?(?:an?|the)\\b|\\s+of\\b");
     private static final Pattern COUPLE = Pattern.compile("\\s+couple(?:\\s+of)?\\b");
     private static final Pattern EXPONENT = Pattern.compile("[eE][+-]?\\d");

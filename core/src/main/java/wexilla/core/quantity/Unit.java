@@ -24,24 +24,25 @@ public record Unit(String symbol, Dimension dimension) {
     private static final Map<String, Unit> BY_NAME = new HashMap<>();
     private static final Map<Unit, Rational> FACTOR = new HashMap<>();
 
-    public static final Unit G = mass("g", Rational.ONE, "g", "gr", "gram", "grams", "gramme", "grammes");
+    public static final Unit G = mass("g", Rational.ONE, "g", "gr", "gm", "gms", "gram", "grams", "gramme", "grammes");
     public static final Unit KG = mass("kg", Rational.of(1000), "kg", "kgs", "kilo", "kilos", "kilogram", "kilograms");
     public static final Unit MG = mass("mg", Rational.of(1, 1000), "mg");
-    public static final Unit OZ = mass("oz", POUND.dividedBy(Rational.of(16)), "oz", "ounce", "ounces");
+    public static final Unit OZ = mass("oz", POUND.dividedBy(Rational.of(16)), "oz", "ozs", "ounce", "ounces");
     public static final Unit LB = mass("lb", POUND, "lb", "lbs", "pound", "pounds");
     public static final Unit ML =
-            volume("ml", Rational.ONE, "ml", "millilitre", "millilitres", "milliliter", "milliliters");
+            volume("ml", Rational.ONE, "ml", "mls", "millilitre", "millilitres", "milliliter", "milliliters");
     public static final Unit CL = volume("cl", Rational.of(10), "cl", "centilitre", "centilitres");
     public static final Unit DL = volume("dl", Rational.of(100), "dl", "decilitre", "decilitres");
-    public static final Unit L = volume("l", Rational.of(1000), "l", "litre", "litres", "liter", "liters");
+    public static final Unit L =
+            volume("l", Rational.of(1000), "l", "ltr", "ltrs", "litre", "litres", "liter", "liters");
     /** Of British spoons; common practice, no source. */
     public static final Unit DESSERTSPOON =
             volume("dessertspoon", Rational.of(10), "dessertspoon", "dessertspoons", "dsp", "dstspn");
 
     public static final Unit FL_OZ = volume("fl oz", US_GALLON.dividedBy(Rational.of(128)), "floz", "fluid-ounce");
-    public static final Unit PINT = volume("pt", US_GALLON.dividedBy(Rational.of(8)), "pt", "pint", "pints");
-    public static final Unit QUART = volume("qt", US_GALLON.dividedBy(Rational.of(4)), "qt", "quart", "quarts");
-    public static final Unit GALLON = volume("gal", US_GALLON, "gal", "gallon", "gallons");
+    public static final Unit PINT = volume("pt", US_GALLON.dividedBy(Rational.of(8)), "pt", "pts", "pint", "pints");
+    public static final Unit QUART = volume("qt", US_GALLON.dividedBy(Rational.of(4)), "qt", "qts", "quart", "quarts");
+    public static final Unit GALLON = volume("gal", US_GALLON, "gal", "gals", "gallon", "gallons");
     public static final Unit IMPERIAL_PINT = volume(
             "imperial pt", new Rational(new java.math.BigInteger("56826125"), new java.math.BigInteger("100000")));
     public static final Unit CUP = household("cup", "cup", "cups", "c", "cupful", "cupfuls");
@@ -52,24 +53,29 @@ public record Unit(String symbol, Dimension dimension) {
             "tbs",
             "tb",
             "tbl",
+            "tblsp",
+            "tblsps",
+            "tblspn",
+            "tbspn",
+            "tabsp",
             "tablespoon",
             "tablespoons",
             "tablespoonful",
             "tablespoonfuls");
-    public static final Unit TSP =
-            household("tsp", "tsp", "tsps", "t", "teaspoon", "teaspoons", "teaspoonful", "teaspoonfuls");
+    public static final Unit TSP = household(
+            "tsp", "tsp", "tsps", "t", "teasp", "tspn", "teaspoon", "teaspoons", "teaspoonful", "teaspoonfuls");
     public static final Unit PIECE = count("piece", "piece", "pieces", "pc", "pcs");
     public static final Unit PORTION =
             count("portion", "portion", "portions", "serving", "servings", "plate", "plates");
     /** What a recipe makes as written: "1 batch pizza dough". */
-    public static final Unit BATCH = count("batch", "batch", "batches", "recipe", "recipes");
+    public static final Unit BATCH = count("batch", "batch", "batches", "recipe", "recipes", "quantity", "quantities");
 
     static {
         for (String name : List.of(
                 "clove", "tin", "sachet", "stick", "bunch", "slice", "head", "sprig", "leaf", "cube", "packet", "bag",
                 "jar", "pinch", "rasher", "fillet", "block", "stalk", "knob", "drop", "dash", "splash", "handful",
                 "thumb", "ear", "sheet", "bottle", "tray", "tub", "carton", "tube", "bulb", "rib", "ball", "box",
-                "drizzle", "squeeze", "glug", "glass", "wedge")) {
+                "drizzle", "squeeze", "glug", "glass", "wedge", "punnet", "pouch", "pot")) {
             count(name, name, plural(name));
         }
         Map.of(
@@ -84,7 +90,11 @@ public record Unit(String symbol, Dimension dimension) {
                         "packs", "packet",
                         "package", "packet")
                 .forEach((word, unit) -> BY_NAME.put(word, named(unit)));
-        BY_NAME.put("packages", named("packet"));
+        for (String word : List.of("packages", "pkgs", "pkts", "pks")) {
+            BY_NAME.put(word, named("packet"));
+        }
+        BY_NAME.put("envelope", named("sachet"));
+        BY_NAME.put("envelopes", named("sachet"));
     }
 
     private static Unit mass(String symbol, Rational grams, String... names) {
@@ -151,6 +161,15 @@ public record Unit(String symbol, Dimension dimension) {
     /** How many base units one of this unit is, where that does not depend on the household. */
     Optional<Rational> fixedFactor() {
         return dimension == Dimension.COUNT ? Optional.of(Rational.ONE) : Optional.ofNullable(FACTOR.get(this));
+    }
+
+    private static final java.util.Set<String> PACKS = java.util.Set.of(
+            "tin", "jar", "packet", "sachet", "bottle", "carton", "tub", "tube", "bag", "box", "pouch", "punnet",
+            "tray", "block", "pot");
+
+    /** Whether it is bought in packs of a size: a size behind it is of one, behind pieces it is of all of them. */
+    public boolean isPack() {
+        return PACKS.contains(symbol);
     }
 
     private static String plural(String name) {

@@ -14,6 +14,10 @@ final class UnitReader {
     private static final Pattern TWO_WORDS = Pattern.compile(
             "\\s*(fl\\.? ?oz\\.?|fluid ounces?|imperial pints?|imperial pt|thumb-sized pieces?)(?![\\p{L}])",
             Pattern.CASE_INSENSITIVE);
+    /** A pot is no unit in the name of a dish. */
+    private static final Pattern POT_OF_FOOD =
+            Pattern.compile("\\s*pot\\s+(?:roast|barley|noodle|pie|sticker)", Pattern.CASE_INSENSITIVE);
+
     private static final Set<String> MANNER = Set.of(
             "heaped",
             "heaping",
@@ -31,6 +35,7 @@ final class UnitReader {
             "whole",
             "fat",
             "lg",
+            "lge",
             "sm",
             "med",
             "thick",
@@ -52,7 +57,7 @@ final class UnitReader {
             }
         }
         Matcher word = cursor.matcher(WORD);
-        if (!word.lookingAt()) {
+        if (!word.lookingAt() || cursor.matcher(POT_OF_FOOD).lookingAt()) {
             return null;
         }
         Optional<Unit> unit = Unit.parse(word.group(1));

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.AmountReader;
 import wexilla.core.quantity.AmountReader.Packs;
 import wexilla.core.quantity.AmountReader.Reading;
@@ -13,6 +14,7 @@ import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.NotAnAmount;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
 
 /**
  * Where the amount of a line stands and what is left without it: in front, behind ("minced beef, 500 g"), in brackets
@@ -30,13 +32,19 @@ public record LineAmount(String part, @Nullable Reading reading, String words, L
             Pattern.compile("^(?:\\s|[•*·☐□▢✓‣●○]|\\[[ xX]?\\]|[-–—]\\s|\\d{1,2}\\)\\s|\\d{1,2}\\.\\s+(?=\\d))+");
     private static final Pattern OPTIONAL =
             Pattern.compile("[,;(]?\\s*\\boptional(?:ly)?\\b\\s*[):,]?", Pattern.CASE_INSENSITIVE);
+    /** "1 #10 can": the number is a size of tin. */
+    private static final Pattern TIN_SIZE = Pattern.compile("(?:^|\\s)(#\\s?\\d{1,3})(?=\\s)");
+
     private static final Pattern BRACKETS = Pattern.compile("[(\\[]([^()\\[\\]]*)[)\\]]");
     private static final Pattern PART =
             Pattern.compile("^(?:the\\s+)?((?:\\p{L}+\\s+){0,3}?\\p{L}+)\\s+(?:of|from)\\s+", Pattern.CASE_INSENSITIVE);
     private static final Pattern NUMBER_BEHIND = Pattern.compile("[\\s,:;–—.-]+(?=[\\d½⅓⅔¼¾⅛])");
     private static final Pattern ABOUT = Pattern.compile(
             "^(?:about|approximately|approx\\.?|around|roughly|ca\\.?|circa|total)\\s+", Pattern.CASE_INSENSITIVE);
-    private static final Pattern EACH = Pattern.compile("\\s*\\beach\\b\\s*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern FIXES = Pattern.compile(
+            "\\s*\\b(?:each|apiece|in total|total|in all|altogether|drained weight|net weight|drained|weight)\\b\\s*",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern EACH = Pattern.compile("\\s*\\b(?:each|apiece)\\b\\s*", Pattern.CASE_INSENSITIVE);
 
     public LineAmount {
         notes = List.copyOf(notes);
@@ -45,6 +53,11 @@ public record LineAmount(String part, @Nullable Reading reading, String words, L
     /** @throws NotAnAmount if the line begins with a number that cannot be an amount */
     static LineAmount of(String typed) {
         String text = BULLET.matcher(typed).replaceFirst("").strip();
+        Matcher size = TIN_SIZE.matcher(text);
+        String sizeSaid = size.find() ? size.group(1) : "";
+        if (!sizeSaid.isEmpty()) {
+            text = size.replaceFirst(" ").strip();
+        }
         boolean optional = OPTIONAL.matcher(text).find();
         if (optional) {
             text = OPTIONAL.matcher(text).replaceAll(" ").strip();
@@ -60,23 +73,27 @@ public record LineAmount(String part, @Nullable Reading reading, String words, L
                 words = reading == null ? text : reading.rest();
             }
         }
-        return withoutBrackets(part, reading, words, optional);
+        return withoutBrackets(part, reading, words, sizeSaid, optional);
     }
 
-    private static LineAmount withoutBrackets(String part, @Nullable Reading before, String words, boolean optional) {
+    private static LineAmount withoutBrackets(
+            String part, @Nullable Reading before, String words, String size, boolean optional) {
         Reading reading = before;
         List<String> notes = new ArrayList<>();
+        if (!size.isEmpty()) {
+            notes.add(size);
+        }
         String left = words;
         if (words.indexOf('(') >= 0 || words.indexOf('[') >= 0) {
             Matcher brackets = BRACKETS.matcher(words);
             StringBuilder kept = new StringBuilder();
             while (brackets.find()) {
                 String inside = brackets.group(1).strip();
-                Reading said = sized(reading, inside);
-                if (said == null) {
+                Optional<Reading> said = sized(reading, inside);
+                if (said.isEmpty()) {
                     notes.add(inside);
                 } else {
-                    reading = said;
+                    reading = said.get();
                 }
                 brackets.appendReplacement(kept, " ");
             }
@@ -88,32 +105,50 @@ public record LineAmount(String part, @Nullable Reading reading, String words, L
         return new LineAmount(part, reading, left.strip(), notes, optional);
     }
 
-    /** An amount in brackets behind the food: of the whole line, or of each piece. Null when it is only a note. */
-    private static @Nullable Reading sized(@Nullable Reading counted, String inside) {
-        Optional<Reading> size = amount(EACH.matcher(inside).replaceAll(" ").strip(), true);
-        if (size.isEmpty() || size.get().quantity().unit().dimension() == Dimension.COUNT) {
-            return null;
+    /**
+     * What an amount behind the food fixes: the size of each where that is said or where packs are counted, else the total
+     * of all pieces. Empty when the text is only a note.
+     *
+     * @param counted the amount before it; null when there is none
+     */
+    static Optional<Reading> sized(@Nullable Reading counted, String inside) {
+        String size = FIXES.matcher(ABOUT.matcher(inside).replaceFirst(""))
+                .replaceAll(" ")
+                .strip();
+        Optional<Reading> read = amount(size, true);
+        if (read.isEmpty() || read.get().quantity().unit().dimension() == Dimension.COUNT) {
+            return Optional.empty();
         }
-        boolean exact = size.get().said().isEmpty();
+        boolean about = !read.get().said().isEmpty() || ABOUT.matcher(inside).find();
+        Quantity said = read.get().quantity();
         if (counted == null) {
-            return exact ? size.get() : null;
+            return about ? Optional.empty() : read;
+        }
+        if (inside.toLowerCase(java.util.Locale.ROOT).contains("drained")
+                && counted.quantity().unit().base().equals(said.unit().base())) {
+            return Optional.of(with(counted, said, counted.packs()));
         }
         Quantity count = counted.quantity();
         boolean pieces = counted.packs() == null
                 && count.unit().dimension() == Dimension.COUNT
-                && count.min().equals(count.max());
-        if (!pieces || !(exact || EACH.matcher(inside).find())) {
-            return null;
+                && count.min().equals(count.max())
+                && !count.max().value().isZero();
+        if (!pieces) {
+            return Optional.empty();
         }
         Rational many = count.max().value();
-        Quantity each = size.get().quantity();
-        return new Reading(
-                new Quantity(each.min().times(many), each.max().times(many)),
-                new Packs(many, each.max(), counted.bare() ? null : count.unit()),
-                counted.said(),
-                counted.again(),
-                counted.rest(),
-                false);
+        Unit unit = counted.bare() ? null : count.unit();
+        boolean each = EACH.matcher(inside).find() || unit != null && unit.isPack();
+        if (each) {
+            Quantity all = new Quantity(said.min().times(many), said.max().times(many));
+            return Optional.of(with(counted, all, new Packs(many, said.max(), unit)));
+        }
+        Amount one = Amount.of(said.max().value().dividedBy(many), said.unit());
+        return Optional.of(with(counted, said, new Packs(many, one, unit, true)));
+    }
+
+    private static Reading with(Reading counted, Quantity quantity, @Nullable Packs packs) {
+        return new Reading(quantity, packs, counted.said(), counted.again(), counted.rest(), false);
     }
 
     /** "minced beef, 500 g", "flour ... 2 cups", "onion, chopped, 1 cup". */

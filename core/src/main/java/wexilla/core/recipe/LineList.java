@@ -41,7 +41,7 @@ public record LineList(List<ReadLine> lines) {
     public static LineList of(String typed, LineReader reader) {
         List<ReadLine> lines = new ArrayList<>();
         for (String text : split(typed, reader)) {
-            lines.add(reader.read(text));
+            lines.addAll(reader.read(text).each());
         }
         return new LineList(lines);
     }
@@ -49,8 +49,9 @@ public record LineList(List<ReadLine> lines) {
     /** A list that was stored; what cannot be read in it is kept as its own words. */
     public static LineList ofStored(String typed, LineReader reader) {
         try {
-            return new LineList(
-                    split(typed, reader).stream().map(reader::readStored).toList());
+            return new LineList(split(typed, reader).stream()
+                    .flatMap(text -> reader.readStored(text).each().stream())
+                    .toList());
         } catch (NotAnAmount unreadable) {
             return new LineList(List.of(reader.readStored(typed)));
         }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
@@ -16,8 +17,9 @@ import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Unit;
 
 /**
- * Reads one recipe line: amount, unit, food, preparation, what may be taken instead, whether optional. It guesses no
- * food: what the book does not know keeps its own words and is named as not understood.
+ * Reads one typed line: amount, unit, food and its state, preparation, what may be taken instead, further foods, whether
+ * optional. It guesses no food: what the book does not know keeps its own words and is named as not understood (design:
+ * things, section 1).
  */
 public final class LineReader {
 
@@ -26,6 +28,10 @@ public final class LineReader {
 
     private static final Set<String> LEADING = Set.of("of", "the", "some", "a", "an", "and");
     private static final Pattern SPACE = Pattern.compile("\\s+");
+    /** "For the sauce: 2 tbsp butter". */
+    private static final Pattern HEADING = Pattern.compile(
+            "^(for (?:the |a )?[^:\\d]{2,40}):\\s*(?=\\S)|^(?!optional)(\\p{L}[\\p{L} ]{2,30}):\\s+(?=[\\d½⅓⅔¼¾⅛])",
+            Pattern.CASE_INSENSITIVE);
 
     private final FoodBook foods;
 
@@ -45,12 +51,19 @@ public final class LineReader {
         if (text.length() > LONGEST) {
             throw new NotAnAmount("this line has " + text.length() + " characters; " + LONGEST + " is the most");
         }
-        LineAmount amount = LineAmount.of(text);
+        Matcher heading = HEADING.matcher(text);
+        String head = heading.find() ? (heading.group(1) != null ? heading.group(1) : heading.group(2)) : "";
+        LineAmount amount = LineAmount.of(head.isEmpty() ? text : text.substring(heading.end()));
         List<String> words = words(amount.words());
+        if (words.isEmpty() && !head.isEmpty()) {
+            head = "";
+            amount = LineAmount.of(text);
+            words = words(amount.words());
+        }
         if (words.isEmpty()) {
             return unitThatIsFood(text, amount);
         }
-        return new LineWords(foods, amount, words).read(text);
+        return new LineClauses(foods, amount, words, head).read(text);
     }
 
     /** A stored line that cannot be read any more is kept as its own words; reading what is stored never fails. */
@@ -58,7 +71,7 @@ public final class LineReader {
         try {
             return read(text);
         } catch (IllegalArgumentException unreadable) {
-            return new ReadLine(text, null, null, text, null, "", List.of(), false, null, List.of(text));
+            return ReadLine.of(text, null, text, null, "").notUnderstood(List.of(text));
         }
     }
 
@@ -86,22 +99,14 @@ public final class LineReader {
                 Amount.of(reading.quantity().min().value(), Unit.PIECE),
                 Amount.of(reading.quantity().max().value(), Unit.PIECE));
         String preparation = String.join(", ", amount.notes());
-        return new ReadLine(
-                text,
-                pieces,
-                null,
-                food.get().name(),
-                food.get(),
-                preparation,
-                List.of(),
-                amount.optional(),
-                amount,
-                List.of());
+        return ReadLine.of(text, pieces, food.get().name(), food.get(), preparation)
+                .written(amount, amount.optional());
     }
 
-    private static List<String> words(String text) {
+    static List<String> words(String text) {
         List<String> words = new ArrayList<>();
-        for (String word : SPACE.split(text.strip().replace(";", ",").replace(",", ", "))) {
+        for (String word :
+                SPACE.split(text.strip().replace(";", ",").replace(",", ", ").replace("/", " / "))) {
             boolean leading = words.isEmpty() && LEADING.contains(word.toLowerCase(Locale.ROOT));
             if (word.equals(",") && !words.isEmpty()) {
                 words.set(words.size() - 1, words.get(words.size() - 1) + ",");

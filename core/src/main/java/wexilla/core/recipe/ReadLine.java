@@ -1,24 +1,28 @@
 package wexilla.core.recipe;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.food.Scaling;
+import wexilla.core.food.State;
 import wexilla.core.quantity.AmountReader.Packs;
 import wexilla.core.quantity.Quantity;
 
 /**
- * A recipe line as understood.
+ * A typed line as understood.
  *
  * @param text as typed
  * @param quantity null when no amount was written: "salt to taste"
- * @param packs when it was written as packs of a size
+ * @param packs when it was written as packs of a size, or as so many pieces with their total
  * @param foodName the food as shown; the typed words when the book does not know it
  * @param food the food of the book, or null
+ * @param state how it is said to be: cooked, frozen, tinned; null when nothing was said
  * @param preparation "finely diced, drained"; empty when there is none
  * @param alternatives what may be taken instead: "beef or lamb"
+ * @param also further foods of the line, each a line of its own
  * @param optional "optional" was written
  * @param written where its amount stands, as read; null for a line that was stored
  * @param notUnderstood pieces of the text that led to nothing
@@ -29,8 +33,10 @@ public record ReadLine(
         @Nullable Packs packs,
         String foodName,
         @Nullable Food food,
+        @Nullable State state,
         String preparation,
         List<String> alternatives,
+        List<ReadLine> also,
         boolean optional,
         @Nullable LineAmount written,
         List<String> notUnderstood) {
@@ -42,7 +48,75 @@ public record ReadLine(
 
     public ReadLine {
         alternatives = List.copyOf(alternatives);
+        also = List.copyOf(also);
         notUnderstood = List.copyOf(notUnderstood);
+    }
+
+    /** A line of one food and nothing besides. */
+    public static ReadLine of(
+            String text, @Nullable Quantity quantity, String foodName, @Nullable Food food, String preparation) {
+        return new ReadLine(
+                text, quantity, null, foodName, food, null, preparation, List.of(), List.of(), false, null, List.of());
+    }
+
+    ReadLine written(LineAmount amount, boolean isOptional) {
+        return new ReadLine(
+                text,
+                quantity,
+                packs,
+                foodName,
+                food,
+                state,
+                preparation,
+                alternatives,
+                also,
+                isOptional,
+                amount,
+                notUnderstood);
+    }
+
+    ReadLine notUnderstood(List<String> pieces) {
+        return new ReadLine(
+                text,
+                quantity,
+                packs,
+                foodName,
+                food,
+                state,
+                preparation,
+                alternatives,
+                also,
+                optional,
+                written,
+                pieces);
+    }
+
+    /** The same line with its own words and without the further foods. */
+    ReadLine alone(String own) {
+        return new ReadLine(
+                own,
+                quantity,
+                packs,
+                foodName,
+                food,
+                state,
+                preparation,
+                alternatives,
+                List.of(),
+                optional,
+                null,
+                notUnderstood);
+    }
+
+    /** A line for each of its foods, this one first; each is read again as it is. */
+    public List<ReadLine> each() {
+        if (also.isEmpty()) {
+            return List.of(this);
+        }
+        List<ReadLine> lines = new ArrayList<>();
+        lines.add(alone(LineClauses.words(quantity, packs, foodName, preparation)));
+        lines.addAll(also);
+        return lines;
     }
 
     /** How it follows the size of a batch: as what is done with it says, else as its food does. */

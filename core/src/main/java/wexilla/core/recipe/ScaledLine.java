@@ -100,6 +100,10 @@ public record ScaledLine(
         if (packs != null && count != null && count.isWhole()) {
             String container =
                     packs.container() == null ? "" : " " + packs.container().after(count);
+            if (packs.total()) {
+                KitchenMeasure all = measure(line, quantity.max().times(by), wording);
+                return new Written(put(line, count.plain() + container) + " (" + all.text() + ")", Rational.ZERO);
+            }
             return new Written(put(line, count.plain() + " x " + packs.each() + container), Rational.ZERO);
         }
         KitchenMeasure max = measure(line, quantity.max().times(by), wording);

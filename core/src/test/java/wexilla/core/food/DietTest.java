@@ -15,6 +15,18 @@ import wexilla.core.recipe.RecipeLine;
 /** What fits which diet, with all that is in it; nothing is claimed of what is not known. */
 class DietTest {
 
+    private static final Food STOCK = new Food(
+            Key.food("stock"),
+            "stock",
+            List.of(),
+            List.of("vegetable stock"),
+            Unit.ML,
+            "soup",
+            false,
+            Scaling.LINEAR,
+            List.of(),
+            new Traits("dry", "", Set.of(), Map.of(), Map.of(), Set.of(Nature.BY_KIND)));
+
     private static final FoodBook BOOK = new FoodBook(List.of(
             food("beef", "meat", "beef", Set.of()),
             food("cooked pork", "none", "pork", Set.of()),
@@ -22,7 +34,7 @@ class DietTest {
             food("salmon", "fish", "fish", Set.of(Allergen.FISH)),
             food("cheese", "dairy", "", Set.of(Allergen.MILK)),
             food("honey", "dry", "", Set.of(), Nature.ANIMAL),
-            food("stock", "dry", "", Set.of(), Nature.BY_KIND),
+            STOCK,
             food("lentils", "dry", "pulses", Set.of()),
             Food.unknown(Key.food("moon"), "moon cheese", Unit.G)));
 

@@ -78,7 +78,7 @@ class SizedTest {
             3 garlic cloves, crushed       | 2 | 6 garlic cloves, crushed
             1 cup (125 g) plain flour      | 3 | 3 cups plain flour
             250 g/9 oz plain flour         | 2 | 500 g plain flour
-            3 onions (about 300 g), sliced | 2 | 6 onions, sliced
+            3 onions (about 300 g), sliced | 2 | 6 onions, sliced (600 g)
             1 onion (red), sliced          | 2 | 2 onion, sliced (red)
             2 heaped tbsp plain flour      | 2 | 1/4 cup heaped plain flour
             1 butter, for greasing         | 4 | 1 butter, for greasing

@@ -1,0 +1,104 @@
+package wexilla.core.food;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Unit;
+
+/**
+ * A food in a state that makes another thing of it: cooked quinoa, minced venison, smoked trout. Its key is the food's
+ * with the state behind it, so that it is kept, dated and met as itself and never as the raw food (design: things,
+ * section 2). Where the reference file has the thing under its own name, that one is taken instead.
+ */
+final class Variant {
+
+    static final char MARK = '~';
+    private static final Set<String> FISH = Set.of("lean-fish", "fatty-fish", "shellfish");
+    private static final Set<String> FRESH_PLANTS = Set.of("roots", "soft-vegetables", "onions", "frozen-vegetables");
+    private static final Set<String> RAW =
+            Set.of("raw-poultry", "raw-poultry-whole", "raw-mince", "raw-sausage", "raw-roast");
+
+    private Variant() {}
+
+    /** The key of a food in this state. */
+    static Key key(Food food, State state) {
+        return Key.food(food.key().id() + MARK + state.words());
+    }
+
+    /** The food in this state, when the state makes another thing of it. */
+    static Optional<Food> of(Food food, State state) {
+        String keeping = food.keepingClass();
+        boolean fruit = food.traits().aisle().equals("fruit");
+        return switch (state) {
+            case COOKED -> cooked(food, keeping, fruit);
+            case MINCED ->
+                RAW.contains(keeping) && !keeping.equals("raw-mince")
+                        ? made(food, state, "raw-mince", "meat")
+                        : Optional.empty();
+            case SMOKED ->
+                FISH.contains(keeping)
+                        ? made(food, state, "cooked-fish", "fish")
+                        : RAW.contains(keeping) || keeping.equals("tofu")
+                                ? made(food, state, "cooked-ham", food.traits().aisle())
+                                : Optional.empty();
+            case TINNED ->
+                plant(keeping, fruit) || FISH.contains(keeping) || keeping.equals("cooked-pulses")
+                        ? made(food, state, "tins", "tins")
+                        : Optional.empty();
+            case DRIED ->
+                plant(keeping, fruit) || keeping.equals("fresh-herbs")
+                        ? made(food, state, keeping.equals("fresh-herbs") ? "spices" : "dry-goods", "dry")
+                        : Optional.empty();
+            case FRESH -> keeping.equals("spices") ? made(food, state, "fresh-herbs", "vegetables") : Optional.empty();
+            default -> Optional.empty();
+        };
+    }
+
+    private static Optional<Food> cooked(Food food, String keeping, boolean fruit) {
+        if (RAW.contains(keeping) || FRESH_PLANTS.contains(keeping) && !fruit) {
+            return made(food, State.COOKED, "cooked-dish", "none");
+        }
+        if (FISH.contains(keeping)) {
+            return made(food, State.COOKED, "cooked-fish", "none");
+        }
+        if (keeping.equals("eggs")) {
+            return made(food, State.COOKED, "eggs-boiled", "none");
+        }
+        boolean dry = keeping.equals("dry-goods") && food.swells();
+        return dry
+                ? made(food, State.COOKED, food.name().contains("rice") ? "cooked-rice" : "cooked-pulses", "none")
+                : Optional.empty();
+    }
+
+    private static boolean plant(String keeping, boolean fruit) {
+        return FRESH_PLANTS.contains(keeping) || keeping.equals("apples") || fruit;
+    }
+
+    private static Optional<Food> made(Food food, State state, String keeping, String aisle) {
+        Traits traits = food.traits();
+        List<FoodFact> facts = food.facts().stream()
+                .filter(fact -> state == State.SMOKED || fact.from().unit().equals(Unit.PIECE) && state == State.COOKED)
+                .toList();
+        if (state == State.TINNED) {
+            facts = List.of(new FoodFact(
+                    Amount.of(1, Unit.named("tin")),
+                    Amount.of(400, Unit.G),
+                    "common practice, no source",
+                    FoodFact.Trust.PRACTICE));
+        }
+        return Optional.of(new Food(
+                key(food, state),
+                state.words() + " " + food.name(),
+                List.of(),
+                List.of(),
+                food.base(),
+                keeping,
+                state == State.DRIED && keeping.equals("spices"),
+                state == State.FRESH ? Scaling.LINEAR : food.scaling(),
+                facts,
+                new Traits(
+                        aisle, traits.protein(), traits.allergens(), traits.cautions(), Map.of(), traits.natures())));
+    }
+}
