@@ -18,6 +18,7 @@ const line = (text: string, part: Partial<Schema['LineView']>): Schema['LineView
   why: '',
   heldBackIn: [],
   instead: [],
+  also: [],
   made: [],
   path: [],
   sources: [],

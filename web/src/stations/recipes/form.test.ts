@@ -47,6 +47,7 @@ describe('the recipe form', () => {
           costComplete: true,
           why: '',
           instead: [],
+          also: [],
           made: [],
           path: [],
           sources: [],

@@ -33,6 +33,7 @@ const line: Schema['LineView'] = {
   why: '',
   heldBackIn: [],
   instead: [],
+  also: [],
   made: [],
   path: ['2 cups', '473.18 ml', '370 g'],
   sources: ['a table'],

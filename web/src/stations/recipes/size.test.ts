@@ -10,6 +10,7 @@ const line = {
   why: '',
   heldBackIn: [],
   instead: [],
+  also: [],
   made: [],
   path: [],
   sources: [],

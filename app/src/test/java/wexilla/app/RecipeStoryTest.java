@@ -61,14 +61,14 @@ class RecipeStoryTest {
         page.keyboard().press("Tab");
         assertThat(field(page, "Name")).hasValue("Dough for pies");
         assertThat(field(page, "Portions")).hasValue("4");
-        see(page.getByText("not in the food book"));
+        see(page.getByText("a food of its own"));
         Locator rock = field(page, "Line 4");
         rock.fill("1 tbsp oil");
         rock.press("Control+z");
         assertThat(rock).hasValue("1 moon rock");
         rock.press("Control+Shift+z");
         assertThat(rock).hasValue("1 tbsp oil");
-        assertThat(page.getByText("not in the food book")).hasCount(0);
+        assertThat(page.getByText("a food of its own")).hasCount(0);
         assertThat(field(page, "Step 2")).hasValue("Let it rest 60 minutes.");
         rock.press("Control+Enter");
         see(heading(page, "Dough for pies"));
