@@ -1580,6 +1580,7 @@ export interface components {
         NoteLineView: {
             about: string;
             amount?: string;
+            asks: string[];
             bestBefore?: string;
             /** Format: int32 */
             count: number;
@@ -1593,6 +1594,7 @@ export interface components {
             price?: string;
             problem: string;
             rule: string;
+            state?: string;
             text: string;
         };
         NoteStored: {

@@ -24,6 +24,7 @@ import wexilla.core.food.Yield;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.KeepingRule;
 import wexilla.core.keeping.KeepingRule.Span;
+import wexilla.core.keeping.Storage;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.AmountReader;
 import wexilla.core.quantity.Rational;
@@ -145,6 +146,9 @@ public class Reference {
                 span(row.get("freezer_months")),
                 span(row.get("cupboard_months")),
                 span(row.get("opened_days")),
+                row.get("usual").isEmpty()
+                        ? null
+                        : Storage.valueOf(row.get("usual").toUpperCase(Locale.ROOT)),
                 ReferenceRows.source(row));
     }
 

@@ -2,6 +2,7 @@ package wexilla.app.onhand;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -15,6 +16,7 @@ import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.money.Money;
+import wexilla.core.stock.NoteKeeping;
 import wexilla.core.stock.NoteLine;
 
 /** Stock notes and hauls: read while they are typed, then stored. */
@@ -48,6 +50,8 @@ class NoteController {
      * A line as understood, or its problem.
      *
      * @param amount of one container; null when none was written
+     * @param state how it is said to be: cooked, frozen, opened; unknown when it must be asked what it is
+     * @param asks what must be asked, in the cook's words; empty when everything is clear
      * @param known whether the food book knows the food; otherwise it becomes the household's own
      */
     record NoteLineView(
@@ -59,12 +63,14 @@ class NoteController {
             String food,
             boolean known,
             boolean dish,
+            @Nullable String state,
             String about,
             @Nullable String price,
             String placeName,
             @Nullable String eatBy,
             @Nullable String bestBefore,
-            String rule) {}
+            String rule,
+            List<String> asks) {}
 
     @PostMapping("/api/onhand/note/read")
     List<NoteLineView> read(Household household, @RequestBody NoteInput input) {
@@ -81,19 +87,26 @@ class NoteController {
                                 "",
                                 false,
                                 false,
-                                "",
                                 null,
                                 "",
                                 null,
+                                "",
                                 null,
-                                "")))
+                                null,
+                                "",
+                                List.of())))
                 .toList();
     }
 
     private NoteLineView understood(
             Household household, Notes.Read read, NoteLine line, @Nullable UUID place, LocalDate today) {
         Households.Place where = notes.place(household, line, place, today);
-        KeepDates dates = notes.dates(line, where.kind(), today);
+        NoteKeeping keeping = notes.keeping(line, where.kind(), today);
+        KeepDates dates = keeping.dates();
+        List<String> asks = new ArrayList<>(line.asks());
+        if (keeping.unclear()) {
+            asks.add("what " + line.foodName() + " is, and since when it is there");
+        }
         return new NoteLineView(
                 read.number(),
                 read.text(),
@@ -103,12 +116,16 @@ class NoteController {
                 line.foodName(),
                 line.food() != null,
                 line.dish(),
+                keeping.unclear()
+                        ? "unknown"
+                        : line.state() == null ? null : line.state().words(),
                 line.about(),
                 line.price() == null ? null : line.price().decimal(),
                 where.name(),
                 dates.eatBy() == null ? null : dates.eatBy().toString(),
                 dates.bestBefore() == null ? null : dates.bestBefore().toString(),
-                dates.rule());
+                dates.rule(),
+                asks);
     }
 
     private static Stowing.@Nullable Paid paid(Household household, NoteInput input) {

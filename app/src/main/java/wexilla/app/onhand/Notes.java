@@ -13,9 +13,8 @@ import wexilla.app.household.Households.Place;
 import wexilla.app.household.Reference;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
-import wexilla.core.keeping.KeepDates;
-import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.Storage;
+import wexilla.core.stock.NoteKeeping;
 import wexilla.core.stock.NoteLine;
 import wexilla.core.stock.NoteReader;
 
@@ -54,7 +53,9 @@ public class Notes {
                 continue;
             }
             try {
-                read.add(new Read(i + 1, line, Optional.of(reader.read(line)), ""));
+                for (NoteLine thing : reader.read(line)) {
+                    read.add(new Read(i + 1, line, Optional.of(thing), ""));
+                }
             } catch (IllegalArgumentException problem) {
                 read.add(new Read(i + 1, line, Optional.empty(), String.valueOf(problem.getMessage())));
             }
@@ -62,30 +63,22 @@ public class Notes {
         return read;
     }
 
-    /** Where a line would go, when no place is chosen. */
+    /** Where a thing would go: where it was said to lie, what is frozen to a freezer; else where it usually lies. */
     Place place(Household household, NoteLine line, @Nullable UUID chosen, LocalDate today) {
-        if (chosen != null) {
-            return households.places(household).stream()
-                    .filter(p -> p.id().equals(chosen))
-                    .findFirst()
-                    .orElseThrow(() -> Problem.at("/place", "There is no such place in this household."));
-        }
-        if (line.food() == null && !line.dish()) {
-            return households.usualPlace(household, Storage.CUPBOARD);
-        }
-        LocalDate since = line.date() == null ? today : line.date();
-        return households.usualPlace(household, reference.keeping().likelyStorage(keepingClass(line), since, today));
+        Storage likely = NoteKeeping.likely(line, reference.keeping(), today);
+        Optional<Place> said = chosen == null
+                ? Optional.empty()
+                : Optional.of(households.places(household).stream()
+                        .filter(p -> p.id().equals(chosen))
+                        .findFirst()
+                        .orElseThrow(() -> Problem.at("/place", "There is no such place in this household.")));
+        boolean cold = likely == Storage.FREEZER && line.state() == wexilla.core.food.State.FROZEN;
+        return said.filter(place -> !cold || place.kind() == Storage.FREEZER)
+                .orElseGet(() -> households.usualPlace(household, likely));
     }
 
-    /** The dates a line would have there. */
-    KeepDates dates(NoteLine line, Storage storage, LocalDate today) {
-        LocalDate from = line.date() == null ? today : line.date();
-        return reference.keeping().dates(keepingClass(line), storage, from, from);
-    }
-
-    static String keepingClass(NoteLine line) {
-        return line.dish()
-                ? KeepingGuide.COOKED_DISH
-                : line.food() == null ? "unclassified" : line.food().keepingClass();
+    /** How long a thing would keep there. */
+    NoteKeeping keeping(NoteLine line, Storage storage, LocalDate today) {
+        return NoteKeeping.of(line, storage, reference.keeping(), today);
     }
 }

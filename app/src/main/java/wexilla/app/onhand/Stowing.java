@@ -19,7 +19,6 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
-import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
@@ -27,6 +26,7 @@ import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Style;
+import wexilla.core.stock.NoteKeeping;
 import wexilla.core.stock.NoteLine;
 
 /** Puts away what a note or a haul says: stored whole or not at all. */
@@ -125,8 +125,7 @@ public class Stowing {
             return List.of(staple.get());
         }
         List<Cost> costs = costs(household, line);
-        LocalDate from = line.date() == null ? act.day() : line.date();
-        boolean frozen = place.kind() == Storage.FREEZER;
+        NoteKeeping keeping = notes.keeping(line, place.kind(), act.day());
         List<UUID> lots = new ArrayList<>();
         for (Cost cost : costs) {
             NewLot lot = new NewLot(
@@ -138,16 +137,25 @@ public class Stowing {
                     cost,
                     line.about(),
                     place.id(),
-                    frozen ? State.FROZEN : line.dish() ? State.COOKED : State.RAW,
-                    frozen
-                            ? LotClock.start(Notes.keepingClass(line), from).frozen(from)
-                            : LotClock.start(Notes.keepingClass(line), from),
-                    notes.dates(line, place.kind(), act.day()),
+                    state(line, place.kind(), keeping),
+                    keeping.clock(),
+                    keeping.dates(),
                     Lots.Packet.NONE);
             ledger.create(act, lot, line.price() == null ? Kind.COUNTED : Kind.BOUGHT, line.text());
             lots.add(lot.id());
         }
         return lots;
+    }
+
+    private static State state(NoteLine line, Storage storage, NoteKeeping keeping) {
+        if (storage == Storage.FREEZER) {
+            return State.FROZEN;
+        }
+        return keeping.clock().thawedOn() != null
+                ? State.THAWED
+                : keeping.clock().opened()
+                        ? State.OPENED
+                        : line.dish() || line.state() == wexilla.core.food.State.COOKED ? State.COOKED : State.RAW;
     }
 
     /** The one lot that says of this food whether it is had: a staple is not counted twice. */
@@ -185,7 +193,7 @@ public class Stowing {
 
     /** A dish that was there before Wexilla is a batch with a name and no recipe. */
     private UUID noted(Act act, NoteLine line) {
-        LocalDate on = line.date() == null ? act.day() : line.date();
+        LocalDate on = line.since().from() == null ? act.day() : line.since().from();
         int portions = line.count()
                 * java.util.Objects.requireNonNull(line.each())
                         .value()

@@ -53,16 +53,8 @@ class PuttingAway {
             entries.away(act, entry.id());
             if (entry.food() != null) {
                 Food food = known.food(entry.food());
-                kept.add(new NoteLine(
-                        entry.text(),
-                        entry.pack() == null ? 1 : entry.packs(),
-                        entry.pack(),
-                        food.name(),
-                        food,
-                        "",
-                        entry.price(),
-                        null,
-                        false));
+                int packs = entry.pack() == null ? 1 : entry.packs();
+                kept.add(NoteLine.bought(entry.text(), packs, entry.pack(), food, entry.price()));
             } else if (entry.price() != null) {
                 besides = besides.plus(entry.price());
             }

@@ -16,7 +16,8 @@ final class Variant {
 
     static final char MARK = '~';
     private static final Set<String> FISH = Set.of("lean-fish", "fatty-fish", "shellfish");
-    private static final Set<String> FRESH_PLANTS = Set.of("roots", "soft-vegetables", "onions", "frozen-vegetables");
+    private static final Set<String> FRESH_PLANTS =
+            Set.of("roots", "soft-vegetables", "onions", "frozen-vegetables", "potatoes", "counter-fruit");
     private static final Set<String> RAW =
             Set.of("raw-poultry", "raw-poultry-whole", "raw-mince", "raw-sausage", "raw-roast");
 

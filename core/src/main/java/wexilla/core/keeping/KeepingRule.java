@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param freezer months in the freezer, null when it is not frozen
  * @param cupboard months in the cupboard, null when it is not kept there
  * @param opened days in the fridge once opened, null where opening changes nothing
+ * @param usual where it is usually kept; null where its times say so
  * @param source published source or practice, with its mark
  */
 public record KeepingRule(
@@ -20,7 +21,20 @@ public record KeepingRule(
         @Nullable Span freezer,
         @Nullable Span cupboard,
         @Nullable Span opened,
+        @Nullable Storage usual,
         String source) {
+
+    /** A rule whose times say where the thing is kept. */
+    public KeepingRule(
+            String key,
+            String name,
+            @Nullable Span fridge,
+            @Nullable Span freezer,
+            @Nullable Span cupboard,
+            @Nullable Span opened,
+            String source) {
+        this(key, name, fridge, freezer, cupboard, opened, null, source);
+    }
 
     /** @throws IllegalArgumentException if the span runs backwards or is negative */
     public record Span(int from, int to) {
@@ -46,6 +60,9 @@ public record KeepingRule(
 
     /** Where it usually goes after shopping. */
     public Storage usualStorage() {
+        if (usual != null) {
+            return usual;
+        }
         return cupboard != null ? Storage.CUPBOARD : fridge != null ? Storage.FRIDGE : Storage.FREEZER;
     }
 }

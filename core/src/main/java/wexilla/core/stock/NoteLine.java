@@ -1,8 +1,9 @@
 package wexilla.core.stock;
 
-import java.time.LocalDate;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
+import wexilla.core.food.State;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 
@@ -12,10 +13,12 @@ import wexilla.core.quantity.Amount;
  * @param count containers, each of which becomes a lot
  * @param each what one holds; null when no amount was written ("flour": have some). For a dish, portions
  * @param food null when the book does not know it, or when it is a dish
+ * @param state how it is said to be: cooked, frozen, opened; null when nothing was said
  * @param about what else was written: "bone in", "for the weekend"
  * @param price of all containers together, or null
- * @param date since when it is there, or null for today
+ * @param since the days that were said of it
  * @param dish true for "2 bolognese for 6"
+ * @param asks what must be asked, in the cook's words
  */
 public record NoteLine(
         String text,
@@ -23,7 +26,19 @@ public record NoteLine(
         @Nullable Amount each,
         String foodName,
         @Nullable Food food,
+        @Nullable State state,
         String about,
         @Nullable Money price,
-        @Nullable LocalDate date,
-        boolean dish) {}
+        Since since,
+        boolean dish,
+        List<String> asks) {
+
+    public NoteLine {
+        asks = List.copyOf(asks);
+    }
+
+    /** Something bought just now, with its price. */
+    public static NoteLine bought(String text, int count, @Nullable Amount each, Food food, @Nullable Money price) {
+        return new NoteLine(text, count, each, food.name(), food, null, "", price, Since.UNSAID, false, List.of());
+    }
+}

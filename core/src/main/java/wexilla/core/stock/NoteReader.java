@@ -1,17 +1,18 @@
 package wexilla.core.stock;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Currency;
-import java.util.Optional;
+import java.util.List;
+import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
+import wexilla.core.food.State;
 import wexilla.core.money.Money;
-import wexilla.core.money.UnitPrice;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.AmountReader;
-import wexilla.core.quantity.AmountReader.Reading;
 import wexilla.core.quantity.Blanks;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.NotAnAmount;
@@ -21,22 +22,28 @@ import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.ReadLine;
 
 /**
- * Reads a line of a stock note: {@code 3.2 kg pork shoulder, bone in, 17.57}, {@code 3 x 500 g mince Oct},
- * {@code 2 bolognese for 6}, {@code flour}. A price is a number with two decimals at the end, perhaps with "each" or
- * "/kg"; a date is a month, a day and month, an ISO date, today or yesterday behind the food.
+ * Reads a line of a stock note: {@code 3.2 kg pork shoulder, bone in, 17.57}, {@code 3 x 500 g mince Oct}, {@code 2
+ * bolognese for 6}, {@code tomato paste opened 24 Nov}, {@code curry for 4 made Sat, frozen Mon, out Tue night}. Prices,
+ * days and amounts are found wherever they stand; what is left names the thing, by the reader of recipe lines.
  */
 public final class NoteReader {
 
     /** More containers than this on one line is a slip of the finger. */
     public static final int MOST_CONTAINERS = 60;
 
-    private static final Pattern PRICE = Pattern.compile(
-            "(?<=[\\s,@€$£])[€$£]?\\s*(\\d{1,6}[.,]\\d{1,2}|(?<=[€$£])\\d{1,6}|\\d{1,6}(?=\\s*(?:€|eur\\b)))\\s*(?:€|eur\\b)?\\s*(each|/\\s*kg|a kilo|/\\s*l)?\\s*$",
+    private static final Pattern TRAILING = Pattern.compile("^[\\s,;@€$£?(-]+|[\\s,;@€$£(-]+$");
+    private static final Pattern OPENED =
+            Pattern.compile("(?<!un|un-)\\b(?:opened|open|started|part-used)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern OUT_OF = Pattern.compile(
+            "^(?:no|out of)\\s+(?=\\p{L})|\\b(?:all gone|none left|run out)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SPLIT = Pattern.compile("\\s*(?:,|;|\\s+and\\s+|\\s+&\\s+)\\s*");
+    /** Named alone, these are the cooked dish, not what it is made of. */
+    private static final Pattern DISHES = Pattern.compile(
+            "(?:(?:bought|frozen|leftover|home-?made|cooked)\\s+)*(?:lasagnes?|lasagnas?|chill?is?|curry|curries|stew|casserole|pizza|bolognese)",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern FOR = Pattern.compile("\\s+for\\s+(\\d{1,3})\\s*$", Pattern.CASE_INSENSITIVE);
-    private static final Pattern TRAILING = Pattern.compile("[\\s,@€$£]+$");
 
     private final LineReader lines;
+    private final FoodBook foods;
     private final Currency currency;
     private final Measures measures;
     private final NoteDates dates;
@@ -44,81 +51,300 @@ public final class NoteReader {
     /** @param today in the household's zone; a month without a year is its latest past one */
     public NoteReader(FoodBook foods, Currency currency, Measures measures, LocalDate today) {
         this.lines = new LineReader(foods);
+        this.foods = foods;
         this.currency = currency;
         this.measures = measures;
         this.dates = new NoteDates(today);
     }
 
-    /** @throws IllegalArgumentException with the reason, in the cook's words, when the line cannot be stock */
-    public NoteLine read(String typed) {
+    /**
+     * The things of a line: usually one, more where it names more.
+     *
+     * @throws IllegalArgumentException with the reason, in the cook's words, when the line cannot be stock
+     */
+    public List<NoteLine> read(String typed) {
         String text = Blanks.single(typed);
         if (text.length() > LineReader.LONGEST) {
             throw new NotAnAmount(
                     "this line has " + text.length() + " characters; " + LineReader.LONGEST + " is the most");
         }
-        Matcher priced = PRICE.matcher(text);
-        boolean hasPrice = priced.find();
-        String rest = hasPrice ? trimmed(text.substring(0, priced.start())) : text;
-        NoteDates.Found dated = dates.atEndOf(rest);
-        rest = trimmed(dated.rest());
-        Matcher portions = FOR.matcher(rest);
-        if (portions.find()) {
-            Money price = hasPrice ? Money.parse(priced.group(1), currency) : null;
-            return dish(text, rest, portions, price, dated.date());
+        if (text.matches("^[-−–]\\s*\\d.*")) {
+            throw new NotAnAmount("an amount cannot be below zero: “" + text + "”");
         }
-        ReadLine line = lines.read(rest);
-        int count = line.packs() == null ? 1 : whole(line.packs().count());
-        Amount each = line.packs() != null
-                ? line.packs().each()
-                : line.quantity() == null ? null : line.quantity().max();
-        if (each != null && each.value().isZero()) {
-            throw new NotAnAmount("an amount of nothing is no stock: “" + text + "”");
+        NotePrice price = NotePrice.in(text, currency);
+        NoteDates.Found dated = dates.in(price.rest());
+        Since since = Since.of(dated.days());
+        String rest = trimmed(dated.rest());
+        List<String> several = several(rest);
+        if (several.size() > 1) {
+            List<NoteLine> all = new ArrayList<>();
+            Matcher serves = Pattern.compile(",?\\s*\\ball for (\\d{1,2})\\b").matcher(rest);
+            String each = serves.find() ? " for " + serves.group(1) : "";
+            for (String one : several) {
+                all.addAll(things(text, one + each, new NotePrice(null, one, ""), since));
+            }
+            return all;
         }
-        Money price = hasPrice ? price(priced, count, each) : null;
-        return new NoteLine(
-                text, count, each, line.foodName(), line.food(), line.preparation(), price, dated.date(), false);
+        return things(text, rest, price, since);
     }
 
-    private NoteLine dish(String text, String rest, Matcher portions, @Nullable Money price, @Nullable LocalDate date) {
-        String head = rest.substring(0, portions.start());
-        Optional<Reading> reading = AmountReader.read(head);
-        int count = reading.map(r -> whole(r.quantity().max().value())).orElse(1);
-        String name = reading.map(Reading::rest).orElse(head).strip();
-        int each = Integer.parseInt(portions.group(1));
-        if (name.isEmpty() || each == 0) {
+    /** "Milk, eggs 10, bit of cheddar" are three things when each part names a known one. */
+    private List<String> several(String text) {
+        String plain = text.replaceFirst(",?\\s*\\ball for \\d{1,2}\\b", "").replaceAll("\\([^()]*\\)", " ");
+        List<String> parts = new ArrayList<>();
+        for (String part : SPLIT.split(plain)) {
+            if (!part.isBlank()) {
+                parts.add(part.strip());
+            }
+        }
+        if (parts.size() < 2
+                || foods.find(plain).isPresent() && foods.named(plain).isPresent()) {
+            return List.of(text);
+        }
+        boolean joined = foods.inNames(List.of(plain.split("\\s+"))).stream()
+                .anyMatch(at -> plain.split("\\s+")[at].matches("(?i)and|&|.*,"));
+        if (joined) {
+            return List.of(text);
+        }
+        for (String part : parts) {
+            NoteAmounts amounts = NoteAmounts.in(part);
+            String name = amounts.rest().replaceFirst("(?i)^(?:bit|some|a bit|little) of\\s+", "");
+            if (trimmed(name(name)).isBlank()) {
+                return List.of(text);
+            }
+            if (lines.readStored(name).food() == null) {
+                boolean counted = part.matches("^\\d+\\s+\\p{L}.*");
+                if (!counted) {
+                    return List.of(text);
+                }
+            }
+        }
+        return parts;
+    }
+
+    private List<NoteLine> things(String text, String words, NotePrice price, Since since) {
+        boolean opened = since.opened() != null || OPENED.matcher(words).find();
+        boolean none = OUT_OF.matcher(words).find();
+        String plain = OUT_OF.matcher(words).replaceAll(" ");
+        Matcher mixed = Pattern.compile(
+                        "^(.*?)(\\d+)\\s+(?:lg\\s+|large\\s+|small\\s+)?(\\p{L}+),?\\s+(\\d+)\\s+open(?:ed)?$",
+                        Pattern.CASE_INSENSITIVE)
+                .matcher(plain.strip());
+        if (mixed.matches()) {
+            int all = Integer.parseInt(mixed.group(2));
+            int open = Integer.parseInt(mixed.group(4));
+            if (open < all) {
+                List<NoteLine> parts = new ArrayList<>(
+                        things(text, mixed.group(1) + (all - open) + " " + mixed.group(3), price, since));
+                parts.addAll(things(
+                        text,
+                        mixed.group(1) + open + " " + mixed.group(3) + " opened",
+                        new NotePrice(null, "", ""),
+                        since));
+                return parts;
+            }
+        }
+        NoteAmounts amounts = NoteAmounts.in(trimmed(OPENED.matcher(plain)
+                .replaceAll(" ")
+                .replaceAll("(?i)\\bmarinating\\b", "marinated")
+                .replaceAll("(?i)\\bveg\\b", "vegetable")));
+        String name = trimmed(name(amounts.rest()));
+        if (name.isEmpty() && amounts.portions()) {
             throw new NotAnAmount("“" + text + "” names no dish; write it like 2 bolognese for 6");
         }
-        return new NoteLine(text, count, Amount.of(each, Unit.PORTION), name, null, "", price, date, true);
+        if (name.isEmpty()) {
+            ReadLine bare = lines.read(trimmed(words));
+            name = bare.foodName();
+        }
+        List<String> asks = new ArrayList<>();
+        if (!price.ask().isEmpty()) {
+            asks.add(price.ask());
+        }
+        ReadLine line = named(name, amounts);
+        boolean dish = amounts.portions();
+        Food food = dish || DISHES.matcher(name).matches() ? null : line.food();
+        State state = opened ? State.OPENED : line.state();
+        List<NoteLine> things = new ArrayList<>();
+        int total = amounts.lots().size();
+        NotePrice.Said said = price.said();
+        boolean several = said != null
+                && said.forSo() > 1
+                && total == 1
+                && amounts.lots().get(0).count() == 1
+                && (amounts.lots().get(0).each() == null
+                        || amounts.lots().get(0).each().unit().dimension() != wexilla.core.quantity.Dimension.COUNT);
+        int many = several && said != null ? said.forSo() : 1;
+        Money paid = price.paid(
+                total > 1 ? 1 : amounts.lots().get(0).count() * many,
+                total > 1 ? sum(amounts.lots()) : amounts.lots().get(0).each(),
+                measures);
+        List<Money> shares = paid == null || total == 1
+                ? List.of()
+                : paid.split(amounts.lots().stream()
+                        .map(lot ->
+                                lot.each() == null ? Rational.ONE : lot.each().value())
+                        .toList());
+        for (int i = 0; i < total; i++) {
+            NoteAmounts.Lot lot = amounts.lots().get(i);
+            Amount each = none ? Amount.of(0, Unit.PIECE) : lot.each() != null ? lot.each() : whole(food, name, words);
+            if (each != null && each.value().isZero() && !none) {
+                throw new NotAnAmount("an amount of nothing is no stock: “" + text + "”");
+            }
+            String about = about(line, dish, amounts, words);
+            things.add(new NoteLine(
+                    text,
+                    lot.count() * many,
+                    each,
+                    food == null && line.food() != null || dish ? name : line.foodName(),
+                    food,
+                    state,
+                    about,
+                    shares.isEmpty() ? paid : shares.get(i),
+                    since,
+                    dish,
+                    asks));
+        }
+        return things;
     }
 
-    private Money price(Matcher priced, int count, @Nullable Amount each) {
-        Money written = Money.parse(priced.group(1), currency);
-        String per = priced.group(2);
-        if (per == null) {
-            return written;
+    /** The thing as a line names it: what comes in tins or in their size is the tinned food. */
+    private ReadLine named(String name, NoteAmounts amounts) {
+        Amount each = amounts.lots().get(0).each();
+        boolean tin = each != null
+                && (each.unit().equals(Unit.named("tin"))
+                        || tinSized(each) && amounts.lots().get(0).count() > 1);
+        boolean counted = each != null && each.unit().equals(Unit.PIECE);
+        ReadLine line = lines.readStored(counted ? "2 " + name : name);
+        if (tin) {
+            ReadLine tinned = lines.readStored("1 tin " + name);
+            boolean there =
+                    tinned.food() != null && tinned.food().keepingClass().equals("tins");
+            line = there ? tinned : line;
         }
-        if (per.equalsIgnoreCase("each")) {
-            Rational times = each != null && each.unit().equals(Unit.PIECE) ? each.value() : Rational.of(count);
-            return Money.rounded(written.exact().times(times), currency);
+        Matcher pack = Pattern.compile(
+                        "^(?:bag|tub|jar|box|carton|packet|pack|tin|can|block|tray|sack)s?\\s+(?=\\p{L})|\\s+(?:blocks?|tubs?|bags?|packs?|jars?|boxes)$",
+                        Pattern.CASE_INSENSITIVE)
+                .matcher(name);
+        if (line.food() == null && pack.find()) {
+            ReadLine inside = lines.readStored(pack.replaceFirst(""));
+            line = inside.food() != null ? inside : line;
         }
-        Amount whole = each == null ? null : measures.toBase(each).times(Rational.of(count));
-        Unit unit = per.contains("l") && !per.contains("k") ? Unit.ML : Unit.G;
-        if (whole == null || !whole.unit().equals(unit)) {
-            throw new NotAnAmount(
-                    "a price " + per + " needs the amount in " + (unit.equals(Unit.G) ? "kg or g" : "l or ml"));
-        }
-        return UnitPrice.of(written, Amount.of(1000, unit)).of(whole.value());
+        return line.food() == null && line.foodName().isBlank() ? ReadLine.of(name, null, name, null, "") : line;
     }
 
-    private static int whole(Rational count) {
-        if (!count.isWhole() || count.signum() <= 0 || count.compareTo(Rational.of(MOST_CONTAINERS)) > 0) {
-            throw new NotAnAmount(
-                    "containers are counted in whole numbers from 1 to " + MOST_CONTAINERS + ", not " + count.plain());
+    /** Sizes tins are sold in. */
+    private boolean tinSized(Amount each) {
+        Amount base = measures.toBase(each);
+        double grams = base.value().toDecimal(1).doubleValue();
+        return base.unit().equals(Unit.G) && (grams >= 380 && grams <= 440 || grams >= 795 && grams <= 810);
+    }
+
+    private static @Nullable Amount sum(List<NoteAmounts.Lot> lots) {
+        Amount sum = null;
+        for (NoteAmounts.Lot lot : lots) {
+            Amount each = lot.each();
+            if (each != null) {
+                sum = sum == null ? each : sum.plus(each);
+            }
         }
-        return count.numerator().intValueExact();
+        return sum;
+    }
+
+    /** One thing that is counted by itself: "turkey carcass", "bowl of dripping", "mystery box". */
+    private static @Nullable Amount whole(@Nullable Food food, String name, String words) {
+        Matcher container = Pattern.compile(
+                        "\\b(bowl|jar|tub|bag|box|dish|pan|pot|packet|pack|carton|bottle|container|tin|can|tray)\\b",
+                        Pattern.CASE_INSENSITIVE)
+                .matcher(words);
+        if (container.find()) {
+            return Amount.of(
+                    1,
+                    Unit.parse(container.group(1))
+                            .orElseGet(() -> Unit.named(container.group(1).toLowerCase(Locale.ROOT))));
+        }
+        String lower = words.toLowerCase(Locale.ROOT);
+        boolean single = lower.matches(".*\\b(?:whole|carcass|bone|joint|rotisserie|rabbit|heart)\\b.*");
+        return single ? Amount.of(1, Unit.PIECE) : null;
+    }
+
+    private static String about(ReadLine line, boolean dish, NoteAmounts amounts, String words) {
+        List<String> said = new ArrayList<>();
+        if (dish) {
+            said.addAll(RAW.matcher(words).find() ? List.of("raw bag") : List.of());
+        } else if (!line.preparation().isEmpty()) {
+            said.add(line.preparation());
+        }
+        Amount each = amounts.lots().get(0).each();
+        boolean cut = line.food() != null
+                && each != null
+                && each.unit().equals(Unit.PIECE)
+                && !each.value().isWhole();
+        if (cut) {
+            said.add("cut");
+        }
+        String known = (line.foodName() + " " + String.join(" ", said) + " " + line.state()).toLowerCase(Locale.ROOT);
+        List<String> more = new ArrayList<>();
+        for (String word : dish ? new String[0] : words.split("[^\\p{L}'-]+")) {
+            String lower = word.toLowerCase(Locale.ROOT);
+            boolean unit = Unit.parse(lower).filter(NoteReader::measure).isPresent()
+                    || lower.length() < 3
+                    || FILLERS.contains(lower);
+            String stem = lower.length() > 4 ? lower.substring(0, lower.length() - 1) : lower;
+            if (!unit && !known.contains(stem) && !more.contains(lower)) {
+                more.add(lower);
+            }
+        }
+        if (!more.isEmpty()) {
+            said.add(String.join(" ", more));
+        }
+        return String.join(", ", said);
+    }
+
+    private static boolean measure(Unit unit) {
+        return unit.dimension() != wexilla.core.quantity.Dimension.COUNT
+                || unit.equals(Unit.PIECE)
+                || unit.equals(Unit.PORTION);
+    }
+
+    private static final java.util.Set<String> FILLERS = java.util.Set.of(
+            "of", "and", "the", "from", "since", "about", "left", "some", "with", "for", "each", "got", "still", "half",
+            "dozen", "open", "opened", "thawing", "thawed", "frozen", "raw", "approx", "own", "tot", "total", "lbs",
+            "pcs", "pks", "started", "cooked", "made", "bought", "out", "freezer", "fridge", "took", "all", "one",
+            "two", "three", "four");
+
+    private static final Pattern RAW = Pattern.compile("\\b(?:raw|uncooked)\\b", Pattern.CASE_INSENSITIVE);
+
+    private static String name(String rest) {
+        return rest.replaceAll("[()?]", " ")
+                .replaceAll(
+                        "(?i)\\b(?:family|pk|zip|approx|roughly|unopened|un-opened|got|each|still|thawing|tot|total|maybe|vac|the big|about)\\b",
+                        " ")
+                .replaceAll("(?i)\\b(?:out of|into|in|from) (?:the )?(?:freezer|fridge)\\b", " ")
+                .replaceAll("(?i)\\bcase of\\b", " ")
+                .replaceAll("(?i)^(?:some|bit of|a bit of|lots of|few)\\s+", "")
+                .replaceAll(
+                        "(?i)\\b(?:bowl|tub|jar|bag|box|carton|packet|pack|tin|can|dish|bottle|case|sack|lump|block|tray|container|pan)s?\\s+of\\s+",
+                        "")
+                .replaceAll(
+                        "(?i)(?<=\\s|^)(?:bags?|tubs?|jars?|boxes|packs?|cartons?|containers?|rolls?|bunch|unit)(?=\\s*(?:,|$))",
+                        "")
+                .replaceAll("\\s+,", ",")
+                .replaceAll(",(?:\\s*,)+", ",")
+                .replaceAll("\\s+", " ");
     }
 
     private static String trimmed(String text) {
-        return TRAILING.matcher(text).replaceFirst("");
+        String before;
+        String after = text.strip();
+        do {
+            before = after;
+            after = TRAILING.matcher(after)
+                    .replaceAll("")
+                    .replaceFirst(
+                            "(?i)^(?:of|and|x|×|from|in|since)\\s+|\\s+(?:of|and|x|×|at|from|since|for|by|with|to)$",
+                            "")
+                    .strip();
+        } while (!after.equals(before));
+        return after;
     }
 }

@@ -33,14 +33,15 @@ class NoteReaderTest {
             2 mystery                            | 1 | 2          | mystery                | -     | -
             """)
     void readsANote(String text, int count, String each, String food, String price, String date) {
-        NoteLine line = reader.read(text);
+        NoteLine line = reader.read(text).get(0);
         assertThat(line.count()).isEqualTo(count);
         assertThat(line.each() == null ? null : line.each().toString()).isEqualTo(each);
         assertThat(line.foodName()).isEqualTo(food);
         if (price != null) {
             assertThat(line.price().decimal()).isEqualTo(price);
         }
-        assertThat(line.date() == null ? null : line.date().toString()).isEqualTo(date);
+        assertThat(line.since().from() == null ? null : line.since().from().toString())
+                .isEqualTo(date);
     }
 
     @ParameterizedTest

@@ -1,0 +1,324 @@
+package wexilla.core.stock;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.AmountReader;
+import wexilla.core.quantity.AmountReader.Packs;
+import wexilla.core.quantity.AmountReader.Reading;
+import wexilla.core.quantity.Dimension;
+import wexilla.core.quantity.NotAnAmount;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
+
+/**
+ * The amounts of a stock note, wherever in the line they stand: "3 packs of 6 slices", "tomato paste 6 little cans",
+ * "1 gal bag shredded chicken 2.5 lb", "1 box of 24, 9 left".
+ *
+ * @param lots so many containers of so much each; one entry where nothing else is said
+ * @param rest the words that are left, in their order
+ * @param portions whether portions were said
+ */
+record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
+
+    /** @param each null when no amount was written */
+    record Lot(int count, @Nullable Amount each) {}
+
+    private record Chunk(
+            Rational value, @Nullable Unit unit, @Nullable Packs packs, boolean bare, boolean left) {
+
+        boolean pack() {
+            return packs == null && unit != null && (unit.isPack() || CONTAINERS.contains(unit.symbol()));
+        }
+
+        boolean measured() {
+            return packs == null && unit != null && unit.dimension() != Dimension.COUNT;
+        }
+
+        boolean portions() {
+            return packs == null && Unit.PORTION.equals(unit);
+        }
+
+        boolean pieces() {
+            return packs == null && unit != null && unit.dimension() == Dimension.COUNT && !pack() && !portions();
+        }
+
+        Amount amount() {
+            return Amount.of(value, unit == null ? Unit.PIECE : unit);
+        }
+    }
+
+    private static final Set<String> CONTAINERS =
+            Set.of("bowl", "dish", "container", "roll", "case", "crate", "bucket", "batch", "pack", "pan");
+    private static final Set<String> PIECES =
+            Set.of("ct", "count", "pcs", "pc", "ball", "link", "loaf", "round", "patty", "fillet");
+    private static final Pattern NUMBER = Pattern.compile(
+            "^[(]?(?:\\d.*|\\.\\d+.*|[½⅓⅔¼¾⅛].*|half|quarter|a|an|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|dozen)$",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern TIMES = Pattern.compile("^[x×](\\d{1,3}),?$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern PAN = Pattern.compile("^\\d{1,2}[x×]\\d{1,2}[,]?$|^#\\d+$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SERVES = Pattern.compile(
+            "[,(]?\\s*\\b(?:all\\s+)?(?:for|serves|feeds)\\s+(\\d{1,2})\\b(?:\\s*(?:people|persons|of us))?\\)?",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern PART_OF =
+            Pattern.compile(",?\\s*\\bpart\\s+\\d+\\s+of\\s+\\d+\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern HALF_LEFT = Pattern.compile(
+            ",?\\s*\\b(?:about\\s+|approx\\.?\\s+)?(half|a third|a quarter|two thirds|three quarters)\\s+(?:is\\s+)?left\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern LEFT =
+            Pattern.compile("^(?:is\\s+|are\\s+)?(?:left|remaining|over)\\b[,.]?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SIZE_BAG = Pattern.compile(
+            "\\b(?:in\\s+)?(\\d{1,2}\\s+)?(gal(?:lon)?|qt|quart|pint|pt|litre|liter|l)[- ]?(?:size[d]?\\s+)?(zip\\s+)?(bags?|containers?|tubs?|boxes|jars?)\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern HALF_UNITS = Pattern.compile(
+            "\\b(\\d{1,2})\\s+half\\s+(gallon|pint|litre|liter|kilo|pound)s?\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BRACE =
+            Pattern.compile(",?\\s*\\b(?:a\\s+)?brace(?:\\s+of)?\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TIMES_PORTIONS = Pattern.compile(
+            "\\b(\\d{1,2})\\s*[x×]\\s*(\\d{1,3})\\s+(portions?|servings?|slices?|pieces?|pcs|rolls?|balls?)\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern CASE = Pattern.compile(
+            "\\b(?:an?\\s+)?(?:case|crate|slab|tray|box|multipack|pack)\\s+of\\s+(\\d{1,2})\\s+(\\p{L}[\\p{L} ]*?),?\\s+(\\d+(?:[.,]\\d+)?\\s*(?:oz|g|ml))\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern SINGLE =
+            Pattern.compile("\\bsingle\\s+(?:portions?|servings?|boxes)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern RANGE_PORTIONS = Pattern.compile(
+            "\\b(\\d{1,2})\\s*(?:or|-|–|to)\\s*(\\d{1,2})\\s+(?:portions?|servings?)\\b", Pattern.CASE_INSENSITIVE);
+
+    static NoteAmounts in(String typed) {
+        String text = PART_OF.matcher(typed).replaceAll(" ");
+        text = RANGE_PORTIONS.matcher(text).replaceAll("$1 portions");
+        text = HALF_UNITS.matcher(text).replaceAll("$1 x 0.5 $2");
+        text = BRACE.matcher(text).replaceAll(" x2 ");
+        text = TIMES_PORTIONS.matcher(text).replaceAll("$1 packets of $2 $3");
+        text = CASE.matcher(text).replaceAll("$1 x $3 $2");
+        text = text.replaceAll("#\\d+\\s", " ");
+        int serves = 0;
+        Matcher forSo = SERVES.matcher(text);
+        if (forSo.find()) {
+            serves = Integer.parseInt(forSo.group(1));
+            text = forSo.replaceFirst(" ");
+        }
+        boolean single = SINGLE.matcher(text).find();
+        if (single) {
+            serves = 1;
+            text = SINGLE.matcher(text).replaceFirst(" ");
+        }
+        Rational fraction = null;
+        Matcher half = HALF_LEFT.matcher(text);
+        if (half.find()) {
+            fraction = fraction(half.group(1).toLowerCase(Locale.ROOT));
+            text = half.replaceFirst(" ");
+        }
+        Matcher bag = SIZE_BAG.matcher(text);
+        Chunk sized = null;
+        if (bag.find()) {
+            Rational many = bag.group(1) == null
+                    ? Rational.ONE
+                    : Rational.of(Integer.parseInt(bag.group(1).strip()));
+            Unit unit = Unit.parse(bag.group(2)).orElse(Unit.L);
+            String container = bag.group(4).toLowerCase(Locale.ROOT).replaceAll("(?:es|s)$", "");
+            boolean contents = bag.group(1) != null && !many.equals(Rational.ONE);
+            sized = contents
+                    ? new Chunk(many, unit, new Packs(many, Amount.of(1, unit), null), false, false)
+                    : bag.group(1) == null
+                            ? null
+                            : new Chunk(
+                                    Rational.ONE,
+                                    Unit.named(container.equals("box") ? "box" : container),
+                                    null,
+                                    false,
+                                    false);
+            text = bag.replaceFirst(" ");
+        }
+        List<Chunk> chunks = new ArrayList<>();
+        StringBuilder rest = new StringBuilder();
+        scan(text, chunks, rest);
+        if (sized != null) {
+            chunks.add(0, sized);
+        }
+        boolean portions = serves > 0
+                || chunks.stream().anyMatch(Chunk::portions)
+                || chunks.stream()
+                        .anyMatch(c ->
+                                c.packs() != null && c.packs().each().unit().equals(Unit.PORTION));
+        List<Lot> lots = lots(chunks, serves, fraction);
+        return new NoteAmounts(lots, rest.toString().replaceAll("\\s+", " ").strip(), portions);
+    }
+
+    private static Rational fraction(String words) {
+        return switch (words) {
+            case "a third" -> Rational.of(1, 3);
+            case "a quarter" -> Rational.of(1, 4);
+            case "two thirds" -> Rational.of(2, 3);
+            case "three quarters" -> Rational.of(3, 4);
+            default -> Rational.of(1, 2);
+        };
+    }
+
+    private static void scan(String text, List<Chunk> chunks, StringBuilder rest) {
+        String left = text.strip();
+        boolean start = true;
+        while (!left.isEmpty()) {
+            String word = left.split("\\s+", 2)[0];
+            Matcher times = TIMES.matcher(word);
+            if (times.matches()) {
+                chunks.add(new Chunk(Rational.of(Integer.parseInt(times.group(1))), Unit.PIECE, null, true, false));
+                left = left.substring(word.length()).strip();
+                continue;
+            }
+            boolean article = word.equalsIgnoreCase("a") || word.equalsIgnoreCase("an");
+            if (start && Character.isDigit(word.charAt(0)) && !PAN.matcher(word).matches()) {
+                AmountReader.read(left);
+            }
+            Reading reading = PAN.matcher(word).matches()
+                            || !NUMBER.matcher(word).matches()
+                            || article && !start && !chunks.isEmpty()
+                    ? null
+                    : amount(left.startsWith("(") ? left.substring(1) : left);
+            if (reading == null) {
+                rest.append(word).append(' ');
+                left = left.substring(word.length()).strip();
+                start = false;
+                continue;
+            }
+            String behind = reading.rest().replaceFirst("^[,;)]+", "").strip();
+            Unit unit = reading.quantity().unit();
+            String next = behind.split("[\\s,]+", 2)[0].toLowerCase(Locale.ROOT);
+            boolean bare = reading.bare();
+            if (bare && behind.matches("(?i)(?:little|small|sm|large|lg|big|med|medium|family)\\.?\\s+\\p{L}+.*")) {
+                String after = behind.split("\\s+", 3)[1].toLowerCase(Locale.ROOT);
+                if (container(after) != null) {
+                    behind = behind.split("\\s+", 2)[1];
+                    next = after;
+                }
+            }
+            Unit named = bare ? container(next) : null;
+            if (named != null) {
+                unit = named;
+                bare = false;
+                behind = behind.length() <= next.length()
+                        ? ""
+                        : behind.substring(Math.min(behind.length(), next.length()))
+                                .strip();
+                behind = behind.replaceFirst("^[,;.)]+", "").strip();
+            }
+            Matcher leftOver = LEFT.matcher(behind);
+            boolean remains = leftOver.find();
+            if (remains) {
+                behind = behind.substring(leftOver.end()).strip();
+            }
+            chunks.add(new Chunk(
+                    reading.quantity().max().value(), unit, named != null ? null : reading.packs(), bare, remains));
+            behind = behind.replaceFirst("(?i)^(?:each|apiece)\\b[),]*", "").strip();
+            behind = behind.replaceFirst("(?i)^of\\s+(?=\\d)", "");
+            behind = behind.replaceFirst("(?i)^[x×]\\s*(?=\\d)", "");
+            start = false;
+            if (behind.length() >= left.length()) {
+                break;
+            }
+            left = behind;
+        }
+    }
+
+    /** A word that says what is counted, though no recipe counts by it. */
+    private static @Nullable Unit container(String word) {
+        String one = word.replaceAll("[.,]$", "");
+        String single = one.endsWith("xes") || one.endsWith("shes")
+                ? one.substring(0, one.length() - 2)
+                : one.replaceAll("s$", "");
+        if (single.equals("bx") || single.equals("bxe")) {
+            return Unit.named("box");
+        }
+        if (single.equals("pk")) {
+            return Unit.named("packet");
+        }
+        if (single.equals("loave")) {
+            return Unit.named("loaf");
+        }
+        if (PIECES.contains(one) || PIECES.contains(single)) {
+            return Unit.PIECE;
+        }
+        return CONTAINERS.contains(single) ? Unit.named(single) : null;
+    }
+
+    private static @Nullable Reading amount(String text) {
+        try {
+            return AmountReader.read(text).orElse(null);
+        } catch (NotAnAmount noAmount) {
+            return null;
+        }
+    }
+
+    private static List<Lot> lots(List<Chunk> chunks, int serves, @Nullable Rational fraction) {
+        List<Chunk> left = chunks.stream().filter(Chunk::left).toList();
+        if (!left.isEmpty()) {
+            return List.of(new Lot(1, left.get(0).amount()));
+        }
+        Chunk packed =
+                chunks.stream().filter(c -> c.packs() != null).findFirst().orElse(null);
+        Chunk bare = chunks.stream().filter(Chunk::bare).findFirst().orElse(null);
+        if (packed != null) {
+            Packs packs = java.util.Objects.requireNonNull(packed.packs());
+            if (packs.total()) {
+                return List.of(new Lot(1, packed.amount()));
+            }
+            boolean one = packs.count().equals(Rational.ONE);
+            Rational many = one && bare != null ? bare.value() : packs.count();
+            Amount each = fraction == null ? packs.each() : packs.each().times(fraction);
+            if (!packs.count().isWhole() && packs.count().compareTo(Rational.ONE) > 0) {
+                whole(packs.count());
+            }
+            return packs.count().isWhole()
+                    ? List.of(new Lot(whole(many), each))
+                    : List.of(new Lot(1, packs.each().times(packs.count())));
+        }
+        List<Chunk> measured = chunks.stream().filter(Chunk::measured).toList();
+        Chunk pack = chunks.stream().filter(Chunk::pack).findFirst().orElse(null);
+        Chunk portions = chunks.stream().filter(Chunk::portions).findFirst().orElse(null);
+        List<Chunk> pieces = chunks.stream().filter(Chunk::pieces).toList();
+        if (serves > 0 || portions != null) {
+            Rational each = portions != null ? portions.value() : Rational.of(serves);
+            Chunk many = pack != null ? pack : pieces.isEmpty() ? null : pieces.get(0);
+            return List.of(new Lot(many == null ? 1 : whole(many.value()), Amount.of(each, Unit.PORTION)));
+        }
+        if (measured.size() > 1
+                && measured.stream()
+                        .allMatch(c -> c.unit() == measured.get(0).unit()
+                                || c.unit() != null
+                                        && c.unit().equals(measured.get(0).unit()))) {
+            return measured.stream().map(c -> new Lot(1, c.amount())).toList();
+        }
+        if (!measured.isEmpty()) {
+            Amount each = measured.get(0).amount();
+            boolean ofCase = pack != null && !pieces.isEmpty() && pack.value().equals(Rational.ONE);
+            Rational many = ofCase ? pieces.get(0).value() : pack == null ? Rational.ONE : pack.value();
+            return List.of(new Lot(many.isWhole() ? whole(many) : 1, fraction == null ? each : each.times(fraction)));
+        }
+        if (pack != null && !pieces.isEmpty()) {
+            Chunk many = pieces.stream()
+                    .filter(c -> chunks.indexOf(c) > chunks.indexOf(pack))
+                    .findFirst()
+                    .orElse(pieces.get(0));
+            return List.of(new Lot(whole(pack.value()), Amount.of(many.value(), Unit.PIECE)));
+        }
+        if (pack != null || !pieces.isEmpty()) {
+            Amount each = (pack != null ? pack : pieces.get(0)).amount();
+            return List.of(new Lot(1, fraction == null ? each : each.times(fraction)));
+        }
+        return List.of(new Lot(1, fraction == null ? null : Amount.of(fraction, Unit.PIECE)));
+    }
+
+    private static int whole(Rational count) {
+        if (!count.isWhole() || count.signum() <= 0 || count.compareTo(Rational.of(NoteReader.MOST_CONTAINERS)) > 0) {
+            throw new NotAnAmount("containers are counted in whole numbers from 1 to " + NoteReader.MOST_CONTAINERS
+                    + ", not " + count.plain());
+        }
+        return count.numerator().intValueExact();
+    }
+}

@@ -1,0 +1,275 @@
+package wexilla.core.stock;
+
+import java.time.LocalDate;
+import java.util.Locale;
+import java.util.Set;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Food;
+import wexilla.core.food.State;
+import wexilla.core.keeping.KeepDates;
+import wexilla.core.keeping.KeepingGuide;
+import wexilla.core.keeping.LotClock;
+import wexilla.core.keeping.Storage;
+
+/**
+ * How long a thing of a stock note keeps, where it lies: by what it is, what was done to it and what was said of its days.
+ * What nobody knows gets the safest class its words allow (design: things, sections 2 and 4).
+ *
+ * @param keepingClass of the keeping guide
+ * @param clock its own clock
+ * @param dates by that clock, or as printed on it
+ * @param unclear whether nobody can say what it is or how long it keeps: to be asked
+ */
+public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, boolean unclear) {
+
+    private static final Set<String> PLANTS =
+            Set.of("soft-vegetables", "roots", "onions", "counter-fruit", "potatoes", "apples");
+    private static final Set<String> SHELF =
+            Set.of("dry-goods", "tins", "jars", "oil", "spices", "condiments", "cartons", "wine");
+    private static final Pattern RAW = words("raw|uncooked|marinat\\w*");
+    private static final Pattern CUT = words("cut|chopped|sliced|diced|peeled|halved|half|part|grated|prepared");
+    private static final Pattern FISH = words(
+            "fish|fillets? of fish|cod|haddock|salmon|mackerel|trout|prawns?|shrimp|mussels|clams|squid|crab|seafood|shells");
+    private static final Pattern OFFAL = words(
+            "livers?|hearts?|kidneys?|gizzards|giblets|rabbit|sausages?|mince|minced|burgers?|mixed grill|chorizo|pheasants?|poultry|duck|chicken|turkey");
+    private static final Pattern MEAT = words(
+            "chops?|ribs?|steaks?|joints?|roast|brisket|shanks?|trotters?|boar|venison|beef|pork|lamb|veal|goat|meat|game|backs|necks|bones?");
+    private static final Pattern SOUP =
+            words("soup|soups|stews?|broth|stock|gravy|sauces?|chowder|juices|base|dal|dahl");
+    private static final Pattern DOUGH = words("dough|pastry");
+    private static final Pattern BAKED =
+            words("bread|rolls?|buns?|muffins?|cakes?|scones?|pancakes|waffles|cookies|biscuits|loaf|loaves|bagels?");
+    private static final Pattern EGGS = words("quiche|frittata|egg dish|strata");
+    private static final Pattern FAT = words("grease|fat|dripping|lard|schmaltz");
+    private static final Pattern CARTON = words("cartons?|tetra packs?");
+    private static final Set<String> DAIRY = Set.of("yoghurt", "milk", "cream", "soft-cheese");
+    private static final Pattern PACKED =
+            words("tins?|tinned|cans?|canned|jars?|jarred|pouch(?:es)?|cartons?|sachets?|microwave");
+    private static final Pattern MADE = words("home-?made|left-?overs?|cooked|boiled|made");
+    private static final Pattern NAMELESS = Pattern.compile(
+            "(?:(?:big|small|large|old|the)\\s+)*(?:tub|box|bag|jar|bowl|container|packet|dish|pot)s?",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern BONES = words("bone bag|bag of bones|bone bags|scrap bag");
+    private static final Pattern MASH = words("mash|mashed|beans|lentils|chickpeas|quinoa|grains|couscous");
+    private static final Pattern COOKED = words(
+            "left-?overs?|cooked|roasted|boiled|baked|fried|made|pies?|lasagnes?|lasagna|casserole|bake|curry|curries|chill?i|bolognese|burritos?|enchiladas?|tacos?|pasta|salad|dish|meal|ready meal|tagine|risotto|paella|goulash|hotpot|cottage pie|meatloaf|carcass|tub|big tub");
+
+    private static Pattern words(String alternatives) {
+        return Pattern.compile("\\b(?:" + alternatives + ")\\b", Pattern.CASE_INSENSITIVE);
+    }
+
+    /** Where it lies when nobody said: frozen things in the freezer, opened and cooked ones in the fridge. */
+    public static Storage likely(NoteLine line, KeepingGuide guide, LocalDate today) {
+        Since since = line.since();
+        Food food = line.food();
+        String keeping = keepingClass(line, null);
+        boolean frozen = line.state() == State.FROZEN
+                || since.frozen() != null
+                || keeping.equals("frozen-vegetables")
+                || food != null && food.name().startsWith("frozen ");
+        if (since.outOfFreezer() || line.state() == State.THAWED) {
+            return Storage.FRIDGE;
+        }
+        if (frozen && guide.freezes(keeping)) {
+            return Storage.FREEZER;
+        }
+        boolean opened = line.state() == State.OPENED || since.opened() != null;
+        if (opened && guide.rule(keeping).opened() != null) {
+            return Storage.FRIDGE;
+        }
+        LocalDate from = since.from() == null ? today : since.from();
+        return guide.likelyStorage(keeping, from, today);
+    }
+
+    /** @param storage where it lies */
+    public static NoteKeeping of(NoteLine line, Storage storage, KeepingGuide guide, LocalDate today) {
+        String keeping = keepingClass(line, storage);
+        Since since = line.since();
+        boolean opened = line.state() == State.OPENED
+                || since.opened() != null
+                || partOf(line, keeping)
+                || shelfInFridge(line, storage, keeping);
+        LocalDate from =
+                since.from() != null ? since.from() : since.opened() != null && !opened ? since.opened() : today;
+        LotClock clock = LotClock.start(keeping, earliest(from, since));
+        if (storage == Storage.FREEZER) {
+            LocalDate on = since.frozen() != null ? since.frozen() : since.from() != null ? since.from() : today;
+            clock = (since.frozen() != null && since.from() == null ? LotClock.start(keeping, on) : clock).frozen(on);
+        } else if (since.outOfFreezer()) {
+            LocalDate into =
+                    since.frozen() != null ? since.frozen() : since.thawed() != null ? since.thawed() : since.out();
+            LocalDate began = since.from() != null ? since.from() : into;
+            boolean raw = raw(keeping);
+            LocalDate done = since.thawed() != null
+                    ? since.thawed()
+                    : raw ? java.util.Objects.requireNonNull(since.out()).plusDays(1) : since.out();
+            clock = LotClock.start(keeping, java.util.Objects.requireNonNull(began))
+                    .frozen(java.util.Objects.requireNonNull(into))
+                    .thawed(java.util.Objects.requireNonNull(done));
+        } else if (opened && guide.rule(keeping).opened() != null) {
+            LocalDate on = since.opened() != null ? since.opened() : since.from() != null ? since.from() : today;
+            clock = clock.opened(on);
+        }
+        KeepDates dates = guide.dates(clock, storage);
+        LocalDate printed = since.printed();
+        if (printed != null && !opened) {
+            dates = new KeepDates(null, null, printed, "as printed on it", "the pack");
+        }
+        boolean none = dates.eatBy() == null && dates.bestBefore() == null;
+        if (keeping.equals("soup")
+                && storage != Storage.FREEZER
+                && BONES.matcher(line.text()).find()) {
+            dates = new KeepDates(from, from, null, "boiled from bags of bones: freeze today", "handbook, section 6");
+        }
+        boolean nameless =
+                line.food() == null && NAMELESS.matcher(line.foodName()).matches();
+        boolean unclear = none
+                || nameless
+                || keeping.startsWith("unknown-")
+                || line.food() == null && !line.dish() && keeping.equals(unknown(storage));
+        return new NoteKeeping(keeping, clock, dates, unclear);
+    }
+
+    /** The class of what nobody knows, by where it lies. */
+    private static String unknown(@Nullable Storage storage) {
+        if (storage == null) {
+            return "unknown-fridge";
+        }
+        return switch (storage) {
+            case FREEZER -> "unknown-freezer";
+            case CUPBOARD -> "unknown-cupboard";
+            default -> "unknown-fridge";
+        };
+    }
+
+    private static LocalDate earliest(LocalDate from, Since since) {
+        LocalDate frozen = since.frozen();
+        return frozen != null && frozen.isBefore(from) ? frozen : from;
+    }
+
+    /** Half a jar was opened, half an onion was cut, whatever was said. */
+    private static boolean partOf(NoteLine line, String keeping) {
+        return line.each() != null
+                && line.each().unit().dimension() == wexilla.core.quantity.Dimension.COUNT
+                && !line.each().value().isWhole()
+                && SHELF.contains(keeping);
+    }
+
+    /** A jar that lies in the fridge is open, or as good as: nobody said it is not. */
+    private static boolean shelfInFridge(NoteLine line, Storage storage, String keeping) {
+        return storage == Storage.FRIDGE
+                && SHELF.contains(keeping)
+                && !words("unopened|un-opened|sealed|new").matcher(line.text()).find();
+    }
+
+    private static boolean raw(String keeping) {
+        return keeping.startsWith("raw-")
+                || keeping.endsWith("-fish") && !keeping.startsWith("cooked")
+                || keeping.equals("shellfish");
+    }
+
+    private static String keepingClass(NoteLine line, @Nullable Storage storage) {
+        String said = line.text() + " " + line.about();
+        Food food = line.food();
+        if (food == null) {
+            return byWords(line.foodName() + " " + said, storage, line.dish());
+        }
+        String keeping = food.keepingClass();
+        boolean canned = words("canned|bottled").matcher(said).find()
+                && line.since().from() != null
+                && storage != Storage.FREEZER;
+        if (canned) {
+            return "home-canned";
+        }
+        boolean half = line.each() != null
+                && !line.each().value().isWhole()
+                && line.each().unit().dimension() == wexilla.core.quantity.Dimension.COUNT;
+        if (PLANTS.contains(keeping)
+                && storage != Storage.FREEZER
+                && (CUT.matcher(said).find() || half)) {
+            return "cut-vegetables";
+        }
+        if (RAW.matcher(said).find() && (keeping.equals("cured-meat") || keeping.equals("cooked-ham"))) {
+            return "raw-sausage";
+        }
+        if (FAT.matcher(food.name()).find() && !food.name().equals("lard") && storage == Storage.FRIDGE) {
+            return line.since().from() == null ? "unknown-fridge" : "soup";
+        }
+        if (keeping.equals("soup")
+                && CARTON.matcher(said).find()
+                && storage != Storage.FRIDGE
+                && storage != Storage.FREEZER
+                && line.state() != State.OPENED
+                && line.since().opened() == null) {
+            return "cartons";
+        }
+        boolean made = line.since().made() || MADE.matcher(said).find();
+        boolean packed = PACKED.matcher(said).find();
+        if ((line.since().made() || made && !packed)
+                && (SHELF.contains(keeping) || DAIRY.contains(keeping))
+                && storage != Storage.FREEZER) {
+            return SOUP.matcher(food.name()).find() ? "soup" : KeepingGuide.COOKED_DISH;
+        }
+        if (storage == Storage.FRIDGE && half && keeping.equals("dry-goods")) {
+            return KeepingGuide.COOKED_DISH;
+        }
+        boolean opened = line.state() == State.OPENED || line.since().opened() != null;
+        if (storage == Storage.FRIDGE && keeping.equals("tins") && !packed && !opened) {
+            return SOUP.matcher(food.name()).find() ? "soup" : KeepingGuide.COOKED_DISH;
+        }
+        if (SHELF.contains(keeping) && storage == Storage.FREEZER) {
+            return keeping.equals("tins") || keeping.equals("jars") ? "soup" : keeping;
+        }
+        if (keeping.equals("unclassified")) {
+            return byWords(line.foodName() + " " + said, storage, line.dish());
+        }
+        return keeping;
+    }
+
+    /** The safest class the words allow. */
+    private static String byWords(String words, @Nullable Storage storage, boolean dish) {
+        boolean cooked = dish || COOKED.matcher(words).find();
+        boolean raw = RAW.matcher(words).find();
+        if (DOUGH.matcher(words).find()) {
+            return "pastry";
+        }
+        if (FAT.matcher(words).find() && !cooked) {
+            return unknown(storage);
+        }
+        if (FISH.matcher(words).find()) {
+            return cooked && !raw ? "cooked-fish" : "shellfish";
+        }
+        if (raw && (OFFAL.matcher(words).find() || MEAT.matcher(words).find())) {
+            return words.toLowerCase(Locale.ROOT).matches(".*\\b(?:chicken|turkey|duck)\\b.*")
+                    ? "raw-poultry"
+                    : "raw-mince";
+        }
+        if (SOUP.matcher(words).find()) {
+            return "soup";
+        }
+        if (EGGS.matcher(words).find()) {
+            return "egg-dish";
+        }
+        if (words("rice").matcher(words).find() && cooked) {
+            return "cooked-rice";
+        }
+        if (cooked
+                && MASH.matcher(words).find()
+                && !words("burritos?|chill?i|bake|curry|pie|stew")
+                        .matcher(words)
+                        .find()) {
+            return "cooked-pulses";
+        }
+        if (cooked && !BAKED.matcher(words).find()) {
+            return KeepingGuide.COOKED_DISH;
+        }
+        if (OFFAL.matcher(words).find() || MEAT.matcher(words).find()) {
+            return words.toLowerCase(Locale.ROOT).contains("sausage") ? "raw-sausage" : "raw-mince";
+        }
+        if (BAKED.matcher(words).find()) {
+            return "bread";
+        }
+        return unknown(storage);
+    }
+}
