@@ -1599,6 +1599,7 @@ export interface components {
         };
         NoteStored: {
             act: string;
+            left: string[];
             lots: string[];
             subject: string;
         };

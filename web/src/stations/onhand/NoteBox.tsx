@@ -5,6 +5,7 @@ import { useNoteRead } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { FieldProblem, Money, OneOf, OtherProblem } from '../../kit/kit';
+import { useKept } from '../../kit/useKept';
 import { shortDay, until } from '../../kit/words';
 
 const kinds: [boolean, string][] = [
@@ -12,9 +13,9 @@ const kinds: [boolean, string][] = [
   [true, 'just back'],
 ];
 
-/** A stock note: typed as on paper, understood line by line, stored whole or not at all. */
+/** A stock note: typed as on paper, understood line by line; what is not understood stays to be put right. */
 export function NoteBox({ places }: { places: Schema['PlaceView'][] }) {
-  const [text, setText] = useState('');
+  const [text, setText] = useKept('note');
   const [search] = useSearchParams();
   const freezer = places.find((choice) => choice.kind === 'FREEZER')?.id;
   const [place, setPlace] = useState(search.get('into') === 'freezer' ? freezer : undefined);
@@ -26,8 +27,8 @@ export function NoteBox({ places }: { places: Schema['PlaceView'][] }) {
     'stock',
     (key, body: Schema['NoteInput']) =>
       answer(api.POST('/api/onhand/note', { params: { header: { 'Idempotency-Key': key } }, body })),
-    () => {
-      setText('');
+    (stored) => {
+      setText(stored.left.join('\n'));
       setTill('');
     },
   );
@@ -56,7 +57,10 @@ export function NoteBox({ places }: { places: Schema['PlaceView'][] }) {
       {lines.length > 0 && (
         <ol className="enamel mt-2 px-4 py-1" aria-label="As understood">
           {lines.map((line) => (
-            <li key={line.number} className="row grid-cols-[minmax(0,1fr)_auto] last:border-0">
+            <li
+              key={`${line.number} ${line.food} ${line.amount} ${line.eatBy}`}
+              className="row grid-cols-[minmax(0,1fr)_auto] last:border-0"
+            >
               {line.problem ? <NotUnderstood line={line} /> : <Understood line={line} />}
             </li>
           ))}
@@ -127,6 +131,7 @@ function Understood({ line }: { line: Schema['NoteLineView'] }) {
           {line.amount ?? 'have'}
         </span>{' '}
         <span className="font-semibold">{line.food}</span>
+        {line.state && <span className="quiet"> · {line.state}</span>}
         {line.about && <span className="quiet">, {line.about}</span>}
         {portions && <span className="quiet"> · {portions}</span>}
         <span className="quiet block text-sm" title={line.rule}>
@@ -134,6 +139,7 @@ function Understood({ line }: { line: Schema['NoteLineView'] }) {
           {line.eatBy && ` · eat by ${shortDay(line.eatBy)}`}
           {line.bestBefore && ` · ${until('best before', line.bestBefore)}`}
         </span>
+        {line.asks.length > 0 && <span className="block text-accent">not sure {line.asks.join('; ')}</span>}
       </span>
       {line.price ? <Money amount={line.price} /> : <span className="quiet text-sm">no price</span>}
     </>

@@ -4,6 +4,7 @@ import { answer, api, Refused, type Schema, type Style } from '../../api/client'
 import { useDraft, useRecipe } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { FieldProblem, Heading, OtherProblem, Waiting } from '../../kit/kit';
+import { keep, kept } from '../../kit/useKept';
 import { Flags } from './About';
 import { emptyForm, type Form, formOf, formOfFound, inputOf } from './form';
 import { LineRows } from './LineRows';
@@ -16,15 +17,18 @@ export function RecipeEditor() {
   const { id } = useParams();
   const stored = useRecipe(id);
   const found = (useLocation().state as { found?: Schema['RecipeInput'] } | null)?.found;
-  const [start, setStart] = useState<Form | undefined>(id ? undefined : found ? formOfFound(found) : emptyForm());
+  const typed = `recipe-${id ?? 'new'}`;
+  const [start, setStart] = useState<Form | undefined>(() =>
+    found ? formOfFound(found) : (kept<Form>(typed) ?? (id ? undefined : emptyForm())),
+  );
   const [etag, setEtag] = useState('');
   useEffect(() => {
     // what is stored fills the form once; later answers must not overwrite what is being typed
-    if (stored.data && !start) {
-      setStart(formOf(stored.data.recipe));
+    if (stored.data && etag === '') {
+      setStart((before) => before ?? formOf(stored.data.recipe));
       setEtag(stored.data.etag);
     }
-  }, [stored.data, start]);
+  }, [stored.data, etag]);
   return start ? <Editing id={id} etag={etag} start={start} said={stored.data?.recipe.nextTimes ?? []} /> : <Waiting />;
 }
 
@@ -33,6 +37,7 @@ type Props = { id: string | undefined; etag: string; start: Form; said: Schema['
 function Editing({ id, etag, start, said }: Props) {
   const navigate = useNavigate();
   const { value: form, set: setForm, undo, redo, canUndo, canRedo } = useUndo(start);
+  const typed = `recipe-${id ?? 'new'}`;
   const input = inputOf(form);
   const draft = useDraft(input, id);
   const save = useAct(
@@ -45,8 +50,16 @@ function Editing({ id, etag, start, said }: Props) {
           : api.POST('/api/recipes', { params: { header }, body }),
       );
     },
-    (saved) => navigate(`/recipes/${saved.id}`),
+    (saved) => {
+      keep(typed, '');
+      navigate(`/recipes/${saved.id}`);
+    },
   );
+  useEffect(() => {
+    if (form !== start) {
+      keep(typed, JSON.stringify(form));
+    }
+  }, [form, start, typed]);
   const change = (part: Partial<Form>, whole = false) => {
     setForm({ ...form, ...part }, whole);
     save.forget();

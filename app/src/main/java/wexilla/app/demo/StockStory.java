@@ -38,12 +38,12 @@ class StockStory {
 
     void note(Household household, NoteScript note, Instant when) {
         acts.perform(household, Story.key(), "note", note, List.class, when, act -> {
-            Acts.Done<List<UUID>> done = stowing.store(
+            Acts.Done<Stowing.Stored> done = stowing.store(
                     act,
                     String.join("\n", note.lines()),
                     place(households, household, note.place()),
                     note.bought() ? new Stowing.Paid(Money.zero(household.currency()), till(household, note)) : null);
-            return new Acts.Done<>(done.subject(), done.answer());
+            return new Acts.Done<>(done.subject(), done.answer().lots());
         });
     }
 

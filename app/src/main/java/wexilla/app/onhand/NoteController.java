@@ -138,15 +138,21 @@ class NoteController {
                 till == null || till.isBlank() ? null : Asked.money("/till", till, household.currency()));
     }
 
-    /** What was written down, and the act to undo it by. */
-    record NoteStored(String act, String subject, List<String> lots) {}
+    /** What was written down, and the act to undo it by. @param left lines that were not understood, as typed */
+    record NoteStored(String act, String subject, List<String> lots, List<String> left) {}
 
     @PostMapping("/api/onhand/note")
     NoteStored store(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody NoteInput input) {
         return acts.perform(household, key, "note", input, NoteStored.class, act -> {
-            Acts.Done<List<UUID>> done = stowing.store(act, input.text(), input.place(), paid(household, input));
-            List<String> ids = done.answer().stream().map(UUID::toString).toList();
-            return new Acts.Done<>(done.subject(), new NoteStored(act.id().toString(), done.subject(), ids));
+            Acts.Done<Stowing.Stored> done = stowing.store(act, input.text(), input.place(), paid(household, input));
+            List<String> ids = done.answer().lots().stream().map(UUID::toString).toList();
+            return new Acts.Done<>(
+                    done.subject(),
+                    new NoteStored(
+                            act.id().toString(),
+                            done.subject(),
+                            ids,
+                            done.answer().left()));
         });
     }
 }

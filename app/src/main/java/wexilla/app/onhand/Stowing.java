@@ -60,25 +60,37 @@ public class Stowing {
     public record Paid(Money besides, @Nullable Money till) {}
 
     /**
-     * Stores a note: every container becomes a lot.
+     * What came of a note.
+     *
+     * @param lots as written
+     * @param left lines that were not understood, as typed: they stay with the cook
+     */
+    public record Stored(List<UUID> lots, List<String> left) {}
+
+    /**
+     * Stores what is understood of a note: every container becomes a lot; one bad line does not refuse the others.
      *
      * @param paid null when the note only says what is there
-     *
-     * @throws Problem if a line is not understood, or there is none
+     * @throws Problem if there is no line, or none is understood
      */
-    public Done<List<UUID>> store(Act act, String text, @Nullable UUID place, @Nullable Paid paid) {
+    public Done<Stored> store(Act act, String text, @Nullable UUID place, @Nullable Paid paid) {
         List<Notes.Read> read = notes.read(act.household(), text, act.day());
         if (read.isEmpty()) {
             throw Problem.at("/text", "The note is empty; write a line such as 3 x 500 g mince, 8.40.");
         }
-        read.stream().filter(r -> r.line().isEmpty()).findFirst().ifPresent(bad -> {
+        List<NoteLine> lines = read.stream().flatMap(one -> one.line().stream()).toList();
+        if (lines.isEmpty()) {
+            Notes.Read bad = read.get(0);
             throw Problem.at("/text", "Line " + bad.number() + ": " + bad.problem());
-        });
-        List<NoteLine> lines = read.stream().map(r -> r.line().orElseThrow()).toList();
+        }
         List<UUID> lots = stow(act, lines, place, paid);
+        List<String> left = read.stream()
+                .filter(one -> one.line().isEmpty())
+                .map(Notes.Read::text)
+                .toList();
         String first = lines.get(0).foodName();
         String more = lines.size() == 1 ? "" : " and " + (lines.size() - 1) + " more";
-        return new Done<>((paid == null ? "On hand: " : "Bought: ") + first + more, lots);
+        return new Done<>((paid == null ? "On hand: " : "Bought: ") + first + more, new Stored(lots, left));
     }
 
     /** Puts these lines away: every container becomes a lot, prices are remembered, a haul is a purchase. */
@@ -97,6 +109,9 @@ public class Stowing {
 
     private List<UUID> store(Act act, NoteLine line, @Nullable UUID chosen) {
         Household household = act.household();
+        if (line.each() != null && line.each().value().isZero()) {
+            return out(act, line);
+        }
         Place place = notes.place(household, line, chosen, act.day());
         Amount each = line.each() == null ? Amount.of(0, Unit.PIECE) : line.each();
         UUID food = null;
@@ -145,6 +160,15 @@ public class Stowing {
             lots.add(lot.id());
         }
         return lots;
+    }
+
+    /** "No eggs left": a staple is out; of anything else there is nothing to write down. */
+    private List<UUID> out(Act act, NoteLine line) {
+        Optional<UUID> staple = line.food() == null
+                ? Optional.empty()
+                : staple(act.household(), foods.row(act.household(), line.food()));
+        staple.ifPresent(lot -> ledger.level(act, lot, Lots.Level.OUT));
+        return staple.stream().toList();
     }
 
     private static State state(NoteLine line, Storage storage, NoteKeeping keeping) {

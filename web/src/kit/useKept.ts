@@ -1,0 +1,44 @@
+import { useState } from 'react';
+
+const SHELF = 'wexilla-typed-';
+
+function stored(key: string): string | null {
+  try {
+    return localStorage.getItem(SHELF + key);
+  } catch {
+    return null;
+  }
+}
+
+/** Text that is being typed and survives leaving the page, a reload and a dead battery; empty text is let go. */
+export function useKept(key: string): [string, (text: string) => void] {
+  const [text, setText] = useState(() => stored(key) ?? '');
+  const set = (next: string) => {
+    setText(next);
+    keep(key, next);
+  };
+  return [text, set];
+}
+
+/** Keeps what is typed under a name; an empty text is let go. */
+export function keep(key: string, text: string): void {
+  try {
+    if (text === '') {
+      localStorage.removeItem(SHELF + key);
+    } else {
+      localStorage.setItem(SHELF + key, text);
+    }
+  } catch {
+    // a full or forbidden store: it lives in this page alone
+  }
+}
+
+/** What was typed under a name and never kept by the kitchen. */
+export function kept<T>(key: string): T | undefined {
+  try {
+    const text = stored(key);
+    return text === null ? undefined : (JSON.parse(text) as T);
+  } catch {
+    return undefined;
+  }
+}
