@@ -43,6 +43,7 @@ public final class FoodBook {
     private final Map<String, Spooned> bySpoon;
     private final Node root = new Node();
     private final Set<String> spelt = new HashSet<>();
+    private volatile Spelling.@Nullable Index index;
 
     /**
      * A name that means another food by the spoon than by the piece: pepper.
@@ -152,6 +153,15 @@ public final class FoodBook {
         return ofItsMeat.isPresent() ? ofItsMeat : Variant.of(food, state);
     }
 
+    private Spelling.Index index() {
+        Spelling.Index made = index;
+        if (made == null) {
+            made = new Spelling.Index(spelt);
+            index = made;
+        }
+        return made;
+    }
+
     /** Whether this word stands in some name, in the singular. */
     private boolean spells(String singular) {
         return spelt.contains(singular) || (under != null && under.spells(singular));
@@ -168,9 +178,9 @@ public final class FoodBook {
         }
         Spelling near = new Spelling(singular);
         for (FoodBook book = this; book != null; book = book.under) {
-            book.spelt.forEach(near::compare);
+            book.index().forEach(near);
         }
-        Vocabulary.kitchen().words().forEach(near::compare);
+        Vocabulary.kitchen().index().forEach(near);
         return near.nearest();
     }
 

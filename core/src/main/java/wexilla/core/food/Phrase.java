@@ -92,6 +92,8 @@ public record Phrase(
     private static final Set<State> PASSING =
             Set.of(State.FROZEN, State.FRESH, State.RAW, State.THAWED, State.OPENED, State.GRATED);
 
+    private static final FoodBook NO_FOODS = new FoodBook(List.of());
+
     public Phrase {
         states = List.copyOf(states);
         read = List.copyOf(read);
@@ -122,14 +124,12 @@ public record Phrase(
 
     /** Whether the words are nothing but what may stand beside a name. */
     public static boolean namesNothing(List<String> words) {
-        return !words.isEmpty() && new Reader(new FoodBook(List.of()), words).free(0, words.size(), null);
+        return !words.isEmpty() && new Reader(NO_FOODS, words).free(0, words.size(), null);
     }
 
     /** What these words say of a state, when they say nothing but how a thing is; empty else. */
     public static List<State> states(List<String> words) {
-        return namesNothing(words)
-                ? new Reader(new FoodBook(List.of()), words).states(0, words.size(), -1, -1)
-                : List.of();
+        return namesNothing(words) ? new Reader(NO_FOODS, words).states(0, words.size(), -1, -1) : List.of();
     }
 
     /** One look at a row of words. */

@@ -1,5 +1,7 @@
 package wexilla.core.food;
 
+import java.util.Collection;
+import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -14,8 +16,37 @@ final class Spelling {
 
     private static final int LONG = 9;
 
+    /** A known word. @param plain without doubled letters; @param letters a bit for each that is in it */
+    private record Known(String word, String plain, int letters) {}
+
+    /** Known words, made ready to be compared with. */
+    static final class Index {
+
+        private final List<Known> words;
+
+        Index(Collection<String> spelt) {
+            words = spelt.stream()
+                    .filter(word -> word.length() >= SHORTEST - 1)
+                    .map(word -> new Known(word, single(word), Spelling.letters(word)))
+                    .toList();
+        }
+
+        void forEach(Spelling near) {
+            words.forEach(near::compare);
+        }
+    }
+
+    private static int letters(String word) {
+        int letters = 0;
+        for (int i = 0; i < word.length(); i++) {
+            letters |= 1 << (word.charAt(i) & 31);
+        }
+        return letters;
+    }
+
     private final String written;
     private final String plain;
+    private final int letters;
     private int best = Integer.MAX_VALUE;
     private @Nullable String nearest;
     private boolean tied;
@@ -23,14 +54,18 @@ final class Spelling {
     Spelling(String written) {
         this.written = written;
         this.plain = single(written);
+        this.letters = letters(written);
     }
 
-    void compare(String known) {
+    private void compare(Known word) {
         int most = written.length() >= LONG ? 2 : 1;
-        if (known.length() < SHORTEST - 1 || Math.abs(known.length() - written.length()) > 2) {
+        String known = word.word();
+        if (Math.abs(known.length() - written.length()) > 2
+                || Integer.bitCount(word.letters() ^ letters) > 2 * most
+                        && !word.plain().equals(plain)) {
             return;
         }
-        int slips = single(known).equals(plain) ? 1 : slips(written, known, most);
+        int slips = word.plain().equals(plain) ? 1 : slips(written, known, most);
         if (slips > most || slips > best) {
             return;
         }

@@ -39,12 +39,15 @@ public final class Vocabulary {
     private record Entry(Kind kind, List<State> states) {}
 
     private static final Pattern PERCENT = Pattern.compile("\\d{1,3}(?:[.,]\\d)?%");
-    private static final int LONGEST = 4;
     private static final Vocabulary KITCHEN = read();
 
     private final Map<String, Entry> entries = new HashMap<>();
     private final Set<String> words = new HashSet<>();
+    /** How many words the longest entry has that begins with this one. */
+    private final Map<String, Integer> longest = new HashMap<>();
+
     private final Map<String, String> same = new HashMap<>();
+    private volatile Spelling.@Nullable Index index;
 
     /** The lists that ship with Wexilla. */
     public static Vocabulary kitchen() {
@@ -69,7 +72,9 @@ public final class Vocabulary {
         }
         for (String typed : list.split(",")) {
             String said = typed.strip().toLowerCase(Locale.ROOT);
-            words.addAll(List.of(said.split(" ")));
+            String[] parts = said.split(" ");
+            words.addAll(List.of(parts));
+            longest.merge(parts[0], parts.length, Math::max);
             if (of[0].equals("other") || of[0].equals("spelt")) {
                 continue;
             }
@@ -91,14 +96,17 @@ public final class Vocabulary {
     /** What the words from here on say, the longest first; null when the first of them is of none of the lists. */
     @Nullable
     Said at(List<String> lower, int from, int end) {
-        for (int length = Math.min(LONGEST, end - from); length > 0; length--) {
+        int most = longest.getOrDefault(lower.get(from), 0);
+        for (int length = Math.min(most, end - from); length > 0; length--) {
             Entry entry =
                     entries.get(length == 1 ? lower.get(from) : String.join(" ", lower.subList(from, from + length)));
             if (entry != null) {
                 return new Said(entry.kind(), length, entry.states());
             }
         }
-        return PERCENT.matcher(lower.get(from)).matches() ? new Said(Kind.QUALITY, 1, List.of()) : null;
+        return lower.get(from).endsWith("%") && PERCENT.matcher(lower.get(from)).matches()
+                ? new Said(Kind.QUALITY, 1, List.of())
+                : null;
     }
 
     /** Whether this word is spelt right: it stands in one of the lists. */
@@ -111,7 +119,12 @@ public final class Vocabulary {
         return same.getOrDefault(singular, singular);
     }
 
-    Set<String> words() {
-        return words;
+    Spelling.Index index() {
+        Spelling.Index made = index;
+        if (made == null) {
+            made = new Spelling.Index(words);
+            index = made;
+        }
+        return made;
     }
 }
