@@ -28,8 +28,10 @@ import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.ReadLine;
 import wexilla.core.shopping.Basket;
+import wexilla.core.shopping.Needs;
 
 /** Shop: what is missing, what lies in the basket, and putting it away at home. */
 @RestController
@@ -224,8 +226,10 @@ class ShopController {
             String name = Asked.name("/name", input.name(), LONGEST);
             FoodBook book = foods.known(household).book();
             Optional<Food> food = Optional.ofNullable(input.food())
-                    .map(slug -> book.get(Key.food(slug))
-                            .orElseThrow(() -> Problem.at("/food", "There is no food “" + slug + "”.")));
+                    .map(slug -> slug.equals(Needs.OWN + name)
+                            ? foods.own(household, name, own(household, input.pack()))
+                            : book.get(Key.food(slug))
+                                    .orElseThrow(() -> Problem.at("/food", "There is no food “" + slug + "”.")));
             if (input.item() != null && entries.items(household).stream().noneMatch(i -> i.id().equals(input.item()))) {
                 throw Problem.at("/item", "This is not on the list any more.");
             }
@@ -245,6 +249,15 @@ class ShopController {
                                     : null));
             return "In the basket: " + food.map(Food::name).orElse(name);
         });
+    }
+
+    /** The unit stock of a food is counted in that nobody has described: as its pack is. */
+    private static Unit own(Household household, @Nullable String pack) {
+        if (pack == null || pack.isBlank()) {
+            return Unit.PIECE;
+        }
+        Unit base = household.measures().toBase(Asked.amount("/pack", pack)).unit();
+        return base.equals(Unit.G) || base.equals(Unit.ML) ? base : Unit.PIECE;
     }
 
     private static @Nullable Amount pack(Household household, Optional<Food> food, @Nullable String typed) {

@@ -14,8 +14,8 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * All foods known, found by what people write. A name is met anywhere in the text, in singular or plural; the longest
- * name wins, then the one that ends last ("chicken stock cube" is a cube).
+ * All foods known, found by what people write, in singular or plural. A name is met where it covers its {@link Phrase};
+ * the longest name wins, then the one that ends last ("chicken stock cube" is a cube).
  */
 public final class FoodBook {
 
@@ -205,26 +205,12 @@ public final class FoodBook {
         return node == null ? null : node.entry;
     }
 
-    /** The food met in this text. */
+    /** The food these words name: covered by its name, up to words that make no other food of it. */
     public Optional<Food> find(String text) {
-        List<String> words = SPACE.splitAsStream(text.strip()).toList();
-        return find(words, 0, words.size()).map(Match::food);
-    }
-
-    /**
-     * The food met in these words, beginning at one of the first {@code heads} of them from {@code start} on; it may end
-     * later, but goes on behind a word with a comma only if its name has that comma.
-     */
-    public Optional<Match> find(List<String> words, int start, int heads) {
-        List<String> singular = words.stream().map(FoodBook::compared).toList();
-        Match best = null;
-        for (int from = start; from < Math.min(heads, singular.size()); from++) {
-            Match here = longest(words, singular, from);
-            if (here != null && (best == null || length(here) >= length(best))) {
-                best = here;
-            }
-        }
-        return Optional.ofNullable(best);
+        List<String> words = SPACE.splitAsStream(text.strip().replace(",", ", "))
+                .filter(word -> !word.isEmpty())
+                .toList();
+        return Optional.ofNullable(Phrase.of(this, words).food());
     }
 
     /** Every name that begins at this word, longer ones last; a name ends at a comma it does not have itself. */
@@ -247,30 +233,6 @@ public final class FoodBook {
             }
         }
         return met;
-    }
-
-    private static int length(Match match) {
-        return match.to() - match.from();
-    }
-
-    private @Nullable Match longest(List<String> words, List<String> singular, int from) {
-        Match below = under == null ? null : under.longest(words, singular, from);
-        Match found = null;
-        Node node = root;
-        for (int to = from; node != null && to < words.size(); to++) {
-            boolean behindComma = to > from && words.get(to - 1).endsWith(",");
-            node = behindComma ? node.next.get(",") : node;
-            node = node == null ? null : node.next.get(singular.get(to));
-            if (node == null) {
-                break;
-            }
-            if (node.entry != null) {
-                found = new Match(node.entry.food(), from, to + 1, node.entry.kind());
-            }
-        }
-        return below != null && (found == null || length(below) >= length(found))
-                ? new Match(better(below.food()), below.from(), below.to(), below.kind())
-                : found;
     }
 
     /** Where in these words a comma, an "and" or an "or" stands inside a name. */

@@ -29,6 +29,9 @@ import wexilla.core.stock.Supply;
  */
 public record Needs(List<Met> met) {
 
+    /** Begins the key of a food nobody has described yet, wanted under its own name. */
+    public static final String OWN = "own:";
+
     /**
      * Something wanted.
      *
@@ -65,8 +68,9 @@ public record Needs(List<Met> met) {
         }
 
         /**
-         * What the lines of a recipe at its size want; upper end of a range, since shopping buys for it. Seasoning is
-         * not counted and so never wanted.
+         * What the lines of a recipe at its size want; upper end of a range, since shopping buys for it. What the book
+         * does not know is wanted under its own name. Water is not bought; seasoning is wanted by the pack only, a
+         * pinch of it is not.
          */
         public static List<Want> of(Collection<Sized.Line> lines, LocalDate day, String dish) {
             return of(lines, day, dish, null);
@@ -75,8 +79,8 @@ public record Needs(List<Met> met) {
         private static List<Want> of(Collection<Sized.Line> lines, LocalDate day, String dish, @Nullable Want within) {
             List<Want> wants = new ArrayList<>();
             for (Sized.Line line : lines) {
-                Food food = line.read().food();
-                if (food != null && !food.traits().aisle().equals("none") && !food.seasoning()) {
+                Food food = bought(line);
+                if (!food.traits().aisle().equals("none") && (!food.seasoning() || byThePack(line))) {
                     wants.add(new Want(
                             food.key(),
                             food,
@@ -89,6 +93,24 @@ public record Needs(List<Met> met) {
                 }
             }
             return wants;
+        }
+
+        /** The food of a line; one of the household's own when nobody knows it. */
+        private static Food bought(Sized.Line line) {
+            Food food = line.read().food();
+            if (food != null) {
+                return food;
+            }
+            Amount most = line.most();
+            Unit base = most == null ? Unit.PIECE : most.unit().base();
+            boolean measured = base.equals(Unit.G) || base.equals(Unit.ML);
+            String name = line.read().foodName();
+            return Food.unknown(Key.food(OWN + name), name, measured ? base : Unit.PIECE);
+        }
+
+        private static boolean byThePack(Sized.Line line) {
+            Amount most = line.most();
+            return most != null && most.unit().isPack();
         }
 
         /** What goes into so many portions of it that are made afresh. */
@@ -140,7 +162,10 @@ public record Needs(List<Met> met) {
     private static Met meet(Want want, Supply supply, Measures measures) {
         Amount amount = want.amount();
         if (amount == null) {
-            return unknown(want, "no amount of " + want.name());
+            boolean there = !supply.usable(want.key(), want.day()).isEmpty();
+            return there
+                    ? new Met(want, null, List.of(), null, List.of(), "")
+                    : unknown(want, "no amount of " + want.name());
         }
         List<OpenLot> past = supply.past(want.key(), want.day());
         Food food = want.food();

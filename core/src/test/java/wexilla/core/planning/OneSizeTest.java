@@ -124,8 +124,9 @@ class OneSizeTest {
         List<Needs.Want> wants = Needs.Want.of(sized.lines(), DAY, "dish");
         assertThat(wants.stream().map(Needs.Want::amount).toList())
                 .isEqualTo(sized.lines().stream()
-                        .filter(line -> line.read().food() != null
-                                && !line.read().food().seasoning())
+                        .filter(line -> line.read().food() == null
+                                || !line.read().food().seasoning()
+                                || line.most() != null && line.most().unit().isPack())
                         .map(Sized.Line::most)
                         .toList());
         // minutes: page, work with nothing done, cook day and evening
