@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.google.zxing.BinaryBitmap;
 import com.google.zxing.ChecksumException;
+import com.google.zxing.DecodeHintType;
 import com.google.zxing.FormatException;
 import com.google.zxing.NotFoundException;
 import com.google.zxing.client.j2se.BufferedImageLuminanceSource;
@@ -24,6 +25,8 @@ import wexilla.app.support.Sample;
 
 /** The label sheet, read again with PDFBox and with ZXing's reader. */
 class LabelsTest {
+
+    private static final int DPI = 300;
 
     @Test
     void aSheetCarriesEverythingAPacketNeeds() throws Exception {
@@ -54,7 +57,7 @@ class LabelsTest {
                     .contains("Has milk", "20 ml cream", "Heat until it boils, stir in the cream.", "à la Þór")
                     .contains(codes);
             assertThat(text).doesNotContain("Simmer it for three hours");
-            BufferedImage page = new PDFRenderer(pdf).renderImageWithDPI(0, 200);
+            BufferedImage page = new PDFRenderer(pdf).renderImageWithDPI(0, DPI);
             for (int label = 0; label < 8; label++) {
                 assertThat(read(page, label)).isEqualTo("wexilla:" + codes.get(label));
             }
@@ -66,11 +69,13 @@ class LabelsTest {
     /** What a phone reads off one label of the sheet. */
     private static String read(BufferedImage page, int label)
             throws NotFoundException, ChecksumException, FormatException {
-        int margin = 20 * 200 / 72;
+        int margin = 20 * DPI / 72;
         int width = (page.getWidth() - 2 * margin) / 2;
         int height = (page.getHeight() - 2 * margin) / 4;
         BufferedImage one = page.getSubimage(margin + label % 2 * width, margin + label / 2 * height, width, height);
         BinaryBitmap bitmap = new BinaryBitmap(new HybridBinarizer(new BufferedImageLuminanceSource(one)));
-        return new QRCodeReader().decode(bitmap).getText();
+        return new QRCodeReader()
+                .decode(bitmap, Map.of(DecodeHintType.TRY_HARDER, true))
+                .getText();
     }
 }

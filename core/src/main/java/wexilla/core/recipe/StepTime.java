@@ -1,6 +1,8 @@
 package wexilla.core.recipe;
 
+import java.util.LinkedHashMap;
 import java.util.Locale;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import wexilla.core.quantity.AmountReader;
@@ -10,6 +12,7 @@ import wexilla.core.quantity.Rational;
 /**
  * How long a step takes, in whole minutes: hands are at it, or it goes on by itself. Read from what the step says when
  * nobody wrote minutes beside it: "simmer 45 minutes" waits, "brown it, 8 minutes" keeps hands; "2 1/2 hours" is 150.
+ * Alternatives are one of them, not both; a moment in a time is no more of it. Overnight counts 8 hours: own definition.
  */
 public record StepTime(int handsMin, int waitMin) {
 
@@ -18,14 +21,43 @@ public record StepTime(int handsMin, int waitMin) {
     /** Longer than two days is no step of a kitchen. */
     public static final int MOST_MINUTES = 48 * 60;
 
+    private static final String NUMBER =
+            "(?:\\d+(?:[.,]\\d+)?(?:\\s+\\d/\\d|\\s?[½¼¾⅓⅔])?|\\d/\\d|[½¼¾⅓⅔]|\\b(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\\b)";
     private static final Pattern TIME = Pattern.compile(
-            "(\\d+(?:[.,]\\d+)?(?:\\s+\\d/\\d)?|\\d/\\d|\\d*[½¼¾]|\\b(?:an?|one|two|three|four|five|six|eight|ten|twelve)\\b)"
-                    + "\\s*(?:(?:-|–|to)\\s*(\\d+)\\s*)?(hours?|hrs?|h|minutes?|mins?)\\b",
+            "(" + NUMBER + ")\\s*(?:(?:-|–|to|or)\\s*(" + NUMBER + ")\\s*)?(hours?|hrs?|h|minutes?|mins?)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern PARTS = Pattern.compile("[;.](?:\\s|$)|, then ");
     private static final Pattern ALONE = Pattern.compile(
-            "\\b(simmer|boil|bake|roast|braise|stew|soak|rest|rise|chill|cool|thaw|marinate|cook|steam|poach|slow|dry|prove|stand|freeze|pressure)",
+            "\\b(simmer|boil|bak(?:e|ing)|roast|brais|stew|soak|rest(?!\\s+of)|ris(?:e|ing)|chill|cool|thaw|marinat|cook|steam|poach|slow|dry|prov(?:e|ing)"
+                    + "|stand|freez|pressure|releas|refrigerat|fridge|overnight|infus|set aside|leave|oven|bubble|reduce|ferment|drain)",
             Pattern.CASE_INSENSITIVE);
+    /** "For the first 30 minutes", "last 15 minutes: add", "every 2 hours", "after 20 minutes": moments in a time, not more of it. */
+    private static final Pattern MOMENT = Pattern.compile(
+            "\\b(?:first|last|final|remaining|every|each|after|halfway|another few)\\s*$", Pattern.CASE_INSENSITIVE);
+    /** What stands between two times of which one is meant: "high 2 hours or low 4", "20 thawed / 25 frozen". */
+    private static final Pattern EITHER =
+            Pattern.compile("^[^.;,]{0,24}?(?:\\bor\\b|/)[^.;,]{0,24}$", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern SIDES = Pattern.compile(
+            "^\\s*(?:on|per|a|for|each|for each|on each)?\\s*(?:each|per|a|both)?\\s*sides?\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Map<Pattern, String> WORDS = words();
+
+    private static Map<Pattern, String> words() {
+        Map<Pattern, String> words = new LinkedHashMap<>();
+        words.put(said("(" + NUMBER + ") hours? and a half|" + "(?:one|an?) and a half hours?"), "90 minutes");
+        words.put(said("three quarters of an hour|three-quarters of an hour"), "45 minutes");
+        words.put(said("(?:a )?quarter of an hour|quarter[- ]hour"), "15 minutes");
+        words.put(said("half an hour|half[- ]hour"), "30 minutes");
+        words.put(said("(?:a )?couple of hours"), "2 hours");
+        words.put(said("(?:a )?few minutes"), "3 minutes");
+        words.put(said("overnight"), "overnight 8 hours");
+        return words;
+    }
+
+    private static Pattern said(String words) {
+        return Pattern.compile("\\b(?:" + words + ")\\b", Pattern.CASE_INSENSITIVE);
+    }
 
     /** @throws IllegalArgumentException if minutes are negative or more than two days */
     public StepTime {
@@ -48,10 +80,20 @@ public record StepTime(int handsMin, int waitMin) {
     public static StepTime read(String text) {
         int hands = 0;
         int wait = 0;
-        for (String part : PARTS.split(Blanks.single(text))) {
+        for (String part : PARTS.split(spelt(Blanks.single(text)))) {
             Matcher found = TIME.matcher(part);
+            int end = -1;
             while (found.find()) {
-                int minutes = minutes(found);
+                boolean moment =
+                        MOMENT.matcher(part.substring(0, found.start())).find();
+                boolean other = end >= 0
+                        && EITHER.matcher(part.substring(end, found.start())).matches();
+                if (moment || other) {
+                    continue;
+                }
+                end = found.end();
+                int sides = SIDES.matcher(part.substring(found.end())).find() ? 2 : 1;
+                int minutes = Math.min(MOST_MINUTES, minutes(found) * sides);
                 if (ALONE.matcher(part).find()) {
                     wait += minutes;
                 } else {
@@ -62,14 +104,40 @@ public record StepTime(int handsMin, int waitMin) {
         return new StepTime(Math.min(hands, MOST_MINUTES), Math.min(wait, MOST_MINUTES));
     }
 
-    /** The upper end of a range. */
-    private static int minutes(Matcher found) {
-        String number = found.group(2) == null ? found.group(1) : found.group(2);
-        Rational value = AmountReader.read(number + " pieces")
+    /** Times in words as times in figures: "half an hour" is 30 minutes, "2 hours and a half" 150. */
+    private static String spelt(String text) {
+        String figures = text;
+        for (Map.Entry<Pattern, String> word : WORDS.entrySet()) {
+            Matcher found = word.getKey().matcher(figures);
+            StringBuilder all = new StringBuilder();
+            while (found.find()) {
+                String number = found.groupCount() > 0 ? found.group(1) : null;
+                String minutes =
+                        number == null || number.toLowerCase(Locale.ROOT).matches("an?|one|1")
+                                ? word.getValue()
+                                : value(number)
+                                                .times(Rational.of(60))
+                                                .plus(Rational.of(30))
+                                                .plain() + " minutes";
+                found.appendReplacement(all, minutes);
+            }
+            figures = found.appendTail(all).toString();
+        }
+        return figures;
+    }
+
+    private static Rational value(String number) {
+        return AmountReader.read(number + " pieces")
                 .orElseThrow()
                 .quantity()
                 .max()
                 .value();
+    }
+
+    /** The upper end of a range. */
+    private static int minutes(Matcher found) {
+        String number = found.group(2) == null ? found.group(1) : found.group(2);
+        Rational value = value(number);
         boolean hours = found.group(3).toLowerCase(Locale.ROOT).startsWith("h");
         Rational minutes = hours ? value.times(Rational.of(60)) : value;
         return minutes.compareTo(Rational.of(MOST_MINUTES)) > 0
