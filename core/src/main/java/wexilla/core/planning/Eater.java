@@ -11,8 +11,11 @@ import java.util.stream.Collectors;
 import wexilla.core.food.Allergen;
 import wexilla.core.food.Caution;
 import wexilla.core.food.Food;
+import wexilla.core.food.Key;
+import wexilla.core.food.Nature;
 import wexilla.core.people.Appetite;
 import wexilla.core.people.Flag;
+import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
 
 /**
@@ -43,6 +46,11 @@ public record Eater(
             food.traits().allergens().stream()
                     .filter(allergens::contains)
                     .forEach(a -> found.add(new Judgement.MustNotEat(day, name, a, food.name())));
+            boolean listed = food.traits().allergens().stream().anyMatch(allergens::contains);
+            boolean byMaker = food.is(Nature.LOOK);
+            if (!allergens.isEmpty() && !listed && (byMaker || !food.described())) {
+                found.add(new Judgement.NotSaid(day, name, food.name(), byMaker));
+            }
             food.traits().cautions().forEach((caution, source) -> {
                 for (Flag flag : flags) {
                     if (NOT_FOR.getOrDefault(flag, Set.of()).contains(caution)) {
@@ -67,10 +75,13 @@ public record Eater(
         return lower.endsWith("s") && lower.length() > 3 ? lower.substring(0, lower.length() - 1) : lower;
     }
 
-    /** Every food a recipe names, held back or not. */
+    /** Every food a recipe names, held back or not; what the book does not know as one nobody has described. */
     public static List<Food> foods(Recipe recipe) {
         return recipe.withMade().stream()
-                .flatMap(line -> line.read().knownFood().stream())
+                .map(line -> line.read()
+                        .knownFood()
+                        .orElseGet(() -> Food.unknown(
+                                Key.food(line.read().foodName()), line.read().foodName(), Unit.PIECE)))
                 .distinct()
                 .toList();
     }

@@ -205,6 +205,32 @@ public sealed interface Judgement {
         }
     }
 
+    /**
+     * Nobody can say whether somebody at the table may eat something in it.
+     *
+     * @param byMaker whether it depends on the maker; else nobody has described it
+     */
+    record NotSaid(LocalDate day, String subject, String food, boolean byMaker) implements Judgement {
+        @Override
+        public PlanRule rule() {
+            return PlanRule.WHO_EATS;
+        }
+
+        @Override
+        public Level level() {
+            return byMaker ? Level.HINT : Level.DO;
+        }
+
+        @Override
+        public Remark remark() {
+            return byMaker
+                    ? Remark.hint("what is in " + food + " depends on the maker: look at the pack for " + subject)
+                    : Remark.act(
+                            "nobody has said what is in " + food + ": look at the pack for " + subject,
+                            "Regulation (EU) 1169/2011, Annex II (from memory)");
+        }
+    }
+
     /** Something in it is not for somebody so young, pregnant or frail. */
     record NotFor(LocalDate day, String subject, Flag flag, Caution caution, String food, String source)
             implements Judgement {

@@ -70,6 +70,17 @@ class EaterTest {
                         "HINT Bo eats no chilli: season the pot mild, chilli at the table");
     }
 
+    /** What nobody has described is told by its name, never taken for harmless. */
+    @Test
+    void whatNobodyHasDescribedIsTold() {
+        Food tamari = Food.unknown(Key.food("t"), "tamari", Unit.ML);
+        Eater eater = new Eater("Bo", Appetite.ADULT, Set.of(Allergen.GLUTEN), Set.of(), List.of(), 3);
+        assertThat(eater.against(DAY, "Supper", List.of(tamari, SALMON)).stream()
+                        .map(judgement -> judgement.remark().words())
+                        .toList())
+                .containsExactly("nobody has said what is in tamari: look at the pack for Bo");
+    }
+
     @Test
     void whoEatsEverythingIsToldNothing() {
         assertThat(told(new Eater("Cy", Appetite.TEENAGER, Set.of(), Set.of(), List.of(), 3), "Leek bake"))
