@@ -27,7 +27,7 @@ class RefusalTest {
     @CsvSource(delimiter = '|', textBlock = """
             -3 kg mince               | below zero
             1e308 g mince             | plain figures
-            1 kg onions\\n500 g       | Line 2
+            500 g                     | Line 1: “500 g” names no food
             mince 1900-01-01          | last three years
             61 x 500 g mince          | 1 to 60
             0.0000001 g mince         | too little

@@ -40,21 +40,6 @@ public final class AmountReader {
         }
     }
 
-    /**
-     * Several packs of one size: {@code 2 x 400 g tins}, or pieces with their total: {@code 3 carrots (300 g)}.
-     *
-     * @param container only when it was written
-     * @param total whether the amount of all was written, not that of each
-     */
-    public record Packs(
-            Rational count, Amount each, @Nullable Unit container, boolean total) {
-
-        /** Packs of a written size. */
-        public Packs(Rational count, Amount each, @Nullable Unit container) {
-            this(count, each, container, false);
-        }
-    }
-
     private static final Pattern RANGE = Pattern.compile("\\s*-?\\s*(?:-|–|—|\\bto\\b)\\s*(?=[\\d½⅓⅔¼¾⅛⅜⅝⅞⅕⅙])");
     private static final Pattern OR_SO_MANY =
             Pattern.compile("\\s+or\\s+(?=\\d|(?:two|three|four|five|six|seven|eight|nine|ten)\\b)");
@@ -66,10 +51,7 @@ public final class AmountReader {
     private static final Pattern BRACKET = Pattern.compile("\\s*\\(\\s*([^()]*)\\)");
     private static final Pattern EACH = Pattern.compile("\\s*\\beach\\b\\s*", Pattern.CASE_INSENSITIVE);
     private static final Pattern SAID_AGAIN = Pattern.compile("\\s*/\\s*(?=[\\d½⅓⅔¼¾])");
-    private static final Pattern AND_MORE = Pattern.compile("\\s*(?:\\+|\\bplus\\b|\\band\\b|&)\\s*(?=[\\d½⅓⅔¼¾])");
     private static final Pattern AND_PART = Pattern.compile("\\s+and\\s+an?\\s+(half|quarter|third)\\b");
-    private static final Pattern MINUS =
-            Pattern.compile("\\s*(?:\\bminus\\b|\\bless\\b)\\s*(?=[\\d½⅓⅔¼¾⅛])", Pattern.CASE_INSENSITIVE);
     private static final Pattern UP_TO =
             Pattern.compile("(?:up to|at most|max\\.?)\\s+(?=\\d)", Pattern.CASE_INSENSITIVE);
     /** "A cup or two of peas"; not "1 tbsp or 2 tsp". */
@@ -80,7 +62,6 @@ public final class AmountReader {
     private static final Pattern ABOUT = Pattern.compile(
             "~\\s*|(?:about|approximately|approx\\.?|around|roughly|circa|ca\\.?|nearly|almost|at least)\\s+",
             Pattern.CASE_INSENSITIVE);
-    /** These need no number: a pinch of salt is one. */
     private static final Set<String> ONE_IS_MEANT = Set.of(
             "pinch", "handful", "knob", "dash", "splash", "drizzle", "squeeze", "glug", "bunch", "thumb", "sprig");
 
@@ -110,7 +91,7 @@ public final class AmountReader {
     }
 
     private @Nullable Reading reading() {
-        requireNotNegative();
+        SecondAmount.requireNotNegative(cursor);
         boolean between = cursor.accept(BETWEEN);
         upTo = cursor.accept(UP_TO);
         said(ABOUT);
@@ -175,17 +156,6 @@ public final class AmountReader {
         return packsOf(first.plain(), Quantity.of(Amount.of(last.in(unit), unit)), container);
     }
 
-    private void requireNotNegative() {
-        String text = cursor.text();
-        int digit = 1;
-        while (digit < text.length() && Character.isWhitespace(text.charAt(digit))) {
-            digit++;
-        }
-        if (digit < text.length() && "-−–".indexOf(text.charAt(0)) >= 0 && Character.isDigit(text.charAt(digit))) {
-            throw new NotAnAmount("an amount cannot be below zero: “" + cursor.firstWords() + "”");
-        }
-    }
-
     private static Quantity quantity(NumberReader.Number first, NumberReader.@Nullable Number last, Unit unit) {
         Amount min = Amount.of(first.in(unit), unit);
         return last == null ? Quantity.of(min) : new Quantity(min, Amount.of(last.in(unit), unit));
@@ -244,7 +214,7 @@ public final class AmountReader {
         int before = cursor.at();
         Matcher bracket = cursor.matcher(BRACKET);
         if (bracket.lookingAt()) {
-            Quantity each = inBracket(bracket.group(1));
+            Quantity each = SecondAmount.inBracket(bracket.group(1));
             if (each != null) {
                 cursor.moveTo(bracket.end());
                 return packsOf(count.plain(), each, UnitReader.container(cursor));
@@ -263,41 +233,10 @@ public final class AmountReader {
         return null;
     }
 
-    /** The size in a bracket and nothing else: "(400 g)", "(3 to 4 pound)", "(400 g each)", "(each 400 g)". */
-    private static @Nullable Quantity inBracket(String inside) {
-        String size = EACH.matcher(inside).replaceAll(" ").strip();
-        return read(size)
-                .filter(found -> found.rest().isEmpty()
-                        && !found.bare()
-                        && found.said().isEmpty()
-                        && found.quantity().unit().dimension() != Dimension.COUNT)
-                .map(Reading::quantity)
-                .orElse(null);
-    }
-
     /** "2 sticks (1 cup)": the total of so many pieces. */
     private Reading allOf(Rational count, Quantity total, Unit piece) {
         Amount each = Amount.of(total.max().value().dividedBy(count), total.unit());
         return done(total, new Packs(count, each, piece, true), false);
-    }
-
-    /** "1 cup minus 1 tbsp", in the unit of what is taken off; null when nothing is. */
-    private @Nullable Amount minus(Quantity first) {
-        int before = cursor.at();
-        if (cursor.accept(MINUS)) {
-            NumberReader.Number number = NumberReader.read(cursor);
-            Unit unit = number == null ? null : UnitReader.read(cursor);
-            if (number != null
-                    && unit != null
-                    && unit.dimension() == first.unit().dimension()) {
-                Rational whole = together(first.max(), Amount.of(0, unit)).value();
-                if (whole.compareTo(number.in(unit)) > 0) {
-                    return Amount.of(whole.minus(number.in(unit)), unit);
-                }
-            }
-        }
-        cursor.moveTo(before);
-        return null;
     }
 
     private Reading packsOf(Rational count, Quantity each, @Nullable Unit container) {
@@ -315,7 +254,7 @@ public final class AmountReader {
             NumberReader.Number number = NumberReader.read(cursor);
             Unit unit = number == null ? null : UnitReader.read(cursor);
             if (unit != null) {
-                compound(unit);
+                SecondAmount.behind(cursor, unit);
                 again.add(
                         GLUED.matcher(cursor.text().substring(from, cursor.at()).strip())
                                 .replaceAll("$1 $2"));
@@ -323,16 +262,16 @@ public final class AmountReader {
             }
             cursor.moveTo(before);
         }
-        Amount more = single ? compound(first.unit()) : null;
+        Amount more = single ? SecondAmount.behind(cursor, first.unit()) : null;
         if (more != null && counted) {
             return packsOf(first.max().value(), Quantity.of(more), first.unit());
         }
         if (more != null) {
-            return done(Quantity.of(together(first.max(), more)), null, false);
+            return done(Quantity.of(SecondAmount.together(first.max(), more)), null, false);
         }
         Matcher bracket = cursor.matcher(BRACKET);
         if (single && counted && bracket.lookingAt()) {
-            Quantity size = inBracket(bracket.group(1));
+            Quantity size = SecondAmount.inBracket(bracket.group(1));
             if (size != null) {
                 cursor.moveTo(bracket.end());
                 boolean ofOne =
@@ -342,47 +281,20 @@ public final class AmountReader {
                         : allOf(first.max().value(), size, first.unit());
             }
         }
-        Matcher again2 = cursor.matcher(BRACKET);
-        if (single
-                && first.unit().fixedFactor().isEmpty()
-                && first.unit().dimension() == Dimension.VOLUME
-                && again2.lookingAt()) {
-            Quantity exact = inBracket(again2.group(1));
+        boolean spoon = first.unit().fixedFactor().isEmpty();
+        if (single && spoon && bracket.lookingAt()) {
+            Quantity exact = SecondAmount.inBracket(bracket.group(1));
             if (exact != null && exact.unit().base().equals(Unit.ML)) {
-                cursor.moveTo(again2.end());
+                cursor.moveTo(bracket.end());
                 again.add(first.toString());
                 return done(exact, null, false);
             }
         }
-        Amount less = single ? minus(first) : null;
+        Amount less = single ? SecondAmount.takenOff(cursor, first) : null;
         if (less != null) {
             return done(Quantity.of(less), null, false);
         }
-        boolean spoon = first.unit().fixedFactor().isEmpty();
         Unit container = counted || spoon ? null : UnitReader.container(cursor);
         return container == null ? done(first, null, false) : packsOf(Rational.ONE, first, container);
-    }
-
-    /** A second amount directly behind the first: "6 oz" behind "1 lb", "400 g" behind "1 tin". */
-    private @Nullable Amount compound(Unit first) {
-        int before = cursor.at();
-        cursor.accept(AND_MORE);
-        NumberReader.Number number = NumberReader.read(cursor);
-        Unit unit = number == null || number.word() ? null : UnitReader.read(cursor);
-        boolean counted = first.dimension() == Dimension.COUNT;
-        if (number != null
-                && unit != null
-                && !unit.equals(first)
-                && (counted ? unit.dimension() != Dimension.COUNT : unit.dimension() == first.dimension())) {
-            return Amount.of(number.in(unit), unit);
-        }
-        cursor.moveTo(before);
-        return null;
-    }
-
-    /** Both in the smaller unit, whose factor to the larger does not depend on the household's cup. */
-    private static Amount together(Amount first, Amount second) {
-        Rational ratio = Measures.US.factor(first.unit()).dividedBy(Measures.US.factor(second.unit()));
-        return Amount.of(first.value().times(ratio).plus(second.value()), second.unit());
     }
 }

@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.food.Scaling;
 import wexilla.core.food.State;
-import wexilla.core.quantity.AmountReader.Packs;
+import wexilla.core.quantity.Packs;
 import wexilla.core.quantity.Quantity;
 
 /**
@@ -114,7 +114,7 @@ public record ReadLine(
             return List.of(this);
         }
         List<ReadLine> lines = new ArrayList<>();
-        lines.add(alone(LineClauses.words(quantity, packs, foodName, preparation)));
+        lines.add(alone(LineClause.words(quantity, packs, foodName, preparation)));
         lines.addAll(also);
         return lines;
     }

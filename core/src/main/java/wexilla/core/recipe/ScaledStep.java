@@ -7,8 +7,8 @@ import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.equipment.Fill;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.AmountReader;
 import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Packs;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
@@ -109,7 +109,7 @@ public record ScaledStep(RecipeStep step, StepTime time, String why) {
 
     /** The weight of one piece of a line at this factor: "1 whole chicken, 1.6 kg"; null when the line is no piece. */
     static @Nullable Amount piece(ReadLine line, Rational factor) {
-        AmountReader.Packs packs = line.packs();
+        Packs packs = line.packs();
         if (packs != null && packs.each().unit().base().equals(Unit.G)) {
             return packs.count().times(factor).isWhole()
                     ? packs.each()

@@ -3,16 +3,14 @@ package wexilla.core.stock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.AmountReader;
-import wexilla.core.quantity.AmountReader.Packs;
 import wexilla.core.quantity.AmountReader.Reading;
-import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.NotAnAmount;
+import wexilla.core.quantity.Packs;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 
@@ -29,34 +27,6 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
     /** @param each null when no amount was written */
     record Lot(int count, @Nullable Amount each) {}
 
-    private record Chunk(
-            Rational value, @Nullable Unit unit, @Nullable Packs packs, boolean bare, boolean left) {
-
-        boolean pack() {
-            return packs == null && unit != null && (unit.isPack() || CONTAINERS.contains(unit.symbol()));
-        }
-
-        boolean measured() {
-            return packs == null && unit != null && unit.dimension() != Dimension.COUNT;
-        }
-
-        boolean portions() {
-            return packs == null && Unit.PORTION.equals(unit);
-        }
-
-        boolean pieces() {
-            return packs == null && unit != null && unit.dimension() == Dimension.COUNT && !pack() && !portions();
-        }
-
-        Amount amount() {
-            return Amount.of(value, unit == null ? Unit.PIECE : unit);
-        }
-    }
-
-    private static final Set<String> CONTAINERS =
-            Set.of("bowl", "dish", "container", "roll", "case", "crate", "bucket", "batch", "pack", "pan");
-    private static final Set<String> PIECES =
-            Set.of("ct", "count", "pcs", "pc", "ball", "link", "loaf", "round", "patty", "fillet");
     private static final Pattern NUMBER = Pattern.compile(
             "^[(]?(?:\\d.*|\\.\\d+.*|[½⅓⅔¼¾⅛].*|half|quarter|a|an|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|dozen)$",
             Pattern.CASE_INSENSITIVE);
@@ -116,7 +86,7 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
             text = half.replaceFirst(" ");
         }
         Matcher bag = SIZE_BAG.matcher(text);
-        Chunk sized = null;
+        NoteChunk sized = null;
         if (bag.find()) {
             Rational many = bag.group(1) == null
                     ? Rational.ONE
@@ -125,10 +95,10 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
             String container = bag.group(4).toLowerCase(Locale.ROOT).replaceAll("(?:es|s)$", "");
             boolean contents = bag.group(1) != null && !many.equals(Rational.ONE);
             sized = contents
-                    ? new Chunk(many, unit, new Packs(many, Amount.of(1, unit), null), false, false)
+                    ? new NoteChunk(many, unit, new Packs(many, Amount.of(1, unit), null), false, false)
                     : bag.group(1) == null
                             ? null
-                            : new Chunk(
+                            : new NoteChunk(
                                     Rational.ONE,
                                     Unit.named(container.equals("box") ? "box" : container),
                                     null,
@@ -136,14 +106,14 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
                                     false);
             text = bag.replaceFirst(" ");
         }
-        List<Chunk> chunks = new ArrayList<>();
+        List<NoteChunk> chunks = new ArrayList<>();
         StringBuilder rest = new StringBuilder();
         scan(text, chunks, rest);
         if (sized != null) {
             chunks.add(0, sized);
         }
         boolean portions = serves > 0
-                || chunks.stream().anyMatch(Chunk::portions)
+                || chunks.stream().anyMatch(NoteChunk::portions)
                 || chunks.stream()
                         .anyMatch(c ->
                                 c.packs() != null && c.packs().each().unit().equals(Unit.PORTION));
@@ -161,14 +131,14 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
         };
     }
 
-    private static void scan(String text, List<Chunk> chunks, StringBuilder rest) {
+    private static void scan(String text, List<NoteChunk> chunks, StringBuilder rest) {
         String left = text.strip();
         boolean start = true;
         while (!left.isEmpty()) {
             String word = left.split("\\s+", 2)[0];
             Matcher times = TIMES.matcher(word);
             if (times.matches()) {
-                chunks.add(new Chunk(Rational.of(Integer.parseInt(times.group(1))), Unit.PIECE, null, true, false));
+                chunks.add(new NoteChunk(Rational.of(Integer.parseInt(times.group(1))), Unit.PIECE, null, true, false));
                 left = left.substring(word.length()).strip();
                 continue;
             }
@@ -193,12 +163,12 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
             boolean bare = reading.bare();
             if (bare && behind.matches("(?i)(?:little|small|sm|large|lg|big|med|medium|family)\\.?\\s+\\p{L}+.*")) {
                 String after = behind.split("\\s+", 3)[1].toLowerCase(Locale.ROOT);
-                if (container(after) != null) {
+                if (NoteChunk.container(after) != null) {
                     behind = behind.split("\\s+", 2)[1];
                     next = after;
                 }
             }
-            Unit named = bare ? container(next) : null;
+            Unit named = bare ? NoteChunk.container(next) : null;
             if (named != null) {
                 unit = named;
                 bare = false;
@@ -213,7 +183,7 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
             if (remains) {
                 behind = behind.substring(leftOver.end()).strip();
             }
-            chunks.add(new Chunk(
+            chunks.add(new NoteChunk(
                     reading.quantity().max().value(), unit, named != null ? null : reading.packs(), bare, remains));
             behind = behind.replaceFirst("(?i)^(?:each|apiece)\\b[),]*", "").strip();
             behind = behind.replaceFirst("(?i)^of\\s+(?=\\d)", "");
@@ -226,27 +196,6 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
         }
     }
 
-    /** A word that says what is counted, though no recipe counts by it. */
-    private static @Nullable Unit container(String word) {
-        String one = word.replaceAll("[.,]$", "");
-        String single = one.endsWith("xes") || one.endsWith("shes")
-                ? one.substring(0, one.length() - 2)
-                : one.replaceAll("s$", "");
-        if (single.equals("bx") || single.equals("bxe")) {
-            return Unit.named("box");
-        }
-        if (single.equals("pk")) {
-            return Unit.named("packet");
-        }
-        if (single.equals("loave")) {
-            return Unit.named("loaf");
-        }
-        if (PIECES.contains(one) || PIECES.contains(single)) {
-            return Unit.PIECE;
-        }
-        return CONTAINERS.contains(single) ? Unit.named(single) : null;
-    }
-
     private static @Nullable Reading amount(String text) {
         try {
             return AmountReader.read(text).orElse(null);
@@ -255,14 +204,14 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
         }
     }
 
-    private static List<Lot> lots(List<Chunk> chunks, int serves, @Nullable Rational fraction) {
-        List<Chunk> left = chunks.stream().filter(Chunk::left).toList();
+    private static List<Lot> lots(List<NoteChunk> chunks, int serves, @Nullable Rational fraction) {
+        List<NoteChunk> left = chunks.stream().filter(NoteChunk::left).toList();
         if (!left.isEmpty()) {
             return List.of(new Lot(1, left.get(0).amount()));
         }
-        Chunk packed =
+        NoteChunk packed =
                 chunks.stream().filter(c -> c.packs() != null).findFirst().orElse(null);
-        Chunk bare = chunks.stream().filter(Chunk::bare).findFirst().orElse(null);
+        NoteChunk bare = chunks.stream().filter(NoteChunk::bare).findFirst().orElse(null);
         if (packed != null) {
             Packs packs = java.util.Objects.requireNonNull(packed.packs());
             if (packs.total()) {
@@ -278,13 +227,14 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
                     ? List.of(new Lot(whole(many), each))
                     : List.of(new Lot(1, packs.each().times(packs.count())));
         }
-        List<Chunk> measured = chunks.stream().filter(Chunk::measured).toList();
-        Chunk pack = chunks.stream().filter(Chunk::pack).findFirst().orElse(null);
-        Chunk portions = chunks.stream().filter(Chunk::portions).findFirst().orElse(null);
-        List<Chunk> pieces = chunks.stream().filter(Chunk::pieces).toList();
+        List<NoteChunk> measured = chunks.stream().filter(NoteChunk::measured).toList();
+        NoteChunk pack = chunks.stream().filter(NoteChunk::pack).findFirst().orElse(null);
+        NoteChunk portions =
+                chunks.stream().filter(NoteChunk::portions).findFirst().orElse(null);
+        List<NoteChunk> pieces = chunks.stream().filter(NoteChunk::pieces).toList();
         if (serves > 0 || portions != null) {
             Rational each = portions != null ? portions.value() : Rational.of(serves);
-            Chunk many = pack != null ? pack : pieces.isEmpty() ? null : pieces.get(0);
+            NoteChunk many = pack != null ? pack : pieces.isEmpty() ? null : pieces.get(0);
             return List.of(new Lot(many == null ? 1 : whole(many.value()), Amount.of(each, Unit.PORTION)));
         }
         if (measured.size() > 1
@@ -301,7 +251,7 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
             return List.of(new Lot(many.isWhole() ? whole(many) : 1, fraction == null ? each : each.times(fraction)));
         }
         if (pack != null && !pieces.isEmpty()) {
-            Chunk many = pieces.stream()
+            NoteChunk many = pieces.stream()
                     .filter(c -> chunks.indexOf(c) > chunks.indexOf(pack))
                     .findFirst()
                     .orElse(pieces.get(0));

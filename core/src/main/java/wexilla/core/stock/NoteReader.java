@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Currency;
 import java.util.List;
-import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -31,7 +30,6 @@ public final class NoteReader {
     /** More containers than this on one line is a slip of the finger. */
     public static final int MOST_CONTAINERS = 60;
 
-    private static final Pattern TRAILING = Pattern.compile("^[\\s,;@€$£?(-]+|[\\s,;@€$£(-]+$");
     private static final Pattern OPENED =
             Pattern.compile("(?<!un|un-)\\b(?:opened|open|started|part-used)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OUT_OF = Pattern.compile(
@@ -74,7 +72,7 @@ public final class NoteReader {
         NotePrice price = NotePrice.in(text, currency);
         NoteDates.Found dated = dates.in(price.rest());
         Since since = Since.of(dated.days());
-        String rest = trimmed(dated.rest());
+        String rest = NoteWords.trimmed(dated.rest());
         List<String> several = several(rest);
         if (several.size() > 1) {
             List<NoteLine> all = new ArrayList<>();
@@ -109,7 +107,7 @@ public final class NoteReader {
         for (String part : parts) {
             NoteAmounts amounts = NoteAmounts.in(part);
             String name = amounts.rest().replaceFirst("(?i)^(?:bit|some|a bit|little) of\\s+", "");
-            if (trimmed(name(name)).isBlank()) {
+            if (NoteWords.trimmed(NoteWords.name(name)).isBlank()) {
                 return List.of(text);
             }
             if (lines.readStored(name).food() == null) {
@@ -144,16 +142,16 @@ public final class NoteReader {
                 return parts;
             }
         }
-        NoteAmounts amounts = NoteAmounts.in(trimmed(OPENED.matcher(plain)
+        NoteAmounts amounts = NoteAmounts.in(NoteWords.trimmed(OPENED.matcher(plain)
                 .replaceAll(" ")
                 .replaceAll("(?i)\\bmarinating\\b", "marinated")
                 .replaceAll("(?i)\\bveg\\b", "vegetable")));
-        String name = trimmed(name(amounts.rest()));
+        String name = NoteWords.trimmed(NoteWords.name(amounts.rest()));
         if (name.isEmpty() && amounts.portions()) {
             throw new NotAnAmount("“" + text + "” names no dish; write it like 2 bolognese for 6");
         }
         if (name.isEmpty()) {
-            ReadLine bare = lines.read(trimmed(words));
+            ReadLine bare = lines.read(NoteWords.trimmed(words));
             name = bare.foodName();
         }
         List<String> asks = new ArrayList<>();
@@ -186,11 +184,13 @@ public final class NoteReader {
                         .toList());
         for (int i = 0; i < total; i++) {
             NoteAmounts.Lot lot = amounts.lots().get(i);
-            Amount each = none ? Amount.of(0, Unit.PIECE) : lot.each() != null ? lot.each() : whole(food, name, words);
+            Amount each = none
+                    ? Amount.of(0, Unit.PIECE)
+                    : lot.each() != null ? lot.each() : NoteWords.whole(food, name, words);
             if (each != null && each.value().isZero() && !none) {
                 throw new NotAnAmount("an amount of nothing is no stock: “" + text + "”");
             }
-            String about = about(line, dish, amounts, words);
+            String about = NoteWords.about(line, dish, amounts, words);
             things.add(new NoteLine(
                     text,
                     lot.count() * many,
@@ -248,103 +248,5 @@ public final class NoteReader {
             }
         }
         return sum;
-    }
-
-    /** One thing that is counted by itself: "turkey carcass", "bowl of dripping", "mystery box". */
-    private static @Nullable Amount whole(@Nullable Food food, String name, String words) {
-        Matcher container = Pattern.compile(
-                        "\\b(bowl|jar|tub|bag|box|dish|pan|pot|packet|pack|carton|bottle|container|tin|can|tray)\\b",
-                        Pattern.CASE_INSENSITIVE)
-                .matcher(words);
-        if (container.find()) {
-            return Amount.of(
-                    1,
-                    Unit.parse(container.group(1))
-                            .orElseGet(() -> Unit.named(container.group(1).toLowerCase(Locale.ROOT))));
-        }
-        String lower = words.toLowerCase(Locale.ROOT);
-        boolean single = lower.matches(".*\\b(?:whole|carcass|bone|joint|rotisserie|rabbit|heart)\\b.*");
-        return single ? Amount.of(1, Unit.PIECE) : null;
-    }
-
-    private static String about(ReadLine line, boolean dish, NoteAmounts amounts, String words) {
-        List<String> said = new ArrayList<>();
-        if (dish) {
-            said.addAll(RAW.matcher(words).find() ? List.of("raw bag") : List.of());
-        } else if (!line.preparation().isEmpty()) {
-            said.add(line.preparation());
-        }
-        Amount each = amounts.lots().get(0).each();
-        boolean cut = line.food() != null
-                && each != null
-                && each.unit().equals(Unit.PIECE)
-                && !each.value().isWhole();
-        if (cut) {
-            said.add("cut");
-        }
-        String known = (line.foodName() + " " + String.join(" ", said) + " " + line.state()).toLowerCase(Locale.ROOT);
-        List<String> more = new ArrayList<>();
-        for (String word : dish ? new String[0] : words.split("[^\\p{L}'-]+")) {
-            String lower = word.toLowerCase(Locale.ROOT);
-            boolean unit = Unit.parse(lower).filter(NoteReader::measure).isPresent()
-                    || lower.length() < 3
-                    || FILLERS.contains(lower);
-            String stem = lower.length() > 4 ? lower.substring(0, lower.length() - 1) : lower;
-            if (!unit && !known.contains(stem) && !more.contains(lower)) {
-                more.add(lower);
-            }
-        }
-        if (!more.isEmpty()) {
-            said.add(String.join(" ", more));
-        }
-        return String.join(", ", said);
-    }
-
-    private static boolean measure(Unit unit) {
-        return unit.dimension() != wexilla.core.quantity.Dimension.COUNT
-                || unit.equals(Unit.PIECE)
-                || unit.equals(Unit.PORTION);
-    }
-
-    private static final java.util.Set<String> FILLERS = java.util.Set.of(
-            "of", "and", "the", "from", "since", "about", "left", "some", "with", "for", "each", "got", "still", "half",
-            "dozen", "open", "opened", "thawing", "thawed", "frozen", "raw", "approx", "own", "tot", "total", "lbs",
-            "pcs", "pks", "started", "cooked", "made", "bought", "out", "freezer", "fridge", "took", "all", "one",
-            "two", "three", "four");
-
-    private static final Pattern RAW = Pattern.compile("\\b(?:raw|uncooked)\\b", Pattern.CASE_INSENSITIVE);
-
-    private static String name(String rest) {
-        return rest.replaceAll("[()?]", " ")
-                .replaceAll(
-                        "(?i)\\b(?:family|pk|zip|approx|roughly|unopened|un-opened|got|each|still|thawing|tot|total|maybe|vac|the big|about)\\b",
-                        " ")
-                .replaceAll("(?i)\\b(?:out of|into|in|from) (?:the )?(?:freezer|fridge)\\b", " ")
-                .replaceAll("(?i)\\bcase of\\b", " ")
-                .replaceAll("(?i)^(?:some|bit of|a bit of|lots of|few)\\s+", "")
-                .replaceAll(
-                        "(?i)\\b(?:bowl|tub|jar|bag|box|carton|packet|pack|tin|can|dish|bottle|case|sack|lump|block|tray|container|pan)s?\\s+of\\s+",
-                        "")
-                .replaceAll(
-                        "(?i)(?<=\\s|^)(?:bags?|tubs?|jars?|boxes|packs?|cartons?|containers?|rolls?|bunch|unit)(?=\\s*(?:,|$))",
-                        "")
-                .replaceAll("\\s+,", ",")
-                .replaceAll(",(?:\\s*,)+", ",")
-                .replaceAll("\\s+", " ");
-    }
-
-    private static String trimmed(String text) {
-        String before;
-        String after = text.strip();
-        do {
-            before = after;
-            after = TRAILING.matcher(after)
-                    .replaceAll("")
-                    .replaceFirst(
-                            "(?i)^(?:of|and|x|×|from|in|since)\\s+|\\s+(?:of|and|x|×|at|from|since|for|by|with|to)$",
-                            "")
-                    .strip();
-        } while (!after.equals(before));
-        return after;
     }
 }

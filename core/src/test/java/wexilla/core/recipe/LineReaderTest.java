@@ -10,9 +10,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import wexilla.core.Samples;
-import wexilla.core.quantity.AmountReader.Packs;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.NotAnAmount;
+import wexilla.core.quantity.Packs;
 
 class LineReaderTest {
 

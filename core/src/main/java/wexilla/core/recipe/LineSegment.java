@@ -1,0 +1,51 @@
+package wexilla.core.recipe;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import wexilla.core.food.FoodBook;
+
+/**
+ * Words of a line between two separators; what stands in a name parts nothing: "sweet and sour sauce".
+ *
+ * @param by the separator before them: a comma, "and", "or"; empty for the first
+ */
+record LineSegment(String by, List<String> words) {
+
+    static final Set<String> AND = Set.of("and", "&", "+", "plus");
+    static final Set<String> OR = Set.of("or", "/");
+
+    String text() {
+        return LineReader.bare(String.join(" ", words));
+    }
+
+    static List<LineSegment> of(List<String> words, FoodBook foods) {
+        List<LineSegment> segments = new ArrayList<>();
+        Set<Integer> glued = foods.inNames(words);
+        String by = "";
+        List<String> open = new ArrayList<>();
+        for (int i = 0; i < words.size(); i++) {
+            String lower = words.get(i).toLowerCase(Locale.ROOT);
+            boolean separator = (AND.contains(lower) || OR.contains(lower)) && !glued.contains(i);
+            if (separator && !open.isEmpty()) {
+                segments.add(new LineSegment(by, open));
+                open = new ArrayList<>();
+                by = lower;
+            } else if (separator) {
+                by = lower;
+            } else {
+                open.add(words.get(i));
+                if (words.get(i).endsWith(",") && !glued.contains(i)) {
+                    segments.add(new LineSegment(by, open));
+                    open = new ArrayList<>();
+                    by = ",";
+                }
+            }
+        }
+        if (!open.isEmpty() || segments.isEmpty()) {
+            segments.add(new LineSegment(by, open));
+        }
+        return segments;
+    }
+}
