@@ -97,8 +97,8 @@ public final class AmountReader {
         said(ABOUT);
         UnitReader.manner(cursor, said);
         NumberReader.Number first = NumberReader.read(cursor);
-        if (first == null) {
-            return uncounted();
+        if (first == null || cursor.next() == '%') {
+            return first == null ? uncounted() : null;
         }
         if (cursor.accept(TIMES)) {
             said(ABOUT);

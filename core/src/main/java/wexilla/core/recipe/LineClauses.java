@@ -150,6 +150,7 @@ final class LineClauses {
                 ? segment.words().subList(1, segment.words().size())
                 : segment.words();
         if (own.isEmpty()
+                || !or && Phrase.namesNothing(bare(own))
                 || or && NO_ALTERNATIVE.contains(LineReader.bare(own.get(0)).toLowerCase(Locale.ROOT))) {
             remark(remarks, segment);
             return;
@@ -198,7 +199,7 @@ final class LineClauses {
         }
         String text = counted.isEmpty() && each && amount.reading() != null
                 ? amount.reading().quantity() + " " + bare.text()
-                : bare.text();
+                : meant.equals(named) ? bare.text() : counted.map(found -> found.quantity() + " ").orElse("") + String.join(" ", meant);
         ReadLine line = alone(text, other, meant, counted.orElse(each ? amount.reading() : null));
         also.add(line);
     }
