@@ -199,7 +199,9 @@ final class LineClauses {
         }
         String text = counted.isEmpty() && each && amount.reading() != null
                 ? amount.reading().quantity() + " " + bare.text()
-                : meant.equals(named) ? bare.text() : counted.map(found -> found.quantity() + " ").orElse("") + String.join(" ", meant);
+                : meant.equals(named)
+                        ? bare.text()
+                        : counted.map(found -> found.quantity() + " ").orElse("") + String.join(" ", meant);
         ReadLine line = alone(text, other, meant, counted.orElse(each ? amount.reading() : null));
         also.add(line);
     }

@@ -1,0 +1,135 @@
+package wexilla.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.Currency;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+import wexilla.app.household.Reference;
+import wexilla.app.support.Http;
+import wexilla.app.support.Kitchen;
+import wexilla.app.support.Sample;
+import wexilla.core.keeping.Storage;
+import wexilla.core.quantity.Measures;
+import wexilla.core.stock.NoteKeeping;
+import wexilla.core.stock.NoteLine;
+import wexilla.core.stock.NoteReader;
+
+/**
+ * Where a thing of a note lies and until when: state, place and clock of the design, section 2, by the classes of the
+ * FDA/USDA cold food storage chart (from memory). Typed on Monday 23 November 2026.
+ */
+class NoteKeepingTest {
+
+    private static final LocalDate MONDAY = LocalDate.of(2026, 11, 23);
+
+    private final Reference reference = Kitchen.bean(Reference.class);
+    private final NoteReader reader =
+            new NoteReader(reference.book(), Currency.getInstance("EUR"), Measures.METRIC, MONDAY);
+    private Http http;
+
+    @BeforeEach
+    void kitchen() {
+        http = Kitchen.emptyHousehold();
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            500 g minced beef                      | FRIDGE   | 2026-11-25
+            leftover roast chicken from Sunday     | FRIDGE   | 2026-11-26
+            8 frozen chicken breasts               | FREEZER  | 2027-08-23
+            3 x 500 g mince Oct                    | FREEZER  | 2027-02-01
+            half an onion                          | FRIDGE   | 2026-11-28
+            chopped onions 2 cups, cut Saturday    | FRIDGE   | 2026-11-26
+            leftover rice                          | FRIDGE   | 2026-11-24
+            tomato paste opened Friday             | FRIDGE   | 2026-11-27
+            3 cooked jacket potatoes               | FRIDGE   | 2026-11-27
+            2 cups cooked brown rice               | FRIDGE   | 2026-11-24
+            custard made Sunday                    | FRIDGE   | 2026-11-26
+            4 cooked sausages last night           | FRIDGE   | 2026-11-27
+            12 hard boiled eggs Sunday             | FRIDGE   | 2026-11-29
+            curry for 4 made Thu, frozen Sat, out last night | FRIDGE | 2026-11-24
+            wild garlic sausages                   | FRIDGE   | 2026-11-25
+            mystery chops                          | FRIDGE   | 2026-11-25
+            potatoes 2 kg                          | CUPBOARD | 2026-12-21
+            6 tins tomatoes                        | CUPBOARD | 2030-11-23
+            pumpkin 3 tins, best before 06/2027    | CUPBOARD | 2027-06-30
+            2 jars salsa, unopened                 | CUPBOARD | 2028-11-23
+            """)
+    void placeAndDate(String text, Storage place, LocalDate until) {
+        NoteLine thing = reader.read(text).get(0);
+        Storage likely = NoteKeeping.likely(thing, reference.keeping(), MONDAY);
+        assertThat(likely).isEqualTo(place);
+        // never later than the chart allows; it may be the safer day before
+        assertThat(NoteKeeping.of(thing, likely, reference.keeping(), MONDAY)
+                        .dates()
+                        .last()
+                        .orElseThrow())
+                .isBetween(until.minusDays(1), until);
+    }
+
+    /** Whatever is typed and wherever it is said to lie, it has a date or a question. */
+    @ParameterizedTest
+    @CsvSource({
+        "something",
+        "zorkmid 3",
+        "red stuff in a tub",
+        "2 mystery",
+        "a jar of something",
+        "kangaroo steak",
+        "old thing"
+    })
+    void neverUndatedWithoutAQuestion(String text) {
+        for (Storage storage : Storage.values()) {
+            NoteLine thing = reader.read(text).get(0);
+            NoteKeeping keeping = NoteKeeping.of(thing, storage, reference.keeping(), MONDAY);
+            assertThat(keeping.dates().last().isPresent() || keeping.unclear()).isTrue();
+            assertThat(keeping.dates().last()).as(storage + " is dated").isPresent();
+        }
+    }
+
+    @Test
+    void oneBadLineDoesNotRefuseTheOthersAndStaysWithTheCook() {
+        JsonNode stored = http.act(
+                        "/api/onhand/note", Map.of("text", "1 kg onions\n-3 kg mince\nmilk, eggs 10, bit of cheddar"))
+                .ok();
+        assertThat(stored.path("left").valueStream().map(JsonNode::asString)).containsExactly("-3 kg mince");
+        assertThat(stored.path("lots")).hasSize(4);
+        assertThat(Sample.amounts(http, "onion")).containsExactly("1 kg");
+        assertThat(Sample.amounts(http, "egg")).containsExactly("10");
+        http.undo(stored.path("act").asString()).ok();
+        assertThat(Sample.amounts(http, "onion")).isEmpty();
+    }
+
+    /** What is frozen goes to a freezer, wherever somebody said it lies; none left is no lot. */
+    @Test
+    void whatIsFrozenLiesInAFreezerAndNothingIsNoLot() {
+        String fridge = Sample.place(http, "Fridge");
+        List<JsonNode> read = http.act(
+                        "/api/onhand/note/read", Map.of("text", "500 g frozen peas\nno eggs left", "place", fridge))
+                .ok()
+                .valueStream()
+                .toList();
+        assertThat(read.get(0).path("placeName").asString()).startsWith("Freezer");
+        JsonNode stored =
+                http.act("/api/onhand/note", Map.of("text", "no eggs left")).ok();
+        assertThat(stored.path("lots")).isEmpty();
+    }
+
+    @Test
+    void whatItCostsIsKeptWithTheHaul() {
+        JsonNode stored = http.act(
+                        "/api/onhand/note",
+                        Map.of("text", "ground beef 5 lb 3.49/lb\ntomatoes 3 lb free from neighbor", "bought", true))
+                .ok();
+        assertThat(stored.path("subject").asString()).startsWith("Bought: minced beef");
+        JsonNode lots = http.get("/api/onhand").ok();
+        assertThat(lots.toString()).contains("17.45").contains("\"0.00\"");
+    }
+}
