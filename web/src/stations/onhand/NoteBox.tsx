@@ -131,7 +131,7 @@ function Understood({ line }: { line: Schema['NoteLineView'] }) {
           {line.amount ?? 'have'}
         </span>{' '}
         <span className="font-semibold">{line.food}</span>
-        {line.state && <span className="quiet"> · {line.state}</span>}
+        {line.state && !line.food.includes(line.state) && <span className="quiet"> · {line.state}</span>}
         {line.about && <span className="quiet">, {line.about}</span>}
         {portions && <span className="quiet"> · {portions}</span>}
         <span className="quiet block text-sm" title={line.rule}>
