@@ -65,6 +65,10 @@ public final class Cluster {
         return told.get("app");
     }
 
+    public String ownerPassword() {
+        return told.get("owner");
+    }
+
     public String adminPassword() {
         return told.get("admin");
     }

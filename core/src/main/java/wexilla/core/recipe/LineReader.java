@@ -23,6 +23,9 @@ import wexilla.core.quantity.Unit;
  */
 public final class LineReader {
 
+    /** Raised when lines read otherwise than before: what is stored is read again once. */
+    public static final int VERSION = 2;
+
     /** Longest line accepted, in characters. */
     public static final int LONGEST = 300;
 

@@ -1,0 +1,137 @@
+package wexilla.app.recipes;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.core.annotation.Order;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import wexilla.app.household.Households;
+import wexilla.app.onhand.Snapshot;
+import wexilla.app.onhand.Snapshots;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Acts;
+import wexilla.app.platform.Acts.Done;
+import wexilla.app.platform.Household;
+import wexilla.core.food.Food;
+import wexilla.core.food.Key;
+import wexilla.core.quantity.NotAnAmount;
+import wexilla.core.recipe.LineReader;
+import wexilla.core.recipe.ReadLine;
+import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.RecipeLine;
+
+/**
+ * Heals what an older reader misread: after an upgrade every line of the book is read again once. A recipe that reads
+ * otherwise now gets a new version, so that what was cooked keeps what it cost; all of them are one act, with undo.
+ */
+@Component
+@Order(100)
+public class Rereading implements ApplicationRunner {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Rereading.class);
+
+    private final JdbcClient db;
+    private final Households households;
+    private final Recipes recipes;
+    private final Dishes dishes;
+    private final Snapshots snapshots;
+    private final Acts acts;
+
+    Rereading(JdbcClient db, Households households, Recipes recipes, Dishes dishes, Snapshots snapshots, Acts acts) {
+        this.db = db;
+        this.households = households;
+        this.recipes = recipes;
+        this.dishes = dishes;
+        this.snapshots = snapshots;
+        this.acts = acts;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        List<UUID> older = db.sql("select id from household where reader < ?")
+                .params(LineReader.VERSION)
+                .query(UUID.class)
+                .list();
+        older.stream()
+                .map(id -> households.find(Optional.of(id)))
+                .flatMap(Optional::stream)
+                .forEach(this::again);
+    }
+
+    /** Reads the book of a household again, and remembers that it did. */
+    public void again(Household household) {
+        Snapshot now = snapshots.of(household);
+        List<Healed> healed = new ArrayList<>();
+        for (Recipes.Stored stored : recipes.all(now)) {
+            Recipe read = reread(stored.recipe(), dishes.shelf(now, stored.id()));
+            if (read != null) {
+                healed.add(new Healed(stored, read));
+            }
+        }
+        if (!healed.isEmpty()) {
+            String key = UUID.randomUUID().toString();
+            acts.perform(household, key, "reread", healed.size(), String.class, act -> heal(act, healed));
+            LOG.info("read again after the upgrade: {} recipes", healed.size());
+        }
+        db.sql("update household set reader = ? where id = ?")
+                .params(LineReader.VERSION, household.id())
+                .update();
+    }
+
+    private record Healed(Recipes.Stored stored, Recipe read) {}
+
+    private Done<String> heal(Act act, List<Healed> healed) {
+        for (Healed one : healed) {
+            Recipes.Stored stored = one.stored();
+            recipes.change(act, stored.id(), stored.version(), one.read(), stored.about());
+        }
+        String titles = String.join(
+                ", ", healed.stream().limit(3).map(one -> one.read().title()).toList());
+        String more = healed.size() > 3 ? " and " + (healed.size() - 3) + " more" : "";
+        return new Done<>("Read anew after an upgrade: " + titles + more, "");
+    }
+
+    /** The recipe as it reads now; null when it reads as it did. */
+    private static @Nullable Recipe reread(Recipe recipe, Dishes.Shelf shelf) {
+        List<RecipeLine> lines = new ArrayList<>();
+        boolean changed = false;
+        for (RecipeLine line : recipe.lines()) {
+            List<ReadLine> now = line.made() != null ? List.of(line.read()) : read(line.read(), shelf);
+            boolean same = now.size() == 1
+                    && Objects.equals(key(line.read()), key(now.get(0)))
+                    && Objects.equals(line.read().quantity(), now.get(0).quantity());
+            changed |= !same;
+            for (ReadLine one : now) {
+                lines.add(same ? line : new RecipeLine(one, line.heldBackIn(), line.rule(), null));
+            }
+        }
+        return changed && lines.size() <= Recipe.MOST_LINES
+                ? new Recipe(recipe.title(), recipe.portions(), lines, recipe.steps())
+                : null;
+    }
+
+    /** A line that cannot be read any more, or asks for a dish of the book, stays as it is stored. */
+    private static List<ReadLine> read(ReadLine stored, Dishes.Shelf shelf) {
+        try {
+            ReadLine again = shelf.read(stored.text());
+            boolean dish = again.each().stream()
+                    .flatMap(line -> line.knownFood().stream())
+                    .anyMatch(food -> Dishes.recipeOf(food) != null);
+            return dish ? List.of(stored) : again.each();
+        } catch (NotAnAmount unreadable) {
+            return List.of(stored);
+        }
+    }
+
+    private static @Nullable Key key(ReadLine line) {
+        return line.knownFood().map(Food::key).orElse(null);
+    }
+}
