@@ -170,7 +170,7 @@ public final class FoodBook {
     /** The one known word this is a slip of the pen of; empty when there is none, or two are as near. */
     public Optional<String> meant(String word) {
         String singular = compared(word);
-        if (singular.length() < Spelling.SHORTEST
+        if (word.length() < Spelling.SHORTEST
                 || spells(singular)
                 || Vocabulary.kitchen().spells(word.toLowerCase(java.util.Locale.ROOT))
                 || Vocabulary.kitchen().spells(singular)) {

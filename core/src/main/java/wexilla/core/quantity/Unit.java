@@ -90,7 +90,7 @@ public record Unit(String symbol, Dimension dimension) {
                         "packs", "packet",
                         "package", "packet")
                 .forEach((word, unit) -> BY_NAME.put(word, named(unit)));
-        for (String word : List.of("packages", "pkgs", "pkts", "pks")) {
+        for (String word : List.of("packages", "pkgs", "pkts", "pks", "sleeve", "sleeves")) {
             BY_NAME.put(word, named("packet"));
         }
         BY_NAME.put("envelope", named("sachet"));

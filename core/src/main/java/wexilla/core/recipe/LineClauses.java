@@ -104,18 +104,20 @@ final class LineClauses {
         if (!stateOnly && name.size() < 2) {
             return phrase;
         }
-        List<String> borrowed =
-                new ArrayList<>(bare(first.subList(0, Math.max(1, stateOnly ? first.size() : phrase.end()))));
-        borrowed.addAll(bare(stateOnly ? name : name.subList(name.size() - 1, name.size())));
-        Phrase whole = Phrase.of(foods, borrowed);
-        boolean newly =
-                whole.food() != null && (phrase.food() == null || !whole.food().equals(phrase.food()));
-        if (!newly || !stateOnly && whole.to() < borrowed.size()) {
-            return phrase;
+        List<String> own = bare(first.subList(0, Math.max(1, stateOnly ? first.size() : phrase.end())));
+        for (int from = stateOnly ? 0 : 1; from < (stateOnly ? 1 : name.size()); from++) {
+            List<String> borrowed = new ArrayList<>(own);
+            borrowed.addAll(bare(name.subList(from, name.size())));
+            Phrase whole = Phrase.of(foods, borrowed);
+            boolean newly = whole.food() != null
+                    && (phrase.food() == null || !whole.food().equals(phrase.food()));
+            if (newly && (stateOnly || whole.to() == borrowed.size())) {
+                first.clear();
+                first.addAll(borrowed);
+                return whole;
+            }
         }
-        first.clear();
-        first.addAll(borrowed);
-        return whole;
+        return phrase;
     }
 
     /** The amount a segment begins with, when a food stands behind it. */

@@ -108,8 +108,8 @@ public final class LineReader {
 
     static List<String> words(String text) {
         List<String> words = new ArrayList<>();
-        for (String word :
-                SPACE.split(text.strip().replace(";", ",").replace(",", ", ").replace("/", " / "))) {
+        for (String word : SPACE.split(
+                text.strip().replace(";", ",").replace(",", ", ").replaceAll("(?<=\\p{L})/(?=\\p{L})", " / "))) {
             boolean leading = words.isEmpty() && LEADING.contains(word.toLowerCase(Locale.ROOT));
             if (word.equals(",") && !words.isEmpty()) {
                 words.set(words.size() - 1, words.get(words.size() - 1) + ",");

@@ -43,6 +43,8 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
     private static final Pattern EGGS = words("quiche|frittata|egg dish|strata");
     private static final Pattern FAT = words("grease|fat|dripping|lard|schmaltz");
     private static final Pattern CARTON = words("cartons?|tetra packs?");
+    private static final Pattern TIN = words("tins?|tinned|cans?");
+    private static final Set<String> COOKED_CLASSES = Set.of("soup", KeepingGuide.COOKED_DISH, "cooked-fish");
     private static final Set<String> DAIRY = Set.of("yoghurt", "milk", "cream", "soft-cheese");
     private static final Pattern PACKED =
             words("tins?|tinned|cans?|canned|jars?|jarred|pouch(?:es)?|cartons?|sachets?|microwave");
@@ -196,13 +198,18 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
         if (FAT.matcher(food.name()).find() && !food.name().equals("lard") && storage == Storage.FRIDGE) {
             return line.since().from() == null ? "unknown-fridge" : "soup";
         }
-        if (keeping.equals("soup")
-                && CARTON.matcher(said).find()
-                && storage != Storage.FRIDGE
+        boolean shut = storage != Storage.FRIDGE
                 && storage != Storage.FREEZER
                 && line.state() != State.OPENED
-                && line.since().opened() == null) {
+                && line.since().opened() == null;
+        if (shut && keeping.equals("soup") && CARTON.matcher(said).find()) {
             return "cartons";
+        }
+        if (shut
+                && !line.since().made()
+                && COOKED_CLASSES.contains(keeping)
+                && TIN.matcher(said).find()) {
+            return "tins";
         }
         boolean made = line.since().made() || MADE.matcher(said).find();
         boolean packed = PACKED.matcher(said).find();
