@@ -61,6 +61,10 @@ class NoteKeepingTest {
             6 tins tomatoes                        | CUPBOARD | 2030-11-23
             pumpkin 3 tins, best before 06/2027    | CUPBOARD | 2027-06-30
             2 jars salsa, unopened                 | CUPBOARD | 2028-11-23
+            lentil soup 2 portions                 | FRIDGE   | 2026-11-27
+            2 tins lentil soup                     | CUPBOARD | 2030-11-23
+            half a jar of jam                      | FRIDGE   | 2027-01-22
+            cooked bacon 8 rashers                 | FRIDGE   | 2026-11-27
             """)
     void placeAndDate(String text, Storage place, LocalDate until) {
         NoteLine thing = reader.read(text).get(0);

@@ -71,6 +71,7 @@ class PhraseTest {
             baby spinach leaves                      | spinach
             fat garlic cloves                        | garlic
             day-old bread                            | stale bread
+            fire-roasted diced tomatoes in a tin     | tinned tomatoes
             """)
     void whatIsOnlySaidOfIt(String text, String food) {
         assertThat(reader.read(text).foodName()).isEqualTo(food);
@@ -151,6 +152,7 @@ class PhraseTest {
             1/2 cup sweet and sour sauce                           | 1/2 cup sweet and sour sauce
             1 red and 1 yellow pepper, sliced                      | 2 bell pepper
             2 tbsp olive oil or butter                             | 2 tbsp olive oil
+            1 tbsp white or red wine vinegar                       | 1 tbsp vinegar
             1 kg turkey thighs, bone in                            | 1 kg turkey legs
             3 tbsp olive oil, plus extra for drizzling             | 3 tbsp olive oil
             """)

@@ -95,6 +95,7 @@ public record Unit(String symbol, Dimension dimension) {
         }
         BY_NAME.put("envelope", named("sachet"));
         BY_NAME.put("envelopes", named("sachet"));
+        BY_NAME.put("env", named("sachet"));
     }
 
     private static Unit mass(String symbol, Rational grams, String... names) {

@@ -76,7 +76,7 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
         if (frozen && guide.freezes(keeping)) {
             return Storage.FREEZER;
         }
-        boolean opened = line.state() == State.OPENED || since.opened() != null;
+        boolean opened = line.state() == State.OPENED || since.opened() != null || partOf(line, keeping);
         if (opened && guide.rule(keeping).opened() != null) {
             return Storage.FRIDGE;
         }
