@@ -1749,6 +1749,8 @@ export interface components {
             days: components["schemas"]["PlanDay"][];
             inStock: components["schemas"]["InStock"][];
             today: string;
+            /** Format: int32 */
+            usualMinutes: number;
             usualTable: string;
         };
         PotView: {

@@ -71,6 +71,7 @@ describe('an evening', () => {
     today: '2026-11-23',
     days: [],
     inStock,
+    usualMinutes: 50,
     usualTable: '18:30',
   } as Schema['PlanView'];
   const panel = (slot?: Partial<Schema['SlotView']>) => {
@@ -95,6 +96,7 @@ describe('an evening', () => {
       version: 0,
       kind: 'COOK',
       tableTime: '18:30',
+      minutes: 50,
       people: ['nora'],
       dishes: [{ text: 'Terrace fish pie' }],
       sides: 'frozen peas, , 100 g pasta',

@@ -55,7 +55,7 @@ export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['Pla
           .map((dish) => dish.name)
           .join(', ') ?? '',
       table: slot?.tableTime ?? plan.usualTable,
-      minutes: String(slot?.minutes ?? 45),
+      minutes: String(slot?.minutes ?? plan.usualMinutes),
       note: slot?.note ?? '',
       people: undefined,
     },

@@ -31,6 +31,7 @@ import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Household;
+import wexilla.core.planning.Evening;
 import wexilla.core.planning.PlanCheck;
 import wexilla.core.quantity.Unit;
 
@@ -76,7 +77,8 @@ class PlanController {
                     checked.map(c -> c.remarks().stream().map(RemarkView::of).toList())
                             .orElse(List.of())));
         }
-        return new PlanView(today.toString(), days, inStock(now), TIME.format(slots.usualTable(household)));
+        return new PlanView(
+                today.toString(), days, inStock(now), TIME.format(slots.usualTable(household)), Evening.USUAL_MINUTES);
     }
 
     private static SlotView view(Map<UUID, String> names, Slot slot, Optional<PlanCheck.Checked> checked) {

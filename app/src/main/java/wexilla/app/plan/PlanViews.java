@@ -57,7 +57,7 @@ public final class PlanViews {
             int portions,
             @Nullable String until) {}
 
-    record PlanView(String today, List<PlanDay> days, List<InStock> inStock, String usualTable) {}
+    record PlanView(String today, List<PlanDay> days, List<InStock> inStock, String usualTable, int usualMinutes) {}
 
     /**
      * A dish as chosen or typed: by id, or by a name that is found, or becomes a recipe of that name.
