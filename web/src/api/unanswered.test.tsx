@@ -1,5 +1,6 @@
-import { cleanup, renderHook } from '@testing-library/react';
+import { cleanup, renderHook, waitFor } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { keep, useKept } from '../kit/useKept';
 import { answer, api } from './client';
 import { forgetUnanswered, resend, useUnanswered, wasAnsweredLater } from './unanswered';
 
@@ -36,7 +37,9 @@ describe('an act that was not answered', () => {
     expect(waiting()).toBe(1);
     const kept = JSON.parse(localStorage.getItem('wexilla-unanswered') ?? '[]');
     expect(kept).toMatchObject([{ key, path: '/api/onhand/note', method: 'POST', body: JSON.stringify(body) }]);
-    answers.mockResolvedValueOnce(json(200, { act: 'a1', subject: 'On hand: potatoes' }));
+    keep('note', body.text);
+    const typed = renderHook(() => useKept('note')).result;
+    answers.mockResolvedValueOnce(json(200, { act: 'a1', subject: 'On hand: potatoes', left: ['-1 kg leeks'] }));
     const tell = vi.fn();
     await resend(tell);
     const sent = answers.mock.calls[1]?.[1];
@@ -45,6 +48,7 @@ describe('an act that was not answered', () => {
     expect(sent?.body).toBe(JSON.stringify(body));
     expect(tell).toHaveBeenCalledWith({ subject: 'On hand: potatoes', act: 'a1' });
     expect([waiting(), localStorage.getItem('wexilla-unanswered'), wasAnsweredLater(key)]).toEqual([0, '[]', true]);
+    await waitFor(() => expect(typed.current[0]).toBe('-1 kg leeks'));
   });
 
   it('goes on waiting while the kitchen is out of order, and not when it was refused', async () => {

@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from 'react';
+import { taken } from '../kit/useKept';
 import { api, type Problem } from './client';
 
 /**
@@ -98,7 +99,14 @@ export async function resend(tell: (result: Resent) => void): Promise<void> {
     }
     answeredLater.add(one.key);
     keep(without(one.key));
-    const said = (await response.json().catch(() => ({}))) as { act?: string; subject?: string } & Problem;
+    const said = (await response.json().catch(() => ({}))) as {
+      act?: string;
+      subject?: string;
+      left?: string[];
+    } & Problem;
+    if (response.ok && one.path === '/api/onhand/note') {
+      taken('note', (JSON.parse(one.body) as { text: string }).text, said.left?.join('\n') ?? '');
+    }
     tell(response.ok ? { subject: said.subject ?? 'Done', act: said.act } : { subject: `Not taken: ${said.detail}` });
   }
 }

@@ -1,6 +1,7 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 
 const SHELF = 'wexilla-typed-';
+const TAKEN = 'wexilla-taken';
 
 function stored(key: string): string | null {
   try {
@@ -13,6 +14,11 @@ function stored(key: string): string | null {
 /** Text that is being typed and survives leaving the page, a reload and a dead battery; empty text is let go. */
 export function useKept(key: string): [string, (text: string) => void] {
   const [text, setText] = useState(() => stored(key) ?? '');
+  useEffect(() => {
+    const look = () => setText(stored(key) ?? '');
+    window.addEventListener(TAKEN, look);
+    return () => window.removeEventListener(TAKEN, look);
+  }, [key]);
   const set = (next: string) => {
     setText(next);
     keep(key, next);
@@ -30,6 +36,14 @@ export function keep(key: string, text: string): void {
     }
   } catch {
     // a full or forbidden store: it lives in this page alone
+  }
+}
+
+/** The text typed under a name was taken after its screen had given up: only what was not understood stays. */
+export function taken(key: string, sent: string, left: string): void {
+  if (stored(key) === sent) {
+    keep(key, left);
+    window.dispatchEvent(new Event(TAKEN));
   }
 }
 
