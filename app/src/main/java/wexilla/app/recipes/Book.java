@@ -67,7 +67,10 @@ class Book {
     /** What is in the freezer and the cupboards. @param soon of that, what must be used this week; food keys */
     record Stocked(List<String> there, List<String> soon) {}
 
-    /** @param liked mean of 0 to 2 in tenths; null while nobody rated it */
+    /** What was said of it at the table and after. @param liked mean of 0 to 2 in tenths; null while nobody rated it */
+    record Said(@Nullable Integer liked, int refused, int waiting) {}
+
+    /** What stands beside the current version of a recipe. */
     record Figure(
             UUID recipe,
             int lines,
@@ -80,9 +83,7 @@ class Book {
             List<String> diets,
             List<String> allergens,
             boolean described,
-            @Nullable Integer liked,
-            int refused,
-            int waiting) {}
+            Said said) {}
 
     /** @param total how many recipes are in the book; @param found how many fit, on all pages */
     record Page(int total, int found, List<Figure> figures) {}
@@ -244,9 +245,7 @@ class Book {
                 strings(row, "diets"),
                 strings(row, "allergens"),
                 row.getBoolean("described"),
-                (Integer) row.getObject("liked"),
-                row.getInt("refused"),
-                row.getInt("waiting"));
+                new Said((Integer) row.getObject("liked"), row.getInt("refused"), row.getInt("waiting")));
     }
 
     private static List<String> strings(ResultSet row, String column) throws SQLException {

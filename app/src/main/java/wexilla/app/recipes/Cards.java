@@ -89,9 +89,9 @@ class Cards {
                 work.minutes(),
                 List.copyOf(recipe.styles()),
                 stored.about().tags(),
-                figure.liked(),
-                figure.refused(),
-                figure.waiting(),
+                figure.said().liked(),
+                figure.said().refused(),
+                figure.said().waiting(),
                 (int) foods.keySet().stream().filter(there::contains).count(),
                 soon.stream()
                         .filter(foods::containsKey)

@@ -15,6 +15,7 @@ import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.KitchenRounding;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Sized;
@@ -78,8 +79,8 @@ public record CookDay(List<Timed> pots, List<Preparation> preparations, List<Tas
     /** @param why the rule or source; empty when the words say it all */
     public record Task(String words, String why) {}
 
-    /** When hands begin while nobody said otherwise. Own definition. */
-    public static final LocalTime BEGIN = LocalTime.of(10, 0);
+    /** When hands begin while nobody said otherwise. */
+    public static final LocalTime BEGIN = Trade.time("cook-day.begin");
 
     private static final String KIDNEY =
             "FDA Bad Bug Book: soak 5 h, fresh water, boil hard 30 min; cannot be left out (from memory)";

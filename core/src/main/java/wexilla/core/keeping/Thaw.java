@@ -3,6 +3,7 @@ package wexilla.core.keeping;
 import java.time.LocalDateTime;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Trade;
 
 /**
  * How long thawing in the fridge takes: 24 hours for every 4 to 5 lb, so ceil(kg / 1.81) × 24, at least 24.
@@ -45,7 +46,7 @@ public final class Thaw {
         return keepingClass.equals("raw-poultry-whole") ? Shape.WHOLE_BIRD : Shape.JOINT;
     }
 
-    private static final Rational KG_A_DAY = Rational.of(181, 100);
+    private static final Rational KG_A_DAY = Trade.number("thaw.bird-kg-a-day");
     private static final Rational LITRE_BAG_KG = Rational.ONE;
 
     private Thaw() {}

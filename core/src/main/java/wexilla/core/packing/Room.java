@@ -4,15 +4,15 @@ import java.util.Collection;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
 
 /**
- * How much room packets take. A portion is 375 ml, the middle of 350 to 400: common practice, no source; a gram takes a
- * millilitre. Pieces take what nobody knows: they are left out, so that the answer is "at least".
+ * How much room packets take. A gram takes a millilitre. Pieces take what nobody knows: they are left out, so that the answer is "at least".
  */
 public final class Room {
 
-    private static final Rational PORTION_ML = Rational.of(375);
+    private static final Rational PORTION_ML = Trade.number("portion.millilitres");
 
     private Room() {}
 

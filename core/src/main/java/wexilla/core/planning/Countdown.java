@@ -9,13 +9,14 @@ import java.util.regex.Pattern;
 import wexilla.core.planning.Evening.Cook;
 import wexilla.core.planning.Evening.Dish;
 import wexilla.core.planning.Evening.FromStock;
+import wexilla.core.quantity.Trade;
 import wexilla.core.recipe.ScaledStep;
 
 /** The evening counted back from table time: when each step begins, and when the oven goes on. */
 public final class Countdown {
 
-    /** An oven is hot after a quarter of an hour: common practice, no source. */
-    private static final int PREHEAT = 15;
+    /** Minutes until an oven is hot. */
+    private static final int PREHEAT = Trade.whole("oven.preheat-minutes");
 
     private static final Pattern OVEN =
             Pattern.compile("\\b(?:bake|roast)\\b[^;.]*?(\\d{2,3})\\s*°\\s*([CF])", Pattern.CASE_INSENSITIVE);

@@ -13,6 +13,7 @@ import wexilla.core.people.Appetite;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.ScaledStep;
@@ -71,11 +72,11 @@ public record Evening(LocalDate day, LocalTime table, int minutes, List<Eater> e
     /** A name is enough to plan and eat. */
     public record Named(String name) implements Dish {}
 
-    /** When the table is set while nobody said otherwise. Own definition. */
-    public static final LocalTime USUAL_TABLE = LocalTime.of(18, 30);
+    /** When the table is set while nobody said otherwise. */
+    public static final LocalTime USUAL_TABLE = Trade.time("evening.table");
 
-    /** Minutes there are for an evening while nobody said otherwise. Own definition. */
-    public static final int USUAL_MINUTES = 45;
+    /** Minutes there are for an evening while nobody said otherwise. */
+    public static final int USUAL_MINUTES = Trade.whole("evening.minutes");
 
     public Evening {
         eaters = List.copyOf(eaters);

@@ -13,7 +13,7 @@ public record Temperature(Rational celsius) implements Comparable<Temperature> {
 
     private static final Rational NINE_FIFTHS = Rational.of(9, 5);
     private static final Rational THIRTY_TWO = Rational.of(32);
-    private static final Rational FAN = Rational.of(20);
+    private static final Rational FAN = Trade.number("oven.fan-kelvin");
     private static final Rational LEAST = Rational.of(-60);
     private static final Rational MOST = Rational.of(400);
     private static final int[] GAS_MARKS = {130, 140, 150, 170, 180, 190, 200, 220, 230, 240};

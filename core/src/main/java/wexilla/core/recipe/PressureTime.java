@@ -8,6 +8,7 @@ import wexilla.core.food.Key;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Trade;
 
 /**
  * How long something takes under pressure, and how long it holds its pot: come-up, time, release. Handbook, section 2:
@@ -88,8 +89,8 @@ public final class PressureTime {
     /** What the cook is asked, since nobody knows. */
     public record Question(String words) implements Answer {}
 
-    /** A frozen block takes half as long again: common practice, no source. */
-    private static final Rational BLOCK = Rational.of(3, 2);
+    /** A frozen block takes longer. */
+    private static final Rational BLOCK = Trade.number("pressure.frozen-block");
 
     private PressureTime() {}
 

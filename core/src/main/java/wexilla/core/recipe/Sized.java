@@ -16,6 +16,7 @@ import wexilla.core.quantity.KitchenRounding;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
 
 /**
@@ -29,8 +30,8 @@ import wexilla.core.quantity.Unit;
  */
 public record Sized(Recipe recipe, Size size, List<Line> lines) {
 
-    /** More water than this, in parts of what the grain takes up, is a soup: it grows with the batch. Own definition. */
-    private static final Rational SOUP = Rational.of(5, 2);
+    /** More water than this, in parts of what the grain takes up, is a soup: it grows with the batch. */
+    private static final Rational SOUP = Trade.number("soup.water");
 
     public Sized {
         lines = List.copyOf(lines);

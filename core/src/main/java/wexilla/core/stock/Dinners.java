@@ -10,6 +10,7 @@ import wexilla.core.food.Food;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
 
 /**
@@ -25,8 +26,8 @@ public record Dinners(
         @Nullable Integer dinners,
         @Nullable String first) {
 
-    /** Cooked meat served plain, 4 oz an adult: common practice, no source. */
-    public static final Rational COOKED_MEAT_GRAMS = Rational.of(113);
+    /** Cooked meat served plain, to an adult. */
+    public static final Rational COOKED_MEAT_GRAMS = Trade.number("portion.cooked-meat-grams");
 
     /**
      * Something that could be a dinner.

@@ -8,6 +8,7 @@ import wexilla.core.money.Cost;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
 
 /**
@@ -31,7 +32,7 @@ public record OpenLot(
         boolean cooked,
         Thaw.@Nullable Shape frozenAs) {
 
-    private static final Rational PORTION_KG = Rational.of(2, 5);
+    private static final Rational PORTION_KG = Trade.number("portion.grams").dividedBy(Rational.of(1000));
 
     /** A lot that is not frozen. */
     public OpenLot(

@@ -14,6 +14,7 @@ import wexilla.core.keeping.Thaw;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
 import wexilla.core.stock.Dinners;
 
@@ -31,9 +32,9 @@ public record StretchPlan(List<Dish> dishes, Rational plates, int plainPlates, L
     /** An adult's portion of cooked meat served plain, 4 oz: common practice, no source. */
     public static final Rational PLAIN_GRAMS = Dinners.COOKED_MEAT_GRAMS;
 
-    private static final Rational BIG_GRAMS = Rational.of(1000);
+    private static final Rational BIG_GRAMS = Trade.number("big-buy.grams");
 
-    /** Whether this is a big buy: a protein with a known cooked yield, from 1 kg on. Own definition. */
+    /** Whether this is a big buy: a protein with a known cooked yield, and how heavy one is. */
     public static boolean isBigBuy(Food food, Amount amount) {
         return food.traits().cooked() != null
                 && !food.traits().protein().isEmpty()
