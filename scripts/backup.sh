@@ -65,7 +65,10 @@ pages_read() { # PORT
     fi
   done
   [ ${#wrong[@]} -eq 0 ] || die "these cannot be read; $LOG says why: ${wrong[*]}"
-  say "every page can be read: $read, with every recipe of the book"
+  local unread
+  unread=$(ask "$1" /api/household/names 60 | sed -n 's/.*"unread":\[\(.*\)\].*/\1/p')
+  [ -z "$unread" ] || die "these lines were stored and cannot be read; open them and write them anew: $unread"
+  say "every page can be read: $read, with every recipe and line of the book"
 }
 
 manifest() { sed -n "s/.*\"$1\":\"\{0,1\}\([^\",}]*\).*/\1/p" "$2/manifest.json"; }

@@ -17,6 +17,27 @@ export function useSettled<T>(value: T, milliseconds = 180): T {
 export const useHousehold = () =>
   useQuery({ queryKey: ['household'], queryFn: () => answer(api.GET('/api/household')) });
 
+/** What this kitchen calls what, and what nobody has said yet. */
+export const useNames = () => useQuery({ queryKey: ['names'], queryFn: () => answer(api.GET('/api/household/names')) });
+
+/** The question about a name nobody has described. */
+export const useQuestion = (name: string) =>
+  useQuery({
+    queryKey: ['names', 'question', name],
+    queryFn: () => answer(api.GET('/api/household/names/question', { params: { query: { name } } })),
+  });
+
+/** Foods one of whose names holds this. */
+export function useFoods(text: string) {
+  const settled = useSettled(text.trim(), 120);
+  return useQuery({
+    queryKey: ['names', 'foods', settled],
+    enabled: settled !== '',
+    placeholderData: keepPreviousData,
+    queryFn: () => answer(api.GET('/api/foods', { params: { query: { text: settled } } })),
+  });
+}
+
 export const useRibbon = () => useQuery({ queryKey: ['ribbon'], queryFn: () => answer(api.GET('/api/ribbon')) });
 
 export const useOnHand = () => useQuery({ queryKey: ['onhand'], queryFn: () => answer(api.GET('/api/onhand')) });

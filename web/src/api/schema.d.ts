@@ -196,6 +196,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/foods": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["search"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/household": {
         parameters: {
             query?: never;
@@ -238,6 +254,118 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["removeEquipment"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/household/measures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measure_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/household/measures/{id}/forget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["unmeasure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/household/names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["names_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/household/names/own": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["own"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/household/names/question": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["question"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/household/names/same": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["same"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/household/names/{id}/forget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["forget"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1341,6 +1469,10 @@ export interface components {
             what: string;
             why: string;
         };
+        FoodName: {
+            key: string;
+            name: string;
+        };
         FoodView: {
             name: string;
         };
@@ -1448,6 +1580,10 @@ export interface components {
             /** @enum {string} */
             level: "HAVE" | "LOW" | "OUT";
         };
+        LikenessView: {
+            slug: string;
+            words: string;
+        };
         LineAsked: {
             cup?: string;
             tbsp?: number;
@@ -1481,6 +1617,7 @@ export interface components {
         LineView: {
             also: string[];
             amount?: string;
+            asksUnit?: string;
             cost?: string;
             costComplete: boolean;
             food: string;
@@ -1546,6 +1683,17 @@ export interface components {
             system?: string;
             tbsp?: number;
         };
+        MeasureInput: {
+            amount: string;
+            food: string;
+            unit: string;
+        };
+        MeasureView: {
+            amount: string;
+            food: string;
+            id: string;
+            unit: string;
+        };
         Measured: {
             errorPercent: string;
             scoops: string[];
@@ -1560,6 +1708,12 @@ export interface components {
         };
         NamesInput: {
             text: string;
+        };
+        NamesView: {
+            measures: components["schemas"]["MeasureView"][];
+            said: components["schemas"]["SaidName"][];
+            unread: string[];
+            unsaid: components["schemas"]["UnsaidName"][];
         };
         NextTimeInput: {
             text: string;
@@ -1596,6 +1750,7 @@ export interface components {
             rule: string;
             state?: string;
             text: string;
+            unsaid: boolean;
         };
         NoteStored: {
             act: string;
@@ -1632,6 +1787,11 @@ export interface components {
             name: string;
             place: string;
             rule: string;
+        };
+        OwnInput: {
+            allergens?: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            likeness: string;
+            name: string;
         };
         PackDraft: {
             labels: components["schemas"]["LabelView"][];
@@ -1810,6 +1970,12 @@ export interface components {
             min: string;
             unit: string;
         };
+        QuestionView: {
+            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            likenesses: components["schemas"]["LikenessView"][];
+            name: string;
+            near: components["schemas"]["FoodName"][];
+        };
         RatingView: {
             day: string;
             dish: string;
@@ -1902,10 +2068,21 @@ export interface components {
         RuleView: {
             rule: string;
             source: string;
+            unsaid?: string;
         };
         Said: {
             act: string;
             subject: string;
+        };
+        SaidName: {
+            allergens: string;
+            id: string;
+            is: string;
+            name: string;
+        };
+        SameInput: {
+            food: string;
+            name: string;
         };
         ScaleAsked: {
             /** Format: int32 */
@@ -2211,6 +2388,13 @@ export interface components {
         Undone: {
             act: string;
             subject: string;
+        };
+        UnsaidName: {
+            name: string;
+            /** Format: int32 */
+            recipes: number;
+            /** Format: int32 */
+            there: number;
         };
         UntilView: {
             date: string;
@@ -2644,6 +2828,28 @@ export interface operations {
             };
         };
     };
+    search: {
+        parameters: {
+            query: {
+                text: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoodName"][];
+                };
+            };
+        };
+    };
     household: {
         parameters: {
             query?: never;
@@ -2693,6 +2899,184 @@ export interface operations {
         };
     };
     removeEquipment: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    measure_1: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeasureInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    unmeasure: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    names_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NamesView"];
+                };
+            };
+        };
+    };
+    own: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    question: {
+        parameters: {
+            query: {
+                name: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuestionView"];
+                };
+            };
+        };
+    };
+    same: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SameInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    forget: {
         parameters: {
             query?: never;
             header: {

@@ -1,6 +1,7 @@
 import { useHousehold } from '../../api/queries';
 import { Heading, Waiting } from '../../kit/kit';
 import { EquipmentRows } from './EquipmentRows';
+import { NameRows } from './NameRows';
 import { PeopleRows } from './PeopleRows';
 import { PlaceRows } from './PlaceRows';
 import { Settings } from './Settings';
@@ -27,6 +28,7 @@ export function Household() {
         <PlaceRows places={household.places} />
         <EquipmentRows equipment={household.equipment} />
       </div>
+      <NameRows />
       <Settings key={household.version} household={household} />
       <p className="quiet mt-10">
         Wexilla is free software under the Apache License 2.0. What it is built of:{' '}

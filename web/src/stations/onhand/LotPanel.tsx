@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { answer, api, type Schema } from '../../api/client';
 import { useHousehold, useLotRule } from '../../api/queries';
 import { useAct } from '../../api/useAct';
+import { Ask } from '../../kit/Ask';
 import { Field } from '../../kit/Field';
 import { FieldProblem, Money, OtherProblem } from '../../kit/kit';
 import { Panel } from '../../kit/Panel';
@@ -44,6 +45,7 @@ export function LotPanel({ lot, close }: { lot: Schema['LotView']; close: () => 
           <span className="quiet block min-h-5 text-sm">{rule && `${rule.rule} (${rule.source})`}</span>
         </span>
       </p>
+      {rule?.unsaid && <Ask name={rule.unsaid} />}
       <Field
         label="How much"
         value={amount}

@@ -3,6 +3,7 @@ import { useSearchParams } from 'react-router';
 import { answer, api, type Schema } from '../../api/client';
 import { useNoteRead } from '../../api/queries';
 import { useAct } from '../../api/useAct';
+import { Ask } from '../../kit/Ask';
 import { Field } from '../../kit/Field';
 import { FieldProblem, Money, OneOf, OtherProblem } from '../../kit/kit';
 import { useKept } from '../../kit/useKept';
@@ -23,6 +24,7 @@ export function NoteBox({ places }: { places: Schema['PlaceView'][] }) {
   const [till, setTill] = useState('');
   const read = useNoteRead(text, place);
   const lines = text.trim() === '' ? [] : (read.data ?? []);
+  const asked = lines.find((line) => line.unsaid);
   const store = useAct(
     'stock',
     (key, body: Schema['NoteInput']) =>
@@ -62,6 +64,11 @@ export function NoteBox({ places }: { places: Schema['PlaceView'][] }) {
               className="row grid-cols-[minmax(0,1fr)_auto] last:border-0"
             >
               {line.problem ? <NotUnderstood line={line} /> : <Understood line={line} />}
+              {line === asked && (
+                <div className="col-span-full">
+                  <Ask name={line.food} />
+                </div>
+              )}
             </li>
           ))}
         </ol>
@@ -122,7 +129,7 @@ function NotUnderstood({ line }: { line: Schema['NoteLineView'] }) {
 }
 
 function Understood({ line }: { line: Schema['NoteLineView'] }) {
-  const portions = line.dish ? 'a dish' : line.known ? '' : 'new: becomes a food of your own';
+  const portions = line.dish ? 'a dish' : line.known ? '' : 'a food of your own';
   return (
     <>
       <span>

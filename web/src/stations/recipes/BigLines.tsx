@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import type { Schema } from '../../api/client';
 import { Money } from '../../kit/kit';
 import { shortNumber, styleWords } from '../../kit/words';
-import { LineUnderstood } from './LineUnderstood';
+import { AskOfLine, LineUnderstood } from './LineUnderstood';
 
 type Props = {
   recipe: Schema['RecipeView'];
@@ -71,6 +71,7 @@ export function BigLines({ recipe, scaled, bags, measured }: Props) {
               {open === i && (
                 <div className="enamel mb-3 p-3">
                   <LineUnderstood line={line} />
+                  <AskOfLine line={line} />
                   {line.made.length > 0 && (
                     <ul className="mt-1">
                       {line.made.map((part) => (

@@ -3,7 +3,7 @@ import type { Problem, Schema, Style } from '../../api/client';
 import { FieldProblem } from '../../kit/kit';
 import { styleWords } from '../../kit/words';
 import { emptyLine, type Form, type Rule } from './form';
-import { LineUnderstood } from './LineUnderstood';
+import { AskOfLine, asks, LineUnderstood } from './LineUnderstood';
 
 type Props = {
   form: Form;
@@ -25,6 +25,7 @@ const ruleWords: Record<Rule, string> = {
 /** One row a line: Enter goes on to the next, several pasted lines become several rows. */
 export function LineRows({ form, change, read, stops, problem }: Props) {
   const filled = form.lines.filter((line) => line.text.trim());
+  const asked = read.find((line) => asks(line))?.text;
   const put = (at: number, lines: Form['lines'], whole = false) =>
     change({ lines: [...form.lines.slice(0, at), ...lines, ...form.lines.slice(at + 1)] }, whole);
   const enter = (event: KeyboardEvent<HTMLInputElement>, at: number) => {
@@ -74,6 +75,7 @@ export function LineRows({ form, change, read, stops, problem }: Props) {
               </div>
               <div aria-live="polite">
                 {understood && understood.text === line.text && <LineUnderstood line={understood} />}
+                {understood && understood.text === line.text && asked === line.text && <AskOfLine line={understood} />}
               </div>
               <div className="flex flex-wrap items-center gap-3">
                 <HeldBack line={line} stops={stops} set={(heldBackIn) => put(at, [{ ...line, heldBackIn }])} />

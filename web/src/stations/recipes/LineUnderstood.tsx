@@ -1,4 +1,5 @@
 import type { Schema } from '../../api/client';
+import { Ask, AskMeasure } from '../../kit/Ask';
 import { Money } from '../../kit/kit';
 
 const from: Record<string, string> = {
@@ -35,4 +36,16 @@ export function LineUnderstood({ line }: { line: Schema['LineView'] }) {
       </span>
     </span>
   );
+}
+
+/** Whether something can be asked about a line. */
+export const asks = (line: Schema['LineView']) =>
+  line.problem === '' && line.food !== '' && (!line.known || line.asksUnit !== undefined);
+
+/** The one question about a line: what it is, else what its bunch weighs. */
+export function AskOfLine({ line }: { line: Schema['LineView'] }) {
+  if (!asks(line)) {
+    return null;
+  }
+  return line.known ? <AskMeasure food={line.food} unit={line.asksUnit ?? ''} /> : <Ask name={line.food} />;
 }

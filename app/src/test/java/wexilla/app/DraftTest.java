@@ -58,7 +58,7 @@ class DraftTest {
     }
 
     @Test
-    void aFoodTheHouseholdNamedItselfIsKnownFromThenOn() {
+    void aFoodTheHouseholdNamedItselfIsCostedAndKnownOnceSomebodySaidWhatItIs() {
         assertThat(draft(2, "200 g moon cheese")
                         .path("lines")
                         .get(0)
@@ -67,8 +67,16 @@ class DraftTest {
                 .isFalse();
         http.note("1 kg moon cheese 12.00");
         JsonNode line = draft(2, "200 g moon cheese").path("lines").get(0);
-        assertThat(line.path("known").asBoolean()).isTrue();
+        assertThat(line.path("known").asBoolean()).isFalse();
         assertThat(line.path("cost").asString()).isEqualTo("2.40");
+        http.act("/api/household/names/own", Map.of("name", "moon cheese", "likeness", "dairy"))
+                .ok();
+        assertThat(draft(2, "200 g moon cheese")
+                        .path("lines")
+                        .get(0)
+                        .path("known")
+                        .asBoolean())
+                .isTrue();
     }
 
     @Test

@@ -1,11 +1,15 @@
 package wexilla.app.household;
 
 import java.util.Arrays;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -14,23 +18,18 @@ import org.springframework.stereotype.Component;
 import wexilla.app.platform.Household;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
+import wexilla.core.food.FoodFact;
 import wexilla.core.food.Forms;
 import wexilla.core.food.Key;
 import wexilla.core.food.Part;
-import wexilla.core.food.Scaling;
 import wexilla.core.food.Weighing;
 import wexilla.core.quantity.Unit;
 
-/** The foods a household knows: the reference foods, and those it named itself. */
+/** The foods a household knows: the reference foods, those it named itself, and what it calls them. */
 @Component
 public class Foods {
 
-    private record Row(UUID id, @Nullable String refSlug, String name, String baseUnit, String keepingClass) {
-
-        Key key() {
-            return Key.food(refSlug == null ? id.toString() : refSlug);
-        }
-    }
+    private static final int LONGEST_NAME = 80;
 
     private final JdbcClient db;
     private final Reference reference;
@@ -45,8 +44,8 @@ public class Foods {
     /**
      * The foods of a household, read once.
      *
-     * @param book reference foods first, then the household's own, with the yields it weighed itself
-     * @param keys of each food's row
+     * @param book reference foods first, then the household's own, with its own names, measures and yields
+     * @param keys of what each row is, whatever it is called
      * @param forms which foods stand in for which, by what this household weighed
      */
     public record Known(FoodBook book, Map<UUID, Key> keys, Forms forms) {
@@ -66,48 +65,65 @@ public class Foods {
     }
 
     public Known known(Household household) {
-        List<Row> rows = rows(household);
+        Map<UUID, FoodRow> rows = rows(household).stream().collect(Collectors.toMap(FoodRow::id, Function.identity()));
+        Map<UUID, Key> keys = new HashMap<>();
+        rows.values().forEach(row -> keys.put(row.id(), root(row, rows).key()));
+        Map<Key, List<String>> names = rows.values().stream()
+                .filter(row -> row.sameAs() != null)
+                .collect(Collectors.groupingBy(
+                        row -> root(row, rows).key(), Collectors.mapping(FoodRow::name, Collectors.toList())));
+        Map<Key, List<FoodFact>> measured = rows.values().stream()
+                .flatMap(row -> row.measures().stream())
+                .collect(Collectors.groupingBy(
+                        measure -> Objects.requireNonNull(keys.get(measure.food())),
+                        Collectors.mapping(FoodRow.Measure::fact, Collectors.toList())));
         Map<Key, Map<Part, List<Weighing>>> weighed = weighings.of(household);
-        List<Food> own = rows.stream()
-                .filter(row -> row.refSlug() == null)
-                .map(row -> new Food(
-                        row.key(),
-                        row.name(),
-                        List.of(),
-                        Unit.ofSymbol(row.baseUnit()),
-                        row.keepingClass(),
-                        false,
-                        Scaling.LINEAR,
-                        List.of()))
-                .toList();
-        Stream<Food> learned =
-                weighed.keySet().stream().map(reference.book()::get).flatMap(Optional::stream);
+        Set<Key> told = new LinkedHashSet<>(weighed.keySet());
+        told.addAll(names.keySet());
+        told.addAll(measured.keySet());
+        Stream<Food> known = told.stream().map(reference.book()::get).flatMap(Optional::stream);
+        Stream<Food> own = rows.values().stream().filter(FoodRow::own).map(row -> row.food(reference));
         FoodBook book = reference
                 .book()
-                .with(Stream.concat(learned, own.stream())
+                .with(Stream.concat(known, own)
                         .map(food -> Weighings.learned(food, weighed.getOrDefault(food.key(), Map.of())))
+                        .map(food -> food.called(names.getOrDefault(food.key(), List.of()))
+                                .knowing(measured.getOrDefault(food.key(), List.of())))
                         .toList());
-        return new Known(
-                book,
-                rows.stream().collect(Collectors.toMap(Row::id, Row::key)),
-                weighed.isEmpty() ? reference.forms() : reference.forms().learned(reference.book(), book));
+        Forms forms = weighed.isEmpty() ? reference.forms() : reference.forms().learned(reference.book(), book);
+        return new Known(book, keys, forms);
+    }
+
+    /** What a row is in the end: a name of a name is a name of the same thing. */
+    private static FoodRow root(FoodRow row, Map<UUID, FoodRow> rows) {
+        FoodRow at = row;
+        for (int steps = 0; at.sameAs() != null && steps < rows.size(); steps++) {
+            at = Objects.requireNonNull(rows.get(at.sameAs()));
+        }
+        return at;
+    }
+
+    /** What the household said its bunches and jars weigh. */
+    List<FoodRow.Measure> measures(Household household) {
+        return rows(household).stream().flatMap(row -> row.measures().stream()).toList();
     }
 
     /** The row of this food, made when there is none yet. */
     public UUID row(Household household, Food food) {
         Optional<UUID> known = rows(household).stream()
-                .filter(row -> row.key().equals(food.key()))
-                .map(Row::id)
+                .filter(row -> row.sameAs() == null && row.key().equals(food.key()))
+                .map(FoodRow::id)
                 .findFirst();
         return known.orElseGet(() -> insert(household, food, food.key().id()));
     }
 
     /** A food of the household's own, made when it has none of this name. */
     public Food own(Household household, String name, Unit base) {
-        String short80 = name.length() > 80 ? name.substring(0, 80).strip() : name;
-        return known(household).book().named(short80).orElseGet(() -> {
-            UUID id = insert(household, Food.unknown(Key.food(""), short80, base), null);
-            return Food.unknown(Key.food(id.toString()), short80, base);
+        String shortened =
+                name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME).strip() : name;
+        return known(household).book().named(shortened).orElseGet(() -> {
+            UUID id = insert(household, Food.unknown(Key.food(""), shortened, base), null);
+            return Food.unknown(Key.food(id.toString()), shortened, base);
         });
     }
 
@@ -125,10 +141,10 @@ public class Foods {
                 .single();
     }
 
-    private List<Row> rows(Household household) {
-        return db.sql("select id, ref_slug, name, base_unit, keeping_class from food where household_id = ?")
+    List<FoodRow> rows(Household household) {
+        return db.sql(FoodRow.SELECT)
                 .params(household.id())
-                .query(Row.class)
+                .query((row, n) -> FoodRow.read(row))
                 .list();
     }
 }

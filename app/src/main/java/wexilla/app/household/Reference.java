@@ -4,6 +4,8 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
@@ -16,6 +18,7 @@ import wexilla.core.food.FoodFact;
 import wexilla.core.food.Form;
 import wexilla.core.food.Forms;
 import wexilla.core.food.Key;
+import wexilla.core.food.Likeness;
 import wexilla.core.food.Nature;
 import wexilla.core.food.Part;
 import wexilla.core.food.Scaling;
@@ -38,6 +41,7 @@ public class Reference {
     private final FoodBook book;
     private final Forms forms;
     private final KeepingGuide keeping;
+    private final List<Likeness> likenesses;
 
     Reference() {
         Map<String, List<FoodFact>> facts = ReferenceRows.of("food_facts.csv").stream()
@@ -75,6 +79,9 @@ public class Reference {
                 .toList());
         keeping = new KeepingGuide(
                 ReferenceRows.of("keeping.csv").stream().map(Reference::rule).toList());
+        likenesses = ReferenceRows.of("likenesses.csv").stream()
+                .map(Reference::likeness)
+                .toList();
     }
 
     public List<Food> foods() {
@@ -93,6 +100,29 @@ public class Reference {
 
     public KeepingGuide keeping() {
         return keeping;
+    }
+
+    /** What a food of a household's own can be said to be like. */
+    public List<Likeness> likenesses() {
+        return likenesses;
+    }
+
+    Optional<Likeness> likeness(String slug) {
+        return likenesses.stream().filter(like -> like.slug().equals(slug)).findFirst();
+    }
+
+    private static Likeness likeness(CSVRecord row) {
+        return new Likeness(
+                row.get("slug"),
+                row.get("words"),
+                Unit.ofSymbol(row.get("base")),
+                row.get("keeping"),
+                row.get("aisle"),
+                natures(row));
+    }
+
+    private static Set<Nature> natures(CSVRecord row) {
+        return ReferenceRows.list(row, "nature").stream().map(Nature::ofWord).collect(Collectors.toSet());
     }
 
     private static Food food(
@@ -120,9 +150,7 @@ public class Reference {
                                 .collect(Collectors.toSet()),
                         cautions.getOrDefault(slug, Map.of()),
                         yields.getOrDefault(slug, Map.of()),
-                        ReferenceRows.list(row, "nature").stream()
-                                .map(Nature::ofWord)
-                                .collect(Collectors.toSet())));
+                        natures(row)));
     }
 
     private static Yield yieldOf(CSVRecord row) {

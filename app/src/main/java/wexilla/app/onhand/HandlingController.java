@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.household.Foods;
 import wexilla.app.household.Households.Place;
 import wexilla.app.household.Places;
 import wexilla.app.onhand.Ledger.Kind;
@@ -18,7 +19,6 @@ import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
-import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.Storage;
 import wexilla.core.packing.Room;
 import wexilla.core.quantity.Rational;
@@ -30,12 +30,14 @@ class HandlingController {
     private final Handling handling;
     private final Lots lots;
     private final Places places;
+    private final Foods foods;
     private final Acts acts;
 
-    HandlingController(Handling handling, Lots lots, Places places, Acts acts) {
+    HandlingController(Handling handling, Lots lots, Places places, Foods foods, Acts acts) {
         this.handling = handling;
         this.lots = lots;
         this.places = places;
+        this.foods = foods;
         this.acts = acts;
     }
 
@@ -59,15 +61,19 @@ class HandlingController {
             @Nullable UUID place,
             @Nullable String reason) {}
 
-    /** @param rule where the dates of a lot come from, with its source */
-    record RuleView(String rule, String source) {}
+    /**
+     * @param rule where the dates of a lot come from, with its source
+     * @param unsaid its name, when nobody has said what it is
+     */
+    record RuleView(String rule, String source, @Nullable String unsaid) {}
 
     @GetMapping("/api/lots/{id}")
     RuleView rule(Household household, @PathVariable UUID id) {
-        KeepDates dates = lots.byId(household, id)
-                .orElseThrow(() -> Problem.missing("There is no such thing in this household."))
-                .dates();
-        return new RuleView(dates.rule(), dates.source());
+        Lots.Lot lot = lots.byId(household, id)
+                .orElseThrow(() -> Problem.missing("There is no such thing in this household."));
+        UUID food = lot.food();
+        boolean said = food == null || foods.known(household).food(food).described();
+        return new RuleView(lot.dates().rule(), lot.dates().source(), said ? null : lot.name());
     }
 
     @PostMapping("/api/lots/{id}")

@@ -9,8 +9,11 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
+import wexilla.app.platform.Journal;
 import wexilla.app.platform.Problem.Blocker;
 import wexilla.app.platform.Undoable;
+import wexilla.core.keeping.KeepDates;
+import wexilla.core.keeping.LotClock;
 import wexilla.core.stock.StockUse.Take;
 
 /**
@@ -38,9 +41,11 @@ public class Ledger implements Undoable {
     }
 
     private final JdbcClient db;
+    private final Journal journal;
 
-    Ledger(JdbcClient db) {
+    Ledger(JdbcClient db, Journal journal) {
         this.db = db;
+        this.journal = journal;
     }
 
     /** Writes a lot with its first movement. */
@@ -98,6 +103,37 @@ public class Ledger implements Undoable {
                         lot.packet().group(),
                         lot.packet().partNo(),
                         act.id()))
+                .update();
+    }
+
+    /**
+     * How a lot is understood: what it is, where it lies, how it keeps.
+     *
+     * @param food null for a dish
+     */
+    public record Understood(@Nullable UUID food, UUID place, NewLot.State state, LotClock clock, KeepDates dates) {}
+
+    /** A lot is understood otherwise than when it was written down; what it holds and costs stays. */
+    public void understand(Act act, UUID lot, Understood now) {
+        journal.before(act, Journal.Thing.UNDERSTOOD, lot);
+        db.sql("""
+                        update lot set food = ?, place = ?, state = ?, keeping_class = ?, clock_from = ?, used_days = ?,
+                            frozen_on = ?, thawed_on = ?, use_from = ?, eat_by = ?, best_before = ?
+                        where household_id = ? and id = ?""")
+                .params(Arrays.asList(
+                        now.food(),
+                        now.place(),
+                        now.state().name(),
+                        now.clock().keepingClass(),
+                        now.clock().from(),
+                        now.clock().usedDays(),
+                        now.clock().frozenOn(),
+                        now.clock().thawedOn(),
+                        now.dates().useFrom(),
+                        now.dates().eatBy(),
+                        now.dates().bestBefore(),
+                        act.household().id(),
+                        lot))
                 .update();
     }
 

@@ -52,7 +52,8 @@ class NoteController {
      * @param amount of one container; null when none was written
      * @param state how it is said to be: cooked, frozen, opened; unknown when it must be asked what it is
      * @param asks what must be asked, in the cook's words; empty when everything is clear
-     * @param known whether the food book knows the food; otherwise it becomes the household's own
+     * @param known whether anybody has said what it is; otherwise it becomes the household's own
+     * @param unsaid whether it can be asked what it is: a food nobody has described
      */
     record NoteLineView(
             int number,
@@ -62,6 +63,7 @@ class NoteController {
             @Nullable String amount,
             String food,
             boolean known,
+            boolean unsaid,
             boolean dish,
             @Nullable String state,
             String about,
@@ -87,6 +89,7 @@ class NoteController {
                                 "",
                                 false,
                                 false,
+                                false,
                                 null,
                                 "",
                                 null,
@@ -103,6 +106,7 @@ class NoteController {
         Households.Place where = notes.place(household, line, place, today);
         NoteKeeping keeping = notes.keeping(line, where.kind(), today);
         KeepDates dates = keeping.dates();
+        boolean described = line.food() != null && line.food().described();
         List<String> asks = new ArrayList<>(line.asks());
         if (keeping.unclear()) {
             asks.add("what " + line.foodName() + " is, and since when it is there");
@@ -114,7 +118,8 @@ class NoteController {
                 line.count(),
                 line.each() == null ? null : line.each().toString(),
                 line.foodName(),
-                line.food() != null,
+                described,
+                !described && !line.dish(),
                 line.dish(),
                 keeping.unclear()
                         ? "unknown"

@@ -171,7 +171,8 @@ public class Stowing {
         return staple.stream().toList();
     }
 
-    private static State state(NoteLine line, Storage storage, NoteKeeping keeping) {
+    /** As what a line of a note lies there. */
+    static State state(NoteLine line, Storage storage, NoteKeeping keeping) {
         if (storage == Storage.FREEZER) {
             return State.FROZEN;
         }

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.core.annotation.Order;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -32,16 +33,31 @@ public class Journal implements Undoable {
         AT_TABLE("slot_person", "household_id", "slot"),
         DISHES("meal_dish", "household_id", "slot"),
         RATINGS("rating", "household_id", "slot"),
-        NEXT_TIMES("next_time", "household_id", "recipe");
+        NEXT_TIMES("next_time", "household_id", "recipe"),
+        FOOD("food", "household_id", "id"),
+        MEASURE("food_measure", "household_id", "id"),
+        /** How a lot is understood; what it holds and costs is the ledger's. */
+        UNDERSTOOD(
+                "lot",
+                "household_id",
+                "id",
+                "food, place, state, keeping_class, clock_from, used_days, frozen_on, thawed_on, use_from, eat_by, best_before");
 
         private final String table;
         private final String household;
         private final String key;
+        private final @Nullable String part;
 
         Thing(String table, String household, String key) {
+            this(table, household, key, null);
+        }
+
+        /** @param part the columns that are put back; all when it is null */
+        Thing(String table, String household, String key, @Nullable String part) {
             this.table = table;
             this.household = household;
             this.key = key;
+            this.part = part;
         }
 
         private boolean oneRow() {
@@ -118,7 +134,7 @@ public class Journal implements Undoable {
         Thing thing = image.thing();
         Map<String, Object> keys = keys(household, image.id());
         String old = "jsonb_populate_recordset(null::" + thing.table + ", :before::jsonb)";
-        String all = columns.computeIfAbsent(thing, this::columns);
+        String all = thing.part == null ? columns.computeIfAbsent(thing, this::columns) : thing.part;
         boolean kept = thing.oneRow()
                 && db.sql("update " + thing.table + " t set (" + all + ") = (select " + all + " from " + old + ")"
                                         + thing.where() + " and :before::jsonb <> '[]'")

@@ -18,10 +18,14 @@ import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import wexilla.app.household.Households;
+import wexilla.app.household.Redescribed;
 import wexilla.app.household.Reference;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
+import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
+import wexilla.app.platform.Problem.Blocker;
+import wexilla.app.platform.Undoable;
 import wexilla.core.food.Food;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.recipe.Recipe;
@@ -36,7 +40,7 @@ import wexilla.core.recipe.Style;
  * goes into it changes, and at the start after an upgrade.
  */
 @Component
-class Figures implements SmartLifecycle {
+class Figures implements SmartLifecycle, Redescribed, Undoable {
 
     /** What works figures out; a later one works the figures of an earlier one out again. */
     private static final int READER = 1;
@@ -130,6 +134,39 @@ class Figures implements SmartLifecycle {
                 }
             });
         }
+    }
+
+    /** What a food is was said: recipes that name it, or have a food of its row, are found by other figures. */
+    @Override
+    public void described(Act act, UUID food) {
+        db.sql("""
+                        select distinct l.recipe from food f
+                        join recipe_line l on l.household_id = f.household_id
+                            and (l.food = f.id or l.food is null and strpos(lower(l.text), lower(f.name)) > 0)
+                        join recipe r on r.household_id = l.household_id and r.id = l.recipe and r.current_version = l.n
+                        where f.household_id = ? and f.id = ?""")
+                .params(act.household().id(), food)
+                .query(UUID.class)
+                .list()
+                .forEach(recipe -> changed(act.household(), recipe));
+    }
+
+    @Override
+    public List<Blocker> blockers(UUID household, UUID act) {
+        return List.of();
+    }
+
+    /** What was said of a food is taken back. */
+    @Override
+    public void undo(Act undo, UUID undone) {
+        db.sql("""
+                        select id from change where household_id = ? and act = ? and thing = 'FOOD' union
+                        select (before -> 0 ->> 'food')::uuid from change
+                        where household_id = ? and act = ? and thing = 'MEASURE' and before <> '[]'""")
+                .params(undo.household().id(), undone, undo.household().id(), undone)
+                .query(UUID.class)
+                .list()
+                .forEach(food -> described(undo, food));
     }
 
     private void refresh(Household household) {

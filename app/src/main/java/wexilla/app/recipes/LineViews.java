@@ -15,6 +15,8 @@ import wexilla.core.food.Scaling;
 import wexilla.core.pricing.Basis;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.LineCost;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Unit;
@@ -31,11 +33,12 @@ final class LineViews {
      * A line as understood, with its cost.
      *
      * @param problem why it is not understood; empty when it is
-     * @param known whether the food book knows the food
+     * @param known whether anybody has said what it is: the food book, or this household
      * @param cost decimal money, basis "used"; null for a line that is not understood
      * @param from where the cost comes from
      * @param instead what stands in for it from stock, with what falls away or must be done first
      * @param why what is unknown about it, in the cook's words
+     * @param asksUnit the unit whose weight would lead to its cost: a bunch, a jar; null when none is missing
      * @param rule how it follows the size of a batch, {@code ruleSaid} whether the cook said so
      * @param also further foods of the line; each becomes a line of its own when the recipe is kept
      * @param uses the recipe it is made by, when it is a dish of the book; {@code made} what goes into it afresh
@@ -54,6 +57,7 @@ final class LineViews {
             List<String> instead,
             List<String> also,
             String why,
+            @Nullable String asksUnit,
             Set<Style> heldBackIn,
             @Nullable Scaling rule,
             boolean ruleSaid,
@@ -91,6 +95,7 @@ final class LineViews {
                                     List.of(),
                                     List.of(),
                                     "",
+                                    null,
                                     held.get(i),
                                     null,
                                     false,
@@ -115,7 +120,9 @@ final class LineViews {
                 "",
                 Optional.ofNullable(line.quantity()).map(LineViews::amount).orElse(null),
                 line.foodName(),
-                line.food() != null,
+                line.knownFood()
+                        .filter(food -> food.described() || Dishes.recipeOf(food) != null)
+                        .isPresent(),
                 line.preparation(),
                 cost.cost().known().decimal(),
                 cost.cost().complete(),
@@ -123,6 +130,7 @@ final class LineViews {
                 cost.instead().stream().map(LineViews::words).toList(),
                 line.also().stream().map(ReadLine::text).toList(),
                 cost.why(),
+                cost.cost().complete() ? null : asksUnit(line, household.measures()),
                 recipeLine.heldBackIn(),
                 recipeLine.scaling(),
                 recipeLine.rule() != null,
@@ -140,6 +148,21 @@ final class LineViews {
                         .toList(),
                 path == null ? List.of() : path.path(),
                 path == null ? List.of() : path.sources());
+    }
+
+    /** The bunch or jar of which nobody knows what it weighs. */
+    private static @Nullable String asksUnit(ReadLine line, Measures measures) {
+        Food food = line.food();
+        if (food == null || line.quantity() == null || !food.described()) {
+            return null;
+        }
+        Unit unit = line.quantity().unit();
+        boolean counted = unit.dimension() == Dimension.COUNT && !unit.equals(Unit.PORTION);
+        return counted
+                        && Conversion.convert(food, Amount.of(1, unit), food.base(), measures)
+                                instanceof Conversion.Missing
+                ? unit.symbol()
+                : null;
     }
 
     /** "frozen diced onion: no need to peel, dice". */

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -14,6 +16,7 @@ import org.springframework.core.annotation.Order;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Households;
+import wexilla.app.onhand.LotsAnew;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Act;
@@ -29,8 +32,9 @@ import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 
 /**
- * Heals what an older reader misread: after an upgrade every line of the book is read again once. A recipe that reads
- * otherwise now gets a new version, so that what was cooked keeps what it cost; all of them are one act, with undo.
+ * Heals what an older reader misread: after an upgrade every line of the book and every note of what is there is read
+ * again once. A recipe that reads otherwise now gets a new version, so that what was cooked keeps what it cost; all of it
+ * is one act, with undo.
  */
 @Component
 @Order(100)
@@ -43,14 +47,23 @@ public class Rereading implements ApplicationRunner {
     private final Recipes recipes;
     private final Dishes dishes;
     private final Snapshots snapshots;
+    private final LotsAnew lots;
     private final Acts acts;
 
-    Rereading(JdbcClient db, Households households, Recipes recipes, Dishes dishes, Snapshots snapshots, Acts acts) {
+    Rereading(
+            JdbcClient db,
+            Households households,
+            Recipes recipes,
+            Dishes dishes,
+            Snapshots snapshots,
+            LotsAnew lots,
+            Acts acts) {
         this.db = db;
         this.households = households;
         this.recipes = recipes;
         this.dishes = dishes;
         this.snapshots = snapshots;
+        this.lots = lots;
         this.acts = acts;
     }
 
@@ -76,27 +89,50 @@ public class Rereading implements ApplicationRunner {
                 healed.add(new Healed(stored, read));
             }
         }
-        if (!healed.isEmpty()) {
+        List<LotsAnew.Otherwise> there = lots.otherwise(household);
+        if (!healed.isEmpty() || !there.isEmpty()) {
             String key = UUID.randomUUID().toString();
-            acts.perform(household, key, "reread", healed.size(), String.class, act -> heal(act, healed));
-            LOG.info("read again after the upgrade: {} recipes", healed.size());
+            acts.perform(household, key, "reread", healed.size(), String.class, act -> heal(act, healed, there));
+            LOG.info("read again after the upgrade: {} recipes, {} things on hand", healed.size(), there.size());
         }
         db.sql("update household set reader = ? where id = ?")
                 .params(LineReader.VERSION, household.id())
                 .update();
     }
 
-    private record Healed(Recipes.Stored stored, Recipe read) {}
+    private record Healed(Recipes.Stored stored, Recipe read) {
 
-    private Done<String> heal(Act act, List<Healed> healed) {
+        /** "Porridge (butter → almond butter)". */
+        String words() {
+            List<String> before = names(stored.recipe());
+            List<String> after = names(read);
+            List<String> gone =
+                    before.stream().filter(name -> !after.contains(name)).toList();
+            List<String> come =
+                    after.stream().filter(name -> !before.contains(name)).toList();
+            String change = gone.isEmpty() && come.isEmpty()
+                    ? "amounts"
+                    : String.join(", ", gone) + " → " + String.join(", ", come);
+            return read.title() + " (" + change + ")";
+        }
+
+        private static List<String> names(Recipe recipe) {
+            return recipe.lines().stream().map(line -> line.read().foodName()).toList();
+        }
+    }
+
+    private Done<String> heal(Act act, List<Healed> healed, List<LotsAnew.Otherwise> there) {
         for (Healed one : healed) {
             Recipes.Stored stored = one.stored();
             recipes.change(act, stored.id(), stored.version(), one.read(), stored.about());
         }
-        String titles = String.join(
-                ", ", healed.stream().limit(3).map(one -> one.read().title()).toList());
-        String more = healed.size() > 3 ? " and " + (healed.size() - 3) + " more" : "";
-        return new Done<>("Read anew after an upgrade: " + titles + more, "");
+        lots.heal(act, there);
+        String what = Stream.concat(
+                        there.stream().map(LotsAnew.Otherwise::words),
+                        healed.stream().map(Healed::words))
+                .distinct()
+                .collect(Collectors.joining(" · "));
+        return new Done<>("Read anew after an upgrade: " + what, "");
     }
 
     /** The recipe as it reads now; null when it reads as it did. */

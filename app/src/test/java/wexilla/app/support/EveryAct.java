@@ -127,6 +127,22 @@ public final class EveryAct {
                         "count",
                         2));
         add("/api/household/equipment/{id}/remove", id(piece), Map.of());
+        names();
+    }
+
+    private void names() {
+        http.act("/api/household/names/own", map("name", "fenwort", "likeness", "vegetable"))
+                .ok();
+        http.act("/api/household/measures", map("food", "chives", "unit", "pot", "amount", "25 g"))
+                .ok();
+        JsonNode names = read("/api/household/names");
+        add("/api/household/names/same", map("name", "moon sauce", "food", "soy sauce"));
+        add(
+                "/api/household/names/own",
+                map("name", "grumbold", "likeness", "meat", "allergens", List.of("MILK", "NUTS")));
+        add("/api/household/names/{id}/forget", id(names.path("said").get(0)), Map.of());
+        add("/api/household/measures", map("food", "mint", "unit", "bunch", "amount", "40 g"));
+        add("/api/household/measures/{id}/forget", id(names.path("measures").get(0)), Map.of());
     }
 
     /** The lot of this name. */
@@ -289,6 +305,7 @@ public final class EveryAct {
                         "costs",
                         "yields",
                         "household",
+                        "household/names",
                         "today",
                         "ribbon",
                         "batches")

@@ -1,5 +1,6 @@
 package wexilla.core.food;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.stream.Stream;
 import wexilla.core.quantity.Dimension;
@@ -95,6 +96,23 @@ public record Food(
     /** The same food with other traits. */
     public Food with(Traits other) {
         return new Food(key, name, aliases, kinds, base, keepingClass, seasoning, scaling, facts, other);
+    }
+
+    /** The same food in another keeping class. */
+    public Food kept(String otherClass) {
+        return new Food(key, name, aliases, kinds, base, otherClass, seasoning, scaling, facts, traits);
+    }
+
+    /** The same food under more names. */
+    public Food called(Collection<String> more) {
+        List<String> all = Stream.concat(aliases.stream(), more.stream()).toList();
+        return new Food(key, name, all, kinds, base, keepingClass, seasoning, scaling, facts, traits);
+    }
+
+    /** The same food, of which this is known too and goes before what was known. */
+    public Food knowing(Collection<FoodFact> own) {
+        List<FoodFact> all = Stream.concat(own.stream(), facts.stream()).toList();
+        return new Food(key, name, aliases, kinds, base, keepingClass, seasoning, scaling, all, traits);
     }
 
     /** A food nobody has described yet: its own name, no facts, stock kept in the unit it came in. */

@@ -1,0 +1,150 @@
+package wexilla.app.household;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Household;
+import wexilla.app.platform.Journal;
+import wexilla.app.platform.Journal.Thing;
+import wexilla.app.platform.Problem;
+import wexilla.core.food.Allergen;
+import wexilla.core.food.Food;
+import wexilla.core.food.Key;
+import wexilla.core.food.Likeness;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Unit;
+
+/**
+ * What the household says its names mean, and what its measures weigh. Every answer is an act with undo and heals what
+ * says the same.
+ */
+@Component
+class Names {
+
+    private final JdbcClient db;
+    private final Foods foods;
+    private final Journal journal;
+    private final List<Redescribed> others;
+
+    Names(JdbcClient db, Foods foods, Journal journal, List<Redescribed> others) {
+        this.db = db;
+        this.foods = foods;
+        this.journal = journal;
+        this.others = others;
+    }
+
+    /**
+     * This name is another one of that food.
+     *
+     * @throws Problem if the book knows the name already, or it would be its own other name
+     */
+    void same(Act act, String name, Food food) {
+        UUID row = row(act.household(), name, Unit.G);
+        UUID is = foods.row(act.household(), food);
+        if (is.equals(row)) {
+            throw Problem.at("/food", "“" + name + "” is “" + food.name() + "” already.");
+        }
+        write(act, row, is, null, null);
+    }
+
+    /**
+     * This name is a food of its own.
+     *
+     * @param allergens what is in it; null when the pack must be looked at
+     */
+    void own(Act act, String name, Likeness likeness, @Nullable Set<Allergen> allergens) {
+        write(act, row(act.household(), name, likeness.base()), null, likeness.slug(), allergens);
+    }
+
+    /** What was said of a name is let go: nobody has said what it is. */
+    String forget(Act act, UUID row) {
+        FoodRow said = foods.rows(act.household()).stream()
+                .filter(one -> one.id().equals(row) && one.refSlug() == null)
+                .findFirst()
+                .orElseThrow(() -> Problem.missing("There is no such name in this household."));
+        write(act, row, null, null, null);
+        return said.name();
+    }
+
+    private void write(
+            Act act, UUID row, @Nullable UUID sameAs, @Nullable String likeness, @Nullable Set<Allergen> allergens) {
+        journal.before(act, Thing.FOOD, row);
+        db.sql("update food set same_as = ?, likeness = ?, allergens = ? where household_id = ? and id = ?")
+                .params(Arrays.asList(
+                        sameAs,
+                        likeness,
+                        allergens == null
+                                ? null
+                                : allergens.stream().map(Enum::name).sorted().toArray(String[]::new),
+                        act.household().id(),
+                        row))
+                .update();
+        others.forEach(other -> other.described(act, row));
+    }
+
+    /** The row of a name the book does not know, made when there is none yet. */
+    private UUID row(Household household, String name, Unit base) {
+        Optional<UUID> row = foods.rows(household).stream()
+                .filter(one -> one.refSlug() == null && one.name().equalsIgnoreCase(name))
+                .map(FoodRow::id)
+                .findFirst();
+        if (row.isPresent()) {
+            return row.get();
+        }
+        Food known = foods.own(household, name, base);
+        if (!known.name().equalsIgnoreCase(name) || known.described()) {
+            throw Problem.at(
+                    "/name",
+                    "“" + name + "” is a food already" + (known.name().equals(name) ? "." : ": " + known.name() + "."));
+        }
+        return UUID.fromString(known.key().id());
+    }
+
+    /** One unit of this food is so much here: "a bunch of mint is 40 g". */
+    void measure(Act act, Food food, Unit unit, Amount amount) {
+        UUID household = act.household().id();
+        UUID row = foods.row(act.household(), food);
+        UUID id = foods.measures(act.household()).stream()
+                .filter(one -> one.food().equals(row) && one.unit().equals(unit))
+                .map(FoodRow.Measure::id)
+                .findFirst()
+                .orElseGet(UUID::randomUUID);
+        journal.before(act, Thing.MEASURE, id);
+        db.sql("""
+                        insert into food_measure (household_id, id, food, unit, amount, amount_unit)
+                        values (?, ?, ?, ?, ?, ?)
+                        on conflict (household_id, id) do update set amount = excluded.amount,
+                            amount_unit = excluded.amount_unit""")
+                .params(
+                        household,
+                        id,
+                        row,
+                        unit.symbol(),
+                        amount.value().toDecimal(6),
+                        amount.unit().symbol())
+                .update();
+        others.forEach(other -> other.described(act, row));
+    }
+
+    /** What a unit is here is let go; what the book knows counts again. */
+    String unmeasure(Act act, UUID id) {
+        FoodRow.Measure measure = foods.measures(act.household()).stream()
+                .filter(one -> one.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> Problem.missing("There is no such measure in this household."));
+        journal.before(act, Thing.MEASURE, id);
+        db.sql("delete from food_measure where household_id = ? and id = ?")
+                .params(act.household().id(), id)
+                .update();
+        others.forEach(other -> other.described(act, measure.food()));
+        Key key = foods.known(act.household()).key(measure.food());
+        return measure.unit().symbol() + " of "
+                + foods.known(act.household()).book().get(key).orElseThrow().name();
+    }
+}

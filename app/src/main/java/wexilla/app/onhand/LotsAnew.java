@@ -1,0 +1,198 @@
+package wexilla.app.onhand;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import wexilla.app.household.Foods;
+import wexilla.app.household.Households.Place;
+import wexilla.app.household.Redescribed;
+import wexilla.app.household.Reference;
+import wexilla.app.onhand.Ledger.Understood;
+import wexilla.app.onhand.Lots.Lot;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Household;
+import wexilla.core.food.Food;
+import wexilla.core.food.State;
+import wexilla.core.keeping.LotClock;
+import wexilla.core.keeping.Storage;
+import wexilla.core.quantity.Unit;
+import wexilla.core.stock.NoteKeeping;
+import wexilla.core.stock.NoteLine;
+import wexilla.core.stock.NoteReader;
+
+/**
+ * Understands what is there anew: when somebody said what a food is, and when the reader has learned. What a lot holds
+ * and costs never changes by it; every change is undone with its act.
+ */
+@Component
+public class LotsAnew implements Redescribed {
+
+    private final JdbcClient db;
+    private final Foods foods;
+    private final Lots lots;
+    private final Ledger ledger;
+    private final Notes notes;
+    private final Reference reference;
+
+    LotsAnew(JdbcClient db, Foods foods, Lots lots, Ledger ledger, Notes notes, Reference reference) {
+        this.db = db;
+        this.foods = foods;
+        this.lots = lots;
+        this.ledger = ledger;
+        this.notes = notes;
+        this.reference = reference;
+    }
+
+    /** A line of a note as it was typed, and the day it was. */
+    private record Typed(UUID lot, String text, LocalDate day) {}
+
+    private Map<UUID, Typed> typed(Household household) {
+        return db
+                .sql("""
+                        select m.lot, m.reason, a.happened_at from lot l
+                        join movement m on m.household_id = l.household_id and m.lot = l.id and m.act = l.made_by
+                            and m.kind in ('COUNTED', 'BOUGHT')
+                        join act a on a.household_id = m.household_id and a.id = m.act and a.kind = 'note'
+                        where l.household_id = ? and l.amount > 0""")
+                .params(household.id())
+                .query((row, n) -> new Typed(
+                        row.getObject("lot", UUID.class),
+                        row.getString("reason"),
+                        household.dayOf(row.getTimestamp("happened_at").toInstant())))
+                .list()
+                .stream()
+                .collect(Collectors.toMap(Typed::lot, one -> one, (first, second) -> first));
+    }
+
+    /** What is there of a food keeps as what it is said to be. */
+    @Override
+    public void described(Act act, UUID food) {
+        Household household = act.household();
+        Foods.Known known = foods.known(household);
+        Food is = known.food(food);
+        Map<UUID, Typed> typed = typed(household);
+        for (Lot lot : lots.open(household)) {
+            if (!food.equals(lot.food())) {
+                continue;
+            }
+            Typed text = typed.get(lot.id());
+            NoteLine line = text == null ? null : line(household, known, lot, text);
+            Understood now = text != null && line != null && Objects.equals(line.food(), is)
+                    ? understood(household, known, lot, line, text.day())
+                    : null;
+            Understood then = now == null ? kept(lot, is) : now;
+            if (!same(lot, then)) {
+                ledger.understand(act, lot.id(), then);
+            }
+        }
+    }
+
+    /** The same lot, its clock by the class of its food; cooked and undescribed things keep the class they have. */
+    private Understood kept(Lot lot, Food is) {
+        boolean own = lot.state() != NewLot.State.COOKED && is.described();
+        LotClock had = lot.clock();
+        LotClock clock = own
+                ? new LotClock(
+                        is.keepingClass(), had.from(), had.usedDays(), had.frozenOn(), had.thawedOn(), had.opened())
+                : had;
+        return new Understood(
+                lot.food(),
+                lot.spot().place(),
+                lot.state(),
+                clock,
+                own ? reference.keeping().dates(clock, lot.storage()) : lot.dates());
+    }
+
+    /** A lot that reads otherwise than it is stored. */
+    public record Otherwise(Lot lot, NoteLine line, Understood now) {
+
+        /** "frozen peas → frozen peas, until 2027-06-02". */
+        public String words() {
+            return lot.name() + " → " + line.foodName()
+                    + now.dates().last().map(day -> ", until " + day).orElse("");
+        }
+    }
+
+    /** Everything that came by a note, read again as it was typed: what reads otherwise now. */
+    public List<Otherwise> otherwise(Household household) {
+        Foods.Known known = foods.known(household);
+        Map<UUID, Typed> typed = typed(household);
+        List<Otherwise> others = new ArrayList<>();
+        for (Lot lot : lots.open(household)) {
+            Typed text = typed.get(lot.id());
+            NoteLine line = text == null ? null : line(household, known, lot, text);
+            if (text == null || line == null) {
+                continue;
+            }
+            Understood now = understood(household, known, lot, line, text.day());
+            if (now != null && !same(lot, now)) {
+                others.add(new Otherwise(lot, line, now));
+            }
+        }
+        return others;
+    }
+
+    /** Writes down what reads otherwise. */
+    public void heal(Act act, List<Otherwise> others) {
+        others.forEach(one -> ledger.understand(act, one.lot().id(), one.now()));
+    }
+
+    /** Which line of what was typed this lot came of; null when that cannot be told any more. */
+    private static @Nullable NoteLine line(Household household, Foods.Known known, Lot lot, Typed text) {
+        List<NoteLine> lines;
+        try {
+            lines = new NoteReader(known.book(), household.currency(), household.measures(), text.day())
+                    .read(text.text());
+        } catch (IllegalArgumentException unreadable) {
+            return null;
+        }
+        List<NoteLine> same = lines.stream()
+                .filter(line -> line.dish() == (lot.batch() != null))
+                .filter(line -> lines.size() == 1 || line.foodName().equalsIgnoreCase(lot.name()))
+                .toList();
+        return same.size() == 1 ? same.get(0) : null;
+    }
+
+    /** The lot as its line is read now; null when its amount would not be one of that food. */
+    private @Nullable Understood understood(
+            Household household, Foods.Known known, Lot lot, NoteLine line, LocalDate day) {
+        Food food = line.food();
+        UUID had = lot.food();
+        UUID is = had;
+        if (food != null && had != null && !known.key(had).equals(food.key())) {
+            Unit unit = lot.amount().unit();
+            if (!unit.equals(food.base()) && !unit.equals(Unit.PIECE)) {
+                return null;
+            }
+            is = foods.row(household, food);
+        }
+        Place place = place(household, lot, line, day);
+        NoteKeeping keeping = notes.keeping(line, place.kind(), day);
+        return new Understood(
+                is, place.id(), Stowing.state(line, place.kind(), keeping), keeping.clock(), keeping.dates());
+    }
+
+    /** Where it was put, but for what is frozen, and what would not keep in a cupboard. */
+    private Place place(Household household, Lot lot, NoteLine line, LocalDate day) {
+        Place usual = notes.place(household, line, null, day);
+        boolean cold = usual.kind() == Storage.FREEZER || usual.kind() == Storage.FRIDGE;
+        boolean wrong = cold && lot.storage() == Storage.CUPBOARD
+                || line.state() == State.FROZEN && lot.storage() != Storage.FREEZER;
+        return wrong ? usual : notes.place(household, line, lot.spot().place(), day);
+    }
+
+    private static boolean same(Lot lot, Understood now) {
+        return Objects.equals(now.food(), lot.food())
+                && now.place().equals(lot.spot().place())
+                && now.clock().keepingClass().equals(lot.clock().keepingClass())
+                && Objects.equals(now.dates().eatBy(), lot.dates().eatBy())
+                && Objects.equals(now.dates().bestBefore(), lot.dates().bestBefore());
+    }
+}

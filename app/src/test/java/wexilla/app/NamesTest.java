@@ -1,0 +1,169 @@
+package wexilla.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import wexilla.app.support.Http;
+import wexilla.app.support.Kitchen;
+import wexilla.app.support.Sample;
+
+/** What a household says its names mean: asked once, remembered, undone, and true wherever the name stands. */
+class NamesTest {
+
+    private final Http http = Kitchen.emptyHousehold();
+
+    private String recipe(String title, String... lines) {
+        return http.act("/api/recipes", Sample.recipe(title, 4, List.of(lines), List.of()))
+                .ok()
+                .path("id")
+                .asString();
+    }
+
+    private JsonNode line(String recipe, int at) {
+        return http.get("/api/recipes/" + recipe).ok().path("lines").get(at);
+    }
+
+    private List<String> unsaid() {
+        return http.get("/api/household/names")
+                .ok()
+                .path("unsaid")
+                .valueStream()
+                .map(name -> name.path("name").asString())
+                .toList();
+    }
+
+    /** Titles of the recipes that are told to be without this allergen. */
+    private List<String> without(String allergen) {
+        return http.get("/api/recipes?without=" + allergen)
+                .ok()
+                .path("cards")
+                .valueStream()
+                .map(card -> card.path("title").asString())
+                .toList();
+    }
+
+    private JsonNode lot(String name) {
+        return http.get("/api/onhand")
+                .ok()
+                .path("places")
+                .valueStream()
+                .flatMap(place -> place.path("lots").valueStream())
+                .filter(lot -> lot.path("name").asString().equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void anotherNameOfAFoodHealsWhateverSaysTheSame() {
+        String stew = recipe("Stew", "500 g carrots", "2 tbsp zorkmid drops");
+        recipe("Salad", "1 head lettuce");
+        http.note("300 ml zorkmid drops 2.40");
+        assertThat(unsaid()).containsExactly("zorkmid drops");
+        assertThat(line(stew, 1).path("known").asBoolean()).isFalse();
+        assertThat(without("SOYA")).containsExactly("Salad");
+
+        JsonNode told = http.act("/api/household/names/same", Map.of("name", "zorkmid drops", "food", "soy sauce"))
+                .ok();
+        assertThat(line(stew, 1).path("food").asString()).isEqualTo("soy sauce");
+        assertThat(line(stew, 1).path("from").asString()).isNotEqualTo("UNKNOWN");
+        assertThat(unsaid()).isEmpty();
+        assertThat(without("SOYA")).containsExactly("Salad");
+        assertThat(without("CELERY")).contains("Salad", "Stew");
+        JsonNode note = http.act("/api/onhand/note/read", Map.of("text", "1 bottle zorkmid drops"))
+                .ok()
+                .get(0);
+        assertThat(note.path("food").asString()).isEqualTo("soy sauce");
+
+        http.undo(told.path("act").asString()).ok();
+        assertThat(unsaid()).containsExactly("zorkmid drops");
+        assertThat(line(stew, 1).path("known").asBoolean()).isFalse();
+        assertThat(without("CELERY")).containsExactly("Salad");
+    }
+
+    @Test
+    void aFoodOfItsOwnKeepsAndWarnsAsWhatItIsLike() {
+        String pan = recipe("Pan", "300 g grumbold", "1 onion");
+        http.note("300 g grumbold");
+        String safest = lot("grumbold").path("until").path("date").asString();
+        JsonNode told = http.act(
+                        "/api/household/names/own",
+                        Map.of("name", "grumbold", "likeness", "vegetable", "allergens", List.of("CELERY")))
+                .ok();
+        assertThat(told.path("subject").asString()).isEqualTo("grumbold is its own, a vegetable");
+        // soft vegetables: 5 to 7 days, from memory of the published chart; 1 to 2 while nobody knew
+        assertThat(lot("grumbold").path("until").path("date").asString()).isGreaterThan(safest);
+        assertThat(without("CELERY")).isEmpty();
+        assertThat(without("MILK")).containsExactly("Pan");
+        assertThat(line(pan, 0).path("known").asBoolean()).isTrue();
+        JsonNode said = http.get("/api/household/names").ok().path("said").get(0);
+        assertThat(said.path("is").asString()).isEqualTo("its own, a vegetable");
+        assertThat(said.path("allergens").asString()).isEqualTo("celery");
+
+        http.act("/api/household/names/" + said.path("id").asString() + "/forget", "")
+                .ok();
+        assertThat(unsaid()).containsExactly("grumbold");
+        http.undo(told.path("act").asString());
+        assertThat(without("MILK")).isEmpty();
+    }
+
+    @Test
+    void whatABunchWeighsIsAskedOnceAndLeadsToAPrice() {
+        String soup = recipe("Soup", "2 bunches of swede");
+        http.act("/api/costs/prices", Map.of("food", "swede", "pack", "1 kg", "price", "2.00"))
+                .ok();
+        assertThat(line(soup, 0).path("costComplete").asBoolean()).isFalse();
+        JsonNode told = http.act("/api/household/measures", Map.of("food", "swede", "unit", "bunch", "amount", "250 g"))
+                .ok();
+        assertThat(line(soup, 0).path("cost").asString()).isEqualTo("1.00");
+        http.undo(told.path("act").asString()).ok();
+        assertThat(line(soup, 0).path("costComplete").asBoolean()).isFalse();
+    }
+
+    @Test
+    void theQuestionOffersWhatIsNearAndAsksForAllergensOnlyWhereSomebodyHasOne() {
+        JsonNode question = http.get("/api/household/names/question?name=peppered+tofu+strips")
+                .ok();
+        assertThat(question.path("near")
+                        .valueStream()
+                        .map(food -> food.path("name").asString()))
+                .isNotEmpty()
+                .anyMatch(name -> name.contains("tofu"));
+        assertThat(question.path("allergens").size()).isZero();
+        Map<String, Object> person = new HashMap<>(Map.of("version", 0, "name", "Ida", "appetite", "ADULT"));
+        person.putAll(Map.of("allergens", List.of("NUTS"), "flags", List.of(), "dislikes", List.of()));
+        person.putAll(Map.of("chilli", 1, "active", true));
+        http.act("/api/household/people", person).ok();
+        assertThat(http.get("/api/household/names/question?name=rings")
+                        .ok()
+                        .path("allergens")
+                        .size())
+                .isEqualTo(14);
+    }
+
+    @Test
+    void whatCannotBeIsToldAtItsFieldAndChangesNothing() {
+        Map<String, Map<String, String>> refused = Map.of(
+                "/api/household/names/same",
+                Map.of("name", "grumbold", "food", "no such thing"),
+                "/api/household/names/own",
+                Map.of("name", "butter", "likeness", "sauce"),
+                "/api/household/measures",
+                Map.of("food", "butter", "unit", "bunch", "amount", "two handfuls"));
+        Map<String, String> fields = Map.of(
+                "/api/household/names/same", "/food",
+                "/api/household/names/own", "/name",
+                "/api/household/measures", "/amount");
+        refused.forEach((path, body) -> {
+            Http.Answer answer = http.act(path, body);
+            assertThat(answer.status()).as(path).isEqualTo(422);
+            assertThat(answer.field()).as(path).isEqualTo(fields.get(path));
+        });
+        JsonNode names = http.get("/api/household/names").ok();
+        assertThat(names.path("said").size()).isZero();
+        assertThat(names.path("measures").size()).isZero();
+    }
+}
