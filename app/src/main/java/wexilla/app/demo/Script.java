@@ -53,7 +53,12 @@ record Script(
             @Nullable List<BatchScript> batches,
             @Nullable MealScript meal,
             @Nullable List<PriceScript> prices,
-            @Nullable List<WeighingScript> weighed) {}
+            @Nullable List<WeighingScript> weighed,
+            @Nullable List<NameScript> names) {}
+
+    /** What a name of theirs means: the same as a food of the book, or its own and like something. */
+    record NameScript(
+            String name, @Nullable String same, @Nullable String like) {}
 
     /** What was weighed before and after, in grams. */
     record WeighingScript(String food, Part part, int before, int after) {}

@@ -74,6 +74,9 @@ class Story {
         if (event.prices() != null) {
             buy.prices(household, event.prices(), when);
         }
+        if (event.names() != null) {
+            event.names().forEach(name -> stock.name(household, name, when));
+        }
         if (event.weighed() != null) {
             buy.weighed(household, event.weighed(), when);
         }

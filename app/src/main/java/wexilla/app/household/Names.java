@@ -25,7 +25,7 @@ import wexilla.core.quantity.Unit;
  * says the same.
  */
 @Component
-class Names {
+public class Names {
 
     private final JdbcClient db;
     private final Foods foods;
@@ -42,24 +42,28 @@ class Names {
     /**
      * This name is another one of that food.
      *
+     * @return what was said
      * @throws Problem if the book knows the name already, or it would be its own other name
      */
-    void same(Act act, String name, Food food) {
+    public String same(Act act, String name, Food food) {
         UUID row = row(act.household(), name, Unit.G);
         UUID is = foods.row(act.household(), food);
         if (is.equals(row)) {
             throw Problem.at("/food", "“" + name + "” is “" + food.name() + "” already.");
         }
         write(act, row, is, null, null);
+        return name + " is " + food.name();
     }
 
     /**
      * This name is a food of its own.
      *
+     * @return what was said
      * @param allergens what is in it; null when the pack must be looked at
      */
-    void own(Act act, String name, Likeness likeness, @Nullable Set<Allergen> allergens) {
+    public String own(Act act, String name, Likeness likeness, @Nullable Set<Allergen> allergens) {
         write(act, row(act.household(), name, likeness.base()), null, likeness.slug(), allergens);
+        return name + " is its own, " + likeness.words();
     }
 
     /** What was said of a name is let go: nobody has said what it is. */

@@ -162,8 +162,7 @@ class NamesController {
                 throw Problem.at(
                         "/food", "Nobody has said what “" + food.name() + "” is either; name a food of the book.");
             }
-            names.same(act, name, food);
-            return name + " is " + food.name();
+            return names.same(act, name, food);
         });
     }
 
@@ -193,8 +192,7 @@ class NamesController {
                                             .collect(Collectors.joining(", "))
                                     + "."));
             List<Allergen> in = input.allergens();
-            names.own(act, name, likeness, in == null ? null : new HashSet<>(in));
-            return name + " is its own, " + likeness.words();
+            return names.own(act, name, likeness, in == null ? null : new HashSet<>(in));
         });
     }
 
