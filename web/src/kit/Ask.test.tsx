@@ -20,9 +20,11 @@ const kitchen = (allergens: string[]) => {
     allergens,
   };
   vi.spyOn(api, 'GET').mockImplementation((async () => ({ data: question, response })) as never);
-  const told = vi
-    .spyOn(api, 'POST')
-    .mockImplementation((async () => ({ data: { act: '1', subject: 'said' }, response })) as never);
+  const told: unknown[][] = [];
+  vi.spyOn(api, 'POST').mockImplementation((async (path: string, options: { body: unknown }) => {
+    told.push([path, options.body]);
+    return { data: { act: '1', subject: 'said' }, response };
+  }) as never);
   render(
     <QueryClientProvider client={new QueryClient()}>
       <SaidProvider>
@@ -30,7 +32,7 @@ const kitchen = (allergens: string[]) => {
       </SaidProvider>
     </QueryClientProvider>,
   );
-  return () => told.mock.calls.map(([path, options]) => [path, (options as { body: unknown }).body]);
+  return () => told;
 };
 
 describe('what a name means', () => {
