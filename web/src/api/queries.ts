@@ -38,6 +38,10 @@ export function useFoods(text: string) {
   });
 }
 
+/** What stands cooked on the counter; asked again every minute, as its time runs. */
+export const useCounter = () =>
+  useQuery({ queryKey: ['pack', 'counter'], refetchInterval: 60_000, queryFn: () => answer(api.GET('/api/counter')) });
+
 export const useRibbon = () => useQuery({ queryKey: ['ribbon'], queryFn: () => answer(api.GET('/api/ribbon')) });
 
 export const useOnHand = () => useQuery({ queryKey: ['onhand'], queryFn: () => answer(api.GET('/api/onhand')) });

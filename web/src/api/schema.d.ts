@@ -180,6 +180,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/counter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["counter"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/eat": {
         parameters: {
             query?: never;
@@ -462,6 +478,22 @@ export interface paths {
         get: operations["rule"];
         put?: never;
         post: operations["hand"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/{id}/keeps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keeps"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1277,6 +1309,7 @@ export interface components {
             factor?: string;
             /** Format: int32 */
             keepBack?: number;
+            keepsAs?: string;
             /** Format: int32 */
             n: number;
             /** Format: uuid */
@@ -1296,6 +1329,7 @@ export interface components {
             factor: string;
             flat: string;
             goesIn: components["schemas"]["GoesInView"][];
+            keeps: components["schemas"]["KeepsView"];
             later: string[];
             /** Format: int32 */
             n: number;
@@ -1524,6 +1558,7 @@ export interface components {
             people: components["schemas"]["PersonView"][];
             places: components["schemas"]["PlaceName"][];
             plates: string;
+            riceKept: boolean;
             /** @enum {string} */
             seasoning: "FLAT" | "EXACT" | "OUT";
             tbsp: string;
@@ -1553,10 +1588,26 @@ export interface components {
             weighed?: string;
         };
         JustInput: {
+            keepsAs?: string;
             name: string;
             /** Format: int32 */
             portions?: number;
             used: components["schemas"]["AlsoInput"][];
+        };
+        KeepsChoice: {
+            name: string;
+            slug: string;
+        };
+        KeepsInput: {
+            keepsAs: string;
+        };
+        KeepsView: {
+            bestBefore?: string;
+            choices: components["schemas"]["KeepsChoice"][];
+            eatBy?: string;
+            name: string;
+            slug: string;
+            why: string;
         };
         LabelView: {
             add: string[];
@@ -2066,6 +2117,8 @@ export interface components {
             today: string;
         };
         RuleView: {
+            choices: components["schemas"]["KeepsChoice"][];
+            keepsAs?: string;
             rule: string;
             source: string;
             unsaid?: string;
@@ -2135,6 +2188,7 @@ export interface components {
             /** @enum {string} */
             measures: "US" | "METRIC";
             name: string;
+            riceKept?: boolean;
             /** @enum {string} */
             seasoning: "FLAT" | "EXACT" | "OUT";
             tbsp: string;
@@ -2230,6 +2284,14 @@ export interface components {
         SplitAsked: {
             total: string;
             weights: string[];
+        };
+        StandsView: {
+            amount: string;
+            batch: string;
+            lot: string;
+            name: string;
+            over: boolean;
+            words: string;
         };
         StepAsked: {
             /** Format: int32 */
@@ -2780,6 +2842,26 @@ export interface operations {
             };
         };
     };
+    counter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StandsView"][];
+                };
+            };
+        };
+    };
     eat: {
         parameters: {
             query?: never;
@@ -3278,6 +3360,36 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["HandInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    keeps: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepsInput"];
             };
         };
         responses: {

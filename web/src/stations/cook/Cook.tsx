@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schema } from '../../api/client';
 import { useBatches, useBook, useHousehold } from '../../api/queries';
+import { CounterClock } from '../../kit/CounterClock';
 import { Field } from '../../kit/Field';
 import { Empty, Heading, Money, Tape, Waiting } from '../../kit/kit';
 import { shortDay, styleWords } from '../../kit/words';
@@ -24,6 +25,7 @@ export function Cook() {
         title="What are you cooking?"
         below="choose a dish to cook now, or put it on a cook day; what goes in leaves the stock when it is cooked"
       />
+      <CounterClock />
       <CookDay />
       {first.total === 0 && (
         <Empty to="/recipes/new" go="Write a recipe">

@@ -4,13 +4,20 @@ import { answer, api, Refused, type Schema, type Style } from '../../api/client'
 import { useCookPlan, useRecipe, useSettled } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
+import { KeepsAs } from '../../kit/KeepsAs';
 import { Empty, FieldProblem, Heading, Money, OneOf, OtherProblem, Waiting } from '../../kit/kit';
 import { useForm } from '../../kit/useForm';
 import { styleWords, until, whole } from '../../kit/words';
 import { type Also, AlsoRows } from './AlsoRows';
 
 /** What came out and what really went in, as typed; `portions` once they were. */
-type Form = { keepBack: string; also: Also[]; portions: string | undefined; used: Record<number, string> };
+type Form = {
+  keepBack: string;
+  also: Also[];
+  portions: string | undefined;
+  used: Record<number, string>;
+  keepsAs: string;
+};
 
 const sizes: [string, string][] = [
   ['1/2', '× 1/2'],
@@ -58,7 +65,10 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
       answer(api.POST('/api/cook', { params: { header: { 'Idempotency-Key': key } }, body })),
     () => navigate('/pack'),
   );
-  const { form, set } = useForm<Form>({ keepBack: '', also: [], portions: undefined, used: {} }, cook.forget);
+  const { form, set } = useForm<Form>(
+    { keepBack: '', also: [], portions: undefined, used: {}, keepsAs: '' },
+    cook.forget,
+  );
   if (!plan) {
     return sizeProblem ? <p className="fieldproblem">{sizeProblem}</p> : <Waiting />;
   }
@@ -157,6 +167,17 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
           problem={cook.problem}
           hint="portions into the fridge"
         />
+        <div>
+          {plan.keeps.choices.length > 0 && (
+            <KeepsAs
+              choices={plan.keeps.choices}
+              value={form.keepsAs}
+              set={(keepsAs) => set({ keepsAs })}
+              usual={plan.keeps.name}
+            />
+          )}
+          <p className="quiet mt-1 text-sm">{form.keepsAs === '' && keepsWords(plan.keeps)}</p>
+        </div>
         <button
           type="button"
           className="btn btn-primary btn-lg min-h-16"
@@ -175,6 +196,7 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
               planned,
               keepBack: keep,
               also: form.also.map(({ lot, amount }) => ({ lot, amount: amount.trim() === '' ? undefined : amount })),
+              keepsAs: form.keepsAs || undefined,
             });
           }}
         >
@@ -187,6 +209,11 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
       </div>
     </>
   );
+}
+
+function keepsWords({ why, eatBy, bestBefore }: Schema['KeepsView']) {
+  const dates = [eatBy && until('eat by', eatBy), bestBefore && `frozen ${until('best before', bestBefore)}`];
+  return [why, ...dates].filter(Boolean).join(' · ');
 }
 
 function Steps({ plan }: { plan: Schema['CookPlan'] }) {

@@ -19,6 +19,7 @@ export function Settings({ household }: { household: View }) {
     tbsp: household.tbsp,
     seasoning: household.seasoning,
     flat: household.flat,
+    riceKept: household.riceKept,
   });
   const save = useAct('all', (key, body: Input) =>
     answer(api.POST('/api/household/settings', { params: { header: { 'Idempotency-Key': key } }, body })),
@@ -65,6 +66,12 @@ export function Settings({ household }: { household: View }) {
           of={{ FLAT: 'a flat sum a dish', EXACT: 'to the cent', OUT: 'left out' }}
         />
         <Field label="Flat sum a dish" value={form.flat} {...field('flat')} />
+        <Choice
+          label="Cooked rice keeps"
+          value={form.riceKept ? 'kept' : 'day'}
+          set={(chosen) => change({ riceKept: chosen === 'kept' })}
+          of={{ day: '1 day', kept: '3–4 days, cooled within 1 h' }}
+        />
         <div className="sm:col-span-2 lg:col-span-4">
           <OtherProblem problem={save.problem} fields={['/name', '/zone', '/currency', '/tbsp', '/flat']} />
           <button type="submit" className="btn btn-primary" disabled={save.busy}>

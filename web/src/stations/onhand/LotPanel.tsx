@@ -4,6 +4,7 @@ import { useHousehold, useLotRule } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Ask } from '../../kit/Ask';
 import { Field } from '../../kit/Field';
+import { KeepsAs } from '../../kit/KeepsAs';
 import { FieldProblem, Money, OtherProblem } from '../../kit/kit';
 import { Panel } from '../../kit/Panel';
 import { shortDay } from '../../kit/words';
@@ -27,6 +28,14 @@ export function LotPanel({ lot, close }: { lot: Schema['LotView']; close: () => 
         api.POST('/api/lots/{id}', { params: { path: { id: lot.id }, header: { 'Idempotency-Key': key } }, body }),
       ),
     close,
+  );
+  const keeps = useAct('stock', (key, body: Schema['KeepsInput']) =>
+    answer(
+      api.POST('/api/lots/{id}/keeps', {
+        params: { path: { id: lot.id }, header: { 'Idempotency-Key': key } },
+        body,
+      }),
+    ),
   );
   const typed = amount.trim() === '' ? undefined : amount;
   const how = typed ? '' : ' all';
@@ -113,6 +122,12 @@ export function LotPanel({ lot, close }: { lot: Schema['LotView']; close: () => 
           Put it there
         </button>
       </div>
+      {rule?.keepsAs && (
+        <div className="mt-4">
+          <KeepsAs choices={rule.choices} value={rule.keepsAs} set={(keepsAs) => keeps.act({ keepsAs })} />
+          <OtherProblem problem={keeps.problem} fields={[]} />
+        </div>
+      )}
       <p className="quiet mt-1 text-sm">Into the freezer it is frozen today; out of it into the fridge it thaws.</p>
       <FieldProblem at="/place" problem={hand.problem} />
       <OtherProblem problem={hand.problem} fields={['/amount', '/place']} />

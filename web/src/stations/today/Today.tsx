@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import { answer, api, type Schema } from '../../api/client';
 import { useEat, useHousehold, useToday } from '../../api/queries';
 import { useAct } from '../../api/useAct';
+import { CounterClock } from '../../kit/CounterClock';
 import { Empty, Heading, Money, OtherProblem, Tape, Waiting } from '../../kit/kit';
 import { shortDay, until } from '../../kit/words';
 import { MealCard } from '../eat/MealCard';
@@ -54,6 +55,7 @@ export function Today() {
           )}
         </div>
         <div className="grid gap-8">
+          <CounterClock />
           <TakeOut out={today.takeOut} />
           <Freeze lots={today.freezeTonight} />
           <section aria-labelledby="first">

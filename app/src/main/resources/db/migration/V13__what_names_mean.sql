@@ -22,3 +22,6 @@ comment on column food_measure.amount is 'of one of this unit: 1 bunch is 40 g';
 
 grant select, insert, update, delete on food_measure to ${app_role};
 
+
+-- Cooked rice keeps a day, unless the household cools it within the hour and chooses otherwise.
+alter table household add column rice_days integer not null default 1 check (rice_days in (1, 4));

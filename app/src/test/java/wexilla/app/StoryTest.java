@@ -68,7 +68,7 @@ class StoryTest {
         go(page, "t");
         page.getByRole(AriaRole.LINK, link("Type what is in the freezer")).click();
         field(page, "Write down what is there").fill("3 x 500 g mince Oct\n2 bolognese for 6\n2 mystery");
-        see(page.getByText("new: becomes a food of your own"));
+        see(page.getByText("a food of your own"));
         button(page, "Put it away").click();
         // 12 plates of bolognese and 10 of mince at 150 g, for a table of 3.2 plates
         see(heading(page, "6 dinners in the freezer"));

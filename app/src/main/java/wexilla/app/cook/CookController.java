@@ -1,5 +1,6 @@
 package wexilla.app.cook;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -17,7 +18,10 @@ import wexilla.app.cook.CookViews.CookPlan;
 import wexilla.app.cook.CookViews.Cooked;
 import wexilla.app.cook.CookViews.GoesInView;
 import wexilla.app.cook.CookViews.JustInput;
+import wexilla.app.cook.CookViews.KeepsView;
 import wexilla.app.cook.CookViews.TakeView;
+import wexilla.app.household.Reference;
+import wexilla.app.onhand.KeepsChoice;
 import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Snapshot;
@@ -27,6 +31,9 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
 import wexilla.app.recipes.Sizes;
+import wexilla.core.keeping.DishKeeping;
+import wexilla.core.keeping.KeepingGuide;
+import wexilla.core.keeping.Storage;
 import wexilla.core.packing.Label;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.CostSheet.Wanted;
@@ -51,14 +58,23 @@ class CookController {
     private final Snapshots snapshots;
     private final Acts acts;
     private final Batches batches;
+    private final Reference reference;
 
-    CookController(Cooking cooking, Recipes recipes, Sizes sizes, Snapshots snapshots, Acts acts, Batches batches) {
+    CookController(
+            Cooking cooking,
+            Recipes recipes,
+            Sizes sizes,
+            Snapshots snapshots,
+            Acts acts,
+            Batches batches,
+            Reference reference) {
         this.cooking = cooking;
         this.recipes = recipes;
         this.sizes = sizes;
         this.snapshots = snapshots;
         this.acts = acts;
         this.batches = batches;
+        this.reference = reference;
     }
 
     /** What would be taken from where, if it were cooked now. */
@@ -102,7 +118,28 @@ class CookController {
                 sheet.total().known().decimal(),
                 sheet.flat().decimal(),
                 sheet.perPortion(portions).decimal(),
-                sheet.total().complete());
+                sheet.total().complete(),
+                keeps(now, sized, style, sheet));
+    }
+
+    private KeepsView keeps(Snapshot now, Sized sized, Style style, CostSheet sheet) {
+        KeepingGuide guide = reference.keeping(now.household());
+        List<Take> takes =
+                sheet.lines().stream().flatMap(line -> line.takes().stream()).toList();
+        DishKeeping keeping =
+                DishKeeping.of(DishKeeping.Dish.of(sized, style, Counter.aged(takes, now.today()), now.today()), guide);
+        String slug = keeping.keepingClass();
+        LocalDate eatBy =
+                guide.dates(slug, Storage.FRIDGE, keeping.from(), now.today()).eatBy();
+        LocalDate best =
+                guide.dates(slug, Storage.FREEZER, keeping.from(), now.today()).bestBefore();
+        return new KeepsView(
+                slug,
+                guide.rule(slug).name(),
+                keeping.why(),
+                eatBy == null ? null : eatBy.toString(),
+                best == null ? null : best.toString(),
+                style == Style.RAW_BAG ? List.of() : KeepsChoice.all(guide));
     }
 
     private GoesInView view(Snapshot now, GoesIn line, LineCost cost, Rational size) {

@@ -3,6 +3,7 @@ package wexilla.app.cook;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import wexilla.app.onhand.KeepsChoice;
 import wexilla.app.onhand.LotView;
 import wexilla.core.pricing.Basis;
 import wexilla.core.recipe.Style;
@@ -44,6 +45,7 @@ public final class CookViews {
      * @param n the version of the recipe this plan is made from
      * @param factor of the recipe as written, exactly, as a decimal or a fraction; {@code portions} at that size, in so many {@code vessels}
      * @param addOnNight held back, not taken now
+     * @param keeps how it will keep, and why
      * @param now steps until the stop, {@code later} those left for the evening
      */
     record CookPlan(
@@ -62,7 +64,24 @@ public final class CookViews {
             String total,
             String flat,
             String perPortion,
-            boolean costComplete) {}
+            boolean costComplete,
+            KeepsView keeps) {}
+
+    /**
+     * How a dish will keep.
+     *
+     * @param slug its class of the keeping table, {@code name} in words
+     * @param why what in it says so; empty when nothing special does
+     * @param eatBy ISO day, in the fridge; {@code bestBefore} in the freezer; null where it is not kept
+     * @param choices what the cook can say instead
+     */
+    record KeepsView(
+            String slug,
+            String name,
+            String why,
+            @Nullable String eatBy,
+            @Nullable String bestBefore,
+            List<KeepsChoice> choices) {}
 
     /** What really went in of one line, as typed: "450 g". */
     public record Correction(int pos, String used) {}
@@ -77,6 +96,7 @@ public final class CookViews {
      * @param planned the planned batch it was, absent when nobody planned it
      * @param keepBack portions kept back plain for another day: they go into the fridge as they are
      * @param also what else went in from stock
+     * @param keepsAs the class of the keeping table the cook chose; absent for the one its lines say
      */
     public record CookInput(
             UUID recipe,
@@ -88,11 +108,12 @@ public final class CookViews {
             List<Correction> corrections,
             @Nullable UUID planned,
             @Nullable Integer keepBack,
-            @Nullable List<AlsoInput> also) {
+            @Nullable List<AlsoInput> also,
+            @Nullable String keepsAs) {
 
         /** Nothing corrected, planned, kept back or added. @param factor absent for as written */
         public static CookInput simply(UUID recipe, int n, Style style, @Nullable String factor, int portions) {
-            return new CookInput(recipe, n, style, factor, null, portions, List.of(), null, null, null);
+            return new CookInput(recipe, n, style, factor, null, portions, List.of(), null, null, null, null);
         }
     }
 
@@ -100,7 +121,11 @@ public final class CookViews {
     public record AlsoInput(UUID lot, @Nullable String amount) {}
 
     /** Just cooked: a name, what went in, and what came out. */
-    public record JustInput(String name, @Nullable Integer portions, List<AlsoInput> used) {}
+    public record JustInput(
+            String name,
+            @Nullable Integer portions,
+            List<AlsoInput> used,
+            @Nullable String keepsAs) {}
 
     /** @param lot the dish, waiting on the counter to be packed */
     public record Cooked(

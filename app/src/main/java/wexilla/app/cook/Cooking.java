@@ -11,6 +11,7 @@ import wexilla.app.cook.CookViews.CookInput;
 import wexilla.app.cook.CookViews.Cooked;
 import wexilla.app.cook.CookViews.JustInput;
 import wexilla.app.onhand.BatchRows.State;
+import wexilla.app.onhand.Handling;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Act;
@@ -110,7 +111,11 @@ public class Cooking {
         }
         takes.addAll(also);
         Cost total = also.stream().map(Take::cost).reduce(sheet.total(), Cost::plus);
-        UUID dish = counter.made(act, new Counter.Made(recipe.title(), batch, input.style(), portions, total), takes);
+        UUID dish = counter.made(
+                act,
+                new Counter.Made(
+                        recipe.title(), batch, input.style(), sized, portions, total, keepsAs(input.keepsAs())),
+                takes);
         counter.keepBack(act, dish, portions, input.keepBack());
         return done(act, recipe.title(), dish, portions, total);
     }
@@ -132,8 +137,15 @@ public class Cooking {
         Cost total = takes.isEmpty()
                 ? Cost.unknown(act.household().currency())
                 : takes.stream().map(Take::cost).reduce(Cost.of(flat), Cost::plus);
-        UUID dish = counter.made(act, new Counter.Made(name, batch, Style.COOKED, portions, total), takes);
+        UUID dish = counter.made(
+                act,
+                new Counter.Made(name, batch, Style.COOKED, null, portions, total, keepsAs(input.keepsAs())),
+                takes);
         return done(act, name, dish, portions, total);
+    }
+
+    private static @Nullable String keepsAs(@Nullable String typed) {
+        return typed == null || typed.isEmpty() ? null : Handling.keepsAs(typed);
     }
 
     private static Done<Cooked> done(Act act, String name, UUID dish, int portions, Cost total) {

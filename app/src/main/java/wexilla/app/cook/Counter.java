@@ -26,6 +26,7 @@ import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Dishes;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
+import wexilla.core.keeping.DishKeeping;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.KeepingGuide.Ingredient;
@@ -38,6 +39,7 @@ import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
 import wexilla.core.stock.OpenLot;
 import wexilla.core.stock.StockUse.Take;
@@ -51,17 +53,32 @@ class Counter {
     private final Households households;
     private final Reference reference;
     private final Handling handling;
+    private final Lots lots;
 
-    Counter(Ledger ledger, Foods foods, Households households, Reference reference, Handling handling) {
+    Counter(Ledger ledger, Foods foods, Households households, Reference reference, Handling handling, Lots lots) {
         this.ledger = ledger;
         this.foods = foods;
         this.households = households;
         this.reference = reference;
         this.handling = handling;
+        this.lots = lots;
     }
 
-    /** What came of a batch. @param cost of all its portions */
-    record Made(String name, UUID batch, Style style, int portions, Cost cost) {}
+    /**
+     * What came of a batch.
+     *
+     * @param sized the recipe it was cooked by; null when it was just cooked
+     * @param cost of all its portions
+     * @param keepsAs the class of the keeping table the cook chose; null for the one its lines say
+     */
+    record Made(
+            String name,
+            UUID batch,
+            Style style,
+            @Nullable Sized sized,
+            int portions,
+            Cost cost,
+            @Nullable String keepsAs) {}
 
     /** Locks what all its foods and the dishes in it are taken from. @return the row of each food, by key */
     Map<Key, UUID> lockAll(Household household, List<Food> goesIn, Recipe recipe) {
@@ -115,7 +132,8 @@ class Counter {
 
     private Take notFromStock(Act act, Food food, UUID row, Amount lacking, Cost cost) {
         Place place = households.usualPlace(act.household(), Storage.COUNTER);
-        KeepDates dates = reference.keeping().dates(food.keepingClass(), place.kind(), act.day(), act.day());
+        KeepDates dates =
+                reference.keeping(act.household()).dates(food.keepingClass(), place.kind(), act.day(), act.day());
         NewLot lot = NewLot.counted(
                 row,
                 null,
@@ -131,6 +149,32 @@ class Counter {
         return new Take(open, lacking, cost);
     }
 
+    /** What is taken, with its clock on this day. */
+    static List<Ingredient> aged(List<Take> takes, LocalDate day) {
+        return takes.stream()
+                .map(Take::lot)
+                .map(lot ->
+                        new Ingredient(lot.clock().keepingClass(), lot.clock().ageFrom(day), lot.cooked()))
+                .toList();
+    }
+
+    private DishKeeping keeping(Act act, Made made, List<Take> takes, KeepingGuide guide) {
+        List<Ingredient> aged = aged(takes, act.day());
+        Sized sized = made.sized();
+        if (sized != null) {
+            return DishKeeping.of(DishKeeping.Dish.of(sized, made.style(), aged, act.day()), guide);
+        }
+        Foods.Known known = foods.known(act.household());
+        List<UUID> ids =
+                takes.stream().map(take -> UUID.fromString(take.lot().id())).toList();
+        List<Food> in = lots.byId(act.household(), ids).stream()
+                .map(Lots.Lot::food)
+                .filter(Objects::nonNull)
+                .map(known::food)
+                .toList();
+        return DishKeeping.of(new DishKeeping.Dish(made.name(), made.style(), List.of(), in, aged, act.day()), guide);
+    }
+
     /**
      * The dish that was made, from what it took.
      *
@@ -140,13 +184,10 @@ class Counter {
     UUID made(Act act, Made made, List<Take> takes) {
         Style style = made.style();
         Place counter = households.usualPlace(act.household(), Storage.COUNTER);
-        List<Ingredient> ingredients = takes.stream()
-                .map(Take::lot)
-                .map(lot ->
-                        new Ingredient(lot.clock().keepingClass(), lot.clock().ageFrom(act.day()), lot.cooked()))
-                .toList();
-        KeepingGuide.Clock clock = reference.keeping().ofDish(style, ingredients, act.day());
-        LocalDate from = clock.clockFrom();
+        KeepingGuide guide = reference.keeping(act.household());
+        DishKeeping keeping = keeping(act, made, takes, guide);
+        String keepingClass = made.keepsAs() == null ? keeping.keepingClass() : made.keepsAs();
+        LocalDate from = keeping.from();
         NewLot lot = new NewLot(
                 UUID.randomUUID(),
                 null,
@@ -157,8 +198,8 @@ class Counter {
                 style.words(),
                 counter.id(),
                 style == Style.RAW_BAG ? NewLot.State.RAW : NewLot.State.COOKED,
-                LotClock.start(clock.keepingClass(), from),
-                reference.keeping().dates(clock.keepingClass(), counter.kind(), from, from),
+                LotClock.start(keepingClass, from),
+                guide.dates(keepingClass, counter.kind(), from, from),
                 Lots.Packet.NONE);
         ledger.create(act, lot, Kind.MADE, "");
         takes.forEach(take -> ledger.take(act, take, lot.id(), Kind.USED, made.name()));

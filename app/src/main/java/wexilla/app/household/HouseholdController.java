@@ -56,6 +56,7 @@ class HouseholdController {
      * @param today ISO day in the household's zone
      * @param cup {@code us} or {@code metric}, as the preview calls take it; so is {@code tbsp}, in ml
      * @param flat decimal money, the flat sum for seasoning and oil
+     * @param riceKept whether cooked rice keeps 3–4 days here, not one
      * @param plates adult portions a full table eats, as a decimal
      */
     record HouseholdView(
@@ -69,6 +70,7 @@ class HouseholdController {
             String tbsp,
             Seasoning seasoning,
             String flat,
+            boolean riceKept,
             String plates,
             List<PersonView> people,
             List<PlaceName> places,
@@ -88,6 +90,7 @@ class HouseholdController {
                 household.measures().tbspMl().plain(),
                 household.seasoning(),
                 household.flat().decimal(),
+                household.riceKept(),
                 Appetite.sum(all.stream()
                                 .filter(People.Person::active)
                                 .map(People.Person::appetite)

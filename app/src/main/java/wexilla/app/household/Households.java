@@ -52,7 +52,8 @@ public class Households {
     /** The household with this id; when none is asked for, the one there is. */
     public Optional<Household> find(Optional<UUID> id) {
         return db.sql("""
-                        select id, name, zone, currency, measures, cup_ml, tbsp_ml, seasoning, flat_minor, version
+                        select id, name, zone, currency, measures, cup_ml, tbsp_ml, seasoning, flat_minor, rice_days,
+                            version
                         from household
                         where :id::uuid is null or id = :id::uuid order by id limit 1""")
                 .param("id", id.orElse(null))
@@ -69,6 +70,7 @@ public class Households {
                                     Rational.of(row.getBigDecimal("tbsp_ml"))),
                             Seasoning.valueOf(row.getString("seasoning")),
                             Money.of(row.getLong("flat_minor"), currency),
+                            row.getInt("rice_days") > 1,
                             row.getInt("version"));
                 })
                 .optional();
@@ -148,7 +150,7 @@ public class Households {
         journal.before(act, Thing.HOUSEHOLD, changed.id());
         db.sql("""
                         update household set name = ?, zone = ?, currency = ?, measures = ?, cup_ml = ?, tbsp_ml = ?,
-                            seasoning = ?, flat_minor = ?, version = version + 1 where id = ?""")
+                            seasoning = ?, flat_minor = ?, rice_days = ?, version = version + 1 where id = ?""")
                 .params(
                         changed.name(),
                         changed.zone().getId(),
@@ -158,6 +160,7 @@ public class Households {
                         changed.measures().tbspMl().toDecimal(7),
                         changed.seasoning().name(),
                         changed.flat().minor(),
+                        changed.riceKept() ? 4 : 1,
                         changed.id())
                 .update();
     }

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import wexilla.app.platform.Household;
 import wexilla.core.food.Allergen;
 import wexilla.core.food.Caution;
 import wexilla.core.food.Food;
@@ -41,6 +42,7 @@ public class Reference {
     private final FoodBook book;
     private final Forms forms;
     private final KeepingGuide keeping;
+    private final KeepingGuide riceKept;
     private final List<Likeness> likenesses;
 
     Reference() {
@@ -79,6 +81,7 @@ public class Reference {
                 .toList());
         keeping = new KeepingGuide(
                 ReferenceRows.of("keeping.csv").stream().map(Reference::rule).toList());
+        riceKept = keeping.riceKept();
         likenesses = ReferenceRows.of("likenesses.csv").stream()
                 .map(Reference::likeness)
                 .toList();
@@ -100,6 +103,11 @@ public class Reference {
 
     public KeepingGuide keeping() {
         return keeping;
+    }
+
+    /** The keeping table with what this household chose. */
+    public KeepingGuide keeping(Household household) {
+        return household.riceKept() ? riceKept : keeping;
     }
 
     /** What a food of a household's own can be said to be like. */

@@ -22,6 +22,7 @@ import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Allergen;
+import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.Storage;
 import wexilla.core.people.Appetite;
 import wexilla.core.people.Flag;
@@ -40,16 +41,19 @@ class SetUpController {
     private final Households households;
     private final People people;
     private final Places places;
+    private final List<Redescribed> others;
     private final Acts acts;
 
-    SetUpController(Households households, People people, Places places, Acts acts) {
+    SetUpController(Households households, People people, Places places, List<Redescribed> others, Acts acts) {
         this.households = households;
         this.people = people;
         this.places = places;
+        this.others = List.copyOf(others);
         this.acts = acts;
     }
 
-    /** @param version as last seen; @param cup {@code us} or {@code metric}; @param tbsp ml; @param flat decimal money */
+    /** @param version as last seen; @param cup {@code us} or {@code metric}; @param tbsp ml; @param flat decimal money;
+     * @param riceKept absent for as it is */
     record SettingsInput(
             int version,
             String name,
@@ -59,7 +63,8 @@ class SetUpController {
             String cup,
             String tbsp,
             Seasoning seasoning,
-            String flat) {}
+            String flat,
+            @Nullable Boolean riceKept) {}
 
     @PostMapping("/api/household/settings")
     Said settings(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody SettingsInput input) {
@@ -73,6 +78,7 @@ class SetUpController {
                         "Prices are written in " + household.currency().getCurrencyCode()
                                 + " already; the currency is chosen before the first price.");
             }
+            boolean riceKept = input.riceKept() == null ? now.riceKept() : input.riceKept();
             households.settings(
                     act,
                     new Household(
@@ -84,7 +90,12 @@ class SetUpController {
                             measures(input),
                             input.seasoning(),
                             Asked.money("/flat", input.flat(), currency),
+                            riceKept,
                             now.version()));
+            if (riceKept != now.riceKept()) {
+                Household changed = households.find(Optional.of(household.id())).orElseThrow();
+                others.forEach(other -> other.rule(act, changed, KeepingGuide.COOKED_RICE));
+            }
             return "Household: settings";
         });
     }

@@ -15,12 +15,15 @@ import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Conversion;
+import wexilla.core.keeping.DishKeeping;
+import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Cost;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.Style;
 import wexilla.core.stock.Moving;
 import wexilla.core.stock.StockUse;
 import wexilla.core.stock.StockUse.Take;
@@ -146,6 +149,40 @@ public class Handling {
         return lot.name() + ": " + level.name().toLowerCase(Locale.ROOT);
     }
 
+    /** Whether it is a cooked dish, of which the cook can say how it keeps. */
+    static boolean cookedDish(Lots.Lot lot) {
+        return lot.batch() != null && lot.state() != State.RAW && lot.style() != Style.RAW_BAG;
+    }
+
+    /** The cook says how a dish keeps; its day 0 stays. */
+    public String keepsAs(Act act, UUID id, String keepsAs) {
+        Lots.Lot lot = locked(act, id);
+        if (!cookedDish(lot)) {
+            throw Problem.at("/id", "Only of a cooked dish it can be chosen how it keeps.");
+        }
+        String chosen = keepsAs(keepsAs);
+        LotClock had = lot.clock();
+        LotClock clock = new LotClock(chosen, had.from(), had.usedDays(), had.frozenOn(), had.thawedOn(), had.opened());
+        KeepingGuide guide = reference.keeping(act.household());
+        ledger.understand(
+                act,
+                id,
+                new Ledger.Understood(
+                        lot.food(), lot.spot().place(), lot.state(), clock, guide.dates(clock, lot.storage())));
+        return lot.name() + " keeps as " + guide.rule(chosen).name();
+    }
+
+    /** @throws Problem if a dish does not keep so */
+    public static String keepsAs(String typed) {
+        if (!DishKeeping.CHOICES.contains(typed)) {
+            throw Problem.at(
+                    "/keepsAs",
+                    "“" + typed + "” is no way a dish keeps; say one of " + String.join(", ", DishKeeping.CHOICES)
+                            + ".");
+        }
+        return typed;
+    }
+
     /** Opens its packing: a new day 0, with the class's time for opened things. */
     public String open(Act act, UUID id) {
         Lots.Lot lot = locked(act, id);
@@ -214,7 +251,7 @@ public class Handling {
                 place.id(),
                 state,
                 clock,
-                reference.keeping().dates(clock, place.kind()),
+                reference.keeping(act.household()).dates(clock, place.kind()),
                 whole ? lot.packet() : Lots.Packet.NONE);
         ledger.carry(act, take, child, kind, "");
     }

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Foods;
 import wexilla.app.household.Households.Place;
 import wexilla.app.household.Places;
+import wexilla.app.household.Reference;
 import wexilla.app.onhand.Ledger.Kind;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Acts;
@@ -31,13 +32,15 @@ class HandlingController {
     private final Lots lots;
     private final Places places;
     private final Foods foods;
+    private final Reference reference;
     private final Acts acts;
 
-    HandlingController(Handling handling, Lots lots, Places places, Foods foods, Acts acts) {
+    HandlingController(Handling handling, Lots lots, Places places, Foods foods, Reference reference, Acts acts) {
         this.handling = handling;
         this.lots = lots;
         this.places = places;
         this.foods = foods;
+        this.reference = reference;
         this.acts = acts;
     }
 
@@ -64,8 +67,14 @@ class HandlingController {
     /**
      * @param rule where the dates of a lot come from, with its source
      * @param unsaid its name, when nobody has said what it is
+     * @param keepsAs of a cooked dish, its class of the keeping table, to be chosen among {@code choices}
      */
-    record RuleView(String rule, String source, @Nullable String unsaid) {}
+    record RuleView(
+            String rule,
+            String source,
+            @Nullable String unsaid,
+            @Nullable String keepsAs,
+            List<KeepsChoice> choices) {}
 
     @GetMapping("/api/lots/{id}")
     RuleView rule(Household household, @PathVariable UUID id) {
@@ -73,7 +82,26 @@ class HandlingController {
                 .orElseThrow(() -> Problem.missing("There is no such thing in this household."));
         UUID food = lot.food();
         boolean said = food == null || foods.known(household).food(food).described();
-        return new RuleView(lot.dates().rule(), lot.dates().source(), said ? null : lot.name());
+        boolean dish = Handling.cookedDish(lot);
+        return new RuleView(
+                lot.dates().rule(),
+                lot.dates().source(),
+                said ? null : lot.name(),
+                dish ? lot.clock().keepingClass() : null,
+                dish ? KeepsChoice.all(reference.keeping(household)) : List.of());
+    }
+
+    /** @param keepsAs a class of the keeping table */
+    record KeepsInput(String keepsAs) {}
+
+    /** The cook says how a dish keeps. */
+    @PostMapping("/api/lots/{id}/keeps")
+    Said keeps(
+            Household household,
+            @PathVariable UUID id,
+            @RequestHeader("Idempotency-Key") String key,
+            @RequestBody KeepsInput input) {
+        return acts.say(household, key, "keeps", List.of(id, input), act -> handling.keepsAs(act, id, input.keepsAs()));
     }
 
     @PostMapping("/api/lots/{id}")

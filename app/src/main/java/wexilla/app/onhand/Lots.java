@@ -3,6 +3,7 @@ package wexilla.app.onhand;
 import java.math.BigDecimal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
@@ -16,6 +17,7 @@ import wexilla.app.household.Reference;
 import wexilla.app.platform.Household;
 import wexilla.core.keeping.ContainerKind;
 import wexilla.core.keeping.KeepDates;
+import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
 import wexilla.core.keeping.Thaw;
@@ -127,7 +129,9 @@ public class Lots {
 
         /** Whether it was cooked: its age is inherited by what it goes into. */
         public boolean cooked() {
-            return what.batch() != null && state != NewLot.State.RAW;
+            return what.batch() != null && state != NewLot.State.RAW
+                    || state == NewLot.State.COOKED
+                    || KeepingGuide.homeCooked(clock.keepingClass());
         }
 
         public OpenLot open() {
@@ -186,6 +190,28 @@ public class Lots {
         return query(household, "l.amount > 0 and l.batch is not null and p.kind = 'COUNTER'", Map.of());
     }
 
+    /** A cooked dish that stands on the counter. @param since when it came off the heat, as far as anybody said */
+    public record Standing(UUID lot, UUID batch, String name, String amount, Instant since) {}
+
+    /** Cooked dishes on the counter, the longest first; a raw bag is cold already. */
+    public List<Standing> standing(Household household) {
+        return db.sql("""
+                        select l.id, b.id as batch, b.name, l.amount, l.unit, a.happened_at from lot l
+                        join batch b on b.household_id = l.household_id and b.id = l.batch
+                        join place p on p.household_id = l.household_id and p.id = l.place and p.kind = 'COUNTER'
+                        join act a on a.household_id = l.household_id and a.id = l.made_by
+                        where l.household_id = ? and l.amount > 0 and l.state = 'COOKED' order by a.happened_at, l.id""")
+                .params(household.id())
+                .query((row, n) -> new Standing(
+                        row.getObject("id", UUID.class),
+                        row.getObject("batch", UUID.class),
+                        row.getString("name"),
+                        Amount.of(Rational.of(row.getBigDecimal("amount")), Unit.ofSymbol(row.getString("unit")))
+                                .toString(),
+                        row.getTimestamp("happened_at").toInstant()))
+                .list();
+    }
+
     /** These lots, in the order of their ids; those of another household are not found. */
     public List<Lot> byId(Household household, Collection<UUID> ids) {
         return query(household, "l.id = any (:ids)", Map.of("ids", ids.toArray(UUID[]::new)));
@@ -232,7 +258,7 @@ public class Lots {
                 row.getObject("frozen_on", LocalDate.class),
                 row.getObject("thawed_on", LocalDate.class),
                 state == NewLot.State.OPENED);
-        KeepDates rule = reference.keeping().dates(clock, storage);
+        KeepDates rule = reference.keeping(household).dates(clock, storage);
         String style = row.getString("batch_style");
         return new Lot(
                 row.getObject("id", UUID.class),

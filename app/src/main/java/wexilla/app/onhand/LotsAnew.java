@@ -20,6 +20,7 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.core.food.Food;
 import wexilla.core.food.State;
+import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
 import wexilla.core.quantity.Unit;
@@ -87,15 +88,27 @@ public class LotsAnew implements Redescribed {
             Understood now = text != null && line != null && Objects.equals(line.food(), is)
                     ? understood(household, known, lot, line, text.day())
                     : null;
-            Understood then = now == null ? kept(lot, is) : now;
+            Understood then = now == null ? kept(household, lot, is) : now;
             if (!same(lot, then)) {
                 ledger.understand(act, lot.id(), then);
             }
         }
     }
 
+    /** What is there of a class keeps as the household chose. */
+    @Override
+    public void rule(Act act, Household now, String keepingClass) {
+        for (Lot lot : lots.open(now)) {
+            if (lot.clock().keepingClass().equals(keepingClass)) {
+                KeepDates dates = reference.keeping(now).dates(lot.clock(), lot.storage());
+                ledger.understand(
+                        act, lot.id(), new Understood(lot.food(), lot.spot().place(), lot.state(), lot.clock(), dates));
+            }
+        }
+    }
+
     /** The same lot, its clock by the class of its food; cooked and undescribed things keep the class they have. */
-    private Understood kept(Lot lot, Food is) {
+    private Understood kept(Household household, Lot lot, Food is) {
         boolean own = lot.state() != NewLot.State.COOKED && is.described();
         LotClock had = lot.clock();
         LotClock clock = own
@@ -107,7 +120,7 @@ public class LotsAnew implements Redescribed {
                 lot.spot().place(),
                 lot.state(),
                 clock,
-                own ? reference.keeping().dates(clock, lot.storage()) : lot.dates());
+                own ? reference.keeping(household).dates(clock, lot.storage()) : lot.dates());
     }
 
     /** A lot that reads otherwise than it is stored. */
@@ -174,7 +187,7 @@ public class LotsAnew implements Redescribed {
             is = foods.row(household, food);
         }
         Place place = place(household, lot, line, day);
-        NoteKeeping keeping = notes.keeping(line, place.kind(), day);
+        NoteKeeping keeping = notes.keeping(household, line, place.kind(), day);
         return new Understood(
                 is, place.id(), Stowing.state(line, place.kind(), keeping), keeping.clock(), keeping.dates());
     }

@@ -104,7 +104,7 @@ class NoteController {
     private NoteLineView understood(
             Household household, Notes.Read read, NoteLine line, @Nullable UUID place, LocalDate today) {
         Households.Place where = notes.place(household, line, place, today);
-        NoteKeeping keeping = notes.keeping(line, where.kind(), today);
+        NoteKeeping keeping = notes.keeping(household, line, where.kind(), today);
         KeepDates dates = keeping.dates();
         boolean described = line.food() != null && line.food().described();
         List<String> asks = new ArrayList<>(line.asks());

@@ -65,7 +65,7 @@ public class Notes {
 
     /** Where a thing would go: where it was said to lie, what is frozen to a freezer; else where it usually lies. */
     Place place(Household household, NoteLine line, @Nullable UUID chosen, LocalDate today) {
-        Storage likely = NoteKeeping.likely(line, reference.keeping(), today);
+        Storage likely = NoteKeeping.likely(line, reference.keeping(household), today);
         Optional<Place> said = chosen == null
                 ? Optional.empty()
                 : Optional.of(households.places(household).stream()
@@ -78,7 +78,7 @@ public class Notes {
     }
 
     /** How long a thing would keep there. */
-    NoteKeeping keeping(NoteLine line, Storage storage, LocalDate today) {
-        return NoteKeeping.of(line, storage, reference.keeping(), today);
+    NoteKeeping keeping(Household household, NoteLine line, Storage storage, LocalDate today) {
+        return NoteKeeping.of(line, storage, reference.keeping(household), today);
     }
 }

@@ -140,7 +140,7 @@ public class Stowing {
             return List.of(staple.get());
         }
         List<Cost> costs = costs(household, line);
-        NoteKeeping keeping = notes.keeping(line, place.kind(), act.day());
+        NoteKeeping keeping = notes.keeping(household, line, place.kind(), act.day());
         List<UUID> lots = new ArrayList<>();
         for (Cost cost : costs) {
             NewLot lot = new NewLot(

@@ -128,8 +128,8 @@ class PackController {
             return new PackDraft(input.packets(), List.of(), there, problem);
         }
         Batches.Batch batch = batch(household, dish);
-        KeepDates dates =
-                packing.dates(dish, packing.place(household, input.place()).kind(), today);
+        KeepDates dates = packing.dates(
+                household, dish, packing.place(household, input.place()).kind(), today);
         List<LabelView> labels = new ArrayList<>();
         OpenLot left = dish.open();
         for (int portions : input.packets()) {

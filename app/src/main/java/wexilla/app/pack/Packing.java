@@ -87,8 +87,8 @@ public class Packing {
     }
 
     /** The dates of a packet of this dish that goes there today. */
-    KeepDates dates(Lots.Lot dish, Storage storage, LocalDate today) {
-        return reference.keeping().dates(packed(dish, storage, today), storage);
+    KeepDates dates(Household household, Lots.Lot dish, Storage storage, LocalDate today) {
+        return reference.keeping(household).dates(packed(dish, storage, today), storage);
     }
 
     /** Its clock once it is packed away: the freezer pauses it. */
@@ -166,7 +166,7 @@ public class Packing {
                 place.id(),
                 frozen ? State.FROZEN : dish.state() == State.RAW ? State.RAW : State.COOKED,
                 packed(dish, place.kind(), act.day()),
-                dates(dish, place.kind(), act.day()),
+                dates(act.household(), dish, place.kind(), act.day()),
                 new Lots.Packet(container, null, code, meal, meal == null ? null : part));
     }
 

@@ -18,6 +18,7 @@ import wexilla.app.cook.Batches;
 import wexilla.app.cook.DayBefore;
 import wexilla.app.household.People;
 import wexilla.app.household.People.Person;
+import wexilla.app.household.Reference;
 import wexilla.app.onhand.BatchRows.State;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.plan.Slots.Dish;
@@ -30,6 +31,7 @@ import wexilla.app.recipes.Sizes;
 import wexilla.app.stretch.Stretches;
 import wexilla.core.cookday.CookDay;
 import wexilla.core.food.Key;
+import wexilla.core.keeping.DishKeeping;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.money.Cost;
@@ -58,14 +60,23 @@ public class Evenings implements DayBefore {
     private final Sizes sizes;
     private final Batches batches;
     private final Stretches stretches;
+    private final Reference reference;
 
-    Evenings(Slots slots, People people, Recipes recipes, Sizes sizes, Batches batches, Stretches stretches) {
+    Evenings(
+            Slots slots,
+            People people,
+            Recipes recipes,
+            Sizes sizes,
+            Batches batches,
+            Stretches stretches,
+            Reference reference) {
         this.slots = slots;
         this.people = people;
         this.recipes = recipes;
         this.sizes = sizes;
         this.batches = batches;
         this.stretches = stretches;
+        this.reference = reference;
     }
 
     /**
@@ -170,14 +181,18 @@ public class Evenings implements DayBefore {
     }
 
     /** What a planned batch will be once it is cooked: there for the evenings after. */
-    private static OpenLot willBe(Household household, Batches.Batch batch) {
+    private OpenLot willBe(Household household, Batches.Batch batch) {
+        String keeping = batch.sized(household.measures())
+                .map(sized -> DishKeeping.Dish.of(sized, batch.style(), List.of(), batch.cookOn()))
+                .map(dish -> DishKeeping.of(dish, reference.keeping(household)).keepingClass())
+                .orElse(KeepingGuide.COOKED_DISH);
         return new OpenLot(
                 batch.id().toString(),
                 Amount.of(batch.portions(), Unit.PORTION),
                 Cost.unknown(household.currency()),
                 null,
                 null,
-                LotClock.start(KeepingGuide.COOKED_DISH, batch.cookOn()),
+                LotClock.start(keeping, batch.cookOn()),
                 true);
     }
 

@@ -16,6 +16,7 @@ import wexilla.core.quantity.Measures;
  * The household a request belongs to.
  *
  * @param version of its settings, counted up with each change
+ * @param riceKept whether cooked rice is cooled within the hour and kept 3–4 days, not one
  * @param system how kitchen measures are shown: cups and spoons, or grams
  */
 public record Household(
@@ -27,6 +28,7 @@ public record Household(
         Measures measures,
         Seasoning seasoning,
         Money flat,
+        boolean riceKept,
         int version) {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);

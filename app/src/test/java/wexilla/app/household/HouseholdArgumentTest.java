@@ -50,6 +50,7 @@ class HouseholdArgumentTest {
                 Measures.METRIC,
                 Seasoning.FLAT,
                 Money.of(15, EURO),
+                false,
                 1);
     }
 

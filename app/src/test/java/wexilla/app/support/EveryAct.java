@@ -235,6 +235,7 @@ public final class EveryAct {
                         "place", Sample.place(http, "Chest freezer, left well"),
                         "together", true));
         JsonNode joint = read("/api/stretch").path("stretches").get(0);
+        add("/api/lots/{id}/keeps", id(waiting), map("keepsAs", "cooked-rice"));
         Map<String, Object> asked = Objects.requireNonNull(JSON.convertValue(joint.path("asked"), new AnyMap()));
         asked.put("price", "18.00");
         add(

@@ -3,21 +3,26 @@ package wexilla.core.keeping;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Collection;
-import java.util.Comparator;
-import java.util.List;
+import java.util.HashMap;
 import java.util.Map;
-import java.util.Objects;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import wexilla.core.keeping.KeepingRule.Span;
 import wexilla.core.recipe.Recipe;
-import wexilla.core.recipe.Style;
 
 /** The keeping table and the rules that use it. */
 public final class KeepingGuide {
 
     /** The class of a cooked dish; must be in the table. */
     public static final String COOKED_DISH = Recipe.DISH_CLASS;
+
+    /** The class of cooked rice: a day, unless the household chooses otherwise. */
+    public static final String COOKED_RICE = "cooked-rice";
+
+    /** The classes of what was cooked in a kitchen: what goes into a dish from here brings its age. */
+    private static final Set<String> HOME_COOKED =
+            Set.of(COOKED_DISH, COOKED_RICE, "soup", "cooked-pulses", "egg-dish", "eggs-boiled");
 
     /** What keeps no longer than this after shopping is told at once: cook by, or freeze tonight. Own definition. */
     private static final int SOON_DAYS = 5;
@@ -32,6 +37,31 @@ public final class KeepingGuide {
         if (!this.rules.containsKey(COOKED_DISH)) {
             throw new IllegalArgumentException("the keeping table lacks " + COOKED_DISH);
         }
+    }
+
+    /** Whether what is in this class was cooked: a dish it goes into is as old as it. */
+    public static boolean homeCooked(String keepingClass) {
+        return HOME_COOKED.contains(keepingClass);
+    }
+
+    /**
+     * The table of a household that cools cooked rice within the hour: it keeps like other cooked grain.
+     *
+     * <p>Source: handbook, section 6: rice 1 day unless the household chooses 3–4.
+     */
+    public KeepingGuide riceKept() {
+        Map<String, KeepingRule> all = new HashMap<>(rules);
+        all.computeIfPresent(
+                COOKED_RICE,
+                (key, rule) -> new KeepingRule(
+                        key,
+                        rule.name() + ", cooled within the hour",
+                        rule(COOKED_DISH).fridge(),
+                        rule.freezer(),
+                        null,
+                        null,
+                        "chosen by the household; the published guide says " + rule.fridge() + " day"));
+        return new KeepingGuide(all.values());
     }
 
     /** The rule of this class, or one without any time when the table has none. */
@@ -155,35 +185,4 @@ public final class KeepingGuide {
 
     /** Something that goes into a dish, with its own clock. */
     public record Ingredient(String keepingClass, LocalDate clockFrom, boolean cooked) {}
-
-    /** The class and day 0 of what comes out. */
-    public record Clock(String keepingClass, LocalDate clockFrom) {}
-
-    /**
-     * Age is inherited: a cooked dish is as old as the oldest cooked thing in it; a raw bag keeps like that raw thing
-     * in it which spoils first, counted from that thing's own day 0.
-     *
-     * <p>Source: FDA Food Code 3-501.17, combined foods take the earliest date (from memory).
-     */
-    public Clock ofDish(Style style, List<Ingredient> ingredients, LocalDate madeOn) {
-        if (style == Style.RAW_BAG) {
-            return ingredients.stream()
-                    .filter(i -> rule(i.keepingClass()).fridge() != null
-                            && rule(i.keepingClass()).cupboard() == null)
-                    .min(Comparator.comparing(i -> fridgeEnd(i.keepingClass(), i.clockFrom())))
-                    .map(i -> new Clock(i.keepingClass(), i.clockFrom()))
-                    .orElse(new Clock(COOKED_DISH, madeOn));
-        }
-        LocalDate oldest = ingredients.stream()
-                .filter(Ingredient::cooked)
-                .map(Ingredient::clockFrom)
-                .min(Comparator.naturalOrder())
-                .orElse(madeOn);
-        return new Clock(COOKED_DISH, oldest.isBefore(madeOn) ? oldest : madeOn);
-    }
-
-    private LocalDate fridgeEnd(String keepingClass, LocalDate clockFrom) {
-        return clockFrom.plusDays(
-                Objects.requireNonNull(rule(keepingClass).fridge()).to());
-    }
 }

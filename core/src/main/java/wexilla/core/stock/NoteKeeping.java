@@ -1,14 +1,14 @@
 package wexilla.core.stock;
 
 import java.time.LocalDate;
-import java.util.Locale;
+import java.util.Arrays;
 import java.util.Set;
-import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.food.State;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.KeepingGuide;
+import wexilla.core.keeping.KeepingWords;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
 
@@ -27,39 +27,8 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
             Set.of("soft-vegetables", "roots", "onions", "counter-fruit", "potatoes", "apples");
     private static final Set<String> SHELF =
             Set.of("dry-goods", "tins", "jars", "oil", "spices", "condiments", "cartons", "wine");
-    private static final Pattern RAW = words("raw|uncooked|marinat\\w*");
-    private static final Pattern CUT = words("cut|chopped|sliced|diced|peeled|halved|half|part|grated|prepared");
-    private static final Pattern FISH = words(
-            "fish|fillets? of fish|cod|haddock|salmon|mackerel|trout|prawns?|shrimp|mussels|clams|squid|crab|seafood|shells");
-    private static final Pattern OFFAL = words(
-            "livers?|hearts?|kidneys?|gizzards|giblets|rabbit|sausages?|mince|minced|burgers?|mixed grill|chorizo|pheasants?|poultry|duck|chicken|turkey");
-    private static final Pattern MEAT = words(
-            "chops?|ribs?|steaks?|joints?|roast|brisket|shanks?|trotters?|boar|venison|beef|pork|lamb|veal|goat|meat|game|backs|necks|bones?");
-    private static final Pattern SOUP =
-            words("soup|soups|stews?|broth|stock|gravy|sauces?|chowder|juices|base|dal|dahl");
-    private static final Pattern DOUGH = words("dough|pastry");
-    private static final Pattern BAKED =
-            words("bread|rolls?|buns?|muffins?|cakes?|scones?|pancakes|waffles|cookies|biscuits|loaf|loaves|bagels?");
-    private static final Pattern EGGS = words("quiche|frittata|egg dish|strata");
-    private static final Pattern FAT = words("grease|fat|dripping|lard|schmaltz");
-    private static final Pattern CARTON = words("cartons?|tetra packs?");
-    private static final Pattern TIN = words("tins?|tinned|cans?");
     private static final Set<String> COOKED_CLASSES = Set.of("soup", KeepingGuide.COOKED_DISH, "cooked-fish");
     private static final Set<String> DAIRY = Set.of("yoghurt", "milk", "cream", "soft-cheese");
-    private static final Pattern PACKED =
-            words("tins?|tinned|cans?|canned|jars?|jarred|pouch(?:es)?|cartons?|sachets?|microwave");
-    private static final Pattern MADE = words("home-?made|left-?overs?|cooked|boiled|made");
-    private static final Pattern NAMELESS = Pattern.compile(
-            "(?:(?:big|small|large|old|the)\\s+)*(?:tub|box|bag|jar|bowl|container|packet|dish|pot)s?",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern BONES = words("bone bag|bag of bones|bone bags|scrap bag");
-    private static final Pattern MASH = words("mash|mashed|beans|lentils|chickpeas|quinoa|grains|couscous");
-    private static final Pattern COOKED = words(
-            "left-?overs?|cooked|roasted|boiled|baked|fried|made|pies?|lasagnes?|lasagna|casserole|bake|curry|curries|chill?i|bolognese|burritos?|enchiladas?|tacos?|pasta|salad|dish|meal|ready meal|tagine|risotto|paella|goulash|hotpot|cottage pie|meatloaf|carcass|tub|big tub");
-
-    private static Pattern words(String alternatives) {
-        return Pattern.compile("\\b(?:" + alternatives + ")\\b", Pattern.CASE_INSENSITIVE);
-    }
 
     /** Where it lies when nobody said: frozen things in the freezer, opened and cooked ones in the fridge. */
     public static Storage likely(NoteLine line, KeepingGuide guide, LocalDate today) {
@@ -119,18 +88,23 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
             dates = new KeepDates(null, null, printed, "as printed on it", "the pack");
         }
         boolean none = dates.eatBy() == null && dates.bestBefore() == null;
-        if (keeping.equals("soup")
-                && storage != Storage.FREEZER
-                && BONES.matcher(line.text()).find()) {
+        if (keeping.equals("soup") && storage != Storage.FREEZER && KeepingWords.say("bones", line.text())) {
             dates = new KeepDates(from, from, null, "boiled from bags of bones: freeze today", "handbook, section 6");
         }
-        boolean nameless =
-                line.food() == null && NAMELESS.matcher(line.foodName()).matches();
+        boolean nameless = line.food() == null && nameless(line.foodName());
         boolean unclear = none
                 || nameless
                 || keeping.startsWith("unknown-")
                 || line.food() == null && !line.dish() && keeping.equals(unknown(storage));
         return new NoteKeeping(keeping, clock, dates, unclear);
+    }
+
+    /** "The big tub": a container and nothing that is in it. */
+    private static boolean nameless(String name) {
+        String[] words = name.strip().split("\\s+");
+        int last = words.length - 1;
+        return KeepingWords.are("nameless", words[last])
+                && Arrays.stream(words, 0, last).allMatch(word -> KeepingWords.are("size", word));
     }
 
     /** The class of what nobody knows, by where it lies. */
@@ -160,9 +134,7 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
 
     /** A jar that lies in the fridge is open, or as good as: nobody said it is not. */
     private static boolean shelfInFridge(NoteLine line, Storage storage, String keeping) {
-        return storage == Storage.FRIDGE
-                && SHELF.contains(keeping)
-                && !words("unopened|un-opened|sealed|new").matcher(line.text()).find();
+        return storage == Storage.FRIDGE && SHELF.contains(keeping) && !KeepingWords.say("unopened", line.text());
     }
 
     private static boolean raw(String keeping) {
@@ -178,52 +150,45 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
             return byWords(line.foodName() + " " + said, storage, line.dish());
         }
         String keeping = food.keepingClass();
-        boolean canned = words("canned|bottled").matcher(said).find()
-                && line.since().from() != null
-                && storage != Storage.FREEZER;
+        boolean canned = KeepingWords.say("bottled", said) && line.since().from() != null && storage != Storage.FREEZER;
         if (canned) {
             return "home-canned";
         }
         boolean half = line.each() != null
                 && !line.each().value().isWhole()
                 && line.each().unit().dimension() == wexilla.core.quantity.Dimension.COUNT;
-        if (PLANTS.contains(keeping)
-                && storage != Storage.FREEZER
-                && (CUT.matcher(said).find() || half)) {
+        if (PLANTS.contains(keeping) && storage != Storage.FREEZER && (KeepingWords.say("cut", said) || half)) {
             return "cut-vegetables";
         }
-        if (RAW.matcher(said).find() && (keeping.equals("cured-meat") || keeping.equals("cooked-ham"))) {
+        if (KeepingWords.say("raw", said) && (keeping.equals("cured-meat") || keeping.equals("cooked-ham"))) {
             return "raw-sausage";
         }
-        if (FAT.matcher(food.name()).find() && !food.name().equals("lard") && storage == Storage.FRIDGE) {
+        if (KeepingWords.say("fat", food.name()) && !food.name().equals("lard") && storage == Storage.FRIDGE) {
             return line.since().from() == null ? "unknown-fridge" : "soup";
         }
         boolean shut = storage != Storage.FRIDGE
                 && storage != Storage.FREEZER
                 && line.state() != State.OPENED
                 && line.since().opened() == null;
-        if (shut && keeping.equals("soup") && CARTON.matcher(said).find()) {
+        if (shut && keeping.equals("soup") && KeepingWords.say("carton", said)) {
             return "cartons";
         }
-        if (shut
-                && !line.since().made()
-                && COOKED_CLASSES.contains(keeping)
-                && TIN.matcher(said).find()) {
+        if (shut && !line.since().made() && COOKED_CLASSES.contains(keeping) && KeepingWords.say("tin", said)) {
             return "tins";
         }
-        boolean made = line.since().made() || MADE.matcher(said).find();
-        boolean packed = PACKED.matcher(said).find();
+        boolean made = line.since().made() || KeepingWords.say("made", said);
+        boolean packed = KeepingWords.say("packed", said);
         if ((line.since().made() || made && !packed)
                 && (SHELF.contains(keeping) || DAIRY.contains(keeping))
                 && storage != Storage.FREEZER) {
-            return SOUP.matcher(food.name()).find() ? "soup" : KeepingGuide.COOKED_DISH;
+            return KeepingWords.say("soup", food.name()) ? "soup" : KeepingGuide.COOKED_DISH;
         }
         if (storage == Storage.FRIDGE && half && keeping.equals("dry-goods")) {
             return KeepingGuide.COOKED_DISH;
         }
         boolean opened = line.state() == State.OPENED || line.since().opened() != null;
         if (storage == Storage.FRIDGE && keeping.equals("tins") && !packed && !opened) {
-            return SOUP.matcher(food.name()).find() ? "soup" : KeepingGuide.COOKED_DISH;
+            return KeepingWords.say("soup", food.name()) ? "soup" : KeepingGuide.COOKED_DISH;
         }
         if (SHELF.contains(keeping) && storage == Storage.FREEZER) {
             return keeping.equals("tins") || keeping.equals("jars") ? "soup" : keeping;
@@ -236,45 +201,39 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
 
     /** The safest class the words allow. */
     private static String byWords(String words, @Nullable Storage storage, boolean dish) {
-        boolean cooked = dish || COOKED.matcher(words).find();
-        boolean raw = RAW.matcher(words).find();
-        if (DOUGH.matcher(words).find()) {
+        boolean cooked = dish || KeepingWords.say("cooked", words);
+        boolean raw = KeepingWords.say("raw", words);
+        if (KeepingWords.say("dough", words)) {
             return "pastry";
         }
-        if (FAT.matcher(words).find() && !cooked) {
+        if (KeepingWords.say("fat", words) && !cooked) {
             return unknown(storage);
         }
-        if (FISH.matcher(words).find()) {
+        if (KeepingWords.say("fish", words)) {
             return cooked && !raw ? "cooked-fish" : "shellfish";
         }
-        if (raw && (OFFAL.matcher(words).find() || MEAT.matcher(words).find())) {
-            return words.toLowerCase(Locale.ROOT).matches(".*\\b(?:chicken|turkey|duck)\\b.*")
-                    ? "raw-poultry"
-                    : "raw-mince";
+        if (raw && (KeepingWords.say("offal", words) || KeepingWords.say("meat", words))) {
+            return KeepingWords.say("poultry", words) ? "raw-poultry" : "raw-mince";
         }
-        if (SOUP.matcher(words).find()) {
+        if (KeepingWords.say("soup", words)) {
             return "soup";
         }
-        if (EGGS.matcher(words).find()) {
+        if (KeepingWords.say("eggs", words)) {
             return "egg-dish";
         }
-        if (words("rice").matcher(words).find() && cooked) {
+        if (KeepingWords.say("rice", words) && cooked) {
             return "cooked-rice";
         }
-        if (cooked
-                && MASH.matcher(words).find()
-                && !words("burritos?|chill?i|bake|curry|pie|stew")
-                        .matcher(words)
-                        .find()) {
+        if (cooked && KeepingWords.say("mash", words) && !KeepingWords.say("dish", words)) {
             return "cooked-pulses";
         }
-        if (cooked && !BAKED.matcher(words).find()) {
+        if (cooked && !KeepingWords.say("baked", words)) {
             return KeepingGuide.COOKED_DISH;
         }
-        if (OFFAL.matcher(words).find() || MEAT.matcher(words).find()) {
-            return words.toLowerCase(Locale.ROOT).contains("sausage") ? "raw-sausage" : "raw-mince";
+        if (KeepingWords.say("offal", words) || KeepingWords.say("meat", words)) {
+            return KeepingWords.say("sausage", words) ? "raw-sausage" : "raw-mince";
         }
-        if (BAKED.matcher(words).find()) {
+        if (KeepingWords.say("baked", words)) {
             return "bread";
         }
         return unknown(storage);

@@ -6,9 +6,7 @@ import java.time.LocalDate;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import wexilla.core.keeping.KeepDates.Urgency;
-import wexilla.core.keeping.KeepingGuide.Ingredient;
 import wexilla.core.keeping.KeepingRule.Span;
-import wexilla.core.recipe.Style;
 
 /** Times: FoodSafety.gov, Cold Food Storage Chart (from memory); the meaning of "3–4 d" is the handbook's. */
 class KeepingGuideTest {
@@ -58,25 +56,17 @@ class KeepingGuideTest {
         assertThat(dates.urgency(SUNDAY)).isEqualTo(Urgency.UNKNOWN);
     }
 
-    /** Combined foods take the earliest date: FDA Food Code 3-501.17 (from memory). */
+    /** Handbook, section 6: cooked rice one day, unless the household cools it within the hour and chooses more. */
     @Test
-    void aDishIsAsOldAsTheOldestCookedThingInIt() {
-        List<Ingredient> in = List.of(
-                new Ingredient("cooked-dish", SUNDAY.minusDays(2), true),
-                new Ingredient("raw-mince", SUNDAY.minusDays(1), false));
-        assertThat(guide.ofDish(Style.COOKED, in, SUNDAY).clockFrom()).isEqualTo(SUNDAY.minusDays(2));
-        assertThat(guide.ofDish(Style.COOKED, in.subList(1, 2), SUNDAY).clockFrom())
-                .isEqualTo(SUNDAY);
-    }
-
-    @Test
-    void aRawBagKeepsLikeWhatSpoilsFirstInIt() {
-        List<Ingredient> in = List.of(
-                new Ingredient("raw-roast", SUNDAY.minusDays(4), false),
-                new Ingredient("raw-mince", SUNDAY, false),
-                new Ingredient("dry", SUNDAY.minusDays(90), false));
-        assertThat(guide.ofDish(Style.RAW_BAG, in, SUNDAY))
-                .isEqualTo(new KeepingGuide.Clock("raw-roast", SUNDAY.minusDays(4)));
+    void riceKeepsADayUnlessTheHouseholdChooses() {
+        KeepingGuide all = new KeepingGuide(List.of(
+                new KeepingRule("cooked-dish", "dishes", new Span(3, 4), new Span(2, 6), null, null, "chart"),
+                new KeepingRule("cooked-rice", "rice", new Span(1, 1), new Span(3, 3), null, null, "chart")));
+        assertThat(all.dates("cooked-rice", Storage.FRIDGE, SUNDAY, SUNDAY).eatBy())
+                .isEqualTo(SUNDAY.plusDays(1));
+        KeepDates chosen = all.riceKept().dates("cooked-rice", Storage.FRIDGE, SUNDAY, SUNDAY);
+        assertThat(chosen.eatBy()).isEqualTo(SUNDAY.plusDays(4));
+        assertThat(chosen.source()).contains("published");
     }
 
     @Test
