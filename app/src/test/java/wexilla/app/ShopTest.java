@@ -81,7 +81,7 @@ class ShopTest {
                 .extracting(w -> w.path("name").asString() + " "
                         + w.path("packs").asInt() + " " + w.path("pack").asString() + " "
                         + w.path("expected").asString("?"))
-                .containsExactly("minced beef 2 200 g 3.60", "tinned tomatoes 1 400 g 0.55");
+                .containsExactly("minced beef 2 200 g 3.60", "tinned tomatoes 1 1 tin 0.55");
         assertThat(shop().path("expected").asString()).isEqualTo("4.15");
 
         String act = http.act("/api/shop/tick", tick(wanted.get(0), "3.20"))

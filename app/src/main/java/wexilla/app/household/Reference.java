@@ -33,6 +33,7 @@ import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.AmountReader;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.shopping.ShopPacks;
 
 /** The reference files that ship with the application, read once into core types. A broken row stops the start. */
 @Component
@@ -44,6 +45,7 @@ public class Reference {
     private final KeepingGuide keeping;
     private final KeepingGuide riceKept;
     private final List<Likeness> likenesses;
+    private final ShopPacks shopPacks;
 
     Reference() {
         Map<String, List<FoodFact>> facts = ReferenceRows.of("food_facts.csv").stream()
@@ -82,6 +84,12 @@ public class Reference {
         keeping = new KeepingGuide(
                 ReferenceRows.of("keeping.csv").stream().map(Reference::rule).toList());
         riceKept = keeping.riceKept();
+        shopPacks = new ShopPacks(ReferenceRows.of("shop_packs.csv").stream()
+                .collect(Collectors.toMap(
+                        row -> row.get("class"),
+                        row -> ReferenceRows.list(row, "packs").stream()
+                                .map(Reference::amount)
+                                .toList())));
         likenesses = ReferenceRows.of("likenesses.csv").stream()
                 .map(Reference::likeness)
                 .toList();
@@ -113,6 +121,11 @@ public class Reference {
     /** What a food of a household's own can be said to be like. */
     public List<Likeness> likenesses() {
         return likenesses;
+    }
+
+    /** How things are bought where no pack of them was ever seen. */
+    public ShopPacks shopPacks() {
+        return shopPacks;
     }
 
     Optional<Likeness> likeness(String slug) {

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Foods;
+import wexilla.app.household.Reference;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts;
@@ -32,6 +33,7 @@ import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.ReadLine;
 import wexilla.core.shopping.Basket;
 import wexilla.core.shopping.Needs;
+import wexilla.core.shopping.ShopPacks;
 
 /** Shop: what is missing, what lies in the basket, and putting it away at home. */
 @RestController
@@ -45,14 +47,23 @@ class ShopController {
     private final Foods foods;
     private final Acts acts;
     private final Snapshots snapshots;
+    private final Reference reference;
 
-    ShopController(ShoppingList list, Entries entries, PuttingAway away, Foods foods, Acts acts, Snapshots snapshots) {
+    ShopController(
+            ShoppingList list,
+            Entries entries,
+            PuttingAway away,
+            Foods foods,
+            Acts acts,
+            Snapshots snapshots,
+            Reference reference) {
         this.list = list;
         this.entries = entries;
         this.away = away;
         this.foods = foods;
         this.acts = acts;
         this.snapshots = snapshots;
+        this.reference = reference;
     }
 
     /**
@@ -113,7 +124,7 @@ class ShopController {
         List<WantedView> wanted = new ArrayList<>();
         derived.lines().stream()
                 .filter(line -> basket.stream().noneMatch(e -> isOf(now, e, line.food())))
-                .forEach(line -> wanted.add(view(line)));
+                .forEach(line -> wanted.add(view(household, line)));
         entries.items(household).stream()
                 .filter(item -> basket.stream().noneMatch(e -> item.id().equals(e.item())))
                 .forEach(item -> wanted.add(byHand(now, item)));
@@ -140,18 +151,29 @@ class ShopController {
         return entry.food() != null && food.key().equals(now.foods().key(entry.food()));
     }
 
-    private static WantedView view(Basket.Line line) {
+    private WantedView view(Household household, Basket.Line line) {
         var buy = line.buy();
+        Amount need = line.need();
+        ShopPacks packs = reference.shopPacks();
+        ShopPacks.Buy usual =
+                need == null ? null : packs.buy(line.food(), need, household.measures(), household.system());
+        Optional<Amount> said = buy == null || buy.packs() < 1
+                ? Optional.empty()
+                : packs.said(line.food(), buy.kind().pack(), buy.packs(), household.measures());
+        int count = buy == null
+                ? usual == null ? 1 : usual.packs()
+                : said.isPresent() ? 1 : Math.toIntExact(Math.max(1, buy.packs()));
+        String pack = buy == null
+                ? usual == null ? null : usual.pack().toString()
+                : said.orElse(buy.kind().pack()).toString();
         return new WantedView(
                 line.food().key().id(),
                 null,
                 line.food().name(),
                 line.aisle(),
-                line.need() == null ? null : line.need().toString(),
-                buy == null ? 1 : Math.toIntExact(Math.max(1, buy.packs())),
-                buy == null
-                        ? line.need() == null ? null : line.need().toString()
-                        : buy.kind().pack().toString(),
+                usual == null ? null : usual.words(),
+                count,
+                pack,
                 buy == null ? null : buy.cost().decimal(),
                 line.firstDay() == null,
                 line.firstDay() == null ? null : line.firstDay().toString(),

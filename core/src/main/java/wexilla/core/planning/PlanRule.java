@@ -56,7 +56,8 @@ public enum PlanRule {
                 Amount lacking = one.lacking();
                 if (lacking != null && one.want().food() == null) {
                     found.add(new Judgement.NotThere(day, one.want().name(), lacking));
-                } else if (lacking != null && !toBuy.contains(one.want().name())) {
+                } else if ((lacking != null || !one.unknown().isEmpty())
+                        && !toBuy.contains(one.want().name())) {
                     toBuy.add(one.want().name());
                 }
             }
