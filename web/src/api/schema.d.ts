@@ -1494,7 +1494,7 @@ export interface components {
         };
         FlagView: {
             /** @enum {string} */
-            kind: "SAFETY" | "CONTRADICTION" | "UNUSED" | "LIQUID" | "NO_TIME" | "NO_AMOUNT";
+            kind: "SAFETY" | "CONTRADICTION" | "UNUSED" | "LIQUID" | "NO_AMOUNT";
             /** Format: int32 */
             line?: number;
             source: string;
@@ -2317,11 +2317,13 @@ export interface components {
             waitMin?: number;
         };
         StepView: {
+            about: boolean;
             /** @enum {string} */
-            gear: "PRESSURE_COOKER" | "SLOW_COOKER" | "OVEN" | "COLD" | "BURNER" | "HANDS";
+            gear: "PRESSURE_COOKER" | "SLOW_COOKER" | "HOT_AIR" | "SMOKER" | "OVEN" | "COLD" | "BURNER" | "HANDS";
             /** Format: int32 */
             handsMin: number;
             heat?: string;
+            heatToo?: string;
             /** @enum {string} */
             stop?: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
             text: string;
@@ -3919,7 +3921,7 @@ export interface operations {
                 onHand?: "ALL" | "SOME" | "SOON";
                 form?: string;
                 style?: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
-                gear?: "PRESSURE_COOKER" | "SLOW_COOKER" | "OVEN" | "COLD" | "BURNER" | "HANDS";
+                gear?: "PRESSURE_COOKER" | "SLOW_COOKER" | "HOT_AIR" | "SMOKER" | "OVEN" | "COLD" | "BURNER" | "HANDS";
                 diet?: "VEGETARIAN" | "VEGAN" | "NO_MEAT" | "NO_PORK";
                 hands?: number;
                 cost?: string;

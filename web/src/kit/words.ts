@@ -62,6 +62,8 @@ export const dietWords: Record<Diet, string> = {
 export const gearWords: Record<Gear, string> = {
   PRESSURE_COOKER: 'pressure cooker',
   SLOW_COOKER: 'slow cooker',
+  HOT_AIR: 'hot-air drawer',
+  SMOKER: 'smoker',
   OVEN: 'oven',
   COLD: 'cold',
   BURNER: 'burner',

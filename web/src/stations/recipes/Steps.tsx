@@ -39,10 +39,10 @@ export function Steps({ steps, scaled, work }: Props) {
                 <span>
                   <span className={spared?.whole ? 'line-through' : ''}>{step.text}</span>
                   {spared && <span className="block text-sm font-semibold text-primary">{spared.why}</span>}
-                  <span className="quiet block text-sm">
+                  <span className="quiet block text-sm" title={step.heatToo}>
                     {[
                       time.handsMin > 0 &&
-                        `${minuteWords(time.handsMin)} of hands${time.handsMin === step.handsMin ? '' : `, ${step.handsMin} as written`}`,
+                        `${step.about ? 'about ' : ''}${minuteWords(time.handsMin)} of hands${time.handsMin === step.handsMin ? '' : `, ${step.handsMin} as written`}`,
                       time.waitMin > 0 && `${minuteWords(time.waitMin)} alone`,
                       step.gear !== 'HANDS' && gearWords[step.gear],
                       step.heat,
@@ -76,6 +76,7 @@ function Strip({ steps, times }: { steps: Step[]; times: { handsMin: number; wai
   return (
     <div className="mb-3">
       <p className="mb-1">
+        {steps.some((step) => step.about) && 'about '}
         <strong className="figure text-xl">{minuteWords(hands)}</strong> of hands,{' '}
         <strong className="figure text-xl">{minuteWords(all)}</strong> in all
         {hands !== steps.reduce((sum, step) => sum + step.handsMin, 0) && (

@@ -85,8 +85,17 @@ describe('the lines on the counter page', () => {
 
 describe('the steps', () => {
   const steps: Schema['StepView'][] = [
-    { text: 'Chop.', handsMin: 12, waitMin: 0, typed: true, gear: 'HANDS' },
-    { text: 'Bake at 180 °C.', handsMin: 2, waitMin: 90, typed: true, gear: 'OVEN', heat: '180 °C', stop: 'COOKED' },
+    { text: 'Chop.', handsMin: 12, waitMin: 0, typed: true, about: false, gear: 'HANDS' },
+    {
+      text: 'Bake at 180 °C.',
+      handsMin: 2,
+      waitMin: 90,
+      typed: true,
+      about: false,
+      gear: 'OVEN',
+      heat: '180 °C',
+      stop: 'COOKED',
+    },
   ];
 
   it('add up to hands and all, and say what they keep busy', () => {
@@ -135,7 +144,7 @@ describe('what to look at', () => {
   });
 
   it('shows what is serious at once and small things on demand', () => {
-    shown(<Flags flags={[flag('SAFETY', 'beans go raw'), flag('NO_TIME', 'no time')]} />);
+    shown(<Flags flags={[flag('SAFETY', 'beans go raw'), flag('UNUSED', 'no use')]} />);
     expect(screen.getByText(/beans go raw/)).toBeTruthy();
     expect(screen.queryByText(/no time/)).toBeNull();
     fireEvent.click(screen.getByRole('button', { name: 'Small things to look at: 1' }));

@@ -43,7 +43,7 @@ import wexilla.core.recipe.Style;
 class Figures implements SmartLifecycle, Redescribed, Undoable {
 
     /** What works figures out; a later one works the figures of an earlier one out again. */
-    private static final int READER = 1;
+    private static final int READER = 2;
 
     private static final int AT_ONCE = 250;
 

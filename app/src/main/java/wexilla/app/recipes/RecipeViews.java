@@ -3,10 +3,12 @@ package wexilla.app.recipes;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import wexilla.app.platform.Household;
 import wexilla.app.recipes.LineViews.LineView;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.LineCost;
 import wexilla.core.pricing.Work;
+import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.recipe.RecipeFlag;
 import wexilla.core.recipe.RecipeStep;
 import wexilla.core.recipe.StepGear;
@@ -72,17 +74,23 @@ final class RecipeViews {
     /** @param act the act to undo it by */
     record RecipeSaved(String act, String subject, String id) {}
 
-    /** @param handsMin minutes hands are at it, {@code waitMin} minutes it goes on alone; {@code typed} when written beside */
+    /** @param handsMin minutes hands are at it, {@code waitMin} minutes it goes on alone; {@code typed} when written
+     *     beside, {@code about} when it says none
+     * @param heat in the scale of the household, {@code heatToo} in the other one
+     */
     record StepView(
             String text,
             @Nullable Style stop,
             int handsMin,
             int waitMin,
             boolean typed,
+            boolean about,
             StepGear.Kind gear,
-            @Nullable String heat) {
+            @Nullable String heat,
+            @Nullable String heatToo) {
 
-        static StepView of(RecipeStep step) {
+        static StepView of(RecipeStep step, Household household) {
+            boolean fahrenheit = household.system() == KitchenMeasure.System.US;
             StepGear gear = StepGear.read(step.text());
             return new StepView(
                     step.text(),
@@ -90,8 +98,10 @@ final class RecipeViews {
                     step.time().handsMin(),
                     step.time().waitMin(),
                     step.typed() != null,
+                    step.time().about(),
                     gear.kind(),
-                    StepGear.heatOf(step.text()));
+                    StepGear.heatOf(step.text(), fahrenheit),
+                    StepGear.heatOf(step.text(), !fahrenheit));
         }
     }
 

@@ -101,7 +101,9 @@ class RecipesController {
                         stored.about().tags(),
                         stored.about().source(),
                         lines,
-                        recipe.steps().stream().map(StepView::of).toList(),
+                        recipe.steps().stream()
+                                .map(step -> StepView.of(step, household))
+                                .toList(),
                         List.copyOf(recipe.styles()),
                         flags(recipe, household),
                         RecipeViews.WorkView.of(Work.of(sized, sheet.lines())),
@@ -161,7 +163,9 @@ class RecipesController {
         Optional<Recipe> whole = draft.understood(input);
         return new DraftView(
                 LineViews.lines(draft.lines(), held, rules, sheet, household),
-                whole.map(recipe -> recipe.steps().stream().map(StepView::of).toList())
+                whole.map(recipe -> recipe.steps().stream()
+                                .map(step -> StepView.of(step, household))
+                                .toList())
                         .orElse(List.of()),
                 whole.map(recipe -> flags(recipe, household)).orElse(List.of()),
                 RecipeViews.cost(sheet, input.portions()));

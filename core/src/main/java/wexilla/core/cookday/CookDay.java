@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.regex.Pattern;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.food.Nature;
@@ -18,6 +19,7 @@ import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.ReadLine;
+import wexilla.core.recipe.ScaledStep;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.StepTime;
 import wexilla.core.recipe.Style;
@@ -81,6 +83,10 @@ public record CookDay(List<Timed> pots, List<Preparation> preparations, List<Tas
 
     /** When hands begin while nobody said otherwise. */
     public static final LocalTime BEGIN = Trade.time("cook-day.begin");
+
+    private static final Pattern BEFORE =
+            Pattern.compile("\\b(?:(?:the )?(?:night|day|evening) before|overnight)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SOAK = Pattern.compile("\\bsoak", Pattern.CASE_INSENSITIVE);
 
     private static final String KIDNEY =
             "FDA Bad Bug Book: soak 5 h, fresh water, boil hard 30 min; cannot be left out (from memory)";
@@ -179,6 +185,12 @@ public record CookDay(List<Timed> pots, List<Preparation> preparations, List<Tas
                     tasks.add(new Task(words, kidney ? KIDNEY : ""));
                 }
             }
+            boolean soaks = tasks.stream().anyMatch(task -> task.words().endsWith(" for " + pot.title()));
+            pot.sized().stepsUntil(pot.style()).stream()
+                    .map(ScaledStep::text)
+                    .filter(text -> BEFORE.matcher(text).find())
+                    .filter(text -> !soaks || !SOAK.matcher(text).find())
+                    .forEach(text -> tasks.add(new Task(pot.title() + ": " + text, "")));
         }
         return tasks;
     }

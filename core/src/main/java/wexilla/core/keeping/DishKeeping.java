@@ -174,8 +174,11 @@ public record DishKeeping(String keepingClass, LocalDate from, String why) {
         if (meat) {
             all.add(new Candidate(KeepingGuide.COOKED_DISH, "meat in it"));
         }
-        if (dish.foods().stream()
-                .anyMatch(food -> food.swells() || food.traits().protein().equals("pulses"))) {
+        boolean plain = !meat && !fish;
+        if (plain
+                && dish.foods().stream()
+                        .anyMatch(
+                                food -> food.swells() || food.traits().protein().equals("pulses"))) {
             all.add(new Candidate("cooked-pulses", "pulses or grain in it"));
         }
         if (!all.isEmpty() || dish.foods().isEmpty() || dish.foods().stream().anyMatch(food -> !food.described())) {

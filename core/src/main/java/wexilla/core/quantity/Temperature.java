@@ -19,7 +19,7 @@ public record Temperature(Rational celsius) implements Comparable<Temperature> {
     private static final int[] GAS_MARKS = {130, 140, 150, 170, 180, 190, 200, 220, 230, 240};
     private static final Pattern WRITTEN = Pattern.compile(
             "(-?\\d{1,3}(?:\\.\\d)?)\\s*(?:°|º|degrees?)?\\s*(c|f|celsius|fahrenheit)\\b(\\s*fan)?"
-                    + "|\\bgas(?: mark)?\\s*(\\d)\\b|(-?\\d{1,3})\\s*(?:°|º)",
+                    + "|\\bgas(?: mark)?\\s*(\\d)\\b|(-?\\d{1,3})\\s*(?:°|º|degrees?\\b)",
             Pattern.CASE_INSENSITIVE);
 
     /** @throws IllegalArgumentException outside −60 to 400 °C: no kitchen has that */
@@ -57,7 +57,9 @@ public record Temperature(Rational celsius) implements Comparable<Temperature> {
             }
             String number = found.group(1) == null ? found.group(5) : found.group(1);
             Rational degrees = Rational.of(new java.math.BigDecimal(number));
-            String unit = found.group(2) == null ? "c" : found.group(2).toLowerCase(Locale.ROOT);
+            // no oven is set to 300 °C: a number above that, without a scale, is in Fahrenheit
+            boolean above = degrees.compareTo(Rational.of(300)) > 0;
+            String unit = found.group(2) != null ? found.group(2).toLowerCase(Locale.ROOT) : above ? "f" : "c";
             Temperature set = unit.startsWith("f") ? fahrenheit(degrees) : celsius(degrees);
             return Optional.of(found.group(3) == null ? set : new Temperature(set.celsius.plus(FAN)));
         } catch (IllegalArgumentException noTemperature) {
@@ -72,6 +74,13 @@ public record Temperature(Rational celsius) implements Comparable<Temperature> {
     /** What to set a fan oven to. */
     public Temperature forFan() {
         return new Temperature(celsius.minus(FAN));
+    }
+
+    /** As an oven is set: to five degrees of the scale the cook reads, "175 °C" or "350 °F". */
+    public String dial(boolean fahrenheit) {
+        Rational degrees = fahrenheit ? inFahrenheit() : celsius;
+        Rational five = Rational.of(5);
+        return Rational.of(degrees.dividedBy(five).rounded()).times(five).plain() + (fahrenheit ? " °F" : " °C");
     }
 
     @Override

@@ -1,12 +1,17 @@
 package wexilla.core.recipe;
 
 import java.util.Locale;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import wexilla.core.food.Food;
 
 /** How the steps of a recipe speak of its lines. */
 public final class Mentions {
+
+    /** Short words that name a food by themselves. */
+    private static final Set<String> SHORT =
+            Set.of("oil", "egg", "ham", "cod", "pea", "yam", "fat", "rum", "ale", "dip");
 
     private static final Pattern WORDS = Pattern.compile("[\\s,-]+");
 
@@ -30,8 +35,9 @@ public final class Mentions {
                 : Stream.concat(names(food), groups(food));
         return Stream.concat(names, Stream.of(line.preparation().toLowerCase(Locale.ROOT)))
                 .flatMap(name -> Stream.concat(Stream.of(name), WORDS.splitAsStream(name)))
-                .filter(word ->
-                        word.length() > 3 || food != null && food.names().anyMatch(word::equalsIgnoreCase))
+                .filter(word -> word.length() > 3
+                        || SHORT.contains(word)
+                        || food != null && food.names().anyMatch(word::equalsIgnoreCase))
                 .map(word -> word.endsWith("oes") || word.endsWith("ves")
                         ? word.substring(0, word.length() - 3)
                         : word.endsWith("s") && !word.endsWith("ss") ? word.substring(0, word.length() - 1) : word);

@@ -1,6 +1,7 @@
 package wexilla.core.recipe;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -40,6 +41,9 @@ public final class RecipeCheck {
     private static final Pattern NUMBER = Pattern.compile("(?<![\\d./])(?:\\d+(?:[.,]\\d+)?|[½⅓⅔¼¾])[^.;,]{2,40}");
     /** Below this share of what the line says a step names a part of it, which is fine; above, more than there is. */
     private static final Rational MORE = Rational.of(105, 100);
+
+    /** "Crumbs" speak of breadcrumbs; a shorter word may stand at the end of anything. */
+    private static final int LONG_WORD = 5;
 
     private final Recipe recipe;
     private final Measures measures;
@@ -95,7 +99,7 @@ public final class RecipeCheck {
     private void partCooked() {
         boolean meat = recipe.lines().stream()
                 .map(line -> line.read().food())
-                .anyMatch(food -> food != null && food.keepingClass().startsWith("raw-"));
+                .anyMatch(food -> food != null && ofOnePiece(food));
         boolean browned = false;
         boolean cooked = false;
         for (int i = 0; i < recipe.steps().size(); i++) {
@@ -114,12 +118,17 @@ public final class RecipeCheck {
         }
     }
 
+    /** Raw meat that is browned outside only; mince that is browned is cooked through. */
+    private static boolean ofOnePiece(Food food) {
+        return food.keepingClass().startsWith("raw-") && !food.name().contains("mince");
+    }
+
     private void times() {
         for (int i = 0; i < recipe.steps().size(); i++) {
             RecipeStep step = recipe.steps().get(i);
             StepTime text = StepTime.read(step.text());
             StepTime typed = step.typed();
-            if (typed != null && text.minutes() > 0 && typed.minutes() < text.minutes()) {
+            if (typed != null && !text.about() && typed.minutes() < text.minutes()) {
                 flag(
                         Kind.CONTRADICTION,
                         null,
@@ -127,9 +136,6 @@ public final class RecipeCheck {
                         "the text says " + text.minutes() + " min, the fields " + typed.minutes(),
                         "both cannot be right; the fields are used",
                         OWN);
-            }
-            if (step.time().minutes() == 0) {
-                flag(Kind.NO_TIME, null, i, "no time", "without it this step takes no room on a cook day", OWN);
             }
         }
     }
@@ -206,9 +212,15 @@ public final class RecipeCheck {
             return;
         }
         String steps = allSteps.toLowerCase(Locale.ROOT);
+        List<String> words = Arrays.stream(steps.split("[^\\p{L}]+"))
+                .filter(word -> word.length() >= LONG_WORD)
+                .distinct()
+                .toList();
         for (int i = 0; i < recipe.lines().size(); i++) {
             ReadLine line = recipe.lines().get(i).read();
-            if (!line.optional() && Mentions.of(line).noneMatch(steps::contains)) {
+            if (!line.optional()
+                    && Mentions.of(line).noneMatch(steps::contains)
+                    && Mentions.of(line).noneMatch(name -> words.stream().anyMatch(name::endsWith))) {
                 flag(
                         Kind.UNUSED,
                         i,
@@ -230,7 +242,7 @@ public final class RecipeCheck {
                         i,
                         null,
                         "no amount of " + line.foodName(),
-                        "it is not costed, not shopped for, and does not grow with the batch",
+                        "it is not costed and does not grow with the batch",
                         OWN);
             }
         }

@@ -23,7 +23,6 @@ public record RecipeFlag(
         /** A line no step uses. */
         UNUSED,
         LIQUID,
-        NO_TIME,
         NO_AMOUNT
     }
 }

@@ -2,11 +2,13 @@ package wexilla.core.recipe;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.FoodBook;
+import wexilla.core.food.WordLists;
 import wexilla.core.quantity.AmountReader;
 import wexilla.core.quantity.NotAnAmount;
 
@@ -42,8 +44,16 @@ public record RecipeText(
     private static final Pattern NUMBERED =
             Pattern.compile("^(?:step\\s*)?(\\d{1,2})\\s*[.):]\\s+(?=\\p{L})(.+)$", Pattern.CASE_INSENSITIVE);
     private static final Pattern STEP_HEAD = Pattern.compile("^step\\s*\\d{1,2}\\s*[.:]?$", Pattern.CASE_INSENSITIVE);
-    private static final Pattern VERB = Pattern.compile(
-            "^(?:(?:first|then|next|meanwhile|finally|now|in a|in the|when|once|after|while|if)\\b|(?:add|arrange|bake|beat|blend|boil|braise|bring|brown|brush|chop|combine|cook|cool|cover|cut|dice|discard|drain|fill|finish|flake|fold|fry|grate|grease|grill|heat|knead|layer|leave|let|line|make|mash|melt|mix|parboil|peel|place|poach|pour|preheat|press|put|reduce|remove|rest|return|rinse|roast|roll|rub|saut[eé]|season|serve|set|shred|simmer|slice|soak|soften|spoon|spread|sprinkle|steam|stir|strain|sweat|take|taste|tip|toast|top|toss|transfer|turn|warm|wash|whisk)\\b)",
+    private static final WordLists LISTS = WordLists.of("step-words");
+    private static final Pattern VERB = LISTS.list("verb");
+    private static final Pattern OPENING = LISTS.list("opening");
+    /** "Makes 3 bags of 6". */
+    private static final Pattern BAGS = Pattern.compile(
+            "\\b(?:makes|yields?|for|fills)\\s*:?\\s*(\\d{1,2})\\s+(?:bags?|box(?:es)?|trays?|jars?|packets?|batches|meals)\\s+of\\s+(\\d{1,3})\\b(?!\\s*(?:g|kg|ml|l)\\b)",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern PER_BAG = Pattern.compile(
+            "^(?:per|for each|in each|each|into each)\\s+(?:bag|box|jar|tray|packet|batch)\\s*:?$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern TIMES = Pattern.compile(
             "^(?:(?:prep(?:aration)?|cook(?:ing)?|total|hands-on|resting)(?: time)?|time)\\s*:?\\s*\\d.*$",
@@ -86,6 +96,7 @@ public record RecipeText(
         private Section section = Section.TOP;
         private String title = "";
         private @Nullable Integer portions;
+        private int eachBag;
         private final List<String> lines = new ArrayList<>();
         private final List<String> steps = new ArrayList<>();
         private final List<String> rest = new ArrayList<>();
@@ -118,6 +129,15 @@ public record RecipeText(
         }
 
         private boolean heading(String line) {
+            if (PER_BAG.matcher(line).matches()) {
+                if (lines.isEmpty() && eachBag > 0) {
+                    rest.add("made " + Objects.requireNonNull(portions) / eachBag
+                            + " times over: the lines are for one");
+                    portions = eachBag;
+                }
+                section = Section.LINES;
+                return true;
+            }
             if (GOES_IN.matcher(line).matches() && !startsWithAmount(line)) {
                 saysPortions(line);
                 section = Section.LINES;
@@ -135,7 +155,9 @@ public record RecipeText(
         }
 
         private String withoutPortions(String line) {
-            Matcher said = PORTIONS.matcher(line);
+            Matcher bags = BAGS.matcher(line);
+            Matcher said = bags.find() ? bags : PORTIONS.matcher(line);
+            said.reset();
             if (!said.find() || said.start() == 0) {
                 return line;
             }
@@ -143,7 +165,22 @@ public record RecipeText(
             return line.substring(0, said.start()).replaceAll("[\\s,(–-]+$", "").strip();
         }
 
+        /** Three bags of six are eighteen portions; of what is written per bag, six. */
+        private boolean saysBags(String line) {
+            Matcher said = BAGS.matcher(line);
+            if (!said.find()) {
+                return false;
+            }
+            eachBag = Integer.parseInt(said.group(2));
+            int all = Integer.parseInt(said.group(1)) * eachBag;
+            portions = Math.max(1, Math.min(Recipe.MOST_PORTIONS, all));
+            return true;
+        }
+
         private boolean saysPortions(String line) {
+            if (saysBags(line)) {
+                return true;
+            }
             Matcher said = PORTIONS.matcher(line);
             if (!said.find()) {
                 return false;
@@ -193,7 +230,11 @@ public record RecipeText(
                 return !isSentence(line);
             }
             boolean food = line.length() <= SHORT && foods.find(line).isPresent();
-            return food && !isSentence(line) && !VERB.matcher(line).find() && !title.isEmpty();
+            return food && !isSentence(line) && !verb(line) && !title.isEmpty();
+        }
+
+        private static boolean verb(String line) {
+            return VERB.matcher(line).lookingAt() || OPENING.matcher(line).lookingAt();
         }
 
         private static boolean isSentence(String line) {
@@ -203,7 +244,7 @@ public record RecipeText(
         private boolean isStep(String line) {
             boolean bullet = line.matches("^[•*·☐–-].*");
             String text = unnumbered(line);
-            return VERB.matcher(text).find() && !(bullet && startsWithAmount(text))
+            return verb(text) && !(bullet && startsWithAmount(text))
                     || NUMBERED.matcher(line).matches() && text.split("\\s+").length > 4
                     || line.endsWith(".") && text.split("\\s+").length > 7;
         }

@@ -66,7 +66,7 @@ public record ScaledStep(RecipeStep step, StepTime time, String why) {
             String test = (deeper ? "it lies deeper" : "it lies flatter") + " than as written: test for doneness";
             why = why.isEmpty() ? test : why + "; " + test;
         }
-        return new ScaledStep(step, new StepTime(hands, wait), why);
+        return new ScaledStep(step, new StepTime(hands, wait, written.about()), why);
     }
 
     private static StepGear.Kind gear(RecipeStep step) {

@@ -2,9 +2,11 @@ package wexilla.core.recipe;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.food.Nature;
@@ -25,6 +27,13 @@ final class StarchCheck {
     private static final Pattern WATER_BOILED =
             Pattern.compile("\\b(?:boiling|salted|plenty of|lots of)\\b[^.;]*\\bwater\\b", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern SENTENCE = Pattern.compile("[.;\\n]");
+    private static final Pattern APART =
+            Pattern.compile("\\b(?:drain(?:ed)?|separately|apart|pack(?:et|age)?|according|al dente)\\b");
+    private static final Pattern BOIL = Pattern.compile("\\b(?:boil|parboil|cook)(?:ing)? (?:the |some )?");
+    private static final Pattern TOGETHER = Pattern.compile(
+            "\\b(?:in|with|into|to) (?:the )?(?:sauce|stock|broth|soup|stew|tomato|pot|pan|mixture|liquid|dish)|\\badd\\b|\\bstir in\\b");
+
     private static final Pattern WATER_IN_STEPS = Pattern.compile(
             "(\\d+(?:[.,]\\d+)?\\s*(?:ml|l|litres?|cups?))\\s+(?:of\\s+)?(?:boiling |hot |cold )?(?:water|stock)",
             Pattern.CASE_INSENSITIVE);
@@ -39,13 +48,9 @@ final class StarchCheck {
         for (RecipeLine line : recipe.lines()) {
             Food food = line.read().food();
             Quantity quantity = line.read().quantity();
-            boolean boiledApart = food != null
-                    && Pattern.compile("(?i)boil(?:ing)? the " + Pattern.quote(food.name()))
-                            .matcher(allSteps)
-                            .find();
             if (food == null
                     || quantity == null
-                    || boiledApart
+                    || boiledApart(line.read(), food, allSteps)
                     || !line.heldBackIn().isEmpty()) {
                 continue;
             }
@@ -76,6 +81,20 @@ final class StarchCheck {
                 "it takes up " + KitchenRounding.nearest(Amount.of(taken, Unit.ML)) + "; " + lacking
                         + " more are needed, or it stays hard",
                 "common practice, no source"));
+    }
+
+    /** "Cook the pasta by its packet, drain it": it does not take up the liquid of the dish. */
+    private static boolean boiledApart(ReadLine line, Food food, String allSteps) {
+        List<String> names = Stream.concat(Mentions.shortNames(food), Stream.of(line.foodName()))
+                .map(name -> name.toLowerCase(Locale.ROOT))
+                .filter(name -> name.length() > 2)
+                .distinct()
+                .toList();
+        return SENTENCE.splitAsStream(allSteps.toLowerCase(Locale.ROOT))
+                .filter(sentence -> names.stream().anyMatch(sentence::contains))
+                .anyMatch(sentence -> APART.matcher(sentence).find()
+                        || BOIL.matcher(sentence).find()
+                                && !TOGETHER.matcher(sentence).find());
     }
 
     private static Rational takenUp(Food food, Amount amount, Measures measures) {

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.food.WordLists;
 import wexilla.core.quantity.Temperature;
 
 /**
@@ -13,23 +14,24 @@ import wexilla.core.quantity.Temperature;
  */
 public record StepGear(Kind kind, @Nullable Temperature heat) {
 
-    /** What is kept busy; the first that fits is meant. */
+    private static final WordLists LISTS = WordLists.of("gear");
+    private static final Pattern THING = LISTS.list("thing");
+
+    /** What is kept busy; the first whose words a step says is meant. */
     public enum Kind {
-        PRESSURE_COOKER("pressure cooker", "pressure"),
-        SLOW_COOKER("slow cooker", "slow[- ]cook"),
-        OVEN("oven", "oven|bake|baking|roast(?!ed)|grill|gratin"),
-        COLD("cold", "chill|fridge|refrigerat|freez|ice bath|cool(?! oven)|marinat"),
-        BURNER(
-                "burner",
-                "simmer|boil|fry|saut|brown|soften|sweat|sear|braise|stew|poach|steam|pan\\b|pot\\b|melt|reduce|toast|whisk over|heat"),
-        HANDS("hands", "");
+        PRESSURE_COOKER("pressure cooker"),
+        SLOW_COOKER("slow cooker"),
+        HOT_AIR("hot-air drawer"),
+        SMOKER("smoker"),
+        OVEN("oven"),
+        COLD("cold"),
+        BURNER("burner"),
+        HANDS("hands");
 
         private final String words;
-        private final Pattern said;
 
-        Kind(String words, String said) {
+        Kind(String words) {
             this.words = words;
-            this.said = Pattern.compile("\\b(?:" + said + ")", Pattern.CASE_INSENSITIVE);
         }
 
         public String words() {
@@ -37,19 +39,24 @@ public record StepGear(Kind kind, @Nullable Temperature heat) {
         }
     }
 
-    /** "180 °C, fan 160 °C"; null where there is no heat. */
-    public static @Nullable String heatOf(String text) {
+    /** "180 °C, fan 160 °C", or "350 °F, fan 325 °F"; null where there is no heat. */
+    public static @Nullable String heatOf(String text, boolean fahrenheit) {
         Temperature heat = read(text).heat();
-        return heat == null ? null : heat + ", fan " + heat.forFan();
+        return heat == null
+                ? null
+                : heat.dial(fahrenheit) + ", fan " + heat.forFan().dial(fahrenheit);
     }
 
     /** What this step keeps busy; hands only when it says nothing else. */
     public static StepGear read(String text) {
+        String done = THING.matcher(text).replaceAll(" ");
         Kind kind = Arrays.stream(Kind.values())
-                .filter(each -> each != Kind.HANDS && each.said.matcher(text).find())
+                .filter(each -> each != Kind.HANDS
+                        && LISTS.list(each.name()).matcher(done).find())
                 .findFirst()
                 .orElse(Kind.HANDS);
-        Optional<Temperature> heat = kind == Kind.OVEN ? Temperature.find(text) : Optional.empty();
+        Optional<Temperature> heat =
+                kind == Kind.OVEN || kind == Kind.HOT_AIR ? Temperature.find(text) : Optional.empty();
         return new StepGear(kind, heat.orElse(null));
     }
 }

@@ -12,9 +12,10 @@ import wexilla.core.quantity.Rational;
 /**
  * How long a step takes, in whole minutes: hands are at it, or it goes on by itself. Read from what the step says when
  * nobody wrote minutes beside it: "simmer 45 minutes" waits, "brown it, 8 minutes" keeps hands; "2 1/2 hours" is 150.
+ * Without a time hands take what such work usually takes, {@code about}.
  * Alternatives are one of them, not both; a moment in a time is no more of it. Overnight counts 8 hours: own definition.
  */
-public record StepTime(int handsMin, int waitMin) {
+public record StepTime(int handsMin, int waitMin, boolean about) {
 
     public static final StepTime NONE = new StepTime(0, 0);
 
@@ -29,14 +30,16 @@ public record StepTime(int handsMin, int waitMin) {
     private static final Pattern PARTS = Pattern.compile("[;.](?:\\s|$)|, then ");
     private static final Pattern ALONE = Pattern.compile(
             "\\b(simmer|boil|bak(?:e|ing)|roast|brais|stew|soak|rest(?!\\s+of)|ris(?:e|ing)|chill|cool|thaw|marinat|cook|steam|poach|slow|dry|prov(?:e|ing)"
-                    + "|stand|freez|pressure|releas|refrigerat|fridge|overnight|infus|set aside|leave|oven|bubble|reduce|ferment|drain)",
+                    + "|stand|freez|pressure|releas|refrigerat|fridge|overnight|infus|set aside|leave|oven|bubble|reduce|ferment|drain|smok|air[- ]fr)",
             Pattern.CASE_INSENSITIVE);
     /** "For the first 30 minutes", "last 15 minutes: add", "every 2 hours", "after 20 minutes": moments in a time, not more of it. */
     private static final Pattern MOMENT = Pattern.compile(
             "\\b(?:first|last|final|remaining|every|each|after|halfway|another few)\\s*$", Pattern.CASE_INSENSITIVE);
     /** What stands between two times of which one is meant: "high 2 hours or low 4", "20 thawed / 25 frozen". */
-    private static final Pattern EITHER =
-            Pattern.compile("^[^.;,]{0,24}?(?:\\bor\\b|/)[^.;,]{0,24}$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern EITHER = Pattern.compile(
+            "^[^.;,]{0,24}?(?:\\bor\\b|/)[^.;,]{0,24}$"
+                    + "|^\\s*for\\s+(?:soft|hard|rare|medium|firm|runny|al dente|well done)[^.;]{0,12},?\\s*(?:and|or)?\\s*$",
+            Pattern.CASE_INSENSITIVE);
 
     private static final Pattern SIDES = Pattern.compile(
             "^\\s*(?:on|per|a|for|each|for each|on each)?\\s*(?:each|per|a|both)?\\s*sides?\\b",
@@ -59,6 +62,11 @@ public record StepTime(int handsMin, int waitMin) {
         return Pattern.compile("\\b(?:" + words + ")\\b", Pattern.CASE_INSENSITIVE);
     }
 
+    /** A time somebody said. */
+    public StepTime(int handsMin, int waitMin) {
+        this(handsMin, waitMin, false);
+    }
+
     /** @throws IllegalArgumentException if minutes are negative or more than two days */
     public StepTime {
         if (handsMin < 0 || waitMin < 0 || handsMin > MOST_MINUTES || waitMin > MOST_MINUTES) {
@@ -69,14 +77,16 @@ public record StepTime(int handsMin, int waitMin) {
     /** Both together, at most {@link #MOST_MINUTES} of each. */
     public StepTime plus(StepTime other) {
         return new StepTime(
-                Math.min(handsMin + other.handsMin, MOST_MINUTES), Math.min(waitMin + other.waitMin, MOST_MINUTES));
+                Math.min(handsMin + other.handsMin, MOST_MINUTES),
+                Math.min(waitMin + other.waitMin, MOST_MINUTES),
+                about || other.about);
     }
 
     public int minutes() {
         return handsMin + waitMin;
     }
 
-    /** What the text of a step says about its time; nothing when it says nothing. */
+    /** What the text of a step says about its time, else what such work usually takes. */
     public static StepTime read(String text) {
         int hands = 0;
         int wait = 0;
@@ -100,6 +110,9 @@ public record StepTime(int handsMin, int waitMin) {
                     hands += minutes;
                 }
             }
+        }
+        if (hands == 0 && wait == 0 && !text.isBlank()) {
+            return new StepTime(HandTimes.about(text), 0, true);
         }
         return new StepTime(Math.min(hands, MOST_MINUTES), Math.min(wait, MOST_MINUTES));
     }

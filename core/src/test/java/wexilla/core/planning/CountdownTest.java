@@ -37,10 +37,10 @@ class CountdownTest {
     }
 
     @Test
-    void stepsWithoutMinutesStandAtTheTable() {
+    void stepsWithoutMinutesTakeWhatSuchWorkUsuallyTakes() {
         assertThat(Countdown.of(evening(new RecipeStep("Serve with lemon.", null))))
                 .singleElement()
-                .satisfies(step -> assertThat(step.at().toLocalTime()).isEqualTo(LocalTime.of(18, 30)));
+                .satisfies(step -> assertThat(step.at().toLocalTime()).isEqualTo(LocalTime.of(18, 28)));
         assertThat(Countdown.of(evening())).isEmpty();
     }
 }

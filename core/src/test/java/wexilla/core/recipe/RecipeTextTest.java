@@ -71,4 +71,23 @@ class RecipeTextTest {
         assertThatThrownBy(() -> read(" \n ")).hasMessageContaining("no text");
         assertThatThrownBy(() -> read("x".repeat(100_001))).hasMessageContaining("100001");
     }
+
+    @Test
+    void bagsOfPortionsAndWhatIsWrittenPerBagAreRead() {
+        RecipeText bags = read("""
+                Chicken bags
+                Makes 3 bags of 6
+
+                Per bag:
+                500 g minced beef
+                2 onions
+                1. Thaw in the fridge the night before.
+                2. Slow cook 6 hours.""");
+        assertThat(bags.portions()).isEqualTo(6);
+        assertThat(bags.lines()).hasSize(2);
+        assertThat(bags.steps()).containsExactly("Thaw in the fridge the night before.", "Slow cook 6 hours.");
+        assertThat(bags.rest()).containsExactly("made 3 times over: the lines are for one");
+        assertThat(read("Meatballs\nMakes 3 bags of 6\n1 kg minced beef").portions())
+                .isEqualTo(18);
+    }
 }

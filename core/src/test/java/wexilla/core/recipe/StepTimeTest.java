@@ -20,7 +20,7 @@ class StepTimeTest {
                 "Bake 20-25 min.|0|25",
                 "Chop for 10 minutes; simmer 1 hour.|10|60",
                 "Braise 1½ h|0|90",
-                "Season to taste.|0|0",
+                "Boil 6 minutes for soft, 10 minutes for hard.|0|6",
                 "Simmer it for three hours.|0|180",
                 "Rest an hour.|0|60",
                 "Simmer for half an hour.|0|30",
@@ -38,11 +38,18 @@ class StepTimeTest {
                 "Let it rise 1 hour 30 minutes.|0|90",
                 "Fry the fillets 4 minutes per side.|8|0",
                 "Chill in the fridge 2-3 hours.|0|180",
-                "Use a handful of herbs.|0|0",
-                "Use a 9 inch tin and 3 eggs.|0|0"
+                "Air fry at 200 °C for 12 minutes.|0|12",
+                "Pressure cook 12 minutes, natural release 15 minutes.|0|27"
             })
     void minutesAreReadFromTheText(String text, int hands, int alone) {
         assertThat(StepTime.read(text)).isEqualTo(new StepTime(hands, alone));
+    }
+
+    /** Common practice, no source: hand times to start from, never nothing. */
+    @ParameterizedTest
+    @CsvSource({"Chop the onions., 5", "Brown the mince., 8", "Season to taste., 2", "Use a 9 inch tin and 3 eggs., 2"})
+    void aStepThatSaysNoTimeTakesAboutWhatSuchWorkTakes(String text, int hands) {
+        assertThat(StepTime.read(text)).isEqualTo(new StepTime(hands, 0, true));
     }
 
     @Test

@@ -97,9 +97,30 @@ class TimesTest {
         Temperature hot = Temperature.fahrenheit(Rational.of(165));
         assertThat(hot.inFahrenheit()).isEqualTo(Rational.of(165));
         assertThat(Temperature.gasMark(6).forFan()).hasToString("180 °C");
-        assertThat(StepGear.heatOf("Bake at 180 °C for an hour.")).isEqualTo("180 °C, fan 160 °C");
-        assertThat(StepGear.heatOf("Bake at 180 °C fan for an hour.")).isEqualTo("200 °C, fan 180 °C");
-        assertThat(StepGear.heatOf("Simmer for an hour.")).isNull();
+        assertThat(StepGear.heatOf("Bake at 180 °C for an hour.", false)).isEqualTo("180 °C, fan 160 °C");
+        assertThat(StepGear.heatOf("Bake at 180 °C fan for an hour.", false)).isEqualTo("200 °C, fan 180 °C");
+        assertThat(StepGear.heatOf("Bake at 350 F for an hour.", true)).isEqualTo("350 °F, fan 315 °F");
+        assertThat(StepGear.heatOf("Bake at 350 F for an hour.", false)).isEqualTo("175 °C, fan 155 °C");
+        assertThat(StepGear.heatOf("Bake at 350 degrees.", true)).startsWith("350 °F");
+        assertThat(StepGear.heatOf("Simmer for an hour.", false)).isNull();
+    }
+
+    /** By whole words: naming a thing heats and chills nothing. */
+    @ParameterizedTest
+    @CsvSource({
+        "Add the chillies to the bowl., HANDS",
+        "Broil for 5 minutes., OVEN",
+        "Lay it in the roasting tin., HANDS",
+        "Put the roasting tin into the oven., OVEN",
+        "Air fry for 12 minutes., HOT_AIR",
+        "Leave it in the smoker., SMOKER",
+        "Steam it in a steamer., BURNER",
+        "Chill for an hour., COLD",
+        "Put the slices into the toaster., HANDS",
+        "Stir in the brown sugar and the chilled butter., HANDS"
+    })
+    void whatAStepKeepsBusyIsReadByWholeWords(String text, StepGear.Kind kind) {
+        assertThat(StepGear.read(text).kind()).isEqualTo(kind);
     }
 
     /** handbook, section 2: a baking time is kept while depth stays within 15 %. */
