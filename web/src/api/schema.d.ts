@@ -2003,12 +2003,14 @@ export interface components {
         };
         PriceInput: {
             food: string;
+            multi?: string;
             pack: string;
             price: string;
         };
         PriceView: {
             each: string;
             food: string;
+            multi?: string;
             name: string;
             old: boolean;
             pack: string;

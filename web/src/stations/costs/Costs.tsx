@@ -112,6 +112,7 @@ function Prices({ prices }: { prices: Schema['PriceView'][] }) {
   const [food, setFood] = useState('');
   const [pack, setPack] = useState('');
   const [price, setPrice] = useState('');
+  const [multi, setMulti] = useState('');
   const save = useAct(
     'facts',
     (key, body: Schema['PriceInput']) =>
@@ -120,6 +121,7 @@ function Prices({ prices }: { prices: Schema['PriceView'][] }) {
       setFood('');
       setPack('');
       setPrice('');
+      setMulti('');
     },
   );
   const field = (set: (value: string) => void) => (value: string) => {
@@ -132,20 +134,28 @@ function Prices({ prices }: { prices: Schema['PriceView'][] }) {
         Price book
       </h2>
       <form
-        className="mb-3 grid items-end gap-3 sm:grid-cols-[minmax(0,1fr)_7rem_6rem_auto]"
+        className="mb-3 grid items-end gap-3 sm:grid-cols-[minmax(0,1fr)_6rem_6rem_8rem_auto]"
         onSubmit={(event) => {
           event.preventDefault();
-          save.act({ food, pack, price });
+          save.act({ food, pack, price, multi: multi.trim() === '' ? undefined : multi });
         }}
       >
         <Field label="Food" value={food} set={field(setFood)} at="/food" problem={save.problem} />
         <Field label="Pack" value={pack} set={field(setPack)} at="/pack" problem={save.problem} placeholder="1 kg" />
         <Field label="Price" kind="number" value={price} set={field(setPrice)} at="/price" problem={save.problem} />
+        <Field
+          label="Or several"
+          value={multi}
+          set={field(setMulti)}
+          at="/multi"
+          problem={save.problem}
+          placeholder="3 for 13.00"
+        />
         <button type="submit" className="btn btn-primary" disabled={save.busy}>
           Write down
         </button>
       </form>
-      <OtherProblem problem={save.problem} fields={['/food', '/pack', '/price']} />
+      <OtherProblem problem={save.problem} fields={['/food', '/pack', '/price', '/multi']} />
       {prices.length === 0 && (
         <Empty>No price is written down yet. Prices also come from notes and from the list.</Empty>
       )}
@@ -156,6 +166,7 @@ function Prices({ prices }: { prices: Schema['PriceView'][] }) {
               <span className="font-semibold">{one.name}</span>
               <span className={`block text-sm ${one.old ? 'font-bold text-accent' : 'quiet'}`}>
                 {one.pack} for {one.price}, {shortDay(one.seenOn)}
+                {one.multi && ` · ${one.multi}`}
                 {one.old && ': an old price'}
               </span>
             </span>

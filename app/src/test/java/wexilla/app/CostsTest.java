@@ -3,6 +3,8 @@ package wexilla.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -10,6 +12,7 @@ import tools.jackson.databind.JsonNode;
 import wexilla.app.support.Http;
 import wexilla.app.support.Kitchen;
 import wexilla.app.support.MovableClock;
+import wexilla.app.support.Sample;
 
 /** The price book and the weeks: newest price, old prices, what was used, paid and binned. */
 class CostsTest {
@@ -79,5 +82,36 @@ class CostsTest {
         assertThat(price("rice", "1 kg", "1.999").field()).isEqualTo("/price");
         assertThat(price("rice", "1 kg", "-1").field()).isEqualTo("/price");
         assertThat(costs().path("prices")).isEmpty();
+    }
+
+    /** Three for 13.00 against 5.20: 4.33 each; the list takes it where three are needed, and not for one. */
+    @Test
+    void severalTogetherCostLessWhereSeveralAreNeeded() {
+        Map<String, Object> price =
+                Map.of("food", "whole chicken", "pack", "2 kg", "price", "5.20", "multi", "3 for 13.00");
+        http.act("/api/costs/prices", price).ok();
+        JsonNode seen = http.get("/api/costs").ok().path("prices").get(0);
+        assertThat(seen.path("multi").asString()).isEqualTo("3 for 13.00: 4.33 a pack");
+        assertThat(expected("2 kg")).isEqualTo("5.20");
+        assertThat(expected("6 kg")).isEqualTo("13.00");
+        Map<String, Object> wrong = new HashMap<>(price);
+        wrong.put("multi", "cheap");
+        assertThat(http.act("/api/costs/prices", wrong).field()).isEqualTo("/multi");
+    }
+
+    /** What the list expects to pay for this much. */
+    private String expected(String amount) {
+        Map<String, Object> recipe =
+                Sample.recipe("Roast of " + amount, 4, List.of(amount + " whole chicken"), List.of());
+        http.act("/api/recipes", recipe).ok();
+        JsonNode day = http.get("/api/plan").ok().path("days").get(0);
+        Map<String, Object> evening = Sample.evening(
+                day.path("date").asString(),
+                "COOK",
+                List.of(),
+                List.of(Map.of("text", "Roast of " + amount, "portions", 4)));
+        evening.put("version", day.path("slot").path("version").asInt(0));
+        http.act("/api/plan/evening", evening).ok();
+        return http.get("/api/shop").ok().path("wanted").get(0).path("expected").asString();
     }
 }

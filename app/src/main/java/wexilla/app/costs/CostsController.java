@@ -6,6 +6,7 @@ import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -25,6 +26,7 @@ import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.Offer;
+import wexilla.core.pricing.WholePacks;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
@@ -64,7 +66,8 @@ class CostsController {
             String each,
             String unit,
             String seenOn,
-            boolean old) {}
+            boolean old,
+            @Nullable String multi) {}
 
     /** A week from Monday. Decimal money. @param used what was eaten; {@code paid} at tills; {@code binned} */
     record WeekOf(String monday, String used, String paid, String binned) {}
@@ -94,6 +97,7 @@ class CostsController {
         boolean piece = offer.pack().unit().equals(Unit.PIECE);
         Rational big = piece ? Rational.ONE : Rational.of(1000);
         Money each = offer.unitPrice().of(big);
+        WholePacks.MultiBuy multi = offer.multi();
         String unit = piece ? "each" : offer.pack().unit().equals(Unit.ML) ? "a litre" : "a kilo";
         return new PriceView(
                 food.key().id(),
@@ -103,11 +107,19 @@ class CostsController {
                 each.decimal(),
                 unit,
                 offer.seenOn().toString(),
-                offer.old(today));
+                offer.old(today),
+                multi == null
+                        ? null
+                        : multi.count() + " for " + multi.price().decimal() + ": "
+                                + multi.each().decimal() + " a pack");
     }
 
-    /** @param pack what the price is for: "1 kg"; @param price decimal money */
-    record PriceInput(String food, String pack, String price) {}
+    /** @param pack what the price is for: "1 kg"; @param price decimal money of one; @param multi "3 for 13.00", absent without */
+    record PriceInput(
+            String food,
+            String pack,
+            String price,
+            @Nullable String multi) {}
 
     @PostMapping("/api/costs/prices")
     Said price(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody PriceInput input) {
@@ -119,13 +131,17 @@ class CostsController {
                 throw Problem.at("/pack", "A pack of nothing has no price.");
             }
             Money price = Asked.money("/price", input.price(), household.currency());
+            String several = input.multi();
+            WholePacks.MultiBuy multi = several == null || several.isBlank()
+                    ? null
+                    : Asked.at("/multi", () -> WholePacks.MultiBuy.parse(several, household.currency()));
             Unit unit = base.unit().equals(Unit.G) || base.unit().equals(Unit.ML) ? base.unit() : Unit.PIECE;
             Food food = foods.known(household).book().find(name).orElseGet(() -> foods.own(household, name, unit));
             Amount counted = Conversion.convert(food, pack, food.base(), household.measures())
                             instanceof Conversion.Converted converted
                     ? converted.amount()
                     : Amount.of(base.value(), unit);
-            offers.record(act, foods.row(household, food), counted, price, act.day());
+            offers.record(act, foods.row(household, food), counted, price, act.day(), multi);
             return "Price: " + food.name() + ", " + pack + " for " + price.decimal();
         });
     }

@@ -1,8 +1,11 @@
 package wexilla.app.onhand;
 
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.Currency;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -16,6 +19,7 @@ import wexilla.app.platform.Household;
 import wexilla.core.food.Key;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.Offer;
+import wexilla.core.pricing.WholePacks;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
@@ -32,9 +36,21 @@ public class Offers {
 
     /** @param pack what it was for; null when nobody said, so that it is kept and cannot be counted with yet */
     public void record(Act act, UUID food, @Nullable Amount pack, Money price, LocalDate seenOn) {
+        record(act, food, pack, price, seenOn, null);
+    }
+
+    /** @param multi what several packs cost together, null when there is no such offer */
+    public void record(
+            Act act,
+            UUID food,
+            @Nullable Amount pack,
+            Money price,
+            LocalDate seenOn,
+            WholePacks.@Nullable MultiBuy multi) {
         db.sql("""
-                        insert into offer (household_id, id, food, pack, base_amount, base_unit, price, seen_on, act)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?)""")
+                        insert into offer (household_id, id, food, pack, base_amount, base_unit, price, seen_on, act,
+                            multi_n, multi_price, kind)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
                 .params(Arrays.asList(
                         act.household().id(),
                         UUID.randomUUID(),
@@ -44,8 +60,16 @@ public class Offers {
                         pack == null ? null : pack.unit().symbol(),
                         price.minor(),
                         seenOn,
-                        act.id()))
+                        act.id(),
+                        multi == null ? null : multi.count(),
+                        multi == null ? null : multi.price().minor(),
+                        multi == null ? "regular" : "multi"))
                 .update();
+    }
+
+    private static WholePacks.@Nullable MultiBuy multi(ResultSet row, Currency currency) throws SQLException {
+        int count = row.getInt("multi_n");
+        return count < 2 ? null : new WholePacks.MultiBuy(count, Money.of(row.getLong("multi_price"), currency));
     }
 
     /** How many prices of one food are looked at: more kinds of pack nobody chooses between. */
@@ -56,7 +80,8 @@ public class Offers {
         record Seen(LocalDate on, long seq, Offer offer) {}
         return db
                 .sql("""
-                        select f.id, o.price, o.base_amount, o.base_unit, o.seen_on, a.seq from food f
+                        select f.id, o.price, o.base_amount, o.base_unit, o.seen_on, o.multi_n, o.multi_price, a.seq
+                        from food f
                         cross join lateral (
                             select * from offer n where n.household_id = f.household_id and n.food = f.id
                             and n.price is not null and n.base_amount is not null and n.act not in (
@@ -74,7 +99,8 @@ public class Offers {
                                 Amount.of(
                                         Rational.of(row.getBigDecimal("base_amount")),
                                         Unit.ofSymbol(row.getString("base_unit"))),
-                                row.getObject("seen_on", LocalDate.class))))
+                                row.getObject("seen_on", LocalDate.class),
+                                multi(row, household.currency()))))
                 .list()
                 .stream()
                 .sorted(Comparator.comparing(Seen::on).thenComparing(Seen::seq).reversed())

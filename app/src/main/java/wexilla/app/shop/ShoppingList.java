@@ -58,7 +58,7 @@ class ShoppingList {
         now.offers().forEach((food, seen) -> {
             Map<String, WholePacks> bySize = new LinkedHashMap<>();
             for (Offer offer : seen) {
-                bySize.putIfAbsent(offer.pack().precise(), new WholePacks(offer.pack(), offer.price(), null));
+                bySize.putIfAbsent(offer.pack().precise(), new WholePacks(offer.pack(), offer.price(), offer.multi()));
             }
             packs.put(food, List.copyOf(bySize.values()));
         });

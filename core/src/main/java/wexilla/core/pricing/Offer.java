@@ -1,6 +1,7 @@
 package wexilla.core.pricing;
 
 import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Key;
 import wexilla.core.money.Money;
 import wexilla.core.money.UnitPrice;
@@ -9,9 +10,16 @@ import wexilla.core.quantity.Amount;
 /**
  * One price seen or paid.
  *
+ * @param price of one pack
  * @param pack what it was for, in g, ml or pieces
+ * @param multi what several of them cost together: "3 for 13.00"
  */
-public record Offer(Key food, Money price, Amount pack, LocalDate seenOn) {
+public record Offer(Key food, Money price, Amount pack, LocalDate seenOn, WholePacks.@Nullable MultiBuy multi) {
+
+    /** A price of one pack alone. */
+    public Offer(Key food, Money price, Amount pack, LocalDate seenOn) {
+        this(food, price, pack, seenOn, null);
+    }
 
     /** Days after which a price is shown as old: handbook, section 4. */
     public static final int OLD_DAYS = 90;

@@ -1,10 +1,14 @@
 package wexilla.core.pricing;
 
+import java.util.Currency;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
 
 /**
  * What whole packs of one kind cost at the till, basis "bought".
@@ -15,6 +19,28 @@ public record WholePacks(Amount pack, Money price, @Nullable MultiBuy multi) {
 
     /** "3 for 10.00". */
     public record MultiBuy(int count, Money price) {
+
+        private static final Pattern WRITTEN =
+                Pattern.compile("(\\d{1,2})\\s*(?:for|x|×|@)\\s*(.+)", Pattern.CASE_INSENSITIVE);
+
+        /**
+         * As a shop writes it.
+         *
+         * @throws IllegalArgumentException if it is no "3 for 13.00"
+         */
+        public static MultiBuy parse(String text, Currency currency) {
+            Matcher written = WRITTEN.matcher(text.strip());
+            if (!written.matches()) {
+                throw new IllegalArgumentException("“" + text + "” is no multi-buy; write it like 3 for 13.00");
+            }
+            return new MultiBuy(Integer.parseInt(written.group(1)), Money.parse(written.group(2), currency));
+        }
+
+        /** What one of them comes to, rounded. */
+        public Money each() {
+            return Money.rounded(price.exact().dividedBy(Rational.of(count)), price.currency());
+        }
+
         public MultiBuy {
             if (count < 2) {
                 throw new IllegalArgumentException("a multi-buy is for two or more, not " + count);
