@@ -1,7 +1,7 @@
 import type { Problem, Style } from '../../api/client';
 import { FieldProblem } from '../../kit/kit';
 import { styleWords } from '../../kit/words';
-import { emptyStep, type Form } from './form';
+import { emptyStep, type Form, withStop } from './form';
 
 type Props = { form: Form; change: (part: Partial<Form>) => void; problem: Problem | undefined };
 
@@ -61,7 +61,7 @@ export function StepRows({ form, change, problem }: Props) {
                   className="select w-full"
                   value={step.stop ?? ''}
                   onChange={(event) =>
-                    put(at, { ...step, stop: (event.target.value || undefined) as Style | undefined })
+                    change(withStop(form, at, (event.target.value || undefined) as Style | undefined))
                   }
                 >
                   <option value="">it goes on</option>

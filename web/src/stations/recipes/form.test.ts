@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { emptyForm, emptyLine, formOf, inputOf } from './form';
+import { emptyForm, emptyLine, formOf, inputOf, withStop } from './form';
 
 const typed = (portions: string) => ({ ...emptyForm(), title: 'Pot', portions });
 
@@ -74,5 +74,12 @@ describe('the recipe form', () => {
   it('gives every row a key of its own', () => {
     const keys = Array.from({ length: 500 }, () => emptyLine().key);
     expect(new Set(keys).size).toBe(500);
+  });
+
+  it('holds back in the first stop what was ticked before there was one', () => {
+    const form = { ...emptyForm(), lines: [{ ...emptyLine('200 ml cream'), heldBackIn: ['COOKED' as const] }] };
+    const stopped = { ...form, ...withStop(form, 0, 'READY_TO_BAKE') };
+    expect(stopped.lines[0]?.heldBackIn).toEqual(['READY_TO_BAKE']);
+    expect(withStop(stopped, 0, 'COOKED').lines[0]?.heldBackIn).toEqual(['READY_TO_BAKE']);
   });
 });

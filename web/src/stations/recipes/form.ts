@@ -90,6 +90,18 @@ export const formOf = (recipe: Schema['RecipeView']): Form => ({
   ],
 });
 
+/** A step stops here; what was ticked to be added on the night before there was a stop is held back in it. */
+export const withStop = (form: Form, at: number, stop: Style | undefined): Pick<Form, 'lines' | 'steps'> => {
+  const first = form.steps.every((step) => step.stop === undefined);
+  return {
+    steps: form.steps.map((step, i) => (i === at ? { ...step, stop } : step)),
+    lines:
+      first && stop
+        ? form.lines.map((line) => (line.heldBackIn.length > 0 ? { ...line, heldBackIn: [stop] } : line))
+        : form.lines,
+  };
+};
+
 /** What is no number of minutes is sent as -1 and refused at its field. */
 const minutes = (text: string) => whole(text, undefined, -1);
 

@@ -19,6 +19,7 @@ import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.Style;
 import wexilla.core.shopping.Needs;
 import wexilla.core.stock.OpenLot;
 import wexilla.core.stock.StockUse;
@@ -92,11 +93,14 @@ class Served {
         return cost;
     }
 
-    /** Leftovers of what stood on the counter or came out of the freezer go into the fridge. */
+    /** Leftovers of what stood on the counter or came out of the freezer go into the fridge; a raw bag is cooked by now. */
     private void aside(Act act, Take take, Rational keep) {
         UUID id = UUID.fromString(take.lot().id());
-        Storage storage = lots.byId(act.household(), id).orElseThrow().storage();
-        if (!keep.isZero() && storage != Storage.FRIDGE) {
+        Lots.Lot lot = lots.byId(act.household(), id).orElseThrow();
+        Storage storage = lot.storage();
+        if (!keep.isZero() && lot.style() == Style.RAW_BAG) {
+            handling.cooked(act, id, Amount.of(keep, Unit.PORTION));
+        } else if (!keep.isZero() && storage != Storage.FRIDGE) {
             UUID fridge = households.usualPlace(act.household(), Storage.FRIDGE).id();
             handling.move(act, id, Amount.of(keep, Unit.PORTION), fridge);
         }

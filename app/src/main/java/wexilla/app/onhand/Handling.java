@@ -237,6 +237,28 @@ public class Handling {
         return written(amount) + lot.name() + ", " + place.name();
     }
 
+    /** What was raw was cooked and is left over: into the fridge, its day 0 is today. */
+    public void cooked(Act act, UUID id, Amount amount) {
+        Lots.Lot lot = locked(act, id);
+        Place fridge = households.usualPlace(act.household(), Storage.FRIDGE);
+        LotClock clock = LotClock.start(KeepingGuide.COOKED_DISH, act.day());
+        Take take = taken(lot, amount);
+        NewLot child = new NewLot(
+                UUID.randomUUID(),
+                lot.food(),
+                lot.batch(),
+                amount,
+                Lots.Level.COUNTED,
+                take.cost(),
+                "left over, cooked",
+                fridge.id(),
+                State.COOKED,
+                clock,
+                reference.keeping(act.household()).dates(clock, fridge.kind()),
+                Lots.Packet.NONE);
+        ledger.carry(act, take, child, Kind.MOVED, "");
+    }
+
     private void carry(Act act, Lots.Lot lot, Amount amount, Place place, State state, LotClock clock, Kind kind) {
         boolean whole = amount.equals(lot.amount());
         Take take = taken(lot, amount);

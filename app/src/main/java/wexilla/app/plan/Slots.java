@@ -103,9 +103,12 @@ public class Slots {
         return between(household, day, day).stream().findFirst();
     }
 
-    /** The table time used last, else half past six. */
+    /** The table time of most of the last evenings, once two have it; else half past six. One noon moves no evening. */
     public LocalTime usualTable(Household household) {
-        return db.sql("select table_time from slot where household_id = ? order by day desc limit 1")
+        return db.sql("""
+                        select table_time from (
+                            select table_time, day from slot where household_id = ? order by day desc limit 14) lately
+                        group by table_time having count(*) > 1 order by count(*) desc, max(day) desc limit 1""")
                 .params(household.id())
                 .query((row, n) -> row.getObject("table_time", LocalTime.class))
                 .optional()

@@ -148,7 +148,7 @@ class ShopController {
     }
 
     private static boolean isOf(Snapshot now, Entries.Entry entry, Food food) {
-        return entry.food() != null && food.key().equals(now.foods().key(entry.food()));
+        return entry.food() != null && food.key().equals(now.foods().keys().get(entry.food()));
     }
 
     private WantedView view(Household household, Basket.Line line) {
@@ -199,10 +199,16 @@ class ShopController {
                 "");
     }
 
+    /** A food that came into the book while this list was made is in it with the next one. */
+    private static @Nullable String key(Snapshot now, Entries.Entry entry) {
+        Key key = entry.food() == null ? null : now.foods().keys().get(entry.food());
+        return key == null ? null : key.id();
+    }
+
     private static TickedView view(Snapshot now, Entries.Entry entry) {
         return new TickedView(
                 entry.act().toString(),
-                entry.food() == null ? null : now.foods().key(entry.food()).id(),
+                key(now, entry),
                 entry.item() == null ? null : entry.item().toString(),
                 entry.text(),
                 entry.packs(),

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.stretch.Cutting.Cut;
+import wexilla.core.quantity.Rational;
 import wexilla.core.stretch.StretchPlan.Dish;
 
 /**
@@ -41,7 +42,7 @@ public record Stretched(
         static ShareView of(Dish dish) {
             return new ShareView(
                     dish.name(),
-                    dish.grams().plain(),
+                    shown(dish.grams()),
                     dish.cost().decimal(),
                     dish.plates().plain(),
                     dish.plateCost() == null ? null : dish.plateCost().decimal(),
@@ -57,15 +58,20 @@ public record Stretched(
         List<ShareView> shares = new ArrayList<>();
         cut.plan().dishes().forEach(dish -> shares.add(ShareView.of(dish)));
         return new Stretched(
-                cut.slab().cookedGrams().plain(),
+                shown(cut.slab().cookedGrams()),
                 shares,
                 new RemainderView(
-                        cut.slab().remainder().grams().plain(),
+                        shown(cut.slab().remainder().grams()),
                         cut.slab().remainder().cost().decimal()),
                 cut.plan().warnings(),
                 cut.plan().plates().floor().intValueExact(),
                 cut.plan().plainPlates(),
                 cut.yield().plain(),
                 cut.yieldSource());
+    }
+
+    /** To the tenth of a gram: nobody cuts finer. */
+    private static String shown(Rational grams) {
+        return Rational.of(grams.toDecimal(1)).plain();
     }
 }

@@ -54,7 +54,7 @@ public enum PlanRule {
             List<String> toBuy = new ArrayList<>();
             for (Met one : plan.met().get(at)) {
                 Amount lacking = one.lacking();
-                if (lacking != null && one.want().food() == null) {
+                if (lacking != null && one.want().food() == null && one.past().isEmpty()) {
                     found.add(new Judgement.NotThere(day, one.want().name(), lacking));
                 } else if ((lacking != null || !one.unknown().isEmpty())
                         && !toBuy.contains(one.want().name())) {

@@ -73,6 +73,9 @@ public record Dinners(
                             ? Optional.of(one.amount().value().dividedBy(COOKED_MEAT_GRAMS))
                             : Optional.empty();
         }
+        if (food.traits().protein().isEmpty()) {
+            return Optional.empty();
+        }
         return Conversion.convert(food, one.amount(), Unit.PORTION, measures) instanceof Conversion.Converted converted
                 ? Optional.of(converted.amount().value())
                 : Optional.empty();
