@@ -6,7 +6,7 @@ import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { KeepsAs } from '../../kit/KeepsAs';
 import { Empty, FieldProblem, Heading, Money, OneOf, OtherProblem, Waiting } from '../../kit/kit';
-import { useForm } from '../../kit/useForm';
+import { done, useForm } from '../../kit/useForm';
 import { styleWords, until, whole } from '../../kit/words';
 import { type Also, AlsoRows } from './AlsoRows';
 
@@ -63,11 +63,15 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
     'stock',
     (key, body: Schema['CookInput']) =>
       answer(api.POST('/api/cook', { params: { header: { 'Idempotency-Key': key } }, body })),
-    () => navigate('/pack'),
+    () => {
+      done(`cook-${recipe}`);
+      navigate('/pack');
+    },
   );
   const { form, set } = useForm<Form>(
     { keepBack: '', also: [], portions: undefined, used: {}, keepsAs: '' },
     cook.forget,
+    `cook-${recipe}`,
   );
   if (!plan) {
     return sizeProblem ? <p className="fieldproblem">{sizeProblem}</p> : <Waiting />;

@@ -4,7 +4,7 @@ import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { OneOf, OtherProblem } from '../../kit/kit';
 import { Panel } from '../../kit/Panel';
-import { useForm } from '../../kit/useForm';
+import { done, useForm } from '../../kit/useForm';
 import { shortDay, whole } from '../../kit/words';
 
 type Input = Schema['EveningInput'];
@@ -37,11 +37,16 @@ export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['Pla
   const household = useHousehold().data;
   const eaters = (household?.people ?? []).filter((person) => person.active);
   const main = slot?.dishes.find((dish) => dish.kind !== 'SIDE');
+  const typed = `evening-${day.date}-${slot?.version ?? 0}`;
+  const leave = () => {
+    done(typed);
+    close();
+  };
   const save = useAct(
     'plan',
     (key, body: Input) =>
       answer(api.POST('/api/plan/evening', { params: { header: { 'Idempotency-Key': key } }, body })),
-    close,
+    leave,
   );
   const { form, set } = useForm<Form>(
     {
@@ -60,6 +65,7 @@ export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['Pla
       people: undefined,
     },
     save.forget,
+    typed,
   );
   const { kind, dish, batch } = form;
   const here = form.people ?? slot?.people ?? eaters.map((person) => person.id);
@@ -68,7 +74,7 @@ export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['Pla
   const dishes =
     eats && (batch || dish.trim() !== '') ? [{ batch, text: batch ? undefined : dish, portions: many }] : [];
   return (
-    <Panel title={shortDay(day.date)} close={close}>
+    <Panel title={shortDay(day.date)} close={leave}>
       <form
         className="grid gap-4"
         onSubmit={(event) => {

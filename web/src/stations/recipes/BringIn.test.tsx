@@ -8,6 +8,7 @@ import { BringIn } from './BringIn';
 
 afterEach(() => {
   cleanup();
+  localStorage.clear();
   vi.restoreAllMocks();
 });
 

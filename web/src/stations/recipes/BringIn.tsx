@@ -3,6 +3,7 @@ import { Link, useNavigate } from 'react-router';
 import { answer, api, Refused, type Schema } from '../../api/client';
 import { useAct } from '../../api/useAct';
 import { OtherProblem } from '../../kit/kit';
+import { useKept } from '../../kit/useKept';
 
 type Found = Schema['FoundInText'];
 
@@ -10,7 +11,7 @@ type Found = Schema['FoundInText'];
 export function BringIn() {
   const id = useId();
   const navigate = useNavigate();
-  const [text, setText] = useState('');
+  const [text, setText] = useKept('bring');
   const [found, setFound] = useState<Found>();
   const [problem, setProblem] = useState('');
   const [looking, setLooking] = useState(false);

@@ -1,11 +1,11 @@
-import { useState } from 'react';
 import { answer, api, type Schema } from '../../api/client';
 import { useAct } from '../../api/useAct';
 import { FieldProblem, OtherProblem } from '../../kit/kit';
+import { useKept } from '../../kit/useKept';
 
 /** Names of dinners somebody already cooks: enough to plan and eat; lines and steps can follow. */
 export function Names() {
-  const [text, setText] = useState('');
+  const [text, setText] = useKept('names');
   const save = useAct(
     'book',
     (key, body: Schema['NamesInput']) =>

@@ -4,6 +4,7 @@ import { useStretchPreview } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Choice, Field } from '../../kit/Field';
 import { Heading, OtherProblem } from '../../kit/kit';
+import { done as letGo, useForm } from '../../kit/useForm';
 import { shortNumber } from '../../kit/words';
 import { askedOf, type Form } from './form';
 import { PartRows } from './PartRows';
@@ -11,18 +12,23 @@ import { Slab } from './Slab';
 
 /** One big buy on the board. Three fields say what it becomes; parts, dates and dishes follow. */
 export function Cutting({ start, done }: { start: Form; done: () => void }) {
-  const [form, setForm] = useState(start);
+  const typed = `cut-${start.id ?? start.lot ?? 'what if'}-${start.version}`;
+  const leave = () => {
+    letGo(typed);
+    done();
+  };
+  const save = useAct(
+    'plan',
+    (key, body: Schema['StretchInput']) =>
+      answer(api.POST('/api/stretch', { params: { header: { 'Idempotency-Key': key } }, body })),
+    leave,
+  );
+  const { form, set: change } = useForm<Form>(start, save.forget, typed);
   const [weighed, setWeighed] = useState('');
   const asked = askedOf(form);
   const ready = form.food.trim() !== '' && form.weight.trim() !== '' && form.price.trim() !== '';
   const preview = useStretchPreview(asked, ready);
   const refused = ready && preview.error instanceof Refused ? preview.error.problem : undefined;
-  const save = useAct(
-    'plan',
-    (key, body: Schema['StretchInput']) =>
-      answer(api.POST('/api/stretch', { params: { header: { 'Idempotency-Key': key } }, body })),
-    done,
-  );
   const cook = useAct(
     'stock',
     (key, id: string) =>
@@ -32,18 +38,14 @@ export function Cutting({ start, done }: { start: Form; done: () => void }) {
           body: { weighed: weighed.trim() === '' ? undefined : weighed },
         }),
       ),
-    done,
+    leave,
   );
   const drop = useAct(
     'plan',
     (key, id: string) =>
       answer(api.POST('/api/stretch/{id}/drop', { params: { path: { id }, header: { 'Idempotency-Key': key } } })),
-    done,
+    leave,
   );
-  const change = (part: Partial<Form>) => {
-    setForm({ ...form, ...part });
-    save.forget();
-  };
   const problem = save.problem ?? refused;
   const field = (at: keyof Form) => ({
     value: form[at] as string,
