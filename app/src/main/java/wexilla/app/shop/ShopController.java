@@ -171,7 +171,7 @@ class ShopController {
                 null,
                 line.food().name(),
                 line.aisle(),
-                usual == null ? null : usual.words(),
+                need == null ? null : packs.needed(line.food(), need, household.measures(), household.system()),
                 count,
                 pack,
                 buy == null ? null : buy.cost().decimal(),

@@ -48,6 +48,7 @@ public record DishKeeping(String keepingClass, LocalDate from, String why) {
     private static final Set<String> MEATS =
             Set.of("beef", "pork", "lamb", "chicken", "turkey", "duck", "rabbit", "venison", "poultry", "game");
     private static final Set<String> SHORT = Set.of(KeepingGuide.COOKED_RICE, "cooked-fish", "eggs-shelled");
+    private static final Set<String> PACKED = Set.of("tins", "jars", "condiments", "cartons");
     private static final Set<String> RAW_EGGS = Set.of("eggs", "eggs-shelled");
 
     /**
@@ -141,10 +142,23 @@ public record DishKeeping(String keepingClass, LocalDate from, String why) {
                 .min(Comparator.comparing(one -> one.clockFrom()
                         .plusDays(last(guide.rule(one.keepingClass()).fridge()))))
                 .map(one -> new DishKeeping(
-                        one.keepingClass(),
+                        KeepingGuide.bag(one.keepingClass(), shortestFrozen(dish, one.keepingClass(), guide)),
                         one.clockFrom(),
                         guide.rule(one.keepingClass()).name() + " in it spoils first"))
                 .orElse(new DishKeeping(KeepingGuide.COOKED_DISH, dish.madeOn(), ""));
+    }
+
+    /** What keeps shortest in the freezer of all that is in the bag: an opened tin more often than the meat. */
+    private static String shortestFrozen(Dish dish, String spoilsFirst, KeepingGuide guide) {
+        return Stream.concat(Stream.of(spoilsFirst), dish.foods().stream().map(DishKeeping::frozenAs))
+                .filter(one -> guide.rule(one).freezer() != null)
+                .min(Comparator.comparingInt(one -> last(guide.rule(one).freezer())))
+                .orElse(spoilsFirst);
+    }
+
+    /** Tins and sauces are opened before they go in. */
+    private static String frozenAs(Food food) {
+        return PACKED.contains(food.keepingClass()) ? "opened-tins" : food.keepingClass();
     }
 
     private static List<Candidate> candidates(Dish dish) {

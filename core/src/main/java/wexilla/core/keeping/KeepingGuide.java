@@ -20,6 +20,9 @@ public final class KeepingGuide {
     /** The class of cooked rice: a day, unless the household chooses otherwise. */
     public static final String COOKED_RICE = "cooked-rice";
 
+    /** Between the two classes of a raw bag. */
+    private static final char BOTH = '+';
+
     /** The classes of what was cooked in a kitchen: what goes into a dish from here brings its age. */
     private static final Set<String> HOME_COOKED =
             Set.of(COOKED_DISH, COOKED_RICE, "soup", "cooked-pulses", "egg-dish", "eggs-boiled");
@@ -64,8 +67,32 @@ public final class KeepingGuide {
         return new KeepingGuide(all.values());
     }
 
+    /**
+     * The class of a raw bag: in the fridge it keeps as the first of two classes, in the freezer as the second.
+     *
+     * <p>Source: handbook, section 13: what spoils first in the fridge, the shortest row of what is in it in the freezer.
+     */
+    public static String bag(String fridge, String freezer) {
+        return fridge.equals(freezer) ? fridge : fridge + BOTH + freezer;
+    }
+
+    private static KeepingRule both(KeepingRule fridge, KeepingRule freezer) {
+        return new KeepingRule(
+                fridge.key() + BOTH + freezer.key(),
+                fridge.name() + " with " + freezer.name(),
+                fridge.fridge(),
+                freezer.freezer(),
+                null,
+                null,
+                fridge.source() + "; " + freezer.source());
+    }
+
     /** The rule of this class, or one without any time when the table has none. */
     public KeepingRule rule(String keepingClass) {
+        int both = keepingClass.indexOf(BOTH);
+        if (both > 0) {
+            return both(rule(keepingClass.substring(0, both)), rule(keepingClass.substring(both + 1)));
+        }
         KeepingRule rule = rules.get(keepingClass);
         return rule != null ? rule : new KeepingRule(keepingClass, "not classified", null, null, null, null, "none");
     }

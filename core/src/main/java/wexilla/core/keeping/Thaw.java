@@ -43,7 +43,7 @@ public final class Thaw {
         if (dish) {
             return container == null || container == ContainerKind.BAG ? Shape.FLAT_BAG : Shape.JOINT;
         }
-        return keepingClass.equals("raw-poultry-whole") ? Shape.WHOLE_BIRD : Shape.JOINT;
+        return keepingClass.startsWith("raw-poultry-whole") ? Shape.WHOLE_BIRD : Shape.JOINT;
     }
 
     private static final Rational KG_A_DAY = Trade.number("thaw.bird-kg-a-day");

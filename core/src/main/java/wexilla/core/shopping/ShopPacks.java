@@ -4,6 +4,7 @@ import java.math.BigInteger;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
@@ -24,6 +25,9 @@ public record ShopPacks(Map<String, List<Amount>> byClass) {
 
     /** More pieces than this are bought by the kilo: own definition. */
     private static final Rational MOST_PIECES = Rational.of(12);
+
+    /** What comes in itself, and tins, which are of one size; a packet or a jar may hold anything. */
+    private static final Set<String> GROWN = Set.of("piece", "bunch", "head", "bulb", "loaf", "tin");
 
     /** A pack of no more pieces than this is so many pieces, more of them are a bag: own definition. */
     private static final Rational FEW = Rational.of(6);
@@ -72,11 +76,19 @@ public record ShopPacks(Map<String, List<Amount>> byClass) {
         return new Buy(1, scale(need, measures, system));
     }
 
+    /** How much of it is needed, as it is counted or weighed: "6", "1.1 l". */
+    public String needed(Food food, Amount need, Measures measures, KitchenMeasure.System system) {
+        Buy buy = buy(food, need, measures, system);
+        return buy.pack().unit().dimension() == Dimension.COUNT
+                ? buy.words()
+                : scale(need, measures, system).toString();
+    }
+
     /** A pack that was seen, as people say it: 110 g of onion is one onion. */
     public Optional<Amount> said(Food food, Amount seen, long packs, Measures measures) {
         return byClass.getOrDefault(food.keepingClass(), List.of()).stream()
-                .filter(pack -> pack.unit().dimension() == Dimension.COUNT
-                        && !pack.unit().equals(seen.unit()))
+                .filter(pack ->
+                        GROWN.contains(pack.unit().symbol()) && !pack.unit().equals(seen.unit()))
                 .flatMap(pack -> Optional.ofNullable(in(food, pack, seen.unit(), measures))
                         .filter(each -> !each.value().isZero())
                         .map(each -> seen.value().dividedBy(each.value()))
