@@ -5,7 +5,6 @@ import java.time.LocalDateTime;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
-import wexilla.app.onhand.Lots;
 import wexilla.app.platform.Household;
 import wexilla.core.keeping.CounterClock;
 
@@ -13,11 +12,11 @@ import wexilla.core.keeping.CounterClock;
 @RestController
 class CounterController {
 
-    private final Lots lots;
+    private final Standing standing;
     private final Clock clock;
 
-    CounterController(Lots lots, Clock clock) {
-        this.lots = lots;
+    CounterController(Standing standing, Clock clock) {
+        this.standing = standing;
         this.clock = clock;
     }
 
@@ -27,7 +26,7 @@ class CounterController {
     @GetMapping("/api/counter")
     List<StandsView> counter(Household household) {
         LocalDateTime now = clock.instant().atZone(household.zone()).toLocalDateTime();
-        return lots.standing(household).stream()
+        return standing.dishes(household).stream()
                 .map(one -> {
                     CounterClock by =
                             CounterClock.of(one.since().atZone(household.zone()).toLocalDateTime(), now);
@@ -35,7 +34,7 @@ class CounterController {
                             one.lot().toString(),
                             one.batch().toString(),
                             one.name(),
-                            one.amount(),
+                            one.amount().toString(),
                             by.words(),
                             by.minutesLeft() < 0);
                 })

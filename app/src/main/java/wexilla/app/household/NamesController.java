@@ -22,6 +22,7 @@ import wexilla.app.platform.Problem;
 import wexilla.core.food.Allergen;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
+import wexilla.core.food.FoodSearch;
 import wexilla.core.food.Key;
 import wexilla.core.food.Likeness;
 import wexilla.core.quantity.Amount;
@@ -126,7 +127,7 @@ class NamesController {
                 .anyMatch(person -> !person.allergens().isEmpty());
         return new QuestionView(
                 asked,
-                foods.known(household).book().near(asked, SHOWN).stream()
+                FoodSearch.near(foods.known(household).book(), asked, SHOWN).stream()
                         .filter(Food::described)
                         .limit(3)
                         .map(NamesController::name)
@@ -141,7 +142,7 @@ class NamesController {
     @GetMapping("/api/foods")
     List<FoodName> search(Household household, @RequestParam String text) {
         String asked = Asked.name("/text", text, LONGEST_NAME);
-        return foods.known(household).book().search(asked, SHOWN + SHOWN).stream()
+        return FoodSearch.containing(foods.known(household).book(), asked, SHOWN + SHOWN).stream()
                 .map(NamesController::name)
                 .toList();
     }

@@ -3,7 +3,6 @@ package wexilla.app.onhand;
 import java.math.BigDecimal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
@@ -188,28 +187,6 @@ public class Lots {
     /** Cooked dishes that wait on the counter to be packed. */
     public List<Lot> waiting(Household household) {
         return query(household, "l.amount > 0 and l.batch is not null and p.kind = 'COUNTER'", Map.of());
-    }
-
-    /** A cooked dish that stands on the counter. @param since when it came off the heat, as far as anybody said */
-    public record Standing(UUID lot, UUID batch, String name, String amount, Instant since) {}
-
-    /** Cooked dishes on the counter, the longest first; a raw bag is cold already. */
-    public List<Standing> standing(Household household) {
-        return db.sql("""
-                        select l.id, b.id as batch, b.name, l.amount, l.unit, a.happened_at from lot l
-                        join batch b on b.household_id = l.household_id and b.id = l.batch
-                        join place p on p.household_id = l.household_id and p.id = l.place and p.kind = 'COUNTER'
-                        join act a on a.household_id = l.household_id and a.id = l.made_by
-                        where l.household_id = ? and l.amount > 0 and l.state = 'COOKED' order by a.happened_at, l.id""")
-                .params(household.id())
-                .query((row, n) -> new Standing(
-                        row.getObject("id", UUID.class),
-                        row.getObject("batch", UUID.class),
-                        row.getString("name"),
-                        Amount.of(Rational.of(row.getBigDecimal("amount")), Unit.ofSymbol(row.getString("unit")))
-                                .toString(),
-                        row.getTimestamp("happened_at").toInstant()))
-                .list();
     }
 
     /** These lots, in the order of their ids; those of another household are not found. */

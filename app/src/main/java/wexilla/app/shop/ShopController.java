@@ -21,6 +21,8 @@ import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.app.shop.ShopViews.TickedView;
+import wexilla.app.shop.ShopViews.WantedView;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
@@ -33,7 +35,6 @@ import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.ReadLine;
 import wexilla.core.shopping.Basket;
 import wexilla.core.shopping.Needs;
-import wexilla.core.shopping.ShopPacks;
 
 /** Shop: what is missing, what lies in the basket, and putting it away at home. */
 @RestController
@@ -67,40 +68,6 @@ class ShopController {
     }
 
     /**
-     * One thing to buy.
-     *
-     * @param food key of the food, absent for something that is no food
-     * @param item id when somebody added it by hand
-     * @param need what stock lacks; absent for staples and what is not known
-     * @param packs how many of {@code pack}; one when no pack was ever seen
-     * @param expected decimal money for all packs; absent when no price was ever seen
-     * @param staple low or out, not counted
-     */
-    record WantedView(
-            @Nullable String food,
-            @Nullable String item,
-            String name,
-            String aisle,
-            @Nullable String need,
-            int packs,
-            @Nullable String pack,
-            @Nullable String expected,
-            boolean staple,
-            @Nullable String firstDay,
-            List<String> dishes,
-            String why) {}
-
-    /** In the basket. @param act undoing it takes it out again */
-    record TickedView(
-            String act,
-            @Nullable String food,
-            @Nullable String item,
-            String name,
-            int packs,
-            @Nullable String pack,
-            @Nullable String price) {}
-
-    /**
      * @param expected what all of it comes to, those in the basket as priced; {@code complete} false is "at least"
      * @param inBasket what lies in the basket comes to
      */
@@ -124,10 +91,10 @@ class ShopController {
         List<WantedView> wanted = new ArrayList<>();
         derived.lines().stream()
                 .filter(line -> basket.stream().noneMatch(e -> isOf(now, e, line.food())))
-                .forEach(line -> wanted.add(view(household, line)));
+                .forEach(line -> wanted.add(ShopViews.wanted(reference.shopPacks(), household, line)));
         entries.items(household).stream()
                 .filter(item -> basket.stream().noneMatch(e -> item.id().equals(e.item())))
-                .forEach(item -> wanted.add(byHand(now, item)));
+                .forEach(item -> wanted.add(ShopViews.byHand(now, item)));
         Cost ticked = basket.stream()
                 .map(e -> e.price() == null ? Cost.unknown(household.currency()) : Cost.of(e.price()))
                 .reduce(Cost.of(Money.zero(household.currency())), Cost::plus);
@@ -140,7 +107,7 @@ class ShopController {
         return new ShopView(
                 days,
                 wanted,
-                basket.stream().map(e -> view(now, e)).toList(),
+                basket.stream().map(e -> ShopViews.ticked(now, e)).toList(),
                 all.known().decimal(),
                 all.complete(),
                 ticked.known().decimal(),
@@ -149,71 +116,6 @@ class ShopController {
 
     private static boolean isOf(Snapshot now, Entries.Entry entry, Food food) {
         return entry.food() != null && food.key().equals(now.foods().keys().get(entry.food()));
-    }
-
-    private WantedView view(Household household, Basket.Line line) {
-        var buy = line.buy();
-        Amount need = line.need();
-        ShopPacks packs = reference.shopPacks();
-        ShopPacks.Buy usual =
-                need == null ? null : packs.buy(line.food(), need, household.measures(), household.system());
-        Optional<Amount> said = buy == null || buy.packs() < 1
-                ? Optional.empty()
-                : packs.said(line.food(), buy.kind().pack(), buy.packs(), household.measures());
-        int count = buy == null
-                ? usual == null ? 1 : usual.packs()
-                : said.isPresent() ? 1 : Math.toIntExact(Math.max(1, buy.packs()));
-        String pack = buy == null
-                ? usual == null ? null : usual.pack().toString()
-                : said.orElse(buy.kind().pack()).toString();
-        return new WantedView(
-                line.food().key().id(),
-                null,
-                line.food().name(),
-                line.aisle(),
-                need == null ? null : packs.needed(line.food(), need, household.measures(), household.system()),
-                count,
-                pack,
-                buy == null ? null : buy.cost().decimal(),
-                line.firstDay() == null,
-                line.firstDay() == null ? null : line.firstDay().toString(),
-                line.dishes(),
-                line.why());
-    }
-
-    private static WantedView byHand(Snapshot now, Entries.Item item) {
-        ReadLine read = now.reader().readStored(item.text());
-        String aisle = read.food() == null ? "other" : read.food().traits().aisle();
-        return new WantedView(
-                read.food() == null ? null : read.food().key().id(),
-                item.id().toString(),
-                read.food() == null ? item.text() : read.foodName(),
-                aisle.isEmpty() ? "other" : aisle,
-                null,
-                1,
-                read.quantity() == null ? null : read.quantity().max().toString(),
-                null,
-                false,
-                null,
-                List.of("added by hand"),
-                "");
-    }
-
-    /** A food that came into the book while this list was made is in it with the next one. */
-    private static @Nullable String key(Snapshot now, Entries.Entry entry) {
-        Key key = entry.food() == null ? null : now.foods().keys().get(entry.food());
-        return key == null ? null : key.id();
-    }
-
-    private static TickedView view(Snapshot now, Entries.Entry entry) {
-        return new TickedView(
-                entry.act().toString(),
-                key(now, entry),
-                entry.item() == null ? null : entry.item().toString(),
-                entry.text(),
-                entry.packs(),
-                entry.pack() == null ? null : entry.pack().toString(),
-                entry.price() == null ? null : entry.price().decimal());
     }
 
     record ItemInput(String text) {}

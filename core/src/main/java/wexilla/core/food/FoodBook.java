@@ -2,16 +2,13 @@ package wexilla.core.food;
 
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.ToDoubleFunction;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -201,61 +198,11 @@ public final class FoodBook {
                 : under.named(name).map(this::better);
     }
 
-    /** Foods whose names share words with this one, to be asked whether they are meant: a rare word says most. */
-    public List<Food> near(String name, int most) {
-        Set<String> words = compared(words(name));
-        Map<Food, Set<String>> sharing = new HashMap<>();
-        for (FoodBook book = this; book != null && !words.isEmpty(); book = book.under) {
-            for (Food food : book.byKey.values()) {
-                Set<String> shared = food.names()
-                        .flatMap(other -> compared(words(other)).stream())
-                        .collect(Collectors.toSet());
-                shared.retainAll(words);
-                if (!shared.isEmpty()) {
-                    sharing.merge(better(food), shared, (a, b) -> a.size() < b.size() ? b : a);
-                }
-            }
-        }
-        Map<String, Long> often = sharing.values().stream()
-                .flatMap(Set::stream)
-                .collect(Collectors.groupingBy(word -> word, Collectors.counting()));
-        ToDoubleFunction<Map.Entry<Food, Set<String>>> weight = entry -> entry.getValue().stream()
-                .mapToDouble(word -> 1.0 / often.getOrDefault(word, 1L))
-                .sum();
-        return sharing.entrySet().stream()
-                .sorted(Comparator.comparingDouble(weight)
-                        .reversed()
-                        .thenComparing(entry -> words(entry.getKey().name()).size())
-                        .thenComparing(entry -> entry.getKey().name()))
-                .map(Map.Entry::getKey)
-                .limit(most)
-                .toList();
-    }
-
-    private static Set<String> compared(List<String> words) {
-        return words.stream().map(FoodBook::compared).collect(Collectors.toCollection(LinkedHashSet::new));
-    }
-
-    /** Foods one of whose names holds this text, those that begin with it first, the shortest first. */
-    public List<Food> search(String text, int most) {
-        String wanted = text.strip().toLowerCase(Locale.ROOT);
-        Map<Food, Integer> found = new HashMap<>();
-        for (FoodBook book = this; book != null && !wanted.isEmpty(); book = book.under) {
-            for (Food food : book.byKey.values()) {
-                food.names().forEach(name -> {
-                    int at = name.toLowerCase(Locale.ROOT).indexOf(wanted);
-                    if (at >= 0) {
-                        found.merge(better(food), (at == 0 ? 0 : 1000) + name.length(), Math::min);
-                    }
-                });
-            }
-        }
-        return found.entrySet().stream()
-                .sorted(Map.Entry.<Food, Integer>comparingByValue()
-                        .thenComparing(entry -> entry.getKey().name()))
-                .map(Map.Entry::getKey)
-                .limit(most)
-                .toList();
+    /** Every food of the book, once. */
+    Stream<Food> foods() {
+        Stream<Food> below =
+                under == null ? Stream.empty() : under.foods().filter(food -> !byKey.containsKey(food.key()));
+        return Stream.concat(byKey.values().stream(), below);
     }
 
     private static @Nullable Entry entryOf(Node root, List<String> words) {
@@ -319,7 +266,7 @@ public final class FoodBook {
     }
 
     /** The words of a name; a comma is a word of its own. */
-    private static List<String> words(String text) {
+    static List<String> words(String text) {
         return SPACE.splitAsStream(text.strip().replace(",", " , "))
                 .filter(word -> !word.isEmpty())
                 .toList();

@@ -4,11 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodFact;
 import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
+import wexilla.core.food.Traits;
 import wexilla.core.people.Appetite;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.AmountReader;
@@ -25,8 +28,9 @@ class DinnersTest {
         return AmountReader.read(text).orElseThrow().quantity().max();
     }
 
-    private static Food food(String name, List<FoodFact> facts) {
-        return new Food(Key.food(name), name, List.of(), Unit.G, "raw-mince", false, Scaling.LINEAR, facts);
+    private static Food food(String name, String protein, List<FoodFact> facts) {
+        Traits traits = new Traits("", protein, Set.of(), Map.of());
+        return new Food(Key.food(name), name, List.of(), Unit.G, "raw-mince", false, Scaling.LINEAR, facts, traits);
     }
 
     private static final FoodFact PORTION =
@@ -36,10 +40,10 @@ class DinnersTest {
     @Test
     void dishesCountByPortionProteinsByAnAdultsPortion() {
         List<Candidate> frozen = List.of(
-                new Candidate("mince", food("mince", List.of(PORTION)), amount("1500 g"), DAY.plusDays(90)),
+                new Candidate("mince", food("mince", "beef", List.of(PORTION)), amount("1500 g"), DAY.plusDays(90)),
                 new Candidate("bolognese", null, amount("12 portions"), DAY.plusDays(120)),
-                new Candidate("fish", food("fish", List.of(PORTION)), amount("750 g"), DAY.plusDays(60)),
-                new Candidate("peas", food("peas", List.of()), amount("1 kg"), DAY.plusDays(2)));
+                new Candidate("fish", food("fish", "fish", List.of(PORTION)), amount("750 g"), DAY.plusDays(60)),
+                new Candidate("peas", food("peas", "", List.of(PORTION)), amount("1 kg"), DAY.plusDays(2)));
         Rational table = Appetite.sum(List.of(
                 Appetite.ADULT, Appetite.ADULT, Appetite.TEENAGER, Appetite.CHILD_9_TO_13, Appetite.CHILD_4_TO_8));
         Dinners dinners = Dinners.of(frozen, table, Measures.METRIC);

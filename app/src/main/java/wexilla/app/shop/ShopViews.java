@@ -1,0 +1,118 @@
+package wexilla.app.shop;
+
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import wexilla.app.onhand.Snapshot;
+import wexilla.app.platform.Household;
+import wexilla.core.food.Key;
+import wexilla.core.quantity.Amount;
+import wexilla.core.recipe.ReadLine;
+import wexilla.core.shopping.Basket;
+import wexilla.core.shopping.ShopPacks;
+
+/** The list and the basket as the Shop station shows them. */
+final class ShopViews {
+
+    private ShopViews() {}
+
+    /**
+     * One thing to buy.
+     *
+     * @param food key of the food, absent for something that is no food
+     * @param item id when somebody added it by hand
+     * @param need what stock lacks; absent for staples and what is not known
+     * @param packs how many of {@code pack}; one when no pack was ever seen
+     * @param expected decimal money for all packs; absent when no price was ever seen
+     * @param staple low or out, not counted
+     */
+    record WantedView(
+            @Nullable String food,
+            @Nullable String item,
+            String name,
+            String aisle,
+            @Nullable String need,
+            int packs,
+            @Nullable String pack,
+            @Nullable String expected,
+            boolean staple,
+            @Nullable String firstDay,
+            List<String> dishes,
+            String why) {}
+
+    /** In the basket. @param act undoing it takes it out again */
+    record TickedView(
+            String act,
+            @Nullable String food,
+            @Nullable String item,
+            String name,
+            int packs,
+            @Nullable String pack,
+            @Nullable String price) {}
+
+    /** A line of the derived list, in the packs it is bought in. */
+    static WantedView wanted(ShopPacks packs, Household household, Basket.Line line) {
+        var buy = line.buy();
+        Amount need = line.need();
+        ShopPacks.Buy usual =
+                need == null ? null : packs.buy(line.food(), need, household.measures(), household.system());
+        Optional<Amount> said = buy == null || buy.packs() < 1
+                ? Optional.empty()
+                : packs.said(line.food(), buy.kind().pack(), buy.packs(), household.measures());
+        int count = buy == null
+                ? usual == null ? 1 : usual.packs()
+                : said.isPresent() ? 1 : Math.toIntExact(Math.max(1, buy.packs()));
+        String pack = buy == null
+                ? usual == null ? null : usual.pack().toString()
+                : said.orElse(buy.kind().pack()).toString();
+        return new WantedView(
+                line.food().key().id(),
+                null,
+                line.food().name(),
+                line.aisle(),
+                need == null ? null : packs.needed(line.food(), need, household.measures(), household.system()),
+                count,
+                pack,
+                buy == null ? null : buy.cost().decimal(),
+                line.firstDay() == null,
+                line.firstDay() == null ? null : line.firstDay().toString(),
+                line.dishes(),
+                line.why());
+    }
+
+    /** Something somebody put on the list. */
+    static WantedView byHand(Snapshot now, Entries.Item item) {
+        ReadLine read = now.reader().readStored(item.text());
+        String aisle = read.food() == null ? "other" : read.food().traits().aisle();
+        return new WantedView(
+                read.food() == null ? null : read.food().key().id(),
+                item.id().toString(),
+                read.food() == null ? item.text() : read.foodName(),
+                aisle.isEmpty() ? "other" : aisle,
+                null,
+                1,
+                read.quantity() == null ? null : read.quantity().max().toString(),
+                null,
+                false,
+                null,
+                List.of("added by hand"),
+                "");
+    }
+
+    /** A food that came into the book while this list was made is in it with the next one. */
+    private static @Nullable String key(Snapshot now, Entries.Entry entry) {
+        Key key = entry.food() == null ? null : now.foods().keys().get(entry.food());
+        return key == null ? null : key.id();
+    }
+
+    static TickedView ticked(Snapshot now, Entries.Entry entry) {
+        return new TickedView(
+                entry.act().toString(),
+                key(now, entry),
+                entry.item() == null ? null : entry.item().toString(),
+                entry.text(),
+                entry.packs(),
+                entry.pack() == null ? null : entry.pack().toString(),
+                entry.price() == null ? null : entry.price().decimal());
+    }
+}
