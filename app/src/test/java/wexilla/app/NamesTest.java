@@ -123,6 +123,16 @@ class NamesTest {
         assertThat(line(soup, 0).path("costComplete").asBoolean()).isFalse();
     }
 
+    /** A pack meets a line that names the same pack, a fraction of it too, without anybody knowing what a tub weighs. */
+    @Test
+    void theSamePackMeetsTheSamePack() {
+        http.note("2 tubs zorkdip 3.00");
+        String board = recipe("Board", "1 tub zorkdip", "1/2 tub zorkdip", "1 tub zorkdip");
+        assertThat(line(board, 0).path("cost").asString()).isEqualTo("1.50");
+        assertThat(line(board, 1).path("cost").asString()).isEqualTo("0.75");
+        assertThat(line(board, 2).path("from").asString()).isEqualTo("STOCK_AND_PRICE");
+    }
+
     @Test
     void theQuestionOffersWhatIsNearAndAsksForAllergensOnlyWhereSomebodyHasOne() {
         JsonNode question = http.get("/api/household/names/question?name=peppered+tofu+strips")

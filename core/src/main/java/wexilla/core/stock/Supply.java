@@ -17,6 +17,7 @@ import wexilla.core.food.Key;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
 import wexilla.core.stock.StockUse.Take;
 
 /**
@@ -107,6 +108,11 @@ public final class Supply {
         Conversion.Answer answer = Conversion.convert(food, wanted, food.base(), measures);
         if (answer instanceof Conversion.Converted converted) {
             return new Reckoned(rounded(converted.amount()), asWritten, null);
+        }
+        if (!food.described() && asWritten.unit().isPack() && food.base().equals(Unit.PIECE)) {
+            // nobody knows what a tub of it weighs; the same pack meets the same pack
+            Amount packs = Amount.of(asWritten.value(), Unit.PIECE);
+            return new Reckoned(packs, packs, null);
         }
         boolean counted =
                 left(food.key()).stream().anyMatch(lot -> lot.amount().unit().equals(asWritten.unit()));
