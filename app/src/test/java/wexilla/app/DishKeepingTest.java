@@ -169,6 +169,41 @@ class DishKeepingTest {
         }
     }
 
+    /** Rice cooked ahead on Tuesday for Friday is refused while rice keeps a day; potatoes fit. */
+    @Test
+    void aPlannedBatchIsPlannedWithinItsTime() {
+        Http http = Kitchen.emptyHousehold();
+        assertThat(planned(http, "Rice pan", "400 g rice")).contains("keeps to Wed 25 Nov, planned for Fri 27 Nov");
+        assertThat(planned(http, "Mash", "1 kg potatoes")).doesNotContain("keeps to");
+    }
+
+    /** What is told of an evening that eats on Friday what is cooked on Tuesday. */
+    private static String planned(Http http, String title, String line) {
+        String recipe = http.act("/api/recipes", Sample.recipe(title, 4, List.of(line), List.of()))
+                .ok()
+                .path("id")
+                .asString();
+        http.act(
+                        "/api/cookday/batches",
+                        Map.of("recipe", recipe, "style", "COOKED", "factor", "1", "cookOn", "2026-11-24"))
+                .ok();
+        String batch = http.get("/api/cookday?day=2026-11-24")
+                .ok()
+                .path("pots")
+                .valueStream()
+                .filter(pot -> pot.toString().contains(title))
+                .findFirst()
+                .orElseThrow()
+                .path("batch")
+                .asString();
+        JsonNode day = http.get("/api/plan").ok().path("days").get(4);
+        Map<String, Object> evening = Sample.evening(
+                "2026-11-27", "STOCK", List.of(), List.of(Map.of("batch", batch, "text", title, "portions", 2)));
+        evening.put("version", day.path("slot").path("version").asInt(0));
+        http.act("/api/plan/evening", evening).ok();
+        return http.get("/api/plan").ok().path("days").get(4).toString();
+    }
+
     private static String eatBy(Http http) {
         return http.get("/api/pack")
                 .ok()

@@ -34,6 +34,7 @@ import wexilla.core.food.Key;
 import wexilla.core.keeping.DishKeeping;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.LotClock;
+import wexilla.core.keeping.Storage;
 import wexilla.core.money.Cost;
 import wexilla.core.people.Appetite;
 import wexilla.core.planning.Eater;
@@ -186,12 +187,17 @@ public class Evenings implements DayBefore {
                 .map(sized -> DishKeeping.Dish.of(sized, batch.style(), List.of(), batch.cookOn()))
                 .map(dish -> DishKeeping.of(dish, reference.keeping(household)).keepingClass())
                 .orElse(KeepingGuide.COOKED_DISH);
+        // in the fridge; what is to be eaten later has to be frozen in time, and that is told
+        LocalDate limit = reference
+                .keeping(household)
+                .dates(keeping, Storage.FRIDGE, batch.cookOn(), batch.cookOn())
+                .eatBy();
         return new OpenLot(
                 batch.id().toString(),
                 Amount.of(batch.portions(), Unit.PORTION),
                 Cost.unknown(household.currency()),
-                null,
-                null,
+                limit,
+                limit,
                 LotClock.start(keeping, batch.cookOn()),
                 true);
     }
