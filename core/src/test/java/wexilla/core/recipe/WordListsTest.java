@@ -1,0 +1,50 @@
+package wexilla.core.recipe;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.LocalTime;
+import java.util.MissingResourceException;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import wexilla.core.food.WordLists;
+import wexilla.core.keeping.KeepingWords;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Trade;
+
+/** Word lists and numbers of the trade are read from their reference files; a name that is not there is a mistake. */
+class WordListsTest {
+
+    @ParameterizedTest
+    @EnumSource(value = StepGear.Kind.class, mode = EnumSource.Mode.EXCLUDE, names = "HANDS")
+    void everyKindOfGearHasItsWords(StepGear.Kind kind) {
+        assertThat(WordLists.of("gear").list(kind.name()).matcher(kind.words()).find())
+                .as(kind.words())
+                .isTrue();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "soup, a pot of lentil soup, true",
+        "soup, soupy things, false",
+        "raw, marinated thighs, true",
+        "cut, a haircut, false",
+        "dish-raw-egg, Lemon mayonnaise, true",
+        "rice, liquorice, false"
+    })
+    void wordsAreMetWhole(String meaning, String text, boolean said) {
+        assertThat(KeepingWords.say(meaning, text)).isEqualTo(said);
+    }
+
+    @Test
+    void aMeaningOrANumberThatIsNotThereIsAMistake() {
+        assertThatThrownBy(() -> KeepingWords.say("zorkmid", "soup")).hasMessageContaining("zorkmid");
+        assertThatThrownBy(() -> WordLists.of("zorkmid")).isInstanceOf(MissingResourceException.class);
+        assertThatThrownBy(() -> Trade.number("zorkmid")).isInstanceOf(MissingResourceException.class);
+        assertThatThrownBy(() -> Trade.whole("soup.water")).isInstanceOf(ArithmeticException.class);
+        assertThat(Trade.number("pressure.frozen-block")).isEqualTo(Rational.of(3, 2));
+        assertThat(Trade.time("evening.table")).isEqualTo(LocalTime.of(18, 30));
+    }
+}
