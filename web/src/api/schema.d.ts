@@ -1525,7 +1525,7 @@ export interface components {
             each?: string;
             food: string;
             /** @enum {string} */
-            from: "STOCK" | "STOCK_AND_PRICE" | "PRICE" | "MADE" | "FLAT" | "UNKNOWN";
+            from: "STOCK" | "STOCK_AND_PRICE" | "PRICE" | "MADE" | "FLAT" | "TAP" | "UNKNOWN";
             made: components["schemas"]["GoesInView"][];
             need?: string;
             notInStock?: string;
@@ -1673,7 +1673,7 @@ export interface components {
             costComplete: boolean;
             food: string;
             /** @enum {string} */
-            from?: "STOCK" | "STOCK_AND_PRICE" | "PRICE" | "MADE" | "FLAT" | "UNKNOWN";
+            from?: "STOCK" | "STOCK_AND_PRICE" | "PRICE" | "MADE" | "FLAT" | "TAP" | "UNKNOWN";
             heldBackIn: ("COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES")[];
             instead: string[];
             known: boolean;

@@ -34,11 +34,12 @@ export function GoesIn({ line, used, setUsed, problem }: Line) {
           )}
           {line.notInStock && <span className="block text-accent">{line.notInStock} used, not from stock</span>}
           {line.from === 'FLAT' && 'seasoning: in the flat sum'}
+          {line.from === 'TAP' && 'from the tap'}
           {line.why && <span className="block text-accent">{line.why}</span>}
         </span>
       </span>
       <div>
-        {line.from !== 'FLAT' && (
+        {line.from !== 'FLAT' && line.from !== 'TAP' && (
           <input
             className="input w-full"
             aria-label={`What went in of ${line.food}`}
@@ -50,7 +51,7 @@ export function GoesIn({ line, used, setUsed, problem }: Line) {
         {problem}
       </div>
       <span className="text-right">
-        {line.from === 'FLAT' ? (
+        {line.from === 'FLAT' || line.from === 'TAP' ? (
           ''
         ) : line.costComplete ? (
           <Money amount={line.cost} />

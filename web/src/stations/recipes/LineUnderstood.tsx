@@ -8,6 +8,7 @@ const from: Record<string, string> = {
   PRICE: 'newest price',
   MADE: 'made afresh, as far as none is there',
   FLAT: 'in the flat sum',
+  TAP: 'from the tap',
 };
 
 /** A line as understood: amount, food, preparation, and what it costs on which basis. */
@@ -29,7 +30,7 @@ export function LineUnderstood({ line }: { line: Schema['LineView'] }) {
           <span className="text-accent">{line.why}</span>
         ) : (
           <>
-            {line.from !== 'FLAT' && line.cost && <Money amount={line.cost} />}{' '}
+            {line.from !== 'FLAT' && line.from !== 'TAP' && line.cost && <Money amount={line.cost} />}{' '}
             <span className="quiet">{from[line.from ?? '']}</span>
           </>
         )}

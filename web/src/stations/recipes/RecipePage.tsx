@@ -112,7 +112,11 @@ export function Cost({ cost }: { cost: Schema['CostView'] }) {
       <p className="quiet">
         a portion, used · <Money amount={cost.total} complete={cost.complete} /> all of it
       </p>
-      {Number(cost.flat) > 0 && <p className="quiet text-sm">with {cost.flat} for seasoning and oil</p>}
+      {Number(cost.flat) > 0 && (
+        <p className="quiet text-sm">
+          with <Money amount={cost.flat} /> for seasoning and oil
+        </p>
+      )}
       {cost.unknown.length > 0 && (
         <p className="max-w-sm text-sm text-accent">
           {cost.complete ? 'note' : 'unknown'}: {cost.unknown.join('; ')}

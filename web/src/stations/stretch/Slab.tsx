@@ -75,7 +75,12 @@ export function Slab({ form, cut, grams }: Props) {
               </span>
               <span className="block">
                 <Money amount={share?.cost ?? '0'} />
-                {share?.plateCost && <span className="quiet text-sm"> · {share.plateCost} of meat a plate</span>}
+                {share?.plateCost && (
+                  <span className="quiet text-sm">
+                    {' '}
+                    · <Money amount={share.plateCost} /> of meat a plate
+                  </span>
+                )}
               </span>
               <span className="quiet block text-sm">
                 {share?.freeze
@@ -96,7 +101,9 @@ export function Slab({ form, cut, grams }: Props) {
         {tray.map(({ part, share }) => (
           <span key={part.key} className="tape" style={{ background: tapeColour(part.name) }}>
             <span className="tape-name">{part.name || 'by-product'}</span>
-            <span className="figure text-sm font-semibold">{share?.cost}</span>
+            <span className="figure text-sm font-semibold">
+              <Money amount={share?.cost ?? '0'} />
+            </span>
           </span>
         ))}
       </div>

@@ -141,7 +141,7 @@ final class LineViews {
                 cost.made().stream()
                         .map(part -> new DishPartView(
                                 part.wanted().words(household.system(), household.measures()),
-                                part.cost().basis() == Basis.FLAT
+                                part.cost().basis() == Basis.FLAT || part.cost().basis() == Basis.TAP
                                         ? null
                                         : part.cost().cost().known().decimal(),
                                 part.cost().cost().complete()))

@@ -12,6 +12,8 @@ public enum Basis {
     MADE,
     /** Covered by the flat sum for seasoning and oil, or left out. */
     FLAT,
+    /** From the tap: it costs nothing and is not bought. */
+    TAP,
     /** No amount, no price, or a fact is missing. */
     UNKNOWN
 }

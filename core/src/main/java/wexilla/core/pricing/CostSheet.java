@@ -123,6 +123,9 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
 
     private static LineCost line(Wanted line, Known known, Supply left) {
         Food food = line.food();
+        if (food != null && food.seasoning() && food.traits().aisle().equals("none")) {
+            return new LineCost.Tap(none(known));
+        }
         if (food != null && food.seasoning() && known.seasoning() != Seasoning.EXACT) {
             return new LineCost.Covered(none(known));
         }

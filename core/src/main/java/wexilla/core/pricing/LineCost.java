@@ -67,6 +67,19 @@ public sealed interface LineCost {
         }
     }
 
+    /** From the tap. */
+    record Tap(Cost cost) implements LineCost {
+        @Override
+        public Basis basis() {
+            return Basis.TAP;
+        }
+
+        @Override
+        public String why() {
+            return "";
+        }
+    }
+
     /** Nothing can be counted: no amount, no price, or a fact is missing. */
     record Unknown(@Nullable Amount need, Cost cost, String why) implements LineCost {
         @Override
