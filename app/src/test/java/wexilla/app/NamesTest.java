@@ -133,6 +133,15 @@ class NamesTest {
         assertThat(line(board, 2).path("from").asString()).isEqualTo("STOCK_AND_PRICE");
     }
 
+    /** A frozen chopped pepper stands in for a pepper that is sliced, not for one to stuff. */
+    @Test
+    void nothingChoppedStandsInForWhatIsWantedInOnePiece() {
+        http.note("1 kg frozen peppers 2.00");
+        String pan = recipe("Pan", "2 bell peppers, sliced", "4 bell peppers, to stuff");
+        assertThat(line(pan, 0).path("from").asString()).isEqualTo("STOCK");
+        assertThat(line(pan, 1).path("from").asString()).isNotEqualTo("STOCK");
+    }
+
     @Test
     void theQuestionOffersWhatIsNearAndAsksForAllergensOnlyWhereSomebodyHasOne() {
         JsonNode question = http.get("/api/household/names/question?name=peppered+tofu+strips")

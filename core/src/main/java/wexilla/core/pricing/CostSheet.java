@@ -39,12 +39,19 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
      * @param food null when the book does not know it
      * @param amount null when none was written
      * @param made the recipe it is made by, when it is a dish of the book
+     * @param whole whether it is wanted in one piece, so that nothing stands in for it
      */
     public record Wanted(
             @Nullable Food food,
             String name,
             @Nullable Amount amount,
-            @Nullable Recipe made) {
+            @Nullable Recipe made,
+            boolean whole) {
+
+        /** A food of which any form will do. */
+        public Wanted(@Nullable Food food, String name, @Nullable Amount amount, @Nullable Recipe made) {
+            this(food, name, amount, made, false);
+        }
 
         /** A line of a recipe at its size. */
         public static Wanted of(Sized.Line line) {
@@ -52,7 +59,8 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
                     line.read().food(),
                     line.read().foodName(),
                     line.amount(),
-                    line.line().made());
+                    line.line().made(),
+                    line.read().whole());
         }
 
         /** A line that belongs to no recipe, as it was typed. */
@@ -67,7 +75,7 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
 
         /** The same with what really went in. */
         public Wanted with(@Nullable Amount other) {
-            return new Wanted(food, name, other, made);
+            return new Wanted(food, name, other, made, whole);
         }
 
         /** "200 g onion" as a cook would measure it. */
@@ -141,7 +149,9 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
         if (need == null) {
             return unknown(known, null, "the " + reckoned.missing());
         }
-        return line.made() == null ? served(food, need, known, left) : made(food, line.made(), need, known, left);
+        return line.made() == null
+                ? served(food, need, line.whole(), known, left)
+                : made(food, line.made(), need, known, left);
     }
 
     /** A dish of the book: what is there of it first, the rest made afresh. */
@@ -163,9 +173,9 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
         return new LineCost.Made(need, serving, afresh, parts, cost, dish.name());
     }
 
-    private static LineCost served(Food food, Amount need, Known known, Supply left) {
+    private static LineCost served(Food food, Amount need, boolean whole, Known known, Supply left) {
         boolean past = !left.past(food.key(), known.day()).isEmpty();
-        Supply.Serving serving = left.take(food, need, known.day());
+        Supply.Serving serving = whole ? left.take(food.key(), need, known.day()) : left.take(food, need, known.day());
         Cost taken = taken(serving, known);
         if (serving.whole()) {
             String why = taken.complete() ? "" : "what is in stock of " + food.name() + " has no price";

@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.food.Scaling;
 import wexilla.core.food.State;
+import wexilla.core.food.WordLists;
 import wexilla.core.quantity.Packs;
 import wexilla.core.quantity.Quantity;
 
@@ -41,6 +42,7 @@ public record ReadLine(
         @Nullable LineAmount written,
         List<String> notUnderstood) {
 
+    private static final Pattern WHOLE = WordLists.of("step-words").list("whole");
     private static final Pattern VESSEL = Pattern.compile(
             "\\b(?:for|to) (?:grease|greasing|dusting|lining|line)\\b|\\bfor the (?:tin|tray|dish|mould|pan)\\b"
                     + "|\\bfor (?:the )?(?:top|topping|lid|crust)\\b|\\bon top\\b|\\bto top\\b|\\bto sprinkle on top\\b",
@@ -135,6 +137,11 @@ public record ReadLine(
             }
         }
         return false;
+    }
+
+    /** Whether it is wanted in one piece: peppers to stuff. */
+    public boolean whole() {
+        return WHOLE.matcher(text).find();
     }
 
     public Optional<Food> knownFood() {

@@ -41,6 +41,7 @@ public record Needs(List<Met> met) {
      * @param dish what it is for
      * @param made the recipe it is made by, when it is a dish of the book that goes into another
      * @param within the want it is wanted for, when it goes into a dish that is made afresh
+     * @param whole whether it is wanted in one piece, so that nothing stands in for it
      */
     public record Want(
             Key key,
@@ -50,16 +51,17 @@ public record Needs(List<Met> met) {
             LocalDate day,
             String dish,
             @Nullable Recipe made,
-            @Nullable Want within) {
+            @Nullable Want within,
+            boolean whole) {
 
         /** A food. @param amount null when nobody said how much */
         public static Want food(Food food, @Nullable Amount amount, LocalDate day, String dish) {
-            return new Want(food.key(), food, food.name(), amount, day, dish, null, null);
+            return new Want(food.key(), food, food.name(), amount, day, dish, null, null, false);
         }
 
         /** Portions of a batch that is there, or will be. */
         public static Want batch(Key key, String name, Amount portions, LocalDate day) {
-            return new Want(key, null, name, portions, day, name, null, null);
+            return new Want(key, null, name, portions, day, name, null, null, false);
         }
 
         /** The want of the evening or batch it comes from in the end. */
@@ -89,7 +91,8 @@ public record Needs(List<Met> met) {
                             day,
                             dish,
                             line.line().made(),
-                            within));
+                            within,
+                            line.read().whole()));
                 }
             }
             return wants;
@@ -181,7 +184,9 @@ public record Needs(List<Met> met) {
             }
             need = reckoned.asWritten();
         }
-        return met(want, need, supply.take(food, need, want.day()), past);
+        Supply.Serving serving =
+                want.whole() ? supply.take(food.key(), need, want.day()) : supply.take(food, need, want.day());
+        return met(want, need, serving, past);
     }
 
     private static Met met(Want want, Amount need, Supply.Serving serving, List<OpenLot> past) {
