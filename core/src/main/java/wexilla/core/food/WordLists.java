@@ -36,7 +36,7 @@ public final class WordLists {
                         ? Pattern.quote(word.substring(0, word.length() - 1)) + "[\\p{L}'-]*"
                         : Pattern.quote(word))
                 .collect(Collectors.joining("|"));
-        return Pattern.compile("(?<![\\p{L}])(?:" + any + ")(?![\\p{L}])", Pattern.CASE_INSENSITIVE);
+        return Pattern.compile("\\b(?:" + any + ")(?!\\p{L})", Pattern.CASE_INSENSITIVE);
     }
 
     /**

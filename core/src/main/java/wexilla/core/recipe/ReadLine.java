@@ -42,6 +42,9 @@ public record ReadLine(
         @Nullable LineAmount written,
         List<String> notUnderstood) {
 
+    /** An amount and "halved". */
+    private static final int SHORTEST = 8;
+
     private static final Pattern WHOLE = WordLists.of("step-words").list("whole");
     private static final Pattern VESSEL = Pattern.compile(
             "\\b(?:for|to) (?:grease|greasing|dusting|lining|line)\\b|\\bfor the (?:tin|tray|dish|mould|pan)\\b"
@@ -141,7 +144,9 @@ public record ReadLine(
 
     /** Whether it is wanted in one piece: peppers to stuff. */
     public boolean whole() {
-        return WHOLE.matcher(text).find();
+        // most lines name no preparation at all, and are asked often
+        return text.length() > foodName.length() + SHORTEST
+                && WHOLE.matcher(text).find();
     }
 
     public Optional<Food> knownFood() {
