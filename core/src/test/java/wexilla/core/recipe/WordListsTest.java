@@ -33,7 +33,16 @@ class WordListsTest {
         "raw, marinated thighs, true",
         "cut, a haircut, false",
         "dish-raw-egg, Lemon mayonnaise, true",
-        "rice, liquorice, false"
+        "rice, liquorice, false",
+        "rice, Rice pan, true",
+        "eggs, spinach quiche, true",
+        "fish, fishy business, false",
+        "fish, fillet of fish, true",
+        "dough, doughnuts, false",
+        "made, home-made stock, true",
+        "unopened, newly opened, false",
+        "dish-cold, Cabbage slaw, true",
+        "dish-baked, Seeded loaf, true"
     })
     void wordsAreMetWhole(String meaning, String text, boolean said) {
         assertThat(KeepingWords.say(meaning, text)).isEqualTo(said);
