@@ -1801,7 +1801,6 @@ export interface components {
             rule: string;
             state?: string;
             text: string;
-            unsaid: boolean;
         };
         NoteStored: {
             act: string;

@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from 'react';
-import { taken } from '../kit/useKept';
+import { taken, takenBy } from '../kit/useKept';
 import { api, type Problem } from './client';
 
 /**
@@ -104,6 +104,9 @@ export async function resend(tell: (result: Resent) => void): Promise<void> {
       subject?: string;
       left?: string[];
     } & Problem;
+    if (response.ok) {
+      takenBy(one.key);
+    }
     if (response.ok && one.path === '/api/onhand/note') {
       taken('note', (JSON.parse(one.body) as { text: string }).text, said.left?.join('\n') ?? '');
     }

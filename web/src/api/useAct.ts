@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useRef } from 'react';
 import { useSaid } from '../kit/Said';
+import { sentBy, takenBy } from '../kit/useKept';
 import { askAgain, type Change } from './areas';
 import { newKey, type Problem, Refused } from './client';
 import { wasAnsweredLater } from './unanswered';
@@ -10,11 +11,13 @@ import { wasAnsweredLater } from './unanswered';
  * the stored answer; a new key is made once it has been done.
  *
  * @param change what it changes: the screens that show it ask again
+ * @param typed the name its form is kept under: let go once it was taken, also when the answer comes late
  */
 export function useAct<Input, Answer extends { act: string; subject: string }>(
   change: Change,
   send: (key: string, input: Input) => Promise<Answer>,
   done?: (answer: Answer) => void,
+  typed?: string,
 ) {
   const key = useRef(newKey());
   const sent = useRef('');
@@ -28,9 +31,13 @@ export function useAct<Input, Answer extends { act: string; subject: string }>(
         key.current = newKey();
       }
       sent.current = now;
+      if (typed) {
+        sentBy(key.current, typed);
+      }
       return send(key.current, input);
     },
     onSuccess: (result) => {
+      takenBy(key.current);
       key.current = newKey();
       said.done(result.subject, result.act);
       void askAgain(queries, change);

@@ -43,16 +43,6 @@ export function Ask({ name, done = () => undefined }: { name: string; done?: () 
     <fieldset className="mt-2 rounded-md border-2 border-[var(--line)] p-3" aria-label={`What is ${name}?`}>
       <div className="flex flex-wrap items-center gap-2">
         <span className="font-semibold">{name} is</span>
-        {near.map((food) => (
-          <button
-            key={food.key}
-            type="button"
-            className="btn btn-outline btn-sm min-h-11"
-            onClick={() => same.act({ name, food: food.key })}
-          >
-            {food.name}
-          </button>
-        ))}
         <label className="sr-only" htmlFor={id}>
           Another food that {name} is
         </label>
@@ -63,6 +53,16 @@ export function Ask({ name, done = () => undefined }: { name: string; done?: () 
           placeholder="another food"
           onChange={(event) => setOther(event.target.value)}
         />
+        {near.map((food) => (
+          <button
+            key={food.key}
+            type="button"
+            className="btn btn-outline btn-sm min-h-11"
+            onClick={() => same.act({ name, food: food.key })}
+          >
+            {food.name}
+          </button>
+        ))}
       </div>
       <div className="mt-2 flex flex-wrap items-center gap-2">
         <span className="quiet">or its own:</span>

@@ -1,28 +1,24 @@
-import { useReducer } from 'react';
+import { useReducer, useRef } from 'react';
 import { keep, kept } from './useKept';
 
 /**
  * The fields of a form as one value, changed part by part; `forget` lets go of what the last try was refused for. Under
- * a key what is half typed survives leaving the page, a reload and a dead battery, until the form is `done`.
+ * a key what is half typed survives leaving the page, a reload and a dead battery, until the act it is sent by is taken.
  */
 export function useForm<T extends object>(start: T, forget: () => void, key?: string) {
   const [form, change] = useReducer(
-    (old: T, part: Partial<T>) => {
-      const next = { ...old, ...part };
-      if (key) {
-        keep(key, JSON.stringify(next));
-      }
-      return next;
-    },
+    (_: T, next: T) => next,
     start,
     (first) => ({ ...first, ...(key ? kept<Partial<T>>(key) : undefined) }),
   );
+  const latest = useRef(form);
   const set = (part: Partial<T>) => {
-    change(part);
+    latest.current = { ...latest.current, ...part };
+    change(latest.current);
+    if (key) {
+      keep(key, JSON.stringify(latest.current));
+    }
     forget();
   };
   return { form, set };
 }
-
-/** A form under this key was sent or left: nothing of it is kept. */
-export const done = (key: string) => keep(key, '');

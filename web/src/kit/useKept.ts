@@ -47,6 +47,41 @@ export function taken(key: string, sent: string, left: string): void {
   }
 }
 
+const SENT = 'wexilla-sent';
+type Sent = Record<string, { key: string; text: string | null }>;
+
+function sent(): Sent {
+  try {
+    return JSON.parse(localStorage.getItem(SENT) ?? '{}') as Sent;
+  } catch {
+    return {};
+  }
+}
+
+function rememberSent(next: Sent) {
+  try {
+    localStorage.setItem(SENT, JSON.stringify(next));
+  } catch {
+    // a full or forbidden store: it lives in this page alone
+  }
+}
+
+/** What is typed under a name is being sent by this act. */
+export function sentBy(act: string, key: string): void {
+  rememberSent({ ...sent(), [act]: { key, text: stored(key) } });
+}
+
+/** An act was taken: what it was typed from is let go, unless somebody typed on since. */
+export function takenBy(act: string): void {
+  const { [act]: one, ...others } = sent();
+  if (one) {
+    rememberSent(others);
+    if (stored(one.key) === one.text) {
+      keep(one.key, '');
+    }
+  }
+}
+
 /** What was typed under a name and never kept by the kitchen. */
 export function kept<T>(key: string): T | undefined {
   try {

@@ -6,7 +6,7 @@ import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { KeepsAs } from '../../kit/KeepsAs';
 import { Empty, FieldProblem, Heading, Money, OneOf, OtherProblem, Waiting } from '../../kit/kit';
-import { done, useForm } from '../../kit/useForm';
+import { useForm } from '../../kit/useForm';
 import { styleWords, until, whole } from '../../kit/words';
 import { type Also, AlsoRows } from './AlsoRows';
 import { GoesIn } from './GoesIn';
@@ -64,10 +64,8 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
     'stock',
     (key, body: Schema['CookInput']) =>
       answer(api.POST('/api/cook', { params: { header: { 'Idempotency-Key': key } }, body })),
-    () => {
-      done(`cook-${recipe}`);
-      navigate('/pack');
-    },
+    () => navigate('/pack'),
+    `cook-${recipe}`,
   );
   const { form, set } = useForm<Form>(
     { keepBack: '', also: [], portions: undefined, used: {}, keepsAs: '' },

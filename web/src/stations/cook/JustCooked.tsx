@@ -3,7 +3,7 @@ import { answer, api, type Schema } from '../../api/client';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { OtherProblem } from '../../kit/kit';
-import { done, useForm } from '../../kit/useForm';
+import { useForm } from '../../kit/useForm';
 import { whole } from '../../kit/words';
 import { type Also, AlsoRows } from './AlsoRows';
 
@@ -16,10 +16,8 @@ export function JustCooked() {
     'stock',
     (key, body: Schema['JustInput']) =>
       answer(api.POST('/api/cook/just', { params: { header: { 'Idempotency-Key': key } }, body })),
-    () => {
-      done('just');
-      navigate('/pack');
-    },
+    () => navigate('/pack'),
+    'just',
   );
   const { form, set } = useForm<Form>({ name: '', portions: '', used: [] }, cook.forget, 'just');
   return (

@@ -24,7 +24,7 @@ export function NoteBox({ places }: { places: Schema['PlaceView'][] }) {
   const [till, setTill] = useState('');
   const read = useNoteRead(text, place);
   const lines = text.trim() === '' ? [] : (read.data ?? []);
-  const asked = lines.find((line) => line.unsaid);
+  const asked = lines.find((line) => line.problem === '' && !line.known && !line.dish);
   const store = useAct(
     'stock',
     (key, body: Schema['NoteInput']) =>

@@ -4,7 +4,8 @@ import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { OneOf, OtherProblem } from '../../kit/kit';
 import { Panel } from '../../kit/Panel';
-import { done, useForm } from '../../kit/useForm';
+import { useForm } from '../../kit/useForm';
+import { keep } from '../../kit/useKept';
 import { shortDay, whole } from '../../kit/words';
 
 type Input = Schema['EveningInput'];
@@ -39,14 +40,15 @@ export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['Pla
   const main = slot?.dishes.find((dish) => dish.kind !== 'SIDE');
   const typed = `evening-${day.date}-${slot?.version ?? 0}`;
   const leave = () => {
-    done(typed);
+    keep(typed, '');
     close();
   };
   const save = useAct(
     'plan',
     (key, body: Input) =>
       answer(api.POST('/api/plan/evening', { params: { header: { 'Idempotency-Key': key } }, body })),
-    leave,
+    close,
+    typed,
   );
   const { form, set } = useForm<Form>(
     {

@@ -50,10 +50,8 @@ function Editing({ id, etag, start, said }: Props) {
           : api.POST('/api/recipes', { params: { header }, body }),
       );
     },
-    (saved) => {
-      keep(typed, '');
-      navigate(`/recipes/${saved.id}`);
-    },
+    (saved) => navigate(`/recipes/${saved.id}`),
+    typed,
   );
   useEffect(() => {
     if (form !== start) {

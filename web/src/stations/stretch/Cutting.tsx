@@ -4,7 +4,7 @@ import { useStretchPreview } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Choice, Field } from '../../kit/Field';
 import { Heading, OtherProblem } from '../../kit/kit';
-import { done as letGo, useForm } from '../../kit/useForm';
+import { useForm } from '../../kit/useForm';
 import { shortNumber } from '../../kit/words';
 import { askedOf, type Form } from './form';
 import { PartRows } from './PartRows';
@@ -13,15 +13,12 @@ import { Slab } from './Slab';
 /** One big buy on the board. Three fields say what it becomes; parts, dates and dishes follow. */
 export function Cutting({ start, done }: { start: Form; done: () => void }) {
   const typed = `cut-${start.id ?? start.lot ?? 'what if'}-${start.version}`;
-  const leave = () => {
-    letGo(typed);
-    done();
-  };
   const save = useAct(
     'plan',
     (key, body: Schema['StretchInput']) =>
       answer(api.POST('/api/stretch', { params: { header: { 'Idempotency-Key': key } }, body })),
-    leave,
+    done,
+    typed,
   );
   const { form, set: change } = useForm<Form>(start, save.forget, typed);
   const [weighed, setWeighed] = useState('');
@@ -38,13 +35,15 @@ export function Cutting({ start, done }: { start: Form; done: () => void }) {
           body: { weighed: weighed.trim() === '' ? undefined : weighed },
         }),
       ),
-    leave,
+    done,
+    typed,
   );
   const drop = useAct(
     'plan',
     (key, id: string) =>
       answer(api.POST('/api/stretch/{id}/drop', { params: { path: { id }, header: { 'Idempotency-Key': key } } })),
-    leave,
+    done,
+    typed,
   );
   const problem = save.problem ?? refused;
   const field = (at: keyof Form) => ({

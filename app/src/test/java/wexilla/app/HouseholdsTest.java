@@ -3,11 +3,11 @@ package wexilla.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Map;
-import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import wexilla.app.support.Http;
 import wexilla.app.support.Kitchen;
+import wexilla.app.support.Queries;
 import wexilla.app.support.Sample;
 
 /** Nothing of one household is seen or changed by another. */
@@ -38,15 +38,7 @@ class HouseholdsTest {
             }
             String url = path.getKey().replace("{act}", packed).replaceAll("\\{(id|recipe)\\}", id);
             assertThat(url).as("a parameter this test does not know").doesNotContain("{");
-            String query = path.getValue()
-                    .path("get")
-                    .path("parameters")
-                    .valueStream()
-                    .filter(one -> one.path("required").asBoolean()
-                            && one.path("in").asString().equals("query"))
-                    .map(one -> one.path("name").asString() + "=moon")
-                    .collect(Collectors.joining("&"));
-            Http.Answer answer = second.get(query.isEmpty() ? url : url + "?" + query);
+            Http.Answer answer = second.get(Queries.asked(url, path.getValue()));
             assertThat(answer.status()).as(url).isIn(200, 404);
             if (path.getKey().contains("{")) {
                 assertThat(answer.status()).as(url).isEqualTo(404);

@@ -103,11 +103,14 @@ class NamesTest {
         assertThat(said.path("is").asString()).isEqualTo("its own, a vegetable");
         assertThat(said.path("allergens").asString()).isEqualTo("celery");
 
-        http.act("/api/household/names/" + said.path("id").asString() + "/forget", "")
+        JsonNode forgotten = http.act("/api/household/names/" + said.path("id").asString() + "/forget", "")
                 .ok();
         assertThat(unsaid()).containsExactly("grumbold");
-        http.undo(told.path("act").asString());
         assertThat(without("MILK")).isEmpty();
+        // what was built on is undone first
+        assertThat(http.undo(told.path("act").asString()).status()).isEqualTo(409);
+        http.undo(forgotten.path("act").asString()).ok();
+        assertThat(without("MILK")).containsExactly("Pan");
     }
 
     @Test
@@ -116,11 +119,17 @@ class NamesTest {
         http.act("/api/costs/prices", Map.of("food", "swede", "pack", "1 kg", "price", "2.00"))
                 .ok();
         assertThat(line(soup, 0).path("costComplete").asBoolean()).isFalse();
-        JsonNode told = http.act("/api/household/measures", Map.of("food", "swede", "unit", "bunch", "amount", "250 g"))
+        JsonNode told = http.act(
+                        "/api/household/measures", Map.of("food", "swede", "unit", "bunches", "amount", "250 g"))
                 .ok();
         assertThat(line(soup, 0).path("cost").asString()).isEqualTo("1.00");
+        assertThat(http.get("/api/recipes?sort=COST&cost=1.00").ok().path("cards"))
+                .hasSize(1);
         http.undo(told.path("act").asString()).ok();
         assertThat(line(soup, 0).path("costComplete").asBoolean()).isFalse();
+        assertThat(http.get("/api/recipes?sort=COST&cost=1.00").ok().path("cards"))
+                .as("the figures the book is searched by are taken back too")
+                .isEmpty();
     }
 
     /** A pack meets a line that names the same pack, a fraction of it too, without anybody knowing what a tub weighs. */
@@ -181,6 +190,8 @@ class NamesTest {
             assertThat(answer.status()).as(path).isEqualTo(422);
             assertThat(answer.field()).as(path).isEqualTo(fields.get(path));
         });
+        Map<String, String> hour = Map.of("food", "butter", "unit", "hour", "amount", "40 g");
+        assertThat(http.act("/api/household/measures", hour).field()).isEqualTo("/unit");
         JsonNode names = http.get("/api/household/names").ok();
         assertThat(names.path("said").size()).isZero();
         assertThat(names.path("measures").size()).isZero();

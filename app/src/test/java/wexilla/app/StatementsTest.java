@@ -6,11 +6,11 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import wexilla.app.support.Http;
 import wexilla.app.support.Kitchen;
+import wexilla.app.support.Queries;
 import wexilla.app.support.Sample;
 import wexilla.app.support.Statements;
 
@@ -51,15 +51,7 @@ class StatementsTest {
                         .get(0)
                         .path("id")
                         .asString();
-                String asks = path.getValue()
-                        .path("get")
-                        .path("parameters")
-                        .valueStream()
-                        .filter(one -> one.path("required").asBoolean()
-                                && one.path("in").asString().equals("query"))
-                        .map(one -> one.path("name").asString() + "=moon")
-                        .collect(Collectors.joining("&"));
-                paths.add((path.getKey() + (asks.isEmpty() ? "" : "?" + asks))
+                paths.add(Queries.asked(path.getKey(), path.getValue())
                         .replace("/lots/{id}", "/lots/" + lot)
                         .replace("{act}", packed.path("act").asString())
                         .replaceAll("\\{(id|recipe)\\}", recipe));

@@ -11,18 +11,14 @@ import org.springframework.stereotype.Component;
 import wexilla.app.demo.Script.HandScript;
 import wexilla.app.demo.Script.NameScript;
 import wexilla.app.demo.Script.NoteScript;
-import wexilla.app.household.Foods;
 import wexilla.app.household.Households;
 import wexilla.app.household.Names;
-import wexilla.app.household.Reference;
 import wexilla.app.onhand.Handling;
 import wexilla.app.onhand.Ledger.Kind;
 import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Stowing;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Household;
-import wexilla.core.food.Food;
-import wexilla.core.food.Likeness;
 import wexilla.core.money.Money;
 
 /** What the demo household writes down of its stock, and takes. */
@@ -33,27 +29,15 @@ class StockStory {
     private final Stowing stowing;
     private final Lots lots;
     private final Handling handling;
-    private final Foods foods;
     private final Names names;
-    private final Reference reference;
     private final Acts acts;
 
-    StockStory(
-            Households households,
-            Stowing stowing,
-            Lots lots,
-            Handling handling,
-            Foods foods,
-            Names names,
-            Reference reference,
-            Acts acts) {
+    StockStory(Households households, Stowing stowing, Lots lots, Handling handling, Names names, Acts acts) {
         this.households = households;
         this.stowing = stowing;
         this.lots = lots;
         this.handling = handling;
-        this.foods = foods;
         this.names = names;
-        this.reference = reference;
         this.acts = acts;
     }
 
@@ -74,15 +58,10 @@ class StockStory {
 
     void name(Household household, NameScript said, Instant when) {
         acts.perform(household, Story.key(), "name", said, String.class, when, act -> {
-            if (said.same() != null) {
-                Food food = foods.known(household).book().named(said.same()).orElseThrow();
-                return new Acts.Done<>(names.same(act, said.name(), food), "");
-            }
-            Likeness like = reference.likenesses().stream()
-                    .filter(one -> one.slug().equals(said.like()))
-                    .findFirst()
-                    .orElseThrow();
-            return new Acts.Done<>(names.own(act, said.name(), like, Set.of()), "");
+            String words = said.same() == null
+                    ? names.own(act, said.name(), Objects.requireNonNull(said.like()), Set.of())
+                    : names.same(act, said.name(), said.same());
+            return new Acts.Done<>(words, "");
         });
     }
 

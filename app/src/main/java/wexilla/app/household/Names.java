@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -15,6 +16,7 @@ import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Allergen;
 import wexilla.core.food.Food;
+import wexilla.core.food.FoodBook;
 import wexilla.core.food.Key;
 import wexilla.core.food.Likeness;
 import wexilla.core.quantity.Amount;
@@ -30,22 +32,29 @@ public class Names {
     private final JdbcClient db;
     private final Foods foods;
     private final Journal journal;
+    private final Reference reference;
     private final List<Redescribed> others;
 
-    Names(JdbcClient db, Foods foods, Journal journal, List<Redescribed> others) {
+    Names(JdbcClient db, Foods foods, Journal journal, Reference reference, List<Redescribed> others) {
         this.db = db;
         this.foods = foods;
         this.journal = journal;
+        this.reference = reference;
         this.others = others;
     }
 
     /**
      * This name is another one of that food.
      *
+     * @param typed the key or a name of the food
      * @return what was said
-     * @throws Problem if the book knows the name already, or it would be its own other name
+     * @throws Problem if the book knows the name already, the food is not known, or it would be its own other name
      */
-    public String same(Act act, String name, Food food) {
+    public String same(Act act, String name, String typed) {
+        Food food = food(act.household(), typed);
+        if (!food.described()) {
+            throw Problem.at("/food", "Nobody has said what “" + food.name() + "” is either; name a food of the book.");
+        }
         UUID row = row(act.household(), name, Unit.G);
         UUID is = foods.row(act.household(), food);
         if (is.equals(row)) {
@@ -58,12 +67,32 @@ public class Names {
     /**
      * This name is a food of its own.
      *
-     * @return what was said
+     * @param slug of what it is like
      * @param allergens what is in it; null when the pack must be looked at
+     * @return what was said
+     * @throws Problem if the book knows the name already, or nothing is like that
      */
-    public String own(Act act, String name, Likeness likeness, @Nullable Set<Allergen> allergens) {
+    public String own(Act act, String name, String slug, @Nullable Set<Allergen> allergens) {
+        Likeness likeness = reference
+                .likeness(slug)
+                .orElseThrow(() -> Problem.at(
+                        "/likeness",
+                        "“" + slug + "” is no kind of food; say one of "
+                                + reference.likenesses().stream()
+                                        .map(Likeness::slug)
+                                        .collect(Collectors.joining(", "))
+                                + "."));
         write(act, row(act.household(), name, likeness.base()), null, likeness.slug(), allergens);
         return name + " is its own, " + likeness.words();
+    }
+
+    /** A food of the book by its key or one of its names. */
+    private Food food(Household household, String typed) {
+        FoodBook book = foods.known(household).book();
+        return book.get(Key.food(typed))
+                .or(() -> book.named(typed))
+                .orElseThrow(() -> Problem.at(
+                        "/food", "“" + typed + "” is no food of the book; name one it knows, such as soy sauce."));
     }
 
     /** What was said of a name is let go: nobody has said what it is. */
@@ -110,9 +139,10 @@ public class Names {
         return UUID.fromString(known.key().id());
     }
 
-    /** One unit of this food is so much here: "a bunch of mint is 40 g". */
-    void measure(Act act, Food food, Unit unit, Amount amount) {
+    /** One unit of this food is so much here: "a bunch of mint is 40 g". @return what was said */
+    String measure(Act act, String typed, Unit unit, Amount amount) {
         UUID household = act.household().id();
+        Food food = food(act.household(), typed);
         UUID row = foods.row(act.household(), food);
         UUID id = foods.measures(act.household()).stream()
                 .filter(one -> one.food().equals(row) && one.unit().equals(unit))
@@ -120,6 +150,8 @@ public class Names {
                 .findFirst()
                 .orElseGet(UUID::randomUUID);
         journal.before(act, Thing.MEASURE, id);
+        // so that undo finds whose figures are worked out again
+        journal.before(act, Thing.FOOD, row);
         db.sql("""
                         insert into food_measure (household_id, id, food, unit, amount, amount_unit)
                         values (?, ?, ?, ?, ?, ?)
@@ -134,6 +166,7 @@ public class Names {
                         amount.unit().symbol())
                 .update();
         others.forEach(other -> other.described(act, row));
+        return "1 " + unit.symbol() + " of " + food.name() + " is " + amount;
     }
 
     /** What a unit is here is let go; what the book knows counts again. */
@@ -143,12 +176,12 @@ public class Names {
                 .findFirst()
                 .orElseThrow(() -> Problem.missing("There is no such measure in this household."));
         journal.before(act, Thing.MEASURE, id);
+        journal.before(act, Thing.FOOD, measure.food());
         db.sql("delete from food_measure where household_id = ? and id = ?")
                 .params(act.household().id(), id)
                 .update();
         others.forEach(other -> other.described(act, measure.food()));
-        Key key = foods.known(act.household()).key(measure.food());
         return measure.unit().symbol() + " of "
-                + foods.known(act.household()).book().get(key).orElseThrow().name();
+                + foods.known(act.household()).food(measure.food()).name();
     }
 }

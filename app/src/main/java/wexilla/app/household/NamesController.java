@@ -21,9 +21,7 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Allergen;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodBook;
 import wexilla.core.food.FoodSearch;
-import wexilla.core.food.Key;
 import wexilla.core.food.Likeness;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
@@ -142,7 +140,7 @@ class NamesController {
     @GetMapping("/api/foods")
     List<FoodName> search(Household household, @RequestParam String text) {
         String asked = Asked.name("/text", text, LONGEST_NAME);
-        return FoodSearch.containing(foods.known(household).book(), asked, SHOWN + SHOWN).stream()
+        return FoodSearch.containing(foods.known(household).book(), asked, SHOWN).stream()
                 .map(NamesController::name)
                 .toList();
     }
@@ -158,22 +156,8 @@ class NamesController {
     Said same(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody SameInput input) {
         return acts.say(household, key, "name", input, act -> {
             String name = Asked.name("/name", input.name(), LONGEST_NAME);
-            Food food = food(household, input.food());
-            if (!food.described()) {
-                throw Problem.at(
-                        "/food", "Nobody has said what “" + food.name() + "” is either; name a food of the book.");
-            }
-            return names.same(act, name, food);
+            return names.same(act, name, Asked.name("/food", input.food(), LONGEST_NAME));
         });
-    }
-
-    private Food food(Household household, String typed) {
-        String asked = Asked.name("/food", typed, LONGEST_NAME);
-        FoodBook book = foods.known(household).book();
-        return book.get(Key.food(asked))
-                .or(() -> book.named(asked))
-                .orElseThrow(() -> Problem.at(
-                        "/food", "“" + asked + "” is no food of the book; name one it knows, such as soy sauce."));
     }
 
     /** @param allergens what is in it; absent when the pack must be looked at */
@@ -183,17 +167,8 @@ class NamesController {
     Said own(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody OwnInput input) {
         return acts.say(household, key, "name", input, act -> {
             String name = Asked.name("/name", input.name(), LONGEST_NAME);
-            Likeness likeness = reference
-                    .likeness(input.likeness())
-                    .orElseThrow(() -> Problem.at(
-                            "/likeness",
-                            "“" + input.likeness() + "” is no kind of food; say one of "
-                                    + reference.likenesses().stream()
-                                            .map(Likeness::slug)
-                                            .collect(Collectors.joining(", "))
-                                    + "."));
             List<Allergen> in = input.allergens();
-            return names.own(act, name, likeness, in == null ? null : new HashSet<>(in));
+            return names.own(act, name, input.likeness(), in == null ? null : new HashSet<>(in));
         });
     }
 
@@ -209,8 +184,10 @@ class NamesController {
     @PostMapping("/api/household/measures")
     Said measure(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody MeasureInput input) {
         return acts.say(household, key, "measure", input, act -> {
-            Food food = food(household, input.food());
-            Unit unit = Asked.at("/unit", () -> Unit.ofSymbol(input.unit()));
+            String food = Asked.name("/food", input.food(), LONGEST_NAME);
+            Unit unit = Unit.parse(input.unit().strip())
+                    .orElseThrow(() -> Problem.at(
+                            "/unit", "“" + input.unit() + "” is nothing to count in; write bunch, jar, tub or piece."));
             if (unit.dimension() != Dimension.COUNT || unit.equals(Unit.PORTION)) {
                 throw Problem.at(
                         "/unit", "“" + input.unit() + "” is a measure already; a bunch, a jar, a piece is asked.");
@@ -220,8 +197,7 @@ class NamesController {
             if (!measured || amount.value().isZero() || amount.value().compareTo(MOST) > 0) {
                 throw Problem.at("/amount", "“" + input.amount() + "” is no weight; write it like 40 g or 300 ml.");
             }
-            names.measure(act, food, unit, amount);
-            return "1 " + unit.symbol() + " of " + food.name() + " is " + amount;
+            return names.measure(act, food, unit, amount);
         });
     }
 

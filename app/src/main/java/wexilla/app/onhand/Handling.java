@@ -242,25 +242,19 @@ public class Handling {
         Lots.Lot lot = locked(act, id);
         Place fridge = households.usualPlace(act.household(), Storage.FRIDGE);
         LotClock clock = LotClock.start(KeepingGuide.COOKED_DISH, act.day());
-        Take take = taken(lot, amount);
-        NewLot child = new NewLot(
-                UUID.randomUUID(),
-                lot.food(),
-                lot.batch(),
-                amount,
-                Lots.Level.COUNTED,
-                take.cost(),
-                "left over, cooked",
-                fridge.id(),
-                State.COOKED,
-                clock,
-                reference.keeping(act.household()).dates(clock, fridge.kind()),
-                Lots.Packet.NONE);
-        ledger.carry(act, take, child, Kind.MOVED, "");
+        Elsewhere to = new Elsewhere("left over, cooked", fridge, State.COOKED, clock, Lots.Packet.NONE);
+        carry(act, lot, amount, to, Kind.MOVED);
     }
 
+    /** As what a part of a lot lies elsewhere. */
+    private record Elsewhere(String about, Place place, State state, LotClock clock, Lots.Packet packet) {}
+
     private void carry(Act act, Lots.Lot lot, Amount amount, Place place, State state, LotClock clock, Kind kind) {
-        boolean whole = amount.equals(lot.amount());
+        Lots.Packet packet = amount.equals(lot.amount()) ? lot.packet() : Lots.Packet.NONE;
+        carry(act, lot, amount, new Elsewhere(lot.about(), place, state, clock, packet), kind);
+    }
+
+    private void carry(Act act, Lots.Lot lot, Amount amount, Elsewhere to, Kind kind) {
         Take take = taken(lot, amount);
         NewLot child = new NewLot(
                 UUID.randomUUID(),
@@ -269,12 +263,12 @@ public class Handling {
                 amount,
                 Lots.Level.COUNTED,
                 take.cost(),
-                lot.about(),
-                place.id(),
-                state,
-                clock,
-                reference.keeping(act.household()).dates(clock, place.kind()),
-                whole ? lot.packet() : Lots.Packet.NONE);
+                to.about(),
+                to.place().id(),
+                to.state(),
+                to.clock(),
+                reference.keeping(act.household()).dates(to.clock(), to.place().kind()),
+                to.packet());
         ledger.carry(act, take, child, kind, "");
     }
 

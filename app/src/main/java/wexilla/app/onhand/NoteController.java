@@ -53,7 +53,6 @@ class NoteController {
      * @param state how it is said to be: cooked, frozen, opened; unknown when it must be asked what it is
      * @param asks what must be asked, in the cook's words; empty when everything is clear
      * @param known whether anybody has said what it is; otherwise it becomes the household's own
-     * @param unsaid whether it can be asked what it is: a food nobody has described
      */
     record NoteLineView(
             int number,
@@ -63,7 +62,6 @@ class NoteController {
             @Nullable String amount,
             String food,
             boolean known,
-            boolean unsaid,
             boolean dish,
             @Nullable String state,
             String about,
@@ -89,7 +87,6 @@ class NoteController {
                                 "",
                                 false,
                                 false,
-                                false,
                                 null,
                                 "",
                                 null,
@@ -106,7 +103,6 @@ class NoteController {
         Households.Place where = notes.place(household, line, place, today);
         NoteKeeping keeping = notes.keeping(household, line, where.kind(), today);
         KeepDates dates = keeping.dates();
-        boolean described = line.food() != null && line.food().described();
         List<String> asks = new ArrayList<>(line.asks());
         if (keeping.unclear()) {
             asks.add("what " + line.foodName() + " is, and since when it is there");
@@ -118,8 +114,7 @@ class NoteController {
                 line.count(),
                 line.each() == null ? null : line.each().toString(),
                 line.foodName(),
-                described,
-                !described && !line.dish(),
+                line.food() != null && line.food().described(),
                 line.dish(),
                 keeping.unclear()
                         ? "unknown"

@@ -159,11 +159,8 @@ class Figures implements SmartLifecycle, Redescribed, Undoable {
     /** What was said of a food is taken back. */
     @Override
     public void undo(Act undo, UUID undone) {
-        db.sql("""
-                        select id from change where household_id = ? and act = ? and thing = 'FOOD' union
-                        select (before -> 0 ->> 'food')::uuid from change
-                        where household_id = ? and act = ? and thing = 'MEASURE' and before <> '[]'""")
-                .params(undo.household().id(), undone, undo.household().id(), undone)
+        db.sql("select id from change where household_id = ? and act = ? and thing = 'FOOD'")
+                .params(undo.household().id(), undone)
                 .query(UUID.class)
                 .list()
                 .forEach(food -> described(undo, food));

@@ -38,13 +38,17 @@ public enum Diet {
         };
     }
 
+    /** Whether it is meat, or of meat: lard, bones. */
+    public static boolean meat(Food food) {
+        return food.is(Nature.MEAT)
+                || food.traits().aisle().equals("meat")
+                || MEATS.contains(food.traits().protein());
+    }
+
     private static boolean meat(Food food, String text) {
         boolean unsaid = food.is(Nature.BY_KIND)
                 && !text.toLowerCase(java.util.Locale.ROOT).contains("vegetable");
-        return unsaid
-                || food.is(Nature.MEAT)
-                || food.traits().aisle().equals("meat")
-                || MEATS.contains(food.traits().protein());
+        return unsaid || meat(food);
     }
 
     private static boolean fish(Food food) {

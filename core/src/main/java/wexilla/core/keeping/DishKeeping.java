@@ -8,9 +8,9 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Diet;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
-import wexilla.core.food.Nature;
 import wexilla.core.keeping.KeepingGuide.Ingredient;
 import wexilla.core.keeping.KeepingRule.Span;
 import wexilla.core.quantity.Unit;
@@ -45,8 +45,6 @@ public record DishKeeping(String keepingClass, LocalDate from, String why) {
             "salads",
             "bread");
 
-    private static final Set<String> MEATS =
-            Set.of("beef", "pork", "lamb", "chicken", "turkey", "duck", "rabbit", "venison", "poultry", "game");
     private static final Set<String> SHORT = Set.of(KeepingGuide.COOKED_RICE, "cooked-fish", "eggs-shelled");
     private static final Set<String> PACKED = Set.of("tins", "jars", "condiments", "cartons");
     private static final Set<String> RAW_EGGS = Set.of("eggs", "eggs-shelled");
@@ -220,9 +218,7 @@ public record DishKeeping(String keepingClass, LocalDate from, String why) {
     }
 
     private static boolean meat(Food food) {
-        return food.traits().aisle().equals("meat")
-                || MEATS.contains(food.traits().protein())
-                || food.is(Nature.MEAT) && !food.seasoning();
+        return Diet.meat(food) && !food.seasoning();
     }
 
     private static boolean fish(Food food) {

@@ -6,6 +6,7 @@ import java.util.ResourceBundle;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import wexilla.core.food.WordLists;
+import wexilla.core.quantity.Trade;
 
 /**
  * How long hands are usually at a step that says no time, by what it does, from {@code reference/hand-times.properties}:
@@ -13,8 +14,8 @@ import wexilla.core.food.WordLists;
  */
 final class HandTimes {
 
-    private static final int LEAST = 2;
-    private static final int MOST = 20;
+    private static final int LEAST = Trade.whole("hands.least-minutes");
+    private static final int MOST = Trade.whole("hands.most-minutes");
     private static final WordLists LISTS = WordLists.of("hand-times");
 
     /** Minutes of each list. */
@@ -28,7 +29,7 @@ final class HandTimes {
         return Integer.parseInt(meaning.substring(0, meaning.indexOf('.')));
     }
 
-    /** Minutes, from 2 to 20. */
+    /** Minutes, between the least and the most there are. */
     static int about(String text) {
         int sum = MINUTES.entrySet().stream()
                 .filter(list -> list.getKey().matcher(text).find())

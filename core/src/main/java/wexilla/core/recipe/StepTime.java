@@ -44,6 +44,7 @@ public record StepTime(int handsMin, int waitMin, boolean about) {
     private static final Pattern SIDES = Pattern.compile(
             "^\\s*(?:on|per|a|for|each|for each|on each)?\\s*(?:each|per|a|both)?\\s*sides?\\b",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern IN_WORDS = Pattern.compile("hour|overnight|few minutes", Pattern.CASE_INSENSITIVE);
     private static final Map<Pattern, String> WORDS = words();
 
     private static Map<Pattern, String> words() {
@@ -120,6 +121,9 @@ public record StepTime(int handsMin, int waitMin, boolean about) {
     /** Times in words as times in figures: "half an hour" is 30 minutes, "2 hours and a half" 150. */
     private static String spelt(String text) {
         String figures = text;
+        if (!IN_WORDS.matcher(text).find()) {
+            return text;
+        }
         for (Map.Entry<Pattern, String> word : WORDS.entrySet()) {
             Matcher found = word.getKey().matcher(figures);
             StringBuilder all = new StringBuilder();

@@ -13,6 +13,7 @@ import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
 
 /**
@@ -23,17 +24,17 @@ import wexilla.core.quantity.Unit;
  */
 public record ShopPacks(Map<String, List<Amount>> byClass) {
 
-    /** More pieces than this are bought by the kilo: own definition. */
-    private static final Rational MOST_PIECES = Rational.of(12);
+    /** More pieces than this are bought by the kilo. */
+    private static final Rational MOST_PIECES = Trade.number("shop.most-pieces");
 
     /** What comes in itself, and tins, which are of one size; a packet or a jar may hold anything. */
     private static final Set<String> GROWN = Set.of("piece", "bunch", "head", "bulb", "loaf", "tin");
 
-    /** A pack of no more pieces than this is so many pieces, more of them are a bag: own definition. */
-    private static final Rational FEW = Rational.of(6);
+    /** A pack of no more pieces than this is so many pieces, more of them are a bag. */
+    private static final Rational FEW = Trade.number("shop.few-pieces");
 
     /** A pack that is short by so little still does: handbook, section 1. */
-    private static final Rational SHORT = Rational.of(3, 100);
+    private static final Rational SHORT = Trade.number("shop.short");
 
     private static final Rational HUNDRED = Rational.of(100);
     private static final Rational THOUSAND = Rational.of(1000);
