@@ -134,7 +134,7 @@ function Prices({ prices }: { prices: Schema['PriceView'][] }) {
         Price book
       </h2>
       <form
-        className="mb-3 grid items-end gap-3 sm:grid-cols-[minmax(0,1fr)_6rem_6rem_8rem_auto]"
+        className="mb-3 grid items-end gap-3 sm:grid-cols-[minmax(0,1fr)_7rem_7rem]"
         onSubmit={(event) => {
           event.preventDefault();
           save.act({ food, pack, price, multi: multi.trim() === '' ? undefined : multi });
@@ -151,7 +151,7 @@ function Prices({ prices }: { prices: Schema['PriceView'][] }) {
           problem={save.problem}
           placeholder="3 for 13.00"
         />
-        <button type="submit" className="btn btn-primary" disabled={save.busy}>
+        <button type="submit" className="btn btn-primary sm:col-span-2 sm:justify-self-start" disabled={save.busy}>
           Write down
         </button>
       </form>
