@@ -32,6 +32,7 @@ bench_stop() {
 bench_stations() {
   install_missing postgresql
   build
+  (cd "$ROOT" && mvn -B -ntp -q -pl core,bench compile -Dspotless.check.skip)
   pg_up main
   pg_roles
   database_env

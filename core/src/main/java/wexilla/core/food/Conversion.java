@@ -3,8 +3,8 @@ package wexilla.core.food;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
+import java.util.LinkedList;
 import java.util.List;
-import java.util.Objects;
 import java.util.PriorityQueue;
 import java.util.Queue;
 import java.util.Set;
@@ -26,10 +26,28 @@ public final class Conversion {
     public sealed interface Answer permits Converted, Missing {}
 
     /**
-     * @param path the amounts passed through, first the one asked about
+     * @param passed the amounts passed through, first the one asked about
+     * @param part what of it is left in the end; null for all of it
      * @param sources where the facts on the path come from, in order, without repeats
      */
-    public record Converted(Amount amount, List<String> path, List<String> sources) implements Answer {}
+    public record Converted(
+            Amount amount, List<Amount> passed, @Nullable Part part, List<String> sources) implements Answer {
+
+        /** The amounts passed through as a cook writes them, without repeats: worded only when somebody asks. */
+        public List<String> path() {
+            List<String> path = new ArrayList<>();
+            for (Amount each : passed) {
+                String text = each.precise();
+                if (path.isEmpty() || !path.get(path.size() - 1).equals(text)) {
+                    path.add(text);
+                }
+            }
+            if (part != null) {
+                path.add(amount.precise() + " " + part.word());
+            }
+            return List.copyOf(path);
+        }
+    }
 
     /** @param fact in the cook's words: "density of rolled oats", "weight of a sprig of thyme" */
     public record Missing(String fact) implements Answer {}
@@ -81,12 +99,10 @@ public final class Conversion {
             return new Missing(part.word() + " weight of " + food.name());
         }
         Amount left = grams.amount().times(yield.ofOne());
-        List<String> path = new ArrayList<>(grams.path());
-        path.add(left.precise() + " " + part.word());
         List<String> sources = new ArrayList<>(grams.sources());
         sources.add(yield.source());
         return new Converted(
-                left, List.copyOf(path), sources.stream().distinct().toList());
+                left, grams.passed(), part, sources.stream().distinct().toList());
     }
 
     private static void follow(Stop here, Amount from, Amount to, FoodFact fact, Queue<Stop> open) {
@@ -99,23 +115,16 @@ public final class Conversion {
 
     private static Answer converted(Amount asked, Stop end, Unit wanted, Measures measures) {
         Amount amount = Amount.of(end.amount().value().dividedBy(measures.factor(wanted)), wanted);
-        List<String> path = new ArrayList<>();
-        List<String> sources = new ArrayList<>();
-        path.add(amount.precise());
+        LinkedList<Amount> passed = new LinkedList<>(List.of(amount));
+        LinkedList<String> sources = new LinkedList<>();
         for (Stop stop = end; stop != null; stop = stop.before()) {
-            put(path, stop.amount().precise());
+            passed.addFirst(stop.amount());
             if (stop.by() != null && !sources.contains(stop.by().source())) {
-                sources.add(0, stop.by().source());
+                sources.addFirst(stop.by().source());
             }
         }
-        put(path, asked.precise());
-        return new Converted(amount, List.copyOf(path), List.copyOf(sources));
-    }
-
-    private static void put(List<String> path, String amount) {
-        if (!Objects.equals(path.get(0), amount)) {
-            path.add(0, amount);
-        }
+        passed.addFirst(asked);
+        return new Converted(amount, List.copyOf(passed), null, List.copyOf(sources));
     }
 
     private static String missing(Food food, Unit from, Unit to) {

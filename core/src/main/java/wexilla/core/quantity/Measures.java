@@ -31,6 +31,9 @@ public record Measures(Rational cupMl, Rational tbspMl) {
 
     /** How many g, ml or pieces one of this unit is here. */
     public Rational factor(Unit unit) {
+        if (unit.dimension() == Dimension.COUNT) {
+            return Rational.ONE;
+        }
         if (unit.equals(Unit.CUP)) {
             return cupMl;
         }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A unit as written on paper. Two units are equal when their symbols are; a named piece ("clove") is a unit whose
@@ -171,6 +172,17 @@ public record Unit(String symbol, Dimension dimension) {
     /** Whether it is bought in packs of a size: a size behind it is of one, behind pieces it is of all of them. */
     public boolean isPack() {
         return PACKS.contains(symbol);
+    }
+
+    // written out: a record's own equals is found anew through method handles, and units are compared all the time
+    @Override
+    public boolean equals(@Nullable Object other) {
+        return this == other || other instanceof Unit unit && dimension == unit.dimension && symbol.equals(unit.symbol);
+    }
+
+    @Override
+    public int hashCode() {
+        return symbol.hashCode();
     }
 
     private static String plural(String name) {

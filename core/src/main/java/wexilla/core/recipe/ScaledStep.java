@@ -54,7 +54,7 @@ public record ScaledStep(RecipeStep step, StepTime time, String why) {
         StepTime written = step.time();
         int hands = hands(written.handsMin(), factor);
         Matcher rate = RATE.matcher(step.text());
-        if (rate.find() && step.typed() == null) {
+        if (step.typed() == null && rate.find()) {
             return byWeight(step, hands, rate, piece);
         }
         boolean inLoads = loads > 1 && written.waitMin() > 0 && gear(step) != StepGear.Kind.COLD;
