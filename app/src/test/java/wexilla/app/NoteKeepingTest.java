@@ -65,6 +65,12 @@ class NoteKeepingTest {
             2 tins lentil soup                     | CUPBOARD | 2030-11-23
             half a jar of jam                      | FRIDGE   | 2027-01-22
             cooked bacon 8 rashers                 | FRIDGE   | 2026-11-27
+            lamb chops 6, use by 24 Nov            | FRIDGE   | 2026-11-24
+            yoghurt pots 5, bb 2 Dec               | FRIDGE   | 2026-12-02
+            rest of the sour cream, opened Sunday  | FRIDGE   | 2026-11-29
+            half an onion wrapped                  | FRIDGE   | 2026-11-28
+            chicken and vegetable pie filling, frozen 20 Oct | FREEZER | 2027-04-20
+            lentils red 500 g x 3                  | CUPBOARD | 2028-11-23
             """)
     void placeAndDate(String text, Storage place, LocalDate until) {
         NoteLine thing = reader.read(text).get(0);

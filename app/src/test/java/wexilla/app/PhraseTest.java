@@ -57,6 +57,38 @@ class PhraseTest {
                 .isTrue();
     }
 
+    /** What is made of two things is one thing by its last word; two things by themselves stay two. */
+    @ParameterizedTest
+    @CsvSource({
+        "1 tin ham and pea soup, ham and pea soup",
+        "250 g spinach and ricotta tortellini, spinach and ricotta tortellini",
+        "2 steak and kidney pies, steak and kidney pies",
+        "1 bag cheese & onion crisps, cheese & onion crisps",
+        "150 g garlic and herb cream cheese, garlic and herb cream cheese",
+        "1 packet chicken and herb rice mix, chicken and herb rice mix",
+        "1 tbsp oil and vinegar dressing, oil and vinegar dressing",
+        "100 g ham and cream cheese, cooked ham + soft cheese",
+        "2 tbsp ketchup and soy sauce, ketchup + soy sauce",
+        "1 tub coleslaw and potato salad, coleslaw + potato salad",
+        "1 cup pasta and tomato sauce, pasta + tomato sauce",
+        "2 tbsp lemon and lime juice, lemon juice + lime juice",
+        "1 onion and 2 celery sticks, onion + celery"
+    })
+    void oneThingOfTwo(String text, String foods) {
+        ReadLine line = reader.read(text);
+        assertThat(java.util.stream.Stream.concat(java.util.stream.Stream.of(line), line.also().stream())
+                        .map(ReadLine::foodName)
+                        .collect(Collectors.joining(" + ")))
+                .isEqualTo(foods);
+    }
+
+    /** Lean and fat of a mince are no amount. */
+    @Test
+    void leanAndFatAreNoAmount() {
+        assertThat(reader.read("1 lb 80/20 ground beef").quantity()).hasToString("1 lb");
+        assertThat(reader.read("93/7 ground turkey").quantity()).isNull();
+    }
+
     /** Words that change nothing about which food it is. */
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """

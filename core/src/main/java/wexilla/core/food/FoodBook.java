@@ -246,7 +246,7 @@ public final class FoodBook {
     /** Where in these words a comma, an "and" or an "or" stands inside a name. */
     public Set<Integer> inNames(List<String> words) {
         List<String> compared = words.stream().map(FoodBook::compared).toList();
-        Set<Integer> inside = new HashSet<>();
+        Set<Integer> inside = Compounds.in(words, this);
         for (int from = 0; from < words.size(); from++) {
             for (Match match : at(words, compared, from)) {
                 for (int at = from; at < match.to() - 1; at++) {
@@ -255,6 +255,11 @@ public final class FoodBook {
             }
         }
         return inside;
+    }
+
+    /** Whether this word is the last of a thing that is made of what is named before it: soup, pie, sauce. */
+    public boolean heads(String word) {
+        return Compounds.heads(word);
     }
 
     static String compared(String word) {

@@ -76,6 +76,8 @@ final class PhraseReader {
     private final List<String> words;
     private final List<String> lower;
     private final List<String> compared;
+    /** Places of words that part nothing: "ham and pea soup". */
+    private final Set<Integer> compounds;
 
     PhraseReader(FoodBook book, List<String> words) {
         this.book = book;
@@ -83,6 +85,7 @@ final class PhraseReader {
         this.lower =
                 words.stream().map(word -> bare(word).toLowerCase(Locale.ROOT)).toList();
         this.compared = words.stream().map(FoodBook::compared).toList();
+        this.compounds = Compounds.in(words, book);
     }
 
     static String bare(String word) {
@@ -131,7 +134,7 @@ final class PhraseReader {
         boolean mixed = lower.get(at).equals("mixed")
                 && at + 1 < lower.size()
                 && Set.of("with", "into", "in", "together").contains(lower.get(at + 1));
-        return mixed || BORDERS.contains(lower.get(at));
+        return mixed || BORDERS.contains(lower.get(at)) && !compounds.contains(at);
     }
 
     private List<Match> names(int from, int end) {

@@ -30,6 +30,10 @@ public record LineAmount(String part, @Nullable Reading reading, String words, L
 
     private static final Pattern BULLET =
             Pattern.compile("^(?:\\s|[•*·☐□▢✓‣●○]|\\[[ xX]?\\]|[-–—]\\s|\\d{1,2}\\)\\s|\\d{1,2}\\.\\s+(?=\\d))+");
+    /** "80/20 ground beef": so much lean and so much fat, no amount. */
+    private static final Pattern LEAN =
+            Pattern.compile("\\b(\\d{2})/(\\d{1,2})\\b(?=\\s+(?:\\p{L}+\\s+)*\\p{L}|\\s*$)");
+
     private static final Pattern OPTIONAL =
             Pattern.compile("[,;(]?\\s*\\boptional(?:ly)?\\b\\s*[):,]?", Pattern.CASE_INSENSITIVE);
     /** "1 #10 can": the number is a size of tin. */
@@ -57,6 +61,11 @@ public record LineAmount(String part, @Nullable Reading reading, String words, L
         String sizeSaid = size.find() ? size.group(1) : "";
         if (!sizeSaid.isEmpty()) {
             text = size.replaceFirst(" ").strip();
+        }
+        Matcher lean = LEAN.matcher(text);
+        if (lean.find() && Integer.parseInt(lean.group(1)) + Integer.parseInt(lean.group(2)) == 100) {
+            sizeSaid = lean.group();
+            text = lean.replaceFirst(" ").strip();
         }
         boolean optional = OPTIONAL.matcher(text).find();
         if (optional) {

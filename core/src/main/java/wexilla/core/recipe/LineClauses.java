@@ -101,7 +101,9 @@ final class LineClauses {
         }
         boolean stateOnly = Phrase.namesNothing(bare(first));
         List<String> name = behind.subList(other.from(), other.to());
-        if (!stateOnly && name.size() < 2) {
+        boolean ownHead =
+                LineSegment.AND.contains(second.by()) && foods.heads(LineReader.bare(name.get(name.size() - 1)));
+        if (!stateOnly && (name.size() < 2 || ownHead)) {
             return phrase;
         }
         List<String> own = bare(first.subList(0, Math.max(1, stateOnly ? first.size() : phrase.end())));

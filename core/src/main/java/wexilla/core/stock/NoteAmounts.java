@@ -38,7 +38,7 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
     private static final Pattern PART_OF =
             Pattern.compile(",?\\s*\\bpart\\s+\\d+\\s+of\\s+\\d+\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern HALF_LEFT = Pattern.compile(
-            ",?\\s*\\b(?:about\\s+|approx\\.?\\s+)?(half|a third|a quarter|two thirds|three quarters)\\s+(?:is\\s+)?left\\b",
+            ",?\\s*\\b(?:about\\s+|approx\\.?\\s+)?(half|a third|a quarter|two thirds|three quarters|[123]/[234])\\s*-?(?:is\\s+)?(?:left|full)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern LEFT =
             Pattern.compile("^(?:is\\s+|are\\s+)?(?:left|remaining|over)\\b[,.]?", Pattern.CASE_INSENSITIVE);
@@ -60,8 +60,34 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
     private static final Pattern RANGE_PORTIONS = Pattern.compile(
             "\\b(\\d{1,2})\\s*(?:or|-|–|to)\\s*(\\d{1,2})\\s+(?:portions?|servings?)\\b", Pattern.CASE_INSENSITIVE);
 
+    /** "4 x 6 meatballs": four packets of six. */
+    private static final Pattern TIMES_PIECES =
+            Pattern.compile("^(\\d{1,2})\\s*[x×]\\s*(\\d{1,3})\\s+(?=(\\p{L}{2,}))", Pattern.CASE_INSENSITIVE);
+    /** "Peppers 3 pack", "eggs 30 tray": so many in one. */
+    private static final Pattern PACK_OF = Pattern.compile(
+            "(?<=\\p{L}\\s)([2-9]|[1-9]\\d)[- ](?:pack|pk|tray|carton)\\b(?!\\s*of)", Pattern.CASE_INSENSITIVE);
+    /** "1.2 kg in 3 bags": all of it together. */
+    private static final Pattern SHARED_OUT = Pattern.compile(
+            "\\bin\\s+(\\d{1,2})\\s+(?:bags?|tubs?|boxes|packs?|packets?|containers?|jars?|tins?|trays?|parcels?)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern TIMES_APART =
+            Pattern.compile("(?<=\\S\\s)[x×]\\s+(\\d{1,2})(?=\\s*(?:$|,))", Pattern.CASE_INSENSITIVE);
+
     static NoteAmounts in(String typed) {
+        Matcher shared = SHARED_OUT.matcher(typed);
+        if (shared.find() && typed.matches("(?i).*\\d\\s*(?:kg|g|lbs?|oz|ml|l|litres?|cups?|qts?|quarts?)\\b.*")) {
+            return in(shared.replaceFirst(" ")).sharedOut(Integer.parseInt(shared.group(1)));
+        }
         String text = PART_OF.matcher(typed).replaceAll(" ");
+        text = TIMES_APART.matcher(text).replaceAll("x$1");
+        text = PACK_OF.matcher(text).replaceAll("$1 pieces");
+        Matcher pieces = TIMES_PIECES.matcher(text);
+        if (pieces.find()
+                && Unit.parse(pieces.group(3)).isEmpty()
+                && NoteChunk.container(pieces.group(3).toLowerCase(Locale.ROOT)) == null) {
+            text = pieces.replaceFirst("$1 packets of $2 pieces ");
+        }
         text = RANGE_PORTIONS.matcher(text).replaceAll("$1 portions");
         text = HALF_UNITS.matcher(text).replaceAll("$1 x 0.5 $2");
         text = BRACE.matcher(text).replaceAll(" x2 ");
@@ -95,13 +121,14 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
             String container = bag.group(4).toLowerCase(Locale.ROOT).replaceAll("(?:es|s)$", "");
             boolean contents = bag.group(1) != null && !many.equals(Rational.ONE);
             sized = contents
-                    ? new NoteChunk(many, unit, new Packs(many, Amount.of(1, unit), null), false, false)
+                    ? new NoteChunk(many, unit, new Packs(many, Amount.of(1, unit), null), false, false, false)
                     : bag.group(1) == null
                             ? null
                             : new NoteChunk(
                                     Rational.ONE,
                                     Unit.named(container.equals("box") ? "box" : container),
                                     null,
+                                    false,
                                     false,
                                     false);
             text = bag.replaceFirst(" ");
@@ -121,8 +148,20 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
         return new NoteAmounts(lots, rest.toString().replaceAll("\\s+", " ").strip(), portions);
     }
 
+    /** The same in so many packets. */
+    private NoteAmounts sharedOut(int packets) {
+        Amount each = lots.size() == 1 && lots.get(0).count() == 1 ? lots.get(0).each() : null;
+        return each == null || packets < 1
+                ? this
+                : new NoteAmounts(List.of(new Lot(packets, each.times(Rational.of(1, packets)))), rest, portions);
+    }
+
     private static Rational fraction(String words) {
         return switch (words) {
+            case "1/4" -> Rational.of(1, 4);
+            case "1/3" -> Rational.of(1, 3);
+            case "2/3" -> Rational.of(2, 3);
+            case "3/4" -> Rational.of(3, 4);
             case "a third" -> Rational.of(1, 3);
             case "a quarter" -> Rational.of(1, 4);
             case "two thirds" -> Rational.of(2, 3);
@@ -138,7 +177,7 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
             String word = left.split("\\s+", 2)[0];
             Matcher times = TIMES.matcher(word);
             if (times.matches()) {
-                chunks.add(new NoteChunk(Rational.of(Integer.parseInt(times.group(1))), Unit.PIECE, null, true, false));
+                chunks.add(NoteChunk.times(Integer.parseInt(times.group(1))));
                 left = left.substring(word.length()).strip();
                 continue;
             }
@@ -184,10 +223,15 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
                 behind = behind.substring(leftOver.end()).strip();
             }
             chunks.add(new NoteChunk(
-                    reading.quantity().max().value(), unit, named != null ? null : reading.packs(), bare, remains));
+                    reading.quantity().max().value(),
+                    unit,
+                    named != null ? null : reading.packs(),
+                    bare,
+                    remains,
+                    false));
             behind = behind.replaceFirst("(?i)^(?:each|apiece)\\b[),]*", "").strip();
             behind = behind.replaceFirst("(?i)^of\\s+(?=\\d)", "");
-            behind = behind.replaceFirst("(?i)^[x×]\\s*(?=\\d)", "");
+            behind = behind.replaceFirst("(?i)^[x×]\\s*(?=\\d+(?:\\s*\\p{L}|[.,/]\\d))", "");
             start = false;
             if (behind.length() >= left.length()) {
                 break;
@@ -247,7 +291,12 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
         if (!measured.isEmpty()) {
             Amount each = measured.get(0).amount();
             boolean ofCase = pack != null && !pieces.isEmpty() && pack.value().equals(Rational.ONE);
-            Rational many = ofCase ? pieces.get(0).value() : pack == null ? Rational.ONE : pack.value();
+            Rational times = chunks.stream()
+                    .filter(NoteChunk::times)
+                    .findFirst()
+                    .map(NoteChunk::value)
+                    .orElse(Rational.ONE);
+            Rational many = ofCase ? pieces.get(0).value() : pack == null ? times : pack.value();
             return List.of(new Lot(many.isWhole() ? whole(many) : 1, fraction == null ? each : each.times(fraction)));
         }
         if (pack != null && !pieces.isEmpty()) {

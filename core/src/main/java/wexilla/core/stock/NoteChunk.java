@@ -15,14 +15,19 @@ import wexilla.core.quantity.Unit;
  * @param packs when it was written as packs of a size
  * @param bare whether only a number stood there
  * @param left whether it is what is left
+ * @param times whether it says how many times what else is said: "x3"
  */
 record NoteChunk(
-        Rational value, @Nullable Unit unit, @Nullable Packs packs, boolean bare, boolean left) {
+        Rational value, @Nullable Unit unit, @Nullable Packs packs, boolean bare, boolean left, boolean times) {
 
     private static final Set<String> CONTAINERS =
             Set.of("bowl", "dish", "container", "roll", "case", "crate", "bucket", "batch", "pack", "pan");
     private static final Set<String> PIECES =
             Set.of("ct", "count", "pcs", "pc", "ball", "link", "loaf", "round", "patty", "fillet");
+
+    static NoteChunk times(int many) {
+        return new NoteChunk(Rational.of(many), Unit.PIECE, null, true, false, true);
+    }
 
     boolean pack() {
         return packs == null && unit != null && (unit.isPack() || CONTAINERS.contains(unit.symbol()));

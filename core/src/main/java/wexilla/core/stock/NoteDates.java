@@ -60,7 +60,7 @@ final class NoteDates {
                     + "|(?<mon>(?<![\\p{L}-])" + MONTHS
                     + "(?:\\s+\\d{1,2}(?:st|nd|rd|th)?\\b(?!\\s*(?:x|kg|g|lb|oz|ml|l)\\b)|\\s+20\\d{2}\\b)?(?![\\p{L}]))"
                     + "|(?<year>\\b20[2-4]\\d\\b)"
-                    + "|(?<rel>\\b(?:today|tonight|this (?:morning|evening|afternoon)|just now|yesterday|last night|"
+                    + "|(?<rel>\\b(?:today|tonight|this (?:morning|evening|afternoon)|just now|yesterday(?: (?:morning|noon|afternoon|evening|night|lunchtime))?|last night|"
                     + "last week(?:end)?|(?:a|one) week ago(?: maybe)?|(?:\\d|two|three|four|five) (?:days|weeks) ago)\\b)"
                     + "|(?<wd>\\b(?:(?:last|this|on) )?" + WEEKDAYS + "(?:'s)?(?: (?:morning|night|evening|lunch))?\\b)"
                     + "|(?<feast>\\b(?:halloween|thanksgiving|christmas|xmas|new year'?s?|boxing day)\\b)",
@@ -235,7 +235,7 @@ final class NoteDates {
         if (text.startsWith("to") || text.startsWith("this") || text.startsWith("just")) {
             return today;
         }
-        if (text.equals("yesterday") || text.equals("last night")) {
+        if (text.startsWith("yesterday") || text.equals("last night")) {
             return today.minusDays(1);
         }
         if (text.startsWith("last week")) {

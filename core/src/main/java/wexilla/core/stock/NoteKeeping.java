@@ -85,7 +85,9 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
         KeepDates dates = guide.dates(clock, storage);
         LocalDate printed = since.printed();
         if (printed != null && !opened) {
-            dates = new KeepDates(null, null, printed, "as printed on it", "the pack");
+            boolean spoils = dates.eatBy() != null;
+            dates = new KeepDates(
+                    null, spoils ? printed : null, spoils ? null : printed, "as printed on it", "the pack");
         }
         boolean none = dates.eatBy() == null && dates.bestBefore() == null;
         if (keeping.equals("soup") && storage != Storage.FREEZER && KeepingWords.say("bones", line.text())) {
@@ -150,8 +152,12 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
             return byWords(line.foodName() + " " + said, storage, line.dish());
         }
         String keeping = food.keepingClass();
+        boolean preserve = storage == Storage.CUPBOARD
+                && keeping.equals("condiments")
+                && KeepingWords.say("made", said)
+                && KeepingWords.say("preserve", food.name());
         boolean canned = KeepingWords.say("bottled", said) && line.since().from() != null && storage != Storage.FREEZER;
-        if (canned) {
+        if (canned || preserve) {
             return "home-canned";
         }
         boolean half = line.each() != null
@@ -176,8 +182,9 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
         if (shut && !line.since().made() && COOKED_CLASSES.contains(keeping) && KeepingWords.say("tin", said)) {
             return "tins";
         }
+        boolean own = KeepingWords.say("own", said);
         boolean made = line.since().made() || KeepingWords.say("made", said);
-        boolean packed = KeepingWords.say("packed", said);
+        boolean packed = KeepingWords.say("packed", said) && !own;
         if ((line.since().made() || made && !packed)
                 && (SHELF.contains(keeping) || DAIRY.contains(keeping))
                 && storage != Storage.FREEZER) {

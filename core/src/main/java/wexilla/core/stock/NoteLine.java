@@ -1,5 +1,6 @@
 package wexilla.core.stock;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
@@ -35,6 +36,13 @@ public record NoteLine(
 
     public NoteLine {
         asks = List.copyOf(asks);
+    }
+
+    /** The same with a price, and what must be asked about it. */
+    NoteLine paying(Money share, String ask) {
+        List<String> all = new ArrayList<>(asks);
+        all.add(ask);
+        return new NoteLine(text, count, each, foodName, food, state, about, share, since, dish, all);
     }
 
     /** Something bought just now, with its price. */

@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import wexilla.core.money.Money;
 import wexilla.core.money.UnitPrice;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.NotAnAmount;
 import wexilla.core.quantity.Rational;
@@ -26,6 +27,7 @@ record NotePrice(@Nullable Said said, String rest, String ask) {
      * A price as written.
      *
      * @param per each thing, or one of this unit; null for all of it
+     * @param each whether it is of each thing; with a unit beside it ("@ 0.25") only of what is not weighed
      * @param forSo so many for the price; 1 when one is said
      * @param single the price of one beyond those; null when it was not said
      */
@@ -46,9 +48,22 @@ record NotePrice(@Nullable Said said, String rest, String ask) {
     private static final Pattern N_FOR_N =
             Pattern.compile("\\b(\\d)\\s+for\\s+(\\d)\\b(?![.,]\\d)(?=.*\\d[.,]\\d{2})", Pattern.CASE_INSENSITIVE);
     private static final Pattern N_FOR = Pattern.compile(
-            "[,\\s]\\s*(\\d{1,2})\\s+for\\s+[€$£]?\\s?(\\d{1,4}(?:[.,]\\d{2})?)(?![\\d%])", Pattern.CASE_INSENSITIVE);
+            "(?:^|[,\\s])\\s*(\\d{1,2})\\s+for\\s+[€$£]?\\s?(\\d{1,4}(?:[.,]\\d{2})?)(?![\\d%])",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern SINGLE =
             Pattern.compile(MONEY + "\\s*(?:each|ea\\.?|single|apiece)\\b", Pattern.CASE_INSENSITIVE);
+    /** "2.29 x 3": each of three. */
+    private static final Pattern TIMES = Pattern.compile(
+            "(?<=[\\s€$£@])" + MONEY + "\\s*(?:each|ea\\.?|apiece)?\\s*[x×]\\s*(\\d{1,2})\\s*$",
+            Pattern.CASE_INSENSITIVE);
+    /** What stands before a price and is no part of the thing. */
+    private static final Pattern OFFERED = Pattern.compile(
+            "[,\\s]*\\b(?:reduced|marked down|knocked down|down|now|only|for only|on offer|on sale|special(?: offer)?|yellow sticker|clearance|paid|cost|costs|price)(?:\\s+(?:to|at|from))?\\s*:?\\s*$",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern HALF_PRICE = Pattern.compile(
+            "\\b(?:(?:at )?half[- ]price|on (?:special )?offer|on special|on sale|discounted|yellow[- ]sticker(?:ed)?)\\b",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern GOT = Pattern.compile(",?\\s*\\bgot\\s+(\\d{1,2})\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern PERCENT = Pattern.compile("-\\s?\\d{1,2}\\s?%");
     private static final Pattern COUPON = Pattern.compile(
@@ -64,6 +79,7 @@ record NotePrice(@Nullable Said said, String rest, String ask) {
         Matcher free = FREE.matcher(line);
         if (free.find()
                 && free.start() > 0
+                && !BOGO.matcher(line).find()
                 && !line.matches("(?i).*(?:gluten|dairy|fat|sugar|lactose|wheat|nut|meat|egg|salt)[- ]free.*")) {
             Said nothing = new Said(Money.zero(currency), null, false, 1, null);
             return new NotePrice(nothing, free.replaceFirst(" "), "");
@@ -72,6 +88,7 @@ record NotePrice(@Nullable Said said, String rest, String ask) {
         if (was.find()) {
             return new NotePrice(all(money(was.group(2), currency)), was.replaceFirst(" "), "");
         }
+        line = HALF_PRICE.matcher(line).replaceAll(" ").strip();
         boolean reduced = PERCENT.matcher(line).find();
         line = PERCENT.matcher(line).replaceAll(" ").strip();
         if (N_FOR_N.matcher(line).find() && !BOGO.matcher(line).find()) {
@@ -80,7 +97,7 @@ record NotePrice(@Nullable Said said, String rest, String ask) {
             return new NotePrice(null, rest, "what was paid in all for " + line);
         }
         Matcher several = N_FOR.matcher(line);
-        if (several.find() && !line.substring(0, several.start()).isBlank()) {
+        if (several.find()) {
             String rest = several.replaceFirst(" ");
             Matcher single = SINGLE.matcher(rest);
             Money one = single.find() ? money(single.group(1), currency) : null;
@@ -90,6 +107,11 @@ record NotePrice(@Nullable Said said, String rest, String ask) {
             Said said =
                     new Said(money(several.group(2), currency), null, false, Integer.parseInt(several.group(1)), one);
             return new NotePrice(said, rest, "");
+        }
+        Matcher times = TIMES.matcher(line);
+        if (times.find()) {
+            Said each = new Said(money(times.group(1), currency), null, true, 1, null);
+            return new NotePrice(each, line.substring(0, times.start()) + " x" + times.group(2), "");
         }
         boolean second = BOGO.matcher(line).find();
         line = BOGO.matcher(line).replaceAll(" ").strip();
@@ -108,9 +130,10 @@ record NotePrice(@Nullable Said said, String rest, String ask) {
                         ? new Said(money, null, true, 1, null)
                         : new Said(money, unit(per), false, 1, null);
         if (price.group(1) != null && per.isEmpty()) {
-            said = new Said(money, Unit.KG, false, 1, null);
+            said = new Said(money, Unit.KG, true, 1, null);
         }
-        String rest = line.substring(0, price.start()) + " " + line.substring(price.end());
+        String before = OFFERED.matcher(line.substring(0, price.start())).replaceFirst("");
+        String rest = before + " " + line.substring(price.end());
         return new NotePrice(
                 second ? all(money) : said, rest, reduced ? "whether " + money + " is after the reduction" : "");
     }
@@ -139,18 +162,18 @@ record NotePrice(@Nullable Said said, String rest, String ask) {
             return null;
         }
         Currency currency = said.money().currency();
-        boolean pieces =
-                each != null && (each.unit().equals(Unit.PIECE) || each.unit().isPack());
+        boolean pieces = each != null
+                && each.unit().dimension() == Dimension.COUNT
+                && !each.unit().equals(Unit.PORTION);
         Rational things = count > 1 || each == null || !pieces ? Rational.of(count) : each.value();
-        if (said.each()) {
+        boolean weighed = each != null && measures.toBase(each).unit().equals(Unit.G);
+        if (said.each() && !(said.per() != null && weighed)) {
             return Money.rounded(said.money().exact().times(things), currency);
         }
         if (said.per() != null) {
             Amount all = each == null ? null : measures.toBase(each).times(Rational.of(count));
             if (all == null || !all.unit().equals(said.per().base())) {
-                if (all != null
-                        && said.per().equals(Unit.KG)
-                        && all.unit().dimension() == wexilla.core.quantity.Dimension.COUNT) {
+                if (all != null && said.per().equals(Unit.KG) && all.unit().dimension() == Dimension.COUNT) {
                     throw new NotAnAmount("a price a kilo needs the amount in kg or g");
                 }
                 throw new NotAnAmount("a price by " + said.per().symbol() + " needs the amount in a weight or volume");

@@ -9,6 +9,7 @@ import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
+import wexilla.core.food.Phrase;
 import wexilla.core.food.State;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
@@ -34,7 +35,7 @@ public final class NoteReader {
             Pattern.compile("(?<!un|un-)\\b(?:opened|open|started|part-used)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OUT_OF = Pattern.compile(
             "^(?:no|out of)\\s+(?=\\p{L})|\\b(?:all gone|none left|run out)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern SPLIT = Pattern.compile("\\s*(?:,|;|\\s+and\\s+|\\s+&\\s+)\\s*");
+    private static final Pattern SPLIT = Pattern.compile("\\s*(?:,|;|\\s+and\\s+|\\s+&\\s+|\\s+\\+\\s+)\\s*");
     /** Named alone, these are the cooked dish, not what it is made of. */
     private static final Pattern DISHES = Pattern.compile(
             "(?:(?:bought|frozen|leftover|home-?made|cooked)\\s+)*(?:lasagnes?|lasagnas?|chill?is?|curry|curries|stew|casserole|pizza|bolognese)",
@@ -66,6 +67,10 @@ public final class NoteReader {
             throw new NotAnAmount(
                     "this line has " + text.length() + " characters; " + LineReader.LONGEST + " is the most");
         }
+        List<String> priced = priced(text);
+        if (priced.size() > 1) {
+            return priced.stream().flatMap(one -> read(one).stream()).toList();
+        }
         if (text.matches("^[-−–]\\s*\\d.*")) {
             throw new NotAnAmount("an amount cannot be below zero: “" + text + "”");
         }
@@ -81,9 +86,40 @@ public final class NoteReader {
             for (String one : several) {
                 all.addAll(things(text, one + each, new NotePrice(null, one, ""), since));
             }
-            return all;
+            return price.said() == null ? all : sharing(all, price);
         }
         return things(text, rest, price, since);
+    }
+
+    /** One price for several things is shared out alike, and asked about. */
+    private List<NoteLine> sharing(List<NoteLine> things, NotePrice price) {
+        Money paid = price.paid(1, null, measures);
+        if (paid == null) {
+            return things;
+        }
+        List<Money> shares = paid.split(things.stream().map(one -> Rational.ONE).toList());
+        List<NoteLine> priced = new ArrayList<>();
+        for (int i = 0; i < things.size(); i++) {
+            priced.add(things.get(i)
+                    .paying(
+                            shares.get(i),
+                            "what of " + paid + " was for " + things.get(i).foodName()));
+        }
+        return priced;
+    }
+
+    /** "Pork 3.4 kg 5.99/kg, salmon 500 g 9.50" are two things, each with its price. */
+    private List<String> priced(String text) {
+        List<String> parts = List.of(text.split("\\s*[,;]\\s+|\\s+(?:and|&|\\+)\\s+"));
+        return parts.stream()
+                        .allMatch(part -> NotePrice.in(part, currency).said() != null
+                                && lines.readStored(NoteWords.name(NoteAmounts.in(NotePrice.in(part, currency)
+                                                                .rest())
+                                                        .rest()))
+                                                .food()
+                                        != null)
+                ? parts
+                : List.of(text);
     }
 
     /** "Milk, eggs 10, bit of cheddar" are three things when each part names a known one. */
@@ -111,7 +147,8 @@ public final class NoteReader {
                 return List.of(text);
             }
             if (lines.readStored(name).food() == null) {
-                boolean counted = part.matches("^\\d+\\s+\\p{L}.*");
+                boolean counted =
+                        part.matches("^\\d+\\s+\\p{L}.*") && !Phrase.namesNothing(List.of(name.split("\\s+")));
                 if (!counted) {
                     return List.of(text);
                 }
@@ -125,12 +162,14 @@ public final class NoteReader {
         boolean none = OUT_OF.matcher(words).find();
         String plain = OUT_OF.matcher(words).replaceAll(" ");
         Matcher mixed = Pattern.compile(
-                        "^(.*?)(\\d+)\\s+(?:lg\\s+|large\\s+|small\\s+)?(\\p{L}+),?\\s+(\\d+)\\s+open(?:ed)?$",
+                        "^(.*?)(\\d+)\\s+(?:lg\\s+|large\\s+|small\\s+)?(\\p{L}+),?\\s+(\\d+|one|two)\\s+open(?:ed)?$",
                         Pattern.CASE_INSENSITIVE)
                 .matcher(plain.strip());
         if (mixed.matches()) {
             int all = Integer.parseInt(mixed.group(2));
-            int open = Integer.parseInt(mixed.group(4));
+            int open = mixed.group(4).matches("\\d+")
+                    ? Integer.parseInt(mixed.group(4))
+                    : mixed.group(4).equalsIgnoreCase("one") ? 1 : 2;
             if (open < all) {
                 List<NoteLine> parts = new ArrayList<>(
                         things(text, mixed.group(1) + (all - open) + " " + mixed.group(3), price, since));
@@ -142,9 +181,14 @@ public final class NoteReader {
                 return parts;
             }
         }
+        plain = NoteWords.withoutLean(plain);
         NoteAmounts amounts = NoteAmounts.in(NoteWords.trimmed(OPENED.matcher(plain)
                 .replaceAll(" ")
                 .replaceAll("(?i)\\bmarinating\\b", "marinated")
+                .replaceAll("(?i)\\bhome[ -]made\\b", "homemade")
+                .replaceFirst("(?i)^(?:the )?(?:rest|remains?|remainder|end|ends|last) of (?:the |a |an |some )?", "")
+                .replaceAll("(?i),?\\s*\\b(?:wrapped(?: up)?|covered|well wrapped|in foil|in cling ?film)\\b", " ")
+                .replaceAll("(?i)\\b(?:nearly|almost|quite)?\\s*full\\b", " ")
                 .replaceAll("(?i)\\bveg\\b", "vegetable")));
         String name = NoteWords.trimmed(NoteWords.name(amounts.rest()));
         if (name.isEmpty() && amounts.portions()) {
@@ -160,7 +204,14 @@ public final class NoteReader {
         }
         ReadLine line = named(name, amounts);
         boolean dish = amounts.portions();
-        Food food = dish || DISHES.matcher(name).matches() ? null : line.food();
+        Food met = line.food();
+        boolean homely = met != null
+                && met.name().startsWith("condensed ")
+                && !words.matches("(?i).*\\b(?:condensed|tins?|cans?|tinned|canned)\\b.*")
+                && amounts.lots().stream()
+                        .noneMatch(
+                                lot -> lot.each() != null && lot.each().unit().equals(Unit.named("tin")));
+        Food food = dish || homely || DISHES.matcher(name).matches() ? null : met;
         State state = opened ? State.OPENED : line.state();
         List<NoteLine> things = new ArrayList<>();
         int total = amounts.lots().size();
@@ -195,7 +246,7 @@ public final class NoteReader {
                     text,
                     lot.count() * many,
                     each,
-                    food == null && line.food() != null || dish ? name : line.foodName(),
+                    food == null && met != null || dish ? name.split(",")[0] : line.foodName(),
                     food,
                     state,
                     about,
@@ -222,9 +273,16 @@ public final class NoteReader {
             line = there ? tinned : line;
         }
         Matcher pack = Pattern.compile(
-                        "^(?:bag|tub|jar|box|carton|packet|pack|tin|can|block|tray|sack)s?\\s+(?=\\p{L})|\\s+(?:blocks?|tubs?|bags?|packs?|jars?|boxes)$",
+                        "^(?:bag|tub|jar|box|carton|packet|pack|tin|can|block|tray|sack|pot|net|crate|punnet|bottle|tube|pouch|sleeve)s?\\s+(?=\\p{L})|\\s+(?:blocks?|tubs?|bags?|packs?|packets?|jars?|boxe?s?|sacks?|pots?|nets?|crates?|punnets?|trays?|bottles?|tubes?|pouch(?:es)?|cartons?|tins?|cans?|sleeves?)$",
                         Pattern.CASE_INSENSITIVE)
                 .matcher(name);
+        if (line.food() == null) {
+            // "lentils red", "oil sunflower": the head is written first, as on a shelf's label
+            String turned = name.strip().replaceFirst("^(\\S+) ((?:\\S+ )?\\S+)$", "$2 $1");
+            line = turned.equals(name.strip())
+                    ? line
+                    : foods.named(turned).map(found -> lines.readStored(turned)).orElse(line);
+        }
         if (line.food() == null && pack.find()) {
             ReadLine inside = lines.readStored(pack.replaceFirst(""));
             line = inside.food() != null ? inside : line;

@@ -75,6 +75,14 @@ final class NoteWords {
         return String.join(", ", said);
     }
 
+    /** "80/20" of a mince is no amount. */
+    static String withoutLean(String words) {
+        return Pattern.compile("\\b(\\d{2})/(\\d{1,2})\\b")
+                .matcher(words)
+                .replaceAll(lean ->
+                        Integer.parseInt(lean.group(1)) + Integer.parseInt(lean.group(2)) == 100 ? " " : lean.group());
+    }
+
     static boolean measure(Unit unit) {
         return unit.dimension() != wexilla.core.quantity.Dimension.COUNT
                 || unit.equals(Unit.PIECE)

@@ -43,6 +43,13 @@ class NoteAmountsTest {
             half a jar of sauce                        | 1 x 1/2 jar
             chilli 4 or 5 portions                     | 1 x 4 portions
             plain flour                                | 1 x nothing
+            4 x 6 meatballs                            | 4 x 6
+            butter 250 g x 3                           | 3 x 250 g
+            milk 2l x4                                 | 4 x 2 l
+            peppers 3 pack                             | 1 x 3
+            eggs 30 tray                               | 1 x 30
+            pulled pork 1.2 kg in 3 bags               | 3 x 400 g
+            1 jar, half full                           | 1 x 1/2 jar
             """)
     void soManyOfSoMuchEach(String text, String lots) {
         assertThat(NoteAmounts.in(text).lots().stream()

@@ -33,6 +33,14 @@ class NotePriceTest {
             coffee 12.49 after 3.00 coupon         | 1 | 2.5 lb  | 12.49
             tomatoes 3 lb free from neighbor       | 1 | 3 lb    | 0.00
             stew beef $11.90 tot                   | 1 | 2 lb    | 11.90
+            chicken, 3 for 10 of 600 g             | 3 | 600 g   | 10.00
+            butter 250 g 2.29 x 3                  | 3 | 250 g   | 6.87
+            cabbage 0.99 each x2                   | 1 | 2       | 1.98
+            bananas 6 @ 0.25                       | 1 | 6       | 1.50
+            bread 1.10 ea                          | 1 | 2 loaves | 2.20
+            sausages buy one get one free 3.00     | 1 | 2 packets | 3.00
+            cheddar reduced to 2.10                | 1 | 400 g   | 2.10
+            lamb leg half price 12.60              | 1 | 2.1 kg  | 12.60
             gluten-free flour 1 kg                 | 1 | 1 kg    | -
             onions 1 kg                            | 1 | 1 kg    | -
             """)
