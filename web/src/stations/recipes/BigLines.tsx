@@ -99,7 +99,7 @@ export function BigLines({ recipe, scaled, bags, measured }: Props) {
                   {line.sources.length > 0 && <p className="quiet text-sm">{line.sources.join('; ')}</p>}
                   {at?.exact && !asWritten && (
                     <p className="quiet text-sm">
-                      exactly {at.exact} {at.unit}
+                      exactly {at.exact} {at.unit === 'piece' ? '' : at.unit}
                       {Number(at.errorPercent) > 0 && ` · the kitchen measure is ${at.errorPercent} % off`}
                     </p>
                   )}

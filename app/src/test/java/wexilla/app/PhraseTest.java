@@ -82,6 +82,31 @@ class PhraseTest {
                 .isEqualTo(foods);
     }
 
+    /** A size behind the name is of each pack or of all the pieces, though no comma parts it. */
+    @ParameterizedTest
+    @CsvSource({
+        "1 pack spaghetti 500g, 500 g",
+        "2 tins chickpeas 400g, 800 g",
+        "1 tin tomatoes 400g chopped, 400 g",
+        "1 whole chicken 4 lb, 4 lb",
+        "2 onions 300g, 300 g",
+        "4 salmon fillets 150 g each, 600 g",
+        "2 cups flour 250 g, 2 cups",
+        "half a jar of sauce now and the other half later, 1 jar"
+    })
+    void aSizeBehindTheName(String text, String amount) {
+        assertThat(reader.read(text).quantity()).hasToString(amount);
+    }
+
+    /** Nobody buys the legs for their bones: what is left of a thing is no purchase of it. */
+    @Test
+    void whatIsLeftOfAThing() {
+        ReadLine bones = reader.read("bones of 4 chicken legs");
+        assertThat(bones.foodName()).isEqualTo("chicken bones");
+        assertThat(bones.quantity()).isNull();
+        assertThat(reader.read("necks of 2 pheasants").food()).isNull();
+    }
+
     /** Lean and fat of a mince are no amount. */
     @Test
     void leanAndFatAreNoAmount() {

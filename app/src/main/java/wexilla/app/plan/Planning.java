@@ -61,6 +61,10 @@ public class Planning {
         LocalDate day = day(input.day(), act.day());
         Optional<Slot> before = slots.on(household, day);
         int seen = before.map(Slot::version).orElse(0);
+        if (before.isPresent() && input.version() == 0) {
+            throw Problem.changed(
+                    Household.words(day) + " has a meal already; open it and add to it, or choose another day.");
+        }
         if (seen != input.version()) {
             throw Problem.changed("This evening was changed in another window; look at it again.");
         }

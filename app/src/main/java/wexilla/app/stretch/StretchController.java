@@ -169,7 +169,11 @@ class StretchController {
             }
             if (input.id() != null) {
                 Stretches.Stretch old = stretches.get(household, input.id());
-                if (old.version() != input.version() || old.state() != Stretches.State.OPEN) {
+                if (old.state() != Stretches.State.OPEN) {
+                    throw Problem.changed("This big buy is cooked: its parts lie on hand under their names and are"
+                            + " changed there.");
+                }
+                if (old.version() != input.version()) {
                     throw Problem.changed("This big buy was changed in another window; look at it again.");
                 }
             }

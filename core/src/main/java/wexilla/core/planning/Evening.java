@@ -111,11 +111,13 @@ public record Evening(LocalDate day, LocalTime table, int minutes, List<Eater> e
         return tableAt().minusMinutes(longest);
     }
 
-    /** The proteins on the table. */
+    /** The proteins on the table; of pulses each its own: chickpeas after lentils are another dinner. */
     public Set<String> proteins() {
         return dishes.stream()
                 .flatMap(dish -> foods(dish).stream())
-                .map(food -> food.traits().protein())
+                .map(food -> food.traits().protein().equals("pulses")
+                        ? food.name().replaceFirst("^(?:tinned|dried|cooked|frozen) ", "")
+                        : food.traits().protein())
                 .filter(protein -> !protein.isEmpty())
                 .collect(java.util.stream.Collectors.toSet());
     }

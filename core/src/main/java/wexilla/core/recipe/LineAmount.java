@@ -30,6 +30,17 @@ public record LineAmount(String part, @Nullable Reading reading, String words, L
 
     private static final Pattern BULLET =
             Pattern.compile("^(?:\\s|[•*·☐□▢✓‣●○]|\\[[ xX]?\\]|[-–—]\\s|\\d{1,2}\\)\\s|\\d{1,2}\\.\\s+(?=\\d))+");
+    /** "Half a jar of sauce now, the other half later" is a jar. */
+    private static final Pattern HALVES = Pattern.compile(
+            "^half\\s+(?:of\\s+)?(?:the\\s+|(an?\\s+))?(.+?)(?:\\s+(?:now|first))?,?\\s+(?:and\\s+)?(?:the\\s+)?(?:other\\s+|second\\s+)?half\\s+(later\\b.*|afterwards|at the end|for\\s.+|to\\s.+|in\\s.+)$",
+            Pattern.CASE_INSENSITIVE);
+    /** "1 whole chicken 4 lb", "2 tins chickpeas 400g": the size stands behind, though no comma parts it. */
+    private static final Pattern SIZE_BEHIND = Pattern.compile(
+            "(?<=\\p{L})\\s+((?:(?:about|approx\\.?|roughly|around)\\s+)?\\d+(?:[.,/]\\d+)?(?:\\s+\\d/\\d)?\\s*(?:kg|g|lbs?|pounds?|oz|ounces?|ml|cl|l|litres?|grams?)\\.?(?:\\s+each)?)(?=\\s*(?:,|$|\\(|\\p{L}+ed\\b))",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern FAT_BEHIND =
+            Pattern.compile("(?<=\\p{L})\\s+(\\d{1,2}\\s?%\\s+(?:fat|lean))\\b", Pattern.CASE_INSENSITIVE);
     /** "80/20 ground beef": so much lean and so much fat, no amount. */
     private static final Pattern LEAN =
             Pattern.compile("\\b(\\d{2})/(\\d{1,2})\\b(?=\\s+(?:\\p{L}+\\s+)*\\p{L}|\\s*$)");
@@ -57,6 +68,7 @@ public record LineAmount(String part, @Nullable Reading reading, String words, L
     /** @throws NotAnAmount if the line begins with a number that cannot be an amount */
     static LineAmount of(String typed) {
         String text = BULLET.matcher(typed).replaceFirst("").strip();
+        text = HALVES.matcher(text).replaceFirst("$1$2, half now, half $3");
         Matcher size = TIN_SIZE.matcher(text);
         String sizeSaid = size.find() ? size.group(1) : "";
         if (!sizeSaid.isEmpty()) {
@@ -82,7 +94,15 @@ public record LineAmount(String part, @Nullable Reading reading, String words, L
                 words = reading == null ? text : reading.rest();
             }
         }
-        return withoutBrackets(part, reading, words, sizeSaid, optional);
+        words = FAT_BEHIND.matcher(words).replaceFirst(", $1");
+        String parted = reading == null
+                ? words
+                : SIZE_BEHIND
+                        .matcher(words)
+                        .replaceFirst(", $1, ")
+                        .replaceAll(",\\s*,", ",")
+                        .replaceFirst(",\\s*$", "");
+        return withoutBrackets(part, reading, parted, sizeSaid, optional);
     }
 
     private static LineAmount withoutBrackets(

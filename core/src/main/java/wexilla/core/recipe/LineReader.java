@@ -36,6 +36,14 @@ public final class LineReader {
             "^(for (?:the |a )?[^:\\d]{2,40}):\\s*(?=\\S)|^(?!optional)(\\p{L}[\\p{L} ]{2,30}):\\s+(?=[\\d½⅓⅔¼¾⅛])",
             Pattern.CASE_INSENSITIVE);
 
+    /** What is left of a thing when it was cut or cooked: nobody buys the thing for it. */
+    private static final Pattern LEFT_OF = Pattern.compile(
+            "^(?:the )?(bones?|carcass(?:es)?|giblets|necks?|skin|fat|drippings?|trimmings|cooking (?:liquid|water)) (?:of|from) (?:the )?(.+)$",
+            Pattern.CASE_INSENSITIVE);
+    /** The same, where it goes by a name of its own; else the thing is bought for it. */
+    private static final Pattern MAYBE_LEFT_OF =
+            Pattern.compile("^(?:the )?(liquid|shells) (?:of|from) (?:the )?(.+)$", Pattern.CASE_INSENSITIVE);
+
     private final FoodBook foods;
 
     public LineReader(FoodBook foods) {
@@ -54,6 +62,10 @@ public final class LineReader {
         if (text.length() > LONGEST) {
             throw new NotAnAmount("this line has " + text.length() + " characters; " + LONGEST + " is the most");
         }
+        Optional<ReadLine> left = leftOf(text);
+        if (left.isPresent()) {
+            return left.get();
+        }
         Matcher heading = HEADING.matcher(text);
         String head = heading.find() ? (heading.group(1) != null ? heading.group(1) : heading.group(2)) : "";
         LineAmount amount = LineAmount.of(head.isEmpty() ? text : text.substring(heading.end()));
@@ -67,6 +79,32 @@ public final class LineReader {
             return unitThatIsFood(text, amount);
         }
         return new LineClauses(foods, amount, words, head).read(text);
+    }
+
+    /** "Bones of 4 chicken legs": the bones, whatever the legs cost; how much they weigh nobody said. */
+    private Optional<ReadLine> leftOf(String text) {
+        Matcher surely = LEFT_OF.matcher(text);
+        Matcher maybe = MAYBE_LEFT_OF.matcher(text);
+        boolean sure = surely.matches();
+        if (!sure && !maybe.matches()) {
+            return Optional.empty();
+        }
+        Matcher found = sure ? surely : maybe;
+        String part = found.group(1).toLowerCase(Locale.ROOT);
+        List<String> of = words(LineAmount.of(found.group(2)).words());
+        for (int length = of.size(); length > 0; length--) {
+            for (int from = 0; from + length <= of.size(); from++) {
+                String name = bare(String.join(" ", of.subList(from, from + length))) + " " + part;
+                Optional<Food> food = foods.named(name);
+                if (food.isPresent()) {
+                    String said = text.substring(found.end(1)).strip();
+                    return Optional.of(ReadLine.of(text, null, food.get().name(), food.get(), said));
+                }
+            }
+        }
+        return sure
+                ? Optional.of(ReadLine.of(text, null, text, null, "").notUnderstood(List.of(text)))
+                : Optional.empty();
     }
 
     /** A stored line that cannot be read any more is kept as its own words; reading what is stored never fails. */
