@@ -1555,6 +1555,8 @@ export interface components {
             /** @enum {string} */
             measures: "US" | "METRIC";
             name: string;
+            /** @enum {string} */
+            ownGoods: "NOTHING" | "TODAY";
             people: components["schemas"]["PersonView"][];
             places: components["schemas"]["PlaceName"][];
             plates: string;
@@ -1712,6 +1714,7 @@ export interface components {
             until?: components["schemas"]["UntilView"];
             /** @enum {string} */
             urgency: "PAST" | "SOON" | "FINE" | "UNKNOWN";
+            valued: boolean;
         };
         MealView: {
             day: string;
@@ -2189,6 +2192,8 @@ export interface components {
             /** @enum {string} */
             measures: "US" | "METRIC";
             name: string;
+            /** @enum {string} */
+            ownGoods?: "NOTHING" | "TODAY";
             riceKept?: boolean;
             /** @enum {string} */
             seasoning: "FLAT" | "EXACT" | "OUT";

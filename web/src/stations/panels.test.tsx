@@ -190,6 +190,7 @@ describe('a thing in the hand', () => {
     amount: '1.2 kg',
     cost: '7.56',
     costComplete: true,
+    valued: false,
     place: 'fridge',
     placeName: 'Fridge',
     state: 'RAW',

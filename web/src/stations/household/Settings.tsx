@@ -20,6 +20,7 @@ export function Settings({ household }: { household: View }) {
     seasoning: household.seasoning,
     flat: household.flat,
     riceKept: household.riceKept,
+    ownGoods: household.ownGoods,
   });
   const save = useAct('all', (key, body: Input) =>
     answer(api.POST('/api/household/settings', { params: { header: { 'Idempotency-Key': key } }, body })),
@@ -71,6 +72,12 @@ export function Settings({ household }: { household: View }) {
           value={form.riceKept ? 'kept' : 'day'}
           set={(chosen) => change({ riceKept: chosen === 'kept' })}
           of={{ day: '1 day', kept: '3–4 days, cooled within 1 h' }}
+        />
+        <Choice
+          label="Own and given goods"
+          value={form.ownGoods ?? 'NOTHING'}
+          set={(ownGoods) => change({ ownGoods })}
+          of={{ NOTHING: 'cost nothing', TODAY: "cost today's price" }}
         />
         <div className="sm:col-span-2 lg:col-span-4">
           <OtherProblem problem={save.problem} fields={['/name', '/zone', '/currency', '/tbsp', '/flat']} />

@@ -46,6 +46,7 @@ export function LotPanel({ lot, close }: { lot: Schema['LotView']; close: () => 
           {lot.portions === undefined ? lot.amount : `${lot.portions} portions`}
         </span>
         <Money amount={lot.cost} complete={lot.costComplete} />
+        {lot.valued && <span className="quiet text-sm">at the newest price seen: nobody wrote what was paid</span>}
         <span className="quiet">
           {lot.placeName} · {lot.age === 'today' ? 'from today' : `${lot.age} old, since ${shortDay(lot.since)}`}
         </span>

@@ -127,6 +127,7 @@ function Shelf({ place, open }: { place: Place; open: (lot: Lot) => void }) {
             </button>
             <span className="figure text-right font-semibold">{lot.amount}</span>
             <span className="text-right">
+              {lot.valued && <span className="quiet text-sm">about </span>}
               {lot.costComplete ? <Money amount={lot.cost} /> : <span className="quiet text-sm">no price</span>}
             </span>
           </li>

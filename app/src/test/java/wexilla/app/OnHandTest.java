@@ -76,6 +76,53 @@ class OnHandTest {
         assertThat(http.get("/api/onhand").ok().path("frozenPortions").asInt()).isEqualTo(12);
     }
 
+    /** What nobody gave a price takes the newest one seen, says so, and hands it on to what is made of it. */
+    @Test
+    void stockWithoutAPriceTakesTheNewestOne() {
+        http.note("2 kg rice\n3 kg onions from the garden, free");
+        assertThat(lots().get("long-grain rice").path("costComplete").asBoolean())
+                .isFalse();
+        JsonNode priced = http.act(
+                        "/api/costs/prices", Map.of("food", "long-grain rice", "pack", "1 kg", "price", "1.80"))
+                .ok();
+        assertThat(lots().get("long-grain rice").path("cost").asString()).isEqualTo("3.60");
+        assertThat(lots().get("long-grain rice").path("valued").asBoolean()).isTrue();
+        assertThat(lots().get("onion").path("cost").asString()).isEqualTo("0.00");
+        assertThat(lots().get("onion").path("valued").asBoolean()).isFalse();
+
+        String recipe = http.act("/api/recipes", Sample.recipe("Rice pan", 4, List.of("500 g rice"), List.of()))
+                .ok()
+                .path("id")
+                .asString();
+        JsonNode cooked = http.act("/api/cook", Sample.cook(recipe, 4)).ok();
+        assertThat(cooked.path("cost").asString()).isEqualTo("0.90");
+        assertThat(lots().get("Rice pan").path("valued").asBoolean()).isTrue();
+        http.undo(cooked.path("act").asString()).ok();
+        http.undo(priced.path("act").asString()).ok();
+        assertThat(lots().get("long-grain rice").path("cost").asString()).isEqualTo("0.00");
+        assertThat(lots().get("long-grain rice").path("costComplete").asBoolean())
+                .isFalse();
+        assertThat(lots().get("long-grain rice").path("valued").asBoolean()).isFalse();
+    }
+
+    /** Own and given goods cost nothing, or what they would cost today: the household's choice. */
+    @Test
+    void ownGoodsAtTodaysPriceWhereTheHouseholdWantsIt() {
+        http.act("/api/costs/prices", Map.of("food", "onion", "pack", "1 kg", "price", "0.90"))
+                .ok();
+        JsonNode settings = http.get("/api/household").ok();
+        Map<String, Object> changed = new HashMap<>();
+        for (String same : List.of("name", "zone", "currency", "measures", "cup", "tbsp", "seasoning", "flat")) {
+            changed.put(same, settings.path(same).asString());
+        }
+        changed.put("version", settings.path("version").asInt());
+        changed.put("ownGoods", "TODAY");
+        http.act("/api/household/settings", changed).ok();
+        http.note("3 kg onions from the garden, free");
+        assertThat(lots().get("onion").path("cost").asString()).isEqualTo("2.70");
+        assertThat(lots().get("onion").path("valued").asBoolean()).isTrue();
+    }
+
     @Test
     void readingStoresNothingAndSaysWhatItUnderstood() {
         JsonNode lines = http.act("/api/onhand/note/read", Map.of("text", "3 x 500 g mince Oct, 9.30\n\n-1 egg\nsalt"))

@@ -11,6 +11,7 @@ import wexilla.core.food.Allergen;
 import wexilla.core.keeping.Storage;
 import wexilla.core.people.Appetite;
 import wexilla.core.people.Flag;
+import wexilla.core.pricing.OwnGoods;
 import wexilla.core.pricing.Seasoning;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
@@ -56,6 +57,7 @@ class HouseholdController {
      * @param today ISO day in the household's zone
      * @param cup {@code us} or {@code metric}, as the preview calls take it; so is {@code tbsp}, in ml
      * @param flat decimal money, the flat sum for seasoning and oil
+     * @param ownGoods what own and given goods count as
      * @param riceKept whether cooked rice keeps 3–4 days here, not one
      * @param plates adult portions a full table eats, as a decimal
      */
@@ -71,6 +73,7 @@ class HouseholdController {
             Seasoning seasoning,
             String flat,
             boolean riceKept,
+            OwnGoods ownGoods,
             String plates,
             List<PersonView> people,
             List<PlaceName> places,
@@ -91,6 +94,7 @@ class HouseholdController {
                 household.seasoning(),
                 household.flat().decimal(),
                 household.riceKept(),
+                household.ownGoods(),
                 Appetite.sum(all.stream()
                                 .filter(People.Person::active)
                                 .map(People.Person::appetite)

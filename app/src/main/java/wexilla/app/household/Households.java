@@ -16,6 +16,7 @@ import wexilla.app.platform.Journal.Thing;
 import wexilla.core.keeping.ContainerKind;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Money;
+import wexilla.core.pricing.OwnGoods;
 import wexilla.core.pricing.Seasoning;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
@@ -53,7 +54,7 @@ public class Households {
     public Optional<Household> find(Optional<UUID> id) {
         return db.sql("""
                         select id, name, zone, currency, measures, cup_ml, tbsp_ml, seasoning, flat_minor, rice_days,
-                            version
+                            own_goods, version
                         from household
                         where :id::uuid is null or id = :id::uuid order by id limit 1""")
                 .param("id", id.orElse(null))
@@ -71,6 +72,7 @@ public class Households {
                             Seasoning.valueOf(row.getString("seasoning")),
                             Money.of(row.getLong("flat_minor"), currency),
                             row.getInt("rice_days") > 1,
+                            OwnGoods.valueOf(row.getString("own_goods")),
                             row.getInt("version"));
                 })
                 .optional();
@@ -150,7 +152,7 @@ public class Households {
         journal.before(act, Thing.HOUSEHOLD, changed.id());
         db.sql("""
                         update household set name = ?, zone = ?, currency = ?, measures = ?, cup_ml = ?, tbsp_ml = ?,
-                            seasoning = ?, flat_minor = ?, rice_days = ?, version = version + 1 where id = ?""")
+                            seasoning = ?, flat_minor = ?, rice_days = ?, own_goods = ?, version = version + 1 where id = ?""")
                 .params(
                         changed.name(),
                         changed.zone().getId(),
@@ -161,6 +163,7 @@ public class Households {
                         changed.seasoning().name(),
                         changed.flat().minor(),
                         changed.riceKept() ? 4 : 1,
+                        changed.ownGoods().name(),
                         changed.id())
                 .update();
     }

@@ -26,6 +26,7 @@ import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.Storage;
 import wexilla.core.people.Appetite;
 import wexilla.core.people.Flag;
+import wexilla.core.pricing.OwnGoods;
 import wexilla.core.pricing.Seasoning;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
@@ -53,7 +54,7 @@ class SetUpController {
     }
 
     /** @param version as last seen; @param cup {@code us} or {@code metric}; @param tbsp ml; @param flat decimal money;
-     * @param riceKept absent for as it is */
+     * @param riceKept absent for as it is; @param ownGoods too */
     record SettingsInput(
             int version,
             String name,
@@ -64,7 +65,8 @@ class SetUpController {
             String tbsp,
             Seasoning seasoning,
             String flat,
-            @Nullable Boolean riceKept) {}
+            @Nullable Boolean riceKept,
+            @Nullable OwnGoods ownGoods) {}
 
     @PostMapping("/api/household/settings")
     Said settings(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody SettingsInput input) {
@@ -91,6 +93,7 @@ class SetUpController {
                             input.seasoning(),
                             Asked.money("/flat", input.flat(), currency),
                             riceKept,
+                            input.ownGoods() == null ? now.ownGoods() : input.ownGoods(),
                             now.version()));
             if (riceKept != now.riceKept()) {
                 Household changed = households.find(Optional.of(household.id())).orElseThrow();

@@ -142,6 +142,15 @@ public class Ledger implements Undoable {
         move(act, lot, Kind.COUNTED, difference, cost, reason);
     }
 
+    /** A locked lot without a price is counted at one: marked, and so is what is made of it. */
+    void value(Act act, UUID lot, long cost, String reason) {
+        journal.before(act, Journal.Thing.WORTH, lot);
+        db.sql("update lot set cost_complete = true, valued = true where household_id = ? and id = ?")
+                .params(act.household().id(), lot)
+                .update();
+        move(act, lot, Kind.COUNTED, BigDecimal.ZERO, cost, reason);
+    }
+
     /** A staple is had, low or out. */
     public void level(Act act, UUID lot, Lots.Level level) {
         db.sql("update lot set grade = ? where household_id = ? and id = ?")
@@ -178,6 +187,9 @@ public class Ledger implements Undoable {
         BigDecimal amount = take.amount().value().toDecimal(6);
         move(act, lot, kind, amount.negate(), -take.cost().known().minor(), reason);
         if (into != null) {
+            db.sql("""
+                            update lot l set valued = true from lot p where l.household_id = ? and l.id = ?
+                            and p.household_id = l.household_id and p.id = ? and p.valued and not l.valued""").params(act.household().id(), into, lot).update();
             db.sql("""
                             insert into lot_source (household_id, child, parent, amount, cost) values (?, ?, ?, ?, ?)
                             on conflict (household_id, child, parent) do update

@@ -13,6 +13,7 @@ import wexilla.core.quantity.Unit;
  * @param amount as a cook writes it; "have" for a staple that is not counted
  * @param portions whole portions left, for a dish
  * @param cost decimal money of what is left, basis "used"; with {@code costComplete} false it is "at least"
+ * @param valued whether nobody paid that: it is counted at the newest price seen
  * @param level have, low or out for a staple that is not counted
  * @param since ISO day its clock began, and {@code age} how long that is ago in words
  * @param part "part 2" of a meal of several packets
@@ -27,6 +28,7 @@ public record LotView(
         @Nullable String level,
         String cost,
         boolean costComplete,
+        boolean valued,
         String place,
         String placeName,
         NewLot.State state,
@@ -53,6 +55,7 @@ public record LotView(
                 lot.staple() ? words(lot.level()) : null,
                 lot.cost().known().decimal(),
                 lot.cost().complete(),
+                lot.valued(),
                 lot.spot().place().toString(),
                 lot.placeName(),
                 lot.state(),

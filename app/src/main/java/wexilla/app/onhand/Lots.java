@@ -73,7 +73,7 @@ public class Lots {
         }
     }
 
-    /** A lot as read, with the names of what it is and where. */
+    /** A lot as read, with the names of what it is and where. @param valued whether its cost is a price seen since */
     public record Lot(
             UUID id,
             What what,
@@ -86,7 +86,8 @@ public class Lots {
             LotClock clock,
             @Nullable BigDecimal unitGrams,
             KeepDates dates,
-            Packet packet) {
+            Packet packet,
+            boolean valued) {
 
         public String name() {
             return what.name();
@@ -264,7 +265,8 @@ public class Lots {
                         row.getString("container_name"),
                         row.getString("code"),
                         row.getObject("packet_group", UUID.class),
-                        (Integer) row.getObject("part_no")));
+                        (Integer) row.getObject("part_no")),
+                row.getBoolean("valued"));
     }
 
     private Spot spot(ResultSet row, Storage storage, LotClock clock) throws SQLException {

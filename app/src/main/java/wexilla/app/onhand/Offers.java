@@ -29,9 +29,16 @@ import wexilla.core.quantity.Unit;
 public class Offers {
 
     private final JdbcClient db;
+    private final Valuing valuing;
 
-    Offers(JdbcClient db) {
+    Offers(JdbcClient db, Valuing valuing) {
         this.db = db;
+        this.valuing = valuing;
+    }
+
+    /** Stock of this food that has no price takes the newest one seen. */
+    void value(Act act, UUID food) {
+        valuing.unpriced(act, food);
     }
 
     /** @param pack what it was for; null when nobody said, so that it is kept and cannot be counted with yet */
@@ -65,6 +72,7 @@ public class Offers {
                         multi == null ? null : multi.price().minor(),
                         multi == null ? "regular" : "multi"))
                 .update();
+        value(act, food);
     }
 
     private static WholePacks.@Nullable MultiBuy multi(ResultSet row, Currency currency) throws SQLException {

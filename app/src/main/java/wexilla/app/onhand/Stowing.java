@@ -22,6 +22,7 @@ import wexilla.core.food.Food;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
+import wexilla.core.pricing.OwnGoods;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
@@ -129,7 +130,7 @@ public class Stowing {
                                     : household.measures().toBase(each).unit().equals(Unit.ML) ? Unit.ML : Unit.PIECE);
             each = counted(household, known, each);
             food = foods.row(household, known);
-            if (line.price() != null) {
+            if (line.price() != null && line.price().minor() > 0) {
                 Amount pack = line.each() == null ? null : each.times(Rational.of(line.count()));
                 offers.record(act, food, pack, line.price(), act.day());
             }
@@ -158,6 +159,9 @@ public class Stowing {
                     Lots.Packet.NONE);
             ledger.create(act, lot, line.price() == null ? Kind.COUNTED : Kind.BOUGHT, line.text());
             lots.add(lot.id());
+        }
+        if (food != null) {
+            offers.value(act, food);
         }
         return lots;
     }
@@ -205,10 +209,14 @@ public class Stowing {
         return rounded;
     }
 
-    /** The price in equal parts, one for each container; a staple that is not counted carries none. */
+    /**
+     * The price in equal parts, one for each container; a staple that is not counted carries none, and what was given
+     * none yet where the household counts it at today's price.
+     */
     private static List<Cost> costs(Household household, NoteLine line) {
         Money price = line.price();
-        if (price == null || line.each() == null) {
+        boolean atToday = price != null && price.minor() == 0 && household.ownGoods() == OwnGoods.TODAY;
+        if (price == null || atToday || line.each() == null) {
             return Collections.nCopies(line.count(), Cost.unknown(household.currency()));
         }
         return price.split(Collections.nCopies(line.count(), Rational.ONE)).stream()

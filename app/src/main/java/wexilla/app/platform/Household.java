@@ -8,6 +8,7 @@ import java.util.Currency;
 import java.util.Locale;
 import java.util.UUID;
 import wexilla.core.money.Money;
+import wexilla.core.pricing.OwnGoods;
 import wexilla.core.pricing.Seasoning;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
@@ -17,6 +18,7 @@ import wexilla.core.quantity.Measures;
  *
  * @param version of its settings, counted up with each change
  * @param riceKept whether cooked rice is cooled within the hour and kept 3–4 days, not one
+ * @param ownGoods what own and given goods count as
  * @param system how kitchen measures are shown: cups and spoons, or grams
  */
 public record Household(
@@ -29,6 +31,7 @@ public record Household(
         Seasoning seasoning,
         Money flat,
         boolean riceKept,
+        OwnGoods ownGoods,
         int version) {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);

@@ -36,6 +36,8 @@ public class Journal implements Undoable {
         NEXT_TIMES("next_time", "household_id", "recipe"),
         FOOD("food", "household_id", "id"),
         MEASURE("food_measure", "household_id", "id"),
+        /** Whether a lot has a price, and whether it is one it was given since. */
+        WORTH("lot", "household_id", "id", "cost_complete, valued"),
         /** How a lot is understood; what it holds and costs is the ledger's. */
         UNDERSTOOD(
                 "lot",

@@ -20,6 +20,7 @@ import org.springframework.web.context.request.NativeWebRequest;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.money.Money;
+import wexilla.core.pricing.OwnGoods;
 import wexilla.core.pricing.Seasoning;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
@@ -51,6 +52,7 @@ class HouseholdArgumentTest {
                 Seasoning.FLAT,
                 Money.of(15, EURO),
                 false,
+                OwnGoods.NOTHING,
                 1);
     }
 
