@@ -11,6 +11,9 @@ import wexilla.core.food.FoodBook;
 import wexilla.core.food.WordLists;
 import wexilla.core.quantity.AmountReader;
 import wexilla.core.quantity.NotAnAmount;
+import wexilla.core.quantity.Packs;
+import wexilla.core.quantity.Quantity;
+import wexilla.core.quantity.Rational;
 
 /**
  * Takes a whole recipe apart that was typed or pasted as text: its name, portions, lines and steps. What finds no place
@@ -97,6 +100,9 @@ public record RecipeText(
         private String title = "";
         private @Nullable Integer portions;
         private int eachBag;
+        /** How often the lines that follow go in: what is written per bag behind what is for all of them. */
+        private int bags = 1;
+
         private final List<String> lines = new ArrayList<>();
         private final List<String> steps = new ArrayList<>();
         private final List<String> rest = new ArrayList<>();
@@ -134,12 +140,16 @@ public record RecipeText(
                     rest.add("made " + Objects.requireNonNull(portions) / eachBag
                             + " times over: the lines are for one");
                     portions = eachBag;
+                } else if (eachBag > 0) {
+                    bags = Objects.requireNonNull(portions) / eachBag;
+                    rest.add("written per bag, counted " + bags + " times");
                 }
                 section = Section.LINES;
                 return true;
             }
             if (GOES_IN.matcher(line).matches() && !startsWithAmount(line)) {
                 saysPortions(line);
+                bags = 1;
                 section = Section.LINES;
                 return true;
             }
@@ -199,12 +209,13 @@ public record RecipeText(
                 case STEPS -> steps.add(unnumbered(line));
                 case LINES -> {
                     if (line.endsWith(":") && line.length() <= SHORT) {
+                        bags = 1;
                         rest.add(line);
                     } else if (isStep(line)) {
                         section = Section.STEPS;
                         steps.add(unnumbered(line));
                     } else {
-                        lines.add(line);
+                        lines.add(bags == 1 ? line : manyTimes(line));
                     }
                 }
                 case TOP -> {
@@ -216,6 +227,29 @@ public record RecipeText(
                         rest.add(line);
                     }
                 }
+            }
+        }
+
+        /** A line so many times; one without an amount stays as it is. */
+        private String manyTimes(String line) {
+            try {
+                Optional<AmountReader.Reading> read = AmountReader.read(line.replaceFirst("^[•*·☐▢–-]\\s*", ""));
+                if (read.isEmpty()) {
+                    return line;
+                }
+                Packs packs = read.get().packs();
+                Rational many = Rational.of(bags);
+                if (packs != null && !packs.total()) {
+                    String container =
+                            packs.container() == null ? "" : packs.container().symbol() + " ";
+                    return packs.count().times(many).plain() + " x " + packs.each() + " " + container
+                            + read.get().rest();
+                }
+                Quantity one = read.get().quantity();
+                Quantity all = new Quantity(one.min().times(many), one.max().times(many));
+                return all + " " + read.get().rest();
+            } catch (NotAnAmount noAmount) {
+                return line;
             }
         }
 

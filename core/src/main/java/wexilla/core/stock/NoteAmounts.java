@@ -35,8 +35,6 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
     private static final Pattern SERVES = Pattern.compile(
             "[,(]?\\s*\\b(?:all\\s+)?(?:for|serves|feeds)\\s+(\\d{1,2})\\b(?:\\s*(?:people|persons|of us))?\\)?",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern PART_OF =
-            Pattern.compile(",?\\s*\\bpart\\s+\\d+\\s+of\\s+\\d+\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern HALF_LEFT = Pattern.compile(
             ",?\\s*\\b(?:about\\s+|approx\\.?\\s+)?(half|a third|a quarter|two thirds|three quarters|[123]/[234])\\s*-?(?:is\\s+)?(?:left|full)\\b",
             Pattern.CASE_INSENSITIVE);
@@ -45,55 +43,20 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
     private static final Pattern SIZE_BAG = Pattern.compile(
             "\\b(?:in\\s+)?(\\d{1,2}\\s+)?(gal(?:lon)?|qt|quart|pint|pt|litre|liter|l)[- ]?(?:size[d]?\\s+)?(zip\\s+)?(bags?|containers?|tubs?|boxes|jars?)\\b",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern HALF_UNITS = Pattern.compile(
-            "\\b(\\d{1,2})\\s+half\\s+(gallon|pint|litre|liter|kilo|pound)s?\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern BRACE =
-            Pattern.compile(",?\\s*\\b(?:a\\s+)?brace(?:\\s+of)?\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern TIMES_PORTIONS = Pattern.compile(
-            "\\b(\\d{1,2})\\s*[x×]\\s*(\\d{1,3})\\s+(portions?|servings?|slices?|pieces?|pcs|rolls?|balls?)\\b",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern CASE = Pattern.compile(
-            "\\b(?:an?\\s+)?(?:case|crate|slab|tray|box|multipack|pack)\\s+of\\s+(\\d{1,2})\\s+(\\p{L}[\\p{L} ]*?),?\\s+(\\d+(?:[.,]\\d+)?\\s*(?:oz|g|ml))\\b",
-            Pattern.CASE_INSENSITIVE);
     private static final Pattern SINGLE =
             Pattern.compile("\\bsingle\\s+(?:portions?|servings?|boxes)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern RANGE_PORTIONS = Pattern.compile(
-            "\\b(\\d{1,2})\\s*(?:or|-|–|to)\\s*(\\d{1,2})\\s+(?:portions?|servings?)\\b", Pattern.CASE_INSENSITIVE);
 
-    /** "4 x 6 meatballs": four packets of six. */
-    private static final Pattern TIMES_PIECES =
-            Pattern.compile("^(\\d{1,2})\\s*[x×]\\s*(\\d{1,3})\\s+(?=(\\p{L}{2,}))", Pattern.CASE_INSENSITIVE);
-    /** "Peppers 3 pack", "eggs 30 tray": so many in one. */
-    private static final Pattern PACK_OF = Pattern.compile(
-            "(?<=\\p{L}\\s)([2-9]|[1-9]\\d)[- ](?:pack|pk|tray|carton)\\b(?!\\s*of)", Pattern.CASE_INSENSITIVE);
     /** "1.2 kg in 3 bags": all of it together. */
     private static final Pattern SHARED_OUT = Pattern.compile(
             "\\bin\\s+(\\d{1,2})\\s+(?:bags?|tubs?|boxes|packs?|packets?|containers?|jars?|tins?|trays?|parcels?)\\b",
             Pattern.CASE_INSENSITIVE);
-
-    private static final Pattern TIMES_APART =
-            Pattern.compile("(?<=\\S\\s)[x×]\\s+(\\d{1,2})(?=\\s*(?:$|,))", Pattern.CASE_INSENSITIVE);
 
     static NoteAmounts in(String typed) {
         Matcher shared = SHARED_OUT.matcher(typed);
         if (shared.find() && typed.matches("(?i).*\\d\\s*(?:kg|g|lbs?|oz|ml|l|litres?|cups?|qts?|quarts?)\\b.*")) {
             return in(shared.replaceFirst(" ")).sharedOut(Integer.parseInt(shared.group(1)));
         }
-        String text = PART_OF.matcher(typed).replaceAll(" ");
-        text = TIMES_APART.matcher(text).replaceAll("x$1");
-        text = PACK_OF.matcher(text).replaceAll("$1 pieces");
-        Matcher pieces = TIMES_PIECES.matcher(text);
-        if (pieces.find()
-                && Unit.parse(pieces.group(3)).isEmpty()
-                && NoteChunk.container(pieces.group(3).toLowerCase(Locale.ROOT)) == null) {
-            text = pieces.replaceFirst("$1 packets of $2 pieces ");
-        }
-        text = RANGE_PORTIONS.matcher(text).replaceAll("$1 portions");
-        text = HALF_UNITS.matcher(text).replaceAll("$1 x 0.5 $2");
-        text = BRACE.matcher(text).replaceAll(" x2 ");
-        text = TIMES_PORTIONS.matcher(text).replaceAll("$1 packets of $2 $3");
-        text = CASE.matcher(text).replaceAll("$1 x $3 $2");
-        text = text.replaceAll("#\\d+\\s", " ");
+        String text = NoteForms.plain(typed);
         int serves = 0;
         Matcher forSo = SERVES.matcher(text);
         if (forSo.find()) {

@@ -46,6 +46,7 @@ public final class NoteReader {
     private final Currency currency;
     private final Measures measures;
     private final NoteDates dates;
+    private final NoteNames names;
 
     /** @param today in the household's zone; a month without a year is its latest past one */
     public NoteReader(FoodBook foods, Currency currency, Measures measures, LocalDate today) {
@@ -54,6 +55,7 @@ public final class NoteReader {
         this.currency = currency;
         this.measures = measures;
         this.dates = new NoteDates(today);
+        this.names = new NoteNames(foods, measures);
     }
 
     /**
@@ -202,7 +204,7 @@ public final class NoteReader {
         if (!price.ask().isEmpty()) {
             asks.add(price.ask());
         }
-        ReadLine line = named(name, amounts);
+        ReadLine line = names.read(name, amounts);
         boolean dish = amounts.portions();
         Food met = line.food();
         boolean homely = met != null
@@ -256,45 +258,6 @@ public final class NoteReader {
                     asks));
         }
         return things;
-    }
-
-    /** The thing as a line names it: what comes in tins or in their size is the tinned food. */
-    private ReadLine named(String name, NoteAmounts amounts) {
-        Amount each = amounts.lots().get(0).each();
-        boolean tin = each != null
-                && (each.unit().equals(Unit.named("tin"))
-                        || tinSized(each) && amounts.lots().get(0).count() > 1);
-        boolean counted = each != null && each.unit().equals(Unit.PIECE);
-        ReadLine line = lines.readStored(counted ? "2 " + name : name);
-        if (tin) {
-            ReadLine tinned = lines.readStored("1 tin " + name);
-            boolean there =
-                    tinned.food() != null && tinned.food().keepingClass().equals("tins");
-            line = there ? tinned : line;
-        }
-        Matcher pack = Pattern.compile(
-                        "^(?:bag|tub|jar|box|carton|packet|pack|tin|can|block|tray|sack|pot|net|crate|punnet|bottle|tube|pouch|sleeve)s?\\s+(?=\\p{L})|\\s+(?:blocks?|tubs?|bags?|packs?|packets?|jars?|boxe?s?|sacks?|pots?|nets?|crates?|punnets?|trays?|bottles?|tubes?|pouch(?:es)?|cartons?|tins?|cans?|sleeves?)$",
-                        Pattern.CASE_INSENSITIVE)
-                .matcher(name);
-        if (line.food() == null) {
-            // "lentils red", "oil sunflower": the head is written first, as on a shelf's label
-            String turned = name.strip().replaceFirst("^(\\S+) ((?:\\S+ )?\\S+)$", "$2 $1");
-            line = turned.equals(name.strip())
-                    ? line
-                    : foods.named(turned).map(found -> lines.readStored(turned)).orElse(line);
-        }
-        if (line.food() == null && pack.find()) {
-            ReadLine inside = lines.readStored(pack.replaceFirst(""));
-            line = inside.food() != null ? inside : line;
-        }
-        return line.food() == null && line.foodName().isBlank() ? ReadLine.of(name, null, name, null, "") : line;
-    }
-
-    /** Sizes tins are sold in. */
-    private boolean tinSized(Amount each) {
-        Amount base = measures.toBase(each);
-        double grams = base.value().toDecimal(1).doubleValue();
-        return base.unit().equals(Unit.G) && (grams >= 380 && grams <= 440 || grams >= 795 && grams <= 810);
     }
 
     private static @Nullable Amount sum(List<NoteAmounts.Lot> lots) {

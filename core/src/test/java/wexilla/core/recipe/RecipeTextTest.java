@@ -87,6 +87,22 @@ class RecipeTextTest {
         assertThat(bags.lines()).hasSize(2);
         assertThat(bags.steps()).containsExactly("Thaw in the fridge the night before.", "Slow cook 6 hours.");
         assertThat(bags.rest()).containsExactly("made 3 times over: the lines are for one");
+        assertThat(read("""
+                Chicken bags
+                Makes 3 bags of 6
+                1 kg dried white beans
+
+                Per bag:
+                400 g pork shoulder, cubed
+                2 x 400 g tins tomatoes
+                1-2 onions
+                salt""").lines())
+                .containsExactly(
+                        "1 kg dried white beans",
+                        "1.2 kg pork shoulder, cubed",
+                        "6 x 400 g tin tomatoes",
+                        "3 to 6 onions",
+                        "salt");
         assertThat(read("Meatballs\nMakes 3 bags of 6\n1 kg minced beef").portions())
                 .isEqualTo(18);
     }

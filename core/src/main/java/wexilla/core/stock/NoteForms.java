@@ -1,0 +1,55 @@
+package wexilla.core.stock;
+
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import wexilla.core.quantity.Unit;
+
+/** The many ways amounts are written in notes, brought to the few that {@link NoteAmounts} reads. */
+final class NoteForms {
+
+    private static final Pattern PART_OF =
+            Pattern.compile(",?\\s*\\bpart\\s+\\d+\\s+of\\s+\\d+\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern HALF_UNITS = Pattern.compile(
+            "\\b(\\d{1,2})\\s+half\\s+(gallon|pint|litre|liter|kilo|pound)s?\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BRACE =
+            Pattern.compile(",?\\s*\\b(?:a\\s+)?brace(?:\\s+of)?\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TIMES_PORTIONS = Pattern.compile(
+            "\\b(\\d{1,2})\\s*[x×]\\s*(\\d{1,3})\\s+(portions?|servings?|slices?|pieces?|pcs|rolls?|balls?)\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern CASE = Pattern.compile(
+            "\\b(?:an?\\s+)?(?:case|crate|slab|tray|box|multipack|pack)\\s+of\\s+(\\d{1,2})\\s+(\\p{L}[\\p{L} ]*?),?\\s+(\\d+(?:[.,]\\d+)?\\s*(?:oz|g|ml))\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern RANGE_PORTIONS = Pattern.compile(
+            "\\b(\\d{1,2})\\s*(?:or|-|–|to)\\s*(\\d{1,2})\\s+(?:portions?|servings?)\\b", Pattern.CASE_INSENSITIVE);
+    /** "4 x 6 meatballs": four packets of six. */
+    private static final Pattern TIMES_PIECES =
+            Pattern.compile("^(\\d{1,2})\\s*[x×]\\s*(\\d{1,3})\\s+(?=(\\p{L}{2,}))", Pattern.CASE_INSENSITIVE);
+    /** "Peppers 3 pack", "eggs 30 tray": so many in one. */
+    private static final Pattern PACK_OF = Pattern.compile(
+            "(?<=\\p{L}\\s)([2-9]|[1-9]\\d)[- ](?:pack|pk|tray|carton)\\b(?!\\s*of)", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern TIMES_APART =
+            Pattern.compile("(?<=\\S\\s)[x×]\\s+(\\d{1,2})(?=\\s*(?:$|,))", Pattern.CASE_INSENSITIVE);
+
+    private NoteForms() {}
+
+    /** "4 x 6 meatballs" as "4 packets of 6 pieces meatballs", "brace" as "x2", "3 half gallons" as "3 x 0.5 gallon". */
+    static String plain(String typed) {
+        String text = PART_OF.matcher(typed).replaceAll(" ");
+        text = TIMES_APART.matcher(text).replaceAll("x$1");
+        text = PACK_OF.matcher(text).replaceAll("$1 pieces");
+        Matcher pieces = TIMES_PIECES.matcher(text);
+        if (pieces.find()
+                && Unit.parse(pieces.group(3)).isEmpty()
+                && NoteChunk.container(pieces.group(3).toLowerCase(Locale.ROOT)) == null) {
+            text = pieces.replaceFirst("$1 packets of $2 pieces ");
+        }
+        text = RANGE_PORTIONS.matcher(text).replaceAll("$1 portions");
+        text = HALF_UNITS.matcher(text).replaceAll("$1 x 0.5 $2");
+        text = BRACE.matcher(text).replaceAll(" x2 ");
+        text = TIMES_PORTIONS.matcher(text).replaceAll("$1 packets of $2 $3");
+        text = CASE.matcher(text).replaceAll("$1 x $3 $2");
+        return text.replaceAll("#\\d+\\s", " ");
+    }
+}
