@@ -71,6 +71,12 @@ class NoteKeepingTest {
             half an onion wrapped                  | FRIDGE   | 2026-11-28
             chicken and vegetable pie filling, frozen 20 Oct | FREEZER | 2027-04-20
             lentils red 500 g x 3                  | CUPBOARD | 2028-11-23
+            beef stew 1 kg frozen 1 Nov            | FREEZER  | 2027-02-01
+            relish opened Wednesday                | FRIDGE   | 2026-11-25
+            glaze opened Monday                    | FRIDGE   | 2026-11-30
+            milk opened Sunday, use by 25 Nov      | FRIDGE   | 2026-11-25
+            chicken, jointed, 1.4 kg frozen        | FREEZER  | 2027-08-23
+            stuffing from Sunday roast in fridge   | FRIDGE   | 2026-11-26
             """)
     void placeAndDate(String text, Storage place, LocalDate until) {
         NoteLine thing = reader.read(text).get(0);

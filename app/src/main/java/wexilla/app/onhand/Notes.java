@@ -13,6 +13,7 @@ import wexilla.app.household.Households.Place;
 import wexilla.app.household.Reference;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.core.keeping.KeepingWords;
 import wexilla.core.keeping.Storage;
 import wexilla.core.stock.NoteKeeping;
 import wexilla.core.stock.NoteLine;
@@ -72,7 +73,9 @@ public class Notes {
                         .filter(p -> p.id().equals(chosen))
                         .findFirst()
                         .orElseThrow(() -> Problem.at("/place", "There is no such place in this household.")));
-        boolean cold = likely == Storage.FREEZER && line.state() == wexilla.core.food.State.FROZEN;
+        boolean cold = likely == Storage.FREEZER
+                && line.state() == wexilla.core.food.State.FROZEN
+                && KeepingWords.say("frozen", line.text());
         return said.filter(place -> !cold || place.kind() == Storage.FREEZER)
                 .orElseGet(() -> households.usualPlace(household, likely));
     }

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
+import wexilla.core.food.Part;
 import wexilla.core.food.State;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.KeepingGuide;
@@ -61,8 +62,10 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
                 || since.opened() != null
                 || partOf(line, keeping)
                 || shelfInFridge(line, storage, keeping);
-        LocalDate from =
-                since.from() != null ? since.from() : since.opened() != null && !opened ? since.opened() : today;
+        boolean untold = guide.rule(keeping).opened() == null;
+        LocalDate from = since.from() != null
+                ? since.from()
+                : since.opened() != null && (!opened || untold) ? since.opened() : today;
         LotClock clock = LotClock.start(keeping, earliest(from, since));
         if (storage == Storage.FREEZER) {
             LocalDate on = since.frozen() != null ? since.frozen() : since.from() != null ? since.from() : today;
@@ -84,7 +87,10 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
         }
         KeepDates dates = guide.dates(clock, storage);
         LocalDate printed = since.printed();
-        if (printed != null && !opened) {
+        LocalDate last = dates.last().orElse(null);
+        boolean sooner = last == null || printed != null && printed.isBefore(last);
+        // what is printed holds for what is shut; once it is open the earlier of both does
+        if (printed != null && (!opened || sooner)) {
             boolean spoils = dates.eatBy() != null;
             dates = new KeepDates(
                     null, spoils ? printed : null, spoils ? null : printed, "as printed on it", "the pack");
@@ -149,13 +155,22 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
         String said = line.text() + " " + line.about();
         Food food = line.food();
         if (food == null) {
-            return byWords(line.foodName() + " " + said, storage, line.dish());
+            boolean bought = line.state() == State.OPENED || line.since().opened() != null;
+            return bought && KeepingWords.say("sauces", line.foodName())
+                    ? "opened-tins"
+                    : byWords(line.foodName() + " " + said, storage, line.dish());
         }
         String keeping = food.keepingClass();
         boolean preserve = storage == Storage.CUPBOARD
                 && keeping.equals("condiments")
                 && KeepingWords.say("made", said)
                 && KeepingWords.say("preserve", food.name());
+        if (keeping.equals("raw-poultry-whole") && KeepingWords.say("jointed", said)) {
+            return "raw-poultry";
+        }
+        if (keeping.equals("frozen-vegetables") && storage == Storage.FRIDGE && !KeepingWords.say("frozen", said)) {
+            return "cut-vegetables";
+        }
         boolean canned = KeepingWords.say("bottled", said) && line.since().from() != null && storage != Storage.FREEZER;
         if (canned || preserve) {
             return "home-canned";
@@ -190,8 +205,13 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
                 && storage != Storage.FREEZER) {
             return KeepingWords.say("soup", food.name()) ? "soup" : KeepingGuide.COOKED_DISH;
         }
-        if (storage == Storage.FRIDGE && half && keeping.equals("dry-goods")) {
-            return KeepingGuide.COOKED_DISH;
+        boolean swells = food.traits().yield(Part.COOKED) != null
+                || food.traits().yield(Part.WATER) != null
+                || KeepingWords.say("swells", food.name());
+        boolean asCooked = half || line.since().from() != null || swells && !KeepingWords.say("dry", said);
+        boolean cooked = swells && line.state() == State.COOKED && storage != Storage.FREEZER;
+        if ((storage == Storage.FRIDGE && asCooked || cooked) && keeping.equals("dry-goods")) {
+            return KeepingWords.say("rice", food.name()) ? KeepingGuide.COOKED_RICE : KeepingGuide.COOKED_DISH;
         }
         boolean opened = line.state() == State.OPENED || line.since().opened() != null;
         if (storage == Storage.FRIDGE && keeping.equals("tins") && !packed && !opened) {
@@ -242,6 +262,9 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
         }
         if (KeepingWords.say("baked", words)) {
             return "bread";
+        }
+        if (storage == Storage.FRIDGE && KeepingWords.say("vegetables", words)) {
+            return "cut-vegetables";
         }
         return unknown(storage);
     }

@@ -43,9 +43,11 @@ final class NoteNames {
         }
         Matcher pack = PACK.matcher(name);
         if (line.food() == null) {
-            // "lentils red", "oil sunflower": the head is written first, as on a shelf's label
+            // "lentils red", "oil sunflower": the head is written first, as on a shelf's label; a "beef stew" is none
             String turned = name.strip().replaceFirst("^(\\S+) ((?:\\S+ )?\\S+)$", "$2 $1");
-            line = turned.equals(name.strip())
+            String last = name.strip().replaceFirst("^.*\\s", "");
+            boolean thing = foods.named(last).isPresent() || foods.heads(last);
+            line = turned.equals(name.strip()) || thing
                     ? line
                     : foods.named(turned).map(found -> lines.readStored(turned)).orElse(line);
         }

@@ -34,7 +34,8 @@ public final class NoteReader {
     private static final Pattern OPENED =
             Pattern.compile("(?<!un|un-)\\b(?:opened|open|started|part-used)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OUT_OF = Pattern.compile(
-            "^(?:no|out of)\\s+(?=\\p{L})|\\b(?:all gone|none left|run out)\\b", Pattern.CASE_INSENSITIVE);
+            "^(?:we(?:'re| are) )?(?:no(?: more)?|out of)\\s+(?=\\p{L})|\\s*[:,]\\s*(?:out|none|gone|finished)\\s*$|\\s(?:finished|used up|is out|are out)\\s*$|\\b(?:all gone|none left|run out)\\b",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern SPLIT = Pattern.compile("\\s*(?:,|;|\\s+and\\s+|\\s+&\\s+|\\s+\\+\\s+)\\s*");
     /** Named alone, these are the cooked dish, not what it is made of. */
     private static final Pattern DISHES = Pattern.compile(
