@@ -110,6 +110,37 @@ class NoteKeepingTest {
         }
     }
 
+    /** A whole haul on one line is as many things as it names, known or not, each with its own price. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            hen wings 1.2 kg, turkey breast 600 g, bacon 200 g       | 1 x 1.2 kg hen wings; 1 x 600 g turkey breast; 1 x 200 g bacon
+            pork shoulder 3.4 kg 5.99/kg, salmon 500 g 9.50          | 1 x 3.4 kg pork shoulder 20.37; 1 x 500 g salmon 9.50
+            2 kg flour 1.10, 1 kg sugar 0.95                         | 1 x 2 kg plain flour 1.10; 1 x 1 kg sugar 0.95
+            milk 3 x 2 l, 30 eggs given by a neighbour               | 3 x 2 l milk; 1 x 30 egg 0.00
+            frozen sprouts 2 x 400 g, celery                         | 2 x 400 g frozen brussels sprouts; 1 x nothing celery
+            onions, peppers, courgettes                              | 1 x nothing onion; 1 x nothing bell pepper; 1 x nothing courgette
+            pork steaks 5 (700 g) 6.30                               | 1 x 700 g pork steaks 6.30
+            tinned chickpeas 400 g (240 g drained) 0.85              | 1 x 400 g tinned chickpeas 0.85
+            bread, 1 loaf sliced                                     | 1 x 1 loaf bread
+            ham and pea soup 2 portions                              | 1 x 2 portions ham and pea soup
+            """)
+    void severalThingsOnALine(String text, String things) {
+        assertThat(reader.read(text).stream()
+                        .map(one -> one.count() + " x " + (one.each() == null ? "nothing" : one.each()) + " "
+                                + one.foodName()
+                                + (one.price() == null ? "" : " " + one.price().decimal()))
+                        .toList())
+                .containsExactly(things.split("; "));
+    }
+
+    /** One price for three things: shared out alike, and asked about; the sum is what was paid. */
+    @Test
+    void onePriceForSeveralThings() {
+        List<NoteLine> things = reader.read("carrots, swede, leeks 3.40");
+        assertThat(things.stream().mapToLong(one -> one.price().minor()).sum()).isEqualTo(340);
+        assertThat(things).allMatch(one -> one.asks().get(0).contains("3.40"));
+    }
+
     @Test
     void oneBadLineDoesNotRefuseTheOthersAndStaysWithTheCook() {
         JsonNode stored = http.act(

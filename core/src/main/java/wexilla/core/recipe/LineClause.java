@@ -147,7 +147,8 @@ final class LineClause {
             return food;
         }
         boolean fresh = phrase.states().contains(State.FRESH);
-        return fresh ? food : foods.bySpoon(called(), bare).orElse(food);
+        boolean several = bare && called().toLowerCase(java.util.Locale.ROOT).endsWith("peppers");
+        return fresh || several ? food : foods.bySpoon(called(), bare).orElse(food);
     }
 
     private String before(Food food) {

@@ -29,6 +29,15 @@ final class NoteForms {
     private static final Pattern PACK_OF = Pattern.compile(
             "(?<=\\p{L}\\s)([2-9]|[1-9]\\d)[- ](?:pack|pk|tray|carton)\\b(?!\\s*of)", Pattern.CASE_INSENSITIVE);
 
+    /** "Pork steaks 5 (700 g)": five that weigh so much together. */
+    private static final Pattern TOTAL = Pattern.compile(
+            "(?<=\\p{L}\\s)(\\d{1,2})\\s+\\((\\d+(?:[.,]\\d+)?\\s*(?:kg|g|lbs?|oz))\\)(?=\\s*(?:$|,))",
+            Pattern.CASE_INSENSITIVE);
+    /** What is left of a tin when it is drained is no second tin. */
+    private static final Pattern DRAINED = Pattern.compile(
+            "\\(\\s*(?:drained(?: weight)?:?\\s*)?\\d+(?:[.,]\\d+)?\\s*(?:g|kg|oz|ml)(?:\\s+drained[^)]*)?\\)(?<=drained[^(]{0,20}\\))|,?\\s*drained weight\\s*\\d+\\s*g",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern TIMES_APART =
             Pattern.compile("(?<=\\S\\s)[x×]\\s+(\\d{1,2})(?=\\s*(?:$|,))", Pattern.CASE_INSENSITIVE);
 
@@ -36,7 +45,8 @@ final class NoteForms {
 
     /** "4 x 6 meatballs" as "4 packets of 6 pieces meatballs", "brace" as "x2", "3 half gallons" as "3 x 0.5 gallon". */
     static String plain(String typed) {
-        String text = PART_OF.matcher(typed).replaceAll(" ");
+        String text = PART_OF.matcher(DRAINED.matcher(typed).replaceAll(" ")).replaceAll(" ");
+        text = TOTAL.matcher(text).replaceAll("$1 pieces, $2");
         text = TIMES_APART.matcher(text).replaceAll("x$1");
         text = PACK_OF.matcher(text).replaceAll("$1 pieces");
         Matcher pieces = TIMES_PIECES.matcher(text);

@@ -155,6 +155,13 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
         String said = line.text() + " " + line.about();
         Food food = line.food();
         if (food == null) {
+            boolean whole = storage != Storage.FRIDGE
+                    && storage != Storage.FREEZER
+                    && line.state() != State.OPENED
+                    && line.since().unsaid();
+            if (whole && !line.dish() && KeepingWords.say("tin", said)) {
+                return "tins";
+            }
             boolean bought = line.state() == State.OPENED || line.since().opened() != null;
             return bought && KeepingWords.say("sauces", line.foodName())
                     ? "opened-tins"

@@ -3,6 +3,7 @@ package wexilla.core.stock;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import wexilla.core.food.FoodBook;
+import wexilla.core.keeping.KeepingWords;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Unit;
@@ -31,6 +32,7 @@ final class NoteNames {
     ReadLine read(String name, NoteAmounts amounts) {
         Amount each = amounts.lots().get(0).each();
         boolean tin = each != null
+                && !KeepingWords.say("frozen", name)
                 && (each.unit().equals(Unit.named("tin"))
                         || tinSized(each) && amounts.lots().get(0).count() > 1);
         boolean counted = each != null && each.unit().equals(Unit.PIECE);

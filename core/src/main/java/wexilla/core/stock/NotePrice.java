@@ -74,15 +74,20 @@ record NotePrice(@Nullable Said said, String rest, String ask) {
                     + "\\s*(?:tot(?:al)?\\b)?\\)?\\s*$",
             Pattern.CASE_INSENSITIVE);
 
+    /** Whether something in it was given. */
+    static boolean free(String text) {
+        Matcher free = FREE.matcher(text);
+        return free.find()
+                && free.start() > 0
+                && !BOGO.matcher(text).find()
+                && !text.matches("(?i).*(?:gluten|dairy|fat|sugar|lactose|wheat|nut|meat|egg|salt)[- ]free.*");
+    }
+
     static NotePrice in(String text, Currency currency) {
         String line = COUPON.matcher(text).replaceAll(" ").strip();
-        Matcher free = FREE.matcher(line);
-        if (free.find()
-                && free.start() > 0
-                && !BOGO.matcher(line).find()
-                && !line.matches("(?i).*(?:gluten|dairy|fat|sugar|lactose|wheat|nut|meat|egg|salt)[- ]free.*")) {
+        if (free(line)) {
             Said nothing = new Said(Money.zero(currency), null, false, 1, null);
-            return new NotePrice(nothing, free.replaceFirst(" "), "");
+            return new NotePrice(nothing, FREE.matcher(line).replaceFirst(" "), "");
         }
         Matcher was = WAS.matcher(line);
         if (was.find()) {

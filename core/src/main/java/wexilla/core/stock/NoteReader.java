@@ -9,7 +9,6 @@ import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
-import wexilla.core.food.Phrase;
 import wexilla.core.food.State;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
@@ -31,12 +30,14 @@ public final class NoteReader {
     /** More containers than this on one line is a slip of the finger. */
     public static final int MOST_CONTAINERS = 60;
 
+    /** A whole haul on one line, in characters; longer than that is no line of a note. */
+    private static final int MOST_PASTED = 2000;
+
     private static final Pattern OPENED =
             Pattern.compile("(?<!un|un-)\\b(?:opened|open|started|part-used)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OUT_OF = Pattern.compile(
             "^(?:we(?:'re| are) )?(?:no(?: more)?|out of)\\s+(?=\\p{L})|\\s*[:,]\\s*(?:out|none|gone|finished)\\s*$|\\s(?:finished|used up|is out|are out)\\s*$|\\b(?:all gone|none left|run out)\\b",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern SPLIT = Pattern.compile("\\s*(?:,|;|\\s+and\\s+|\\s+&\\s+|\\s+\\+\\s+)\\s*");
     /** Named alone, these are the cooked dish, not what it is made of. */
     private static final Pattern DISHES = Pattern.compile(
             "(?:(?:bought|frozen|leftover|home-?made|cooked)\\s+)*(?:lasagnes?|lasagnas?|chill?is?|curry|curries|stew|casserole|pizza|bolognese)",
@@ -48,6 +49,7 @@ public final class NoteReader {
     private final Measures measures;
     private final NoteDates dates;
     private final NoteNames names;
+    private final NoteParts parts;
 
     /** @param today in the household's zone; a month without a year is its latest past one */
     public NoteReader(FoodBook foods, Currency currency, Measures measures, LocalDate today) {
@@ -57,6 +59,7 @@ public final class NoteReader {
         this.measures = measures;
         this.dates = new NoteDates(today);
         this.names = new NoteNames(foods, measures);
+        this.parts = new NoteParts(foods, currency);
     }
 
     /**
@@ -67,10 +70,14 @@ public final class NoteReader {
     public List<NoteLine> read(String typed) {
         String text = Blanks.single(typed);
         if (text.length() > LineReader.LONGEST) {
+            List<String> pasted = text.length() > MOST_PASTED ? List.of(text) : parts.of(text);
+            if (pasted.size() > 1) {
+                return pasted.stream().flatMap(one -> read(one).stream()).toList();
+            }
             throw new NotAnAmount(
                     "this line has " + text.length() + " characters; " + LineReader.LONGEST + " is the most");
         }
-        List<String> priced = priced(text);
+        List<String> priced = parts.apart(text);
         if (priced.size() > 1) {
             return priced.stream().flatMap(one -> read(one).stream()).toList();
         }
@@ -81,7 +88,7 @@ public final class NoteReader {
         NoteDates.Found dated = dates.in(price.rest());
         Since since = Since.of(dated.days());
         String rest = NoteWords.trimmed(dated.rest());
-        List<String> several = several(rest);
+        List<String> several = parts.of(rest);
         if (several.size() > 1) {
             List<NoteLine> all = new ArrayList<>();
             Matcher serves = Pattern.compile(",?\\s*\\ball for (\\d{1,2})\\b").matcher(rest);
@@ -109,55 +116,6 @@ public final class NoteReader {
                             "what of " + paid + " was for " + things.get(i).foodName()));
         }
         return priced;
-    }
-
-    /** "Pork 3.4 kg 5.99/kg, salmon 500 g 9.50" are two things, each with its price. */
-    private List<String> priced(String text) {
-        List<String> parts = List.of(text.split("\\s*[,;]\\s+|\\s+(?:and|&|\\+)\\s+"));
-        return parts.stream()
-                        .allMatch(part -> NotePrice.in(part, currency).said() != null
-                                && lines.readStored(NoteWords.name(NoteAmounts.in(NotePrice.in(part, currency)
-                                                                .rest())
-                                                        .rest()))
-                                                .food()
-                                        != null)
-                ? parts
-                : List.of(text);
-    }
-
-    /** "Milk, eggs 10, bit of cheddar" are three things when each part names a known one. */
-    private List<String> several(String text) {
-        String plain = text.replaceFirst(",?\\s*\\ball for \\d{1,2}\\b", "").replaceAll("\\([^()]*\\)", " ");
-        List<String> parts = new ArrayList<>();
-        for (String part : SPLIT.split(plain)) {
-            if (!part.isBlank()) {
-                parts.add(part.strip());
-            }
-        }
-        if (parts.size() < 2
-                || foods.find(plain).isPresent() && foods.named(plain).isPresent()) {
-            return List.of(text);
-        }
-        boolean joined = foods.inNames(List.of(plain.split("\\s+"))).stream()
-                .anyMatch(at -> plain.split("\\s+")[at].matches("(?i)and|&|.*,"));
-        if (joined) {
-            return List.of(text);
-        }
-        for (String part : parts) {
-            NoteAmounts amounts = NoteAmounts.in(part);
-            String name = amounts.rest().replaceFirst("(?i)^(?:bit|some|a bit|little) of\\s+", "");
-            if (NoteWords.trimmed(NoteWords.name(name)).isBlank()) {
-                return List.of(text);
-            }
-            if (lines.readStored(name).food() == null) {
-                boolean counted =
-                        part.matches("^\\d+\\s+\\p{L}.*") && !Phrase.namesNothing(List.of(name.split("\\s+")));
-                if (!counted) {
-                    return List.of(text);
-                }
-            }
-        }
-        return parts;
     }
 
     private List<NoteLine> things(String text, String words, NotePrice price, Since since) {
