@@ -38,6 +38,9 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
     private static final Pattern HALF_LEFT = Pattern.compile(
             ",?\\s*\\b(?:about\\s+|approx\\.?\\s+)?(half|a third|a quarter|two thirds|three quarters|[123]/[234])\\s*-?(?:is\\s+)?(?:left|full)\\b",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern GONE = Pattern.compile(
+            ",?\\s*\\b(?:about\\s+)?(half|a third|a quarter|two thirds|three quarters|[123]/[234])\\s+(?:is\\s+)?(?:gone|used|eaten|empty)\\b",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern LEFT =
             Pattern.compile("^(?:is\\s+|are\\s+)?(?:left|remaining|over)\\b[,.]?", Pattern.CASE_INSENSITIVE);
     private static final Pattern SIZE_BAG = Pattern.compile(
@@ -69,6 +72,11 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
             text = SINGLE.matcher(text).replaceFirst(" ");
         }
         Rational fraction = null;
+        Matcher gone = GONE.matcher(text);
+        if (gone.find()) {
+            fraction = Rational.ONE.minus(fraction(gone.group(1).toLowerCase(Locale.ROOT)));
+            text = gone.replaceFirst(" ");
+        }
         Matcher half = HALF_LEFT.matcher(text);
         if (half.find()) {
             fraction = fraction(half.group(1).toLowerCase(Locale.ROOT));
@@ -267,7 +275,8 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
                     .filter(c -> chunks.indexOf(c) > chunks.indexOf(pack))
                     .findFirst()
                     .orElse(pieces.get(0));
-            return List.of(new Lot(whole(pack.value()), Amount.of(many.value(), Unit.PIECE)));
+            Amount each = Amount.of(many.value(), Unit.PIECE);
+            return List.of(new Lot(whole(pack.value()), fraction == null ? each : each.times(fraction)));
         }
         if (pack != null || !pieces.isEmpty()) {
             Amount each = (pack != null ? pack : pieces.get(0)).amount();

@@ -23,7 +23,7 @@ record NoteChunk(
     private static final Set<String> CONTAINERS =
             Set.of("bowl", "dish", "container", "roll", "case", "crate", "bucket", "batch", "pack", "pan");
     private static final Set<String> PIECES =
-            Set.of("ct", "count", "pcs", "pc", "ball", "link", "loaf", "round", "patty", "fillet");
+            Set.of("ct", "count", "pcs", "pc", "ball", "link", "loaf", "round", "patty", "fillet", "sl", "slc");
 
     static NoteChunk times(int many) {
         return new NoteChunk(Rational.of(many), Unit.PIECE, null, true, false, true);

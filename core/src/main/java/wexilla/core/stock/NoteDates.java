@@ -45,7 +45,7 @@ final class NoteDates {
     private static final String WEEKDAYS =
             "(?:mon(?:day)?|tue(?:s|sday)?|wed(?:nesday)?|thu(?:r|rs|rsday)?|fri(?:day)?|sat(?:urday)?|sun(?:day)?)";
     private static final Pattern VERB = Pattern.compile(
-            "(?:(?<cooked>made|cooked|baked|boiled|roasted|reheated|caught|bought|got|from|since|marinating|cut|chopped)"
+            "(?<!\\p{L})(?:(?<cooked>made|cooked|baked|boiled|roasted|reheated|caught|bought|got|from|since|marinating|cut|chopped)"
                     + "|(?<opened>opened|open)|(?<frozen>frozen|froze|in(?:to)? (?:the )?freezer)"
                     + "|(?<thawed>thawed|defrosted)|(?<out>took out(?: of (?:the )?freezer)?|taken out|out of (?:the )?freezer|out|thawing)"
                     + "|(?<printed>best before|best by|bb|use by|use-by|sell by|exp(?:ires)?\\.?)|(?<canned>(?:home[- ])?canned|bottled|jarred))"
@@ -55,7 +55,7 @@ final class NoteDates {
             "(?<iso>\\b\\d{4}-\\d{2}-\\d{2}\\b)"
                     + "|(?<my>\\b(?:0?[1-9]|1[0-2])/20\\d{2}\\b)"
                     + "|(?<md>\\b\\d{1,2}/\\d{1,2}(?:/\\d{2,4})?\\b(?!\\s*(?:cup|tsp|tbsp|lb|kg|oz|pint|litre|of|jar|tin|pack)))"
-                    + "|(?<dm>\\b\\d{1,2}(?:st|nd|rd|th)?\\.?\\s+" + MONTHS
+                    + "|(?<dm>(?<![x×]\\s?)\\b(?:0?[1-9]|[12]\\d|3[01])(?:st|nd|rd|th)?\\.?\\s+" + MONTHS
                     + "(?:\\s+20\\d{2}\\b)?(?![\\p{L}]|\\s+\\d))"
                     + "|(?<mon>(?<![\\p{L}-])" + MONTHS
                     + "(?:\\s+\\d{1,2}(?:st|nd|rd|th)?\\b(?!\\s*(?:x|kg|g|lb|oz|ml|l)\\b)|\\s+20\\d{2}\\b)?(?![\\p{L}]))"

@@ -1,6 +1,7 @@
 package wexilla.core.stock;
 
 import java.util.Locale;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import wexilla.core.quantity.Unit;
@@ -41,11 +42,28 @@ final class NoteForms {
     private static final Pattern TIMES_APART =
             Pattern.compile("(?<=\\S\\s)[x×]\\s+(\\d{1,2})(?=\\s*(?:$|,))", Pattern.CASE_INSENSITIVE);
 
+    /** "Bell peppers 3 (1 red 2 green)": the three are said already. */
+    private static final Pattern KINDS = Pattern.compile(
+            "(?<=\\p{L}\\s)(\\d{1,2})\\s*\\((?:\\d{1,2}\\s+\\p{L}+[,\\s]*(?:and\\s+)?){2,}\\)",
+            Pattern.CASE_INSENSITIVE);
+    /** "10 lb in 1 lb packs": ten of them. */
+    private static final Pattern IN_PACKS = Pattern.compile(
+            "\\b(\\d{1,3})\\s*(kg|g|lbs?|oz|l|ml|cups?|qts?)\\s+in\\s+(\\d{1,3})\\s*-?\\s*\\2\\s+(?:packs?|bags?|boxes|tubs?|packets?|portions)\\b",
+            Pattern.CASE_INSENSITIVE);
+
     private NoteForms() {}
+
+    private static String packs(MatchResult said) {
+        int all = Integer.parseInt(said.group(1));
+        int each = Integer.parseInt(said.group(3));
+        return each > 0 && all % each == 0 ? all / each + " x " + each + " " + said.group(2) : said.group();
+    }
 
     /** "4 x 6 meatballs" as "4 packets of 6 pieces meatballs", "brace" as "x2", "3 half gallons" as "3 x 0.5 gallon". */
     static String plain(String typed) {
         String text = PART_OF.matcher(DRAINED.matcher(typed).replaceAll(" ")).replaceAll(" ");
+        text = KINDS.matcher(text).replaceAll("$1 ");
+        text = IN_PACKS.matcher(text).replaceAll(NoteForms::packs);
         text = TOTAL.matcher(text).replaceAll("$1 pieces, $2");
         text = TIMES_APART.matcher(text).replaceAll("x$1");
         text = PACK_OF.matcher(text).replaceAll("$1 pieces");

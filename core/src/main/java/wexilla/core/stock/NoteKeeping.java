@@ -12,6 +12,9 @@ import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.KeepingWords;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Dimension;
+import wexilla.core.quantity.Unit;
 
 /**
  * How long a thing of a stock note keeps, where it lies: by what it is, what was done to it and what was said of its days.
@@ -135,7 +138,7 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
     /** Half a jar was opened, half an onion was cut, whatever was said. */
     private static boolean partOf(NoteLine line, String keeping) {
         return line.each() != null
-                && line.each().unit().dimension() == wexilla.core.quantity.Dimension.COUNT
+                && line.each().unit().dimension() == Dimension.COUNT
                 && !line.each().value().isWhole()
                 && SHELF.contains(keeping);
     }
@@ -143,6 +146,13 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
     /** A jar that lies in the fridge is open, or as good as: nobody said it is not. */
     private static boolean shelfInFridge(NoteLine line, Storage storage, String keeping) {
         return storage == Storage.FRIDGE && SHELF.contains(keeping) && !KeepingWords.say("unopened", line.text());
+    }
+
+    /** In jars, or in pints and quarts, which are jars too. */
+    private static boolean jarred(NoteLine line) {
+        Amount each = line.each();
+        return each != null
+                && (each.unit().equals(Unit.named("jar")) || each.unit().dimension() == Dimension.VOLUME);
     }
 
     private static boolean raw(String keeping) {
@@ -169,9 +179,9 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
         }
         String keeping = food.keepingClass();
         boolean preserve = storage == Storage.CUPBOARD
-                && keeping.equals("condiments")
-                && KeepingWords.say("made", said)
-                && KeepingWords.say("preserve", food.name());
+                && SHELF.contains(keeping)
+                && KeepingWords.say("own", said)
+                && (KeepingWords.say("preserve", food.name()) || jarred(line));
         if (keeping.equals("raw-poultry-whole") && KeepingWords.say("jointed", said)) {
             return "raw-poultry";
         }
@@ -184,7 +194,7 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
         }
         boolean half = line.each() != null
                 && !line.each().value().isWhole()
-                && line.each().unit().dimension() == wexilla.core.quantity.Dimension.COUNT;
+                && line.each().unit().dimension() == Dimension.COUNT;
         if (PLANTS.contains(keeping) && storage != Storage.FREEZER && (KeepingWords.say("cut", said) || half)) {
             return "cut-vegetables";
         }

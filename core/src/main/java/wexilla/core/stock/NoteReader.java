@@ -123,7 +123,7 @@ public final class NoteReader {
         boolean none = OUT_OF.matcher(words).find();
         String plain = OUT_OF.matcher(words).replaceAll(" ");
         Matcher mixed = Pattern.compile(
-                        "^(.*?)(\\d+)\\s+(?:lg\\s+|large\\s+|small\\s+)?(\\p{L}+),?\\s+(\\d+|one|two)\\s+open(?:ed)?$",
+                        "^(.*?)(\\d+)\\s+(?:lg\\s+|large\\s+|small\\s+)?(\\p{L}+)?,?\\s+[-–]?\\s*(\\d+|one|two)\\s+open(?:ed)?$",
                         Pattern.CASE_INSENSITIVE)
                 .matcher(plain.strip());
         if (mixed.matches()) {
@@ -131,14 +131,12 @@ public final class NoteReader {
             int open = mixed.group(4).matches("\\d+")
                     ? Integer.parseInt(mixed.group(4))
                     : mixed.group(4).equalsIgnoreCase("one") ? 1 : 2;
+            String unit = mixed.group(3) == null ? "pieces" : mixed.group(3);
             if (open < all) {
-                List<NoteLine> parts = new ArrayList<>(
-                        things(text, mixed.group(1) + (all - open) + " " + mixed.group(3), price, since));
+                List<NoteLine> parts =
+                        new ArrayList<>(things(text, mixed.group(1) + (all - open) + " " + unit, price, since));
                 parts.addAll(things(
-                        text,
-                        mixed.group(1) + open + " " + mixed.group(3) + " opened",
-                        new NotePrice(null, "", ""),
-                        since));
+                        text, mixed.group(1) + open + " " + unit + " opened", new NotePrice(null, "", ""), since));
                 return parts;
             }
         }

@@ -92,7 +92,7 @@ final class NoteWords {
     static String name(String rest) {
         return rest.replaceAll("[()?]", " ")
                 .replaceAll(
-                        "(?i)\\b(?:family|pk|zip|approx|roughly|unopened|un-opened|got|each|still|thawing|tot|total|maybe|vac|the big|about)\\b",
+                        "(?i)\\b(?:family|pk|zip|approx|roughly|unopened|un-opened|got|each|still|thawing|tot|total|maybe|vac(?:uum)?[- ]?(?:sealed|packed)?|sealed|the big|about)\\b",
                         " ")
                 .replaceAll("(?i)\\b(?:out of|into|in|from) (?:the )?(?:freezer|fridge)\\b", " ")
                 .replaceAll("(?i)\\bcase of\\b", " ")
@@ -101,7 +101,7 @@ final class NoteWords {
                         "(?i)\\b(?:bowl|tub|jar|bag|box|carton|packet|pack|tin|can|dish|bottle|case|sack|lump|block|tray|container|pan)s?\\s+of\\s+",
                         "")
                 .replaceAll(
-                        "(?i)(?<=\\s|^)(?:bags?|tubs?|jars?|boxes|packs?|cartons?|containers?|rolls?|bunch|unit)(?=\\s*(?:,|$))",
+                        "(?i)(?<=\\s|^)(?:bags?|tubs?|jars?|boxes|packs?|cartons?|containers?|bunch|unit)(?=\\s*(?:,|$))",
                         "")
                 .replaceAll("\\s+,", ",")
                 .replaceAll(",(?:\\s*,)+", ",")
