@@ -41,6 +41,10 @@ public record LineAmount(String part, @Nullable Reading reading, String words, L
 
     private static final Pattern FAT_BEHIND =
             Pattern.compile("(?<=\\p{L})\\s+(\\d{1,2}\\s?%\\s+(?:fat|lean))\\b", Pattern.CASE_INSENSITIVE);
+    /** "Eggs 6", "carrots x3, sliced": the count stands behind; "flour type 00" is a kind. */
+    private static final Pattern COUNT_BEHIND = Pattern.compile(
+            "^(\\p{L}[\\p{L}' -]*?(?<!\\b(?:type|no|nr|size|grade))),?\\s+[x×]?\\s?([1-9]\\d?)(\\s*(?:,.*)?)$",
+            Pattern.CASE_INSENSITIVE);
     /** "80/20 ground beef": so much lean and so much fat, no amount. */
     private static final Pattern LEAN =
             Pattern.compile("\\b(\\d{2})/(\\d{1,2})\\b(?=\\s+(?:\\p{L}+\\s+)*\\p{L}|\\s*$)");
@@ -69,6 +73,7 @@ public record LineAmount(String part, @Nullable Reading reading, String words, L
     static LineAmount of(String typed) {
         String text = BULLET.matcher(typed).replaceFirst("").strip();
         text = HALVES.matcher(text).replaceFirst("$1$2, half now, half $3");
+        text = COUNT_BEHIND.matcher(text).replaceFirst("$2 $1$3");
         Matcher size = TIN_SIZE.matcher(text);
         String sizeSaid = size.find() ? size.group(1) : "";
         if (!sizeSaid.isEmpty()) {
@@ -90,8 +95,8 @@ public record LineAmount(String part, @Nullable Reading reading, String words, L
             Matcher wanted = PART.matcher(text);
             if (wanted.find()) {
                 reading = AmountReader.read(text.substring(wanted.end())).orElse(null);
-                part = reading == null ? "" : wanted.group(1);
-                words = reading == null ? text : reading.rest();
+                part = wanted.group(1);
+                words = reading == null ? text.substring(wanted.end()) : reading.rest();
             }
         }
         words = FAT_BEHIND.matcher(words).replaceFirst(", $1");
