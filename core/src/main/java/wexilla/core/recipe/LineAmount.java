@@ -95,8 +95,9 @@ public record LineAmount(String part, @Nullable Reading reading, String words, L
             Matcher wanted = PART.matcher(text);
             if (wanted.find()) {
                 reading = AmountReader.read(text.substring(wanted.end())).orElse(null);
-                part = wanted.group(1);
-                words = reading == null ? text.substring(wanted.end()) : reading.rest();
+                boolean uncounted = reading == null && wanted.group(1).matches("(?i).*\\b(?:juice|zest|rind|peel)");
+                part = reading == null && !uncounted ? "" : wanted.group(1);
+                words = uncounted ? text.substring(wanted.end()) : reading == null ? text : reading.rest();
             }
         }
         words = FAT_BEHIND.matcher(words).replaceFirst(", $1");
