@@ -3,3 +3,6 @@ alter table lot add column valued boolean not null default false;
 
 -- What is own or given costs nothing, or what it would cost today: the household's choice.
 alter table household add column own_goods text not null default 'NOTHING' check (own_goods in ('NOTHING', 'TODAY'));
+
+-- A part is cut for a dish by its name.
+create index recipe_figure_title on recipe_figure (household_id, lower(title));

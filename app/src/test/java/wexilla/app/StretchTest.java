@@ -13,6 +13,7 @@ import tools.jackson.databind.JsonNode;
 import wexilla.app.onhand.Ledger;
 import wexilla.app.support.Http;
 import wexilla.app.support.Kitchen;
+import wexilla.app.support.Sample;
 
 /** A big buy from the note to lots of cooked meat: Σ to the cent, undone whole, refused with what is missing. */
 class StretchTest {
@@ -95,6 +96,57 @@ class StretchTest {
         http.undo(act).ok();
         assertThat(stretch().path("state").asString()).isEqualTo("OPEN");
         assertThat(http.get("/api/onhand").ok().path("worth").asString()).isEqualTo("17.57");
+    }
+
+    private String recipe(String title, String... lines) {
+        return http.act("/api/recipes", Sample.recipe(title, 4, List.of(lines), List.of()))
+                .ok()
+                .path("id")
+                .asString();
+    }
+
+    private static JsonNode line(JsonNode page, int pos) {
+        return page.path("lines").get(pos);
+    }
+
+    /**
+     * What was cut reaches the next dish: the part cut for it is taken first, whatever form its line names, with its
+     * cost; what was cut for another dish is left to that; the rest meets any line of cooked meat.
+     */
+    @Test
+    void theDishTakesThePartThatWasCutForIt() {
+        String curry = recipe("Pork curry", "500 g pork shoulder, bone in", "200 g rice");
+        String salad = recipe("Warm salad", "200 g cooked pork");
+        String roast = recipe("Sunday roast", "1 kg pork shoulder, bone in");
+        http.note("3.2 kg pork shoulder, bone in, 17.57\n1 kg rice 1.80");
+        String lot =
+                http.get("/api/stretch").ok().path("onHand").get(0).path("lot").asString();
+        http.act("/api/stretch", buy(lot, List.of(meat("pork curry", "240")))).ok();
+        String path = "/api/stretch/" + stretch().path("id").asString() + "/cook";
+        http.act(path, Map.of("weighed", "1.5 kg")).ok();
+
+        JsonNode page = http.get("/api/recipes/" + curry).ok();
+        assertThat(line(page, 0).path("costComplete").asBoolean()).isTrue();
+        // 500 g raw are 238.6 g cooked, by the book's 0.48 and the weighing of today: 17.57 × 238.6 / 1500
+        assertThat(line(page, 0).path("cost").asString()).isEqualTo("2.79");
+        JsonNode other = http.get("/api/recipes/" + salad).ok();
+        assertThat(line(other, 0).path("cost").asString()).isEqualTo("2.34");
+        // raw meat is never met by cooked without saying so
+        assertThat(line(http.get("/api/recipes/" + roast).ok(), 0).path("from").asString())
+                .isNotEqualTo("STOCK");
+
+        JsonNode cooked = http.act("/api/cook", Sample.cook(curry, 4)).ok();
+        assertThat(cooked.path("cost").asString()).isEqualTo("3.15");
+        Map<String, String> left = new HashMap<>();
+        http.get("/api/onhand")
+                .ok()
+                .path("places")
+                .forEach(place -> place.path("lots")
+                        .forEach(one -> left.put(
+                                one.path("about").asString(), one.path("amount").asString())));
+        assertThat(left).containsEntry("not decided", "1.26 kg");
+        assertThat(left.get("pork curry")).startsWith("1.4");
+        http.undo(cooked.path("act").asString()).ok();
     }
 
     @Test

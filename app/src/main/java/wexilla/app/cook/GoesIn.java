@@ -31,7 +31,7 @@ record GoesIn(Sized.Line line, String text, Wanted wanted) {
         List<GoesIn> goesIn = new ArrayList<>();
         for (Sized.Line line : sized.goesIn(style)) {
             String typed = used.get(line.pos());
-            Wanted usual = Wanted.of(line);
+            Wanted usual = Wanted.of(line, sized.recipe().title());
             Wanted wanted = typed == null ? usual : usual.with(Asked.amount("/corrections/" + line.pos(), typed));
             String text = asWritten ? line.read().text() : words.get(line.pos()).text();
             goesIn.add(new GoesIn(line, text, wanted));

@@ -170,11 +170,12 @@ public class Ledger implements Undoable {
                 .list();
     }
 
-    /** The same for every open lot of these foods, and of dishes cooked by these recipes. */
+    /** The same for every open lot of these foods, of dishes cooked by these recipes, and of parts of big buys. */
     public void lockFoods(UUID household, Collection<UUID> foods, Collection<UUID> recipes) {
         db.sql("""
                         select id from lot l where household_id = ? and amount > 0 and (food = any (?) or batch in (
-                            select b.id from batch b where b.household_id = l.household_id and b.recipe = any (?)))
+                            select b.id from batch b where b.household_id = l.household_id
+                            and (b.recipe = any (?) or b.recipe is null and b.style = 'PLAIN_PART')))
                         order by id for update""")
                 .params(household, foods.toArray(UUID[]::new), recipes.toArray(UUID[]::new))
                 .query(UUID.class)

@@ -73,7 +73,8 @@ public class Lots {
         }
     }
 
-    /** A lot as read, with the names of what it is and where. @param valued whether its cost is a price seen since */
+    /** A lot as read, with the names of what it is and where. @param valued whether its cost is a price
+     * seen since; @param forDish the recipe a part was cut for, by its title; null when it was cut for none */
     public record Lot(
             UUID id,
             What what,
@@ -87,7 +88,8 @@ public class Lots {
             @Nullable BigDecimal unitGrams,
             KeepDates dates,
             Packet packet,
-            boolean valued) {
+            boolean valued,
+            @Nullable String forDish) {
 
         public String name() {
             return what.name();
@@ -143,13 +145,17 @@ public class Lots {
                     dates.eatBy(),
                     clock,
                     cooked(),
-                    spot.frozenAs());
+                    spot.frozenAs(),
+                    forDish);
         }
     }
 
     private static final String SELECT = """
             select l.*, coalesce(f.name, b.name) as name, p.name as place_name, p.kind as place_kind,
-                c.name as container_name, c.kind as container_kind, b.recipe as cooked_by, b.style as batch_style
+                c.name as container_name, c.kind as container_kind, b.recipe as cooked_by, b.style as batch_style,
+                case when l.batch is not null and l.unit = 'g' then (
+                    select min(f.title) from recipe_figure f
+                    where f.household_id = l.household_id and lower(f.title) = lower(l.about)) end as for_dish
             from lot l
             join place p on p.household_id = l.household_id and p.id = l.place
             left join food f on f.household_id = l.household_id and f.id = l.food
@@ -266,7 +272,8 @@ public class Lots {
                         row.getString("code"),
                         row.getObject("packet_group", UUID.class),
                         (Integer) row.getObject("part_no")),
-                row.getBoolean("valued"));
+                row.getBoolean("valued"),
+                row.getString("for_dish"));
     }
 
     private Spot spot(ResultSet row, Storage storage, LotClock clock) throws SQLException {

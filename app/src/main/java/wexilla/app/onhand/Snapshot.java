@@ -167,15 +167,19 @@ public final class Snapshot {
         return had;
     }
 
-    /** Which foods stand in for which, and cooked dishes that are there for the recipes they were cooked by. */
+    /**
+     * Which foods stand in for which, cooked dishes that are there for the recipes they were cooked by, and parts of big
+     * buys for the cooked meat they are.
+     */
     public Forms forms() {
-        List<Form> dishes = open().stream()
+        List<Form> made = new ArrayList<>(Parts.forms(open(), book()));
+        open().stream()
                 .filter(lot -> lot.cookedBy() != null && lot.amount().unit().equals(Unit.PORTION))
                 .filter(lot -> lot.style() == Style.COOKED || lot.style() == Style.PLAIN_PART)
                 .map(Snapshot::dishForm)
                 .distinct()
-                .toList();
-        return foods().forms().with(dishes);
+                .forEach(made::add);
+        return foods().forms().with(made);
     }
 
     private static Form dishForm(Lots.Lot lot) {

@@ -74,7 +74,7 @@ class Cards {
             Recipes.Stored stored, Figure figure, CostSheet.Known known, Set<Key> there, List<Key> soon) {
         Recipe recipe = stored.recipe();
         Sized sized = Sized.asWritten(recipe, known.measures());
-        CostSheet sheet = CostSheet.of(Wanted.of(sized.lines()), known);
+        CostSheet sheet = CostSheet.of(Wanted.of(sized), known);
         StepTime work = Work.of(sized, sheet.lines()).left();
         Map<Key, String> foods = recipe.withMade().stream()
                 .flatMap(line -> line.read().knownFood().stream())

@@ -198,7 +198,7 @@ class Figures implements SmartLifecycle, Redescribed, Undoable {
                 .toList();
         Sized sized = Sized.asWritten(recipe, household.measures());
         StepTime time = sized.time(Style.COOKED);
-        CostSheet sheet = CostSheet.of(CostSheet.Wanted.of(sized.lines()), costs);
+        CostSheet sheet = CostSheet.of(CostSheet.Wanted.of(sized), costs);
         String[] names = distinct(Stream.concat(recipe.lines().stream(), all.stream())
                 .map(line -> line.read().foodName()));
         db.sql("""

@@ -82,7 +82,7 @@ class RecipesController {
         Recipes.Stored stored = recipes.version(now, id, n);
         Recipe recipe = stored.recipe();
         Sized sized = Sized.asWritten(recipe, household.measures());
-        CostSheet sheet = CostSheet.of(Wanted.of(sized.lines()), now.costs());
+        CostSheet sheet = CostSheet.of(Wanted.of(sized), now.costs());
         List<LineView> lines = new ArrayList<>();
         for (int i = 0; i < recipe.lines().size(); i++) {
             lines.add(LineViews.line(recipe.lines().get(i), sheet.lines().get(i), household));
@@ -154,8 +154,7 @@ class RecipesController {
         Snapshot now = snapshots.of(household);
         Draft draft = Draft.read(input, dishes.shelf(now, of));
         Recipe typed = new Recipe("draft", 1, draft.lines(input), List.of());
-        CostSheet sheet = CostSheet.of(
-                Wanted.of(Sized.asWritten(typed, household.measures()).lines()), now.costs());
+        CostSheet sheet = CostSheet.of(Wanted.of(Sized.asWritten(typed, household.measures())), now.costs());
         List<Set<Style>> held =
                 input.lines().stream().map(RecipeInput.LineInput::heldBackIn).toList();
         List<@Nullable Scaling> rules = new ArrayList<>();

@@ -40,42 +40,46 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
      * @param amount null when none was written
      * @param made the recipe it is made by, when it is a dish of the book
      * @param whole whether it is wanted in one piece, so that nothing stands in for it
+     * @param dish what it is for, so that what was cut for that dish is taken first; empty for no dish
      */
     public record Wanted(
             @Nullable Food food,
             String name,
             @Nullable Amount amount,
             @Nullable Recipe made,
-            boolean whole) {
+            boolean whole,
+            String dish) {
 
         /** A food of which any form will do. */
         public Wanted(@Nullable Food food, String name, @Nullable Amount amount, @Nullable Recipe made) {
-            this(food, name, amount, made, false);
+            this(food, name, amount, made, false, "");
         }
 
-        /** A line of a recipe at its size. */
-        public static Wanted of(Sized.Line line) {
+        /** A line of a recipe at its size. @param dish the title of the recipe */
+        public static Wanted of(Sized.Line line, String dish) {
             return new Wanted(
                     line.read().food(),
                     line.read().foodName(),
                     line.amount(),
                     line.line().made(),
-                    line.read().whole());
+                    line.read().whole(),
+                    dish);
         }
 
         /** A line that belongs to no recipe, as it was typed. */
         public static Wanted of(ReadLine line) {
-            return of(Sized.Line.asTyped(line));
+            return of(Sized.Line.asTyped(line), "");
         }
 
         /** The lines of a recipe at its size, in their order. */
-        public static List<Wanted> of(Collection<Sized.Line> lines) {
-            return lines.stream().map(Wanted::of).toList();
+        public static List<Wanted> of(Sized recipe) {
+            String dish = recipe.recipe().title();
+            return recipe.lines().stream().map(line -> of(line, dish)).toList();
         }
 
         /** The same with what really went in. */
         public Wanted with(@Nullable Amount other) {
-            return new Wanted(food, name, other, made, whole);
+            return new Wanted(food, name, other, made, whole, dish);
         }
 
         /** "200 g onion" as a cook would measure it. */
@@ -149,9 +153,7 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
         if (need == null) {
             return unknown(known, null, "the " + reckoned.missing());
         }
-        return line.made() == null
-                ? served(food, need, line.whole(), known, left)
-                : made(food, line.made(), need, known, left);
+        return line.made() == null ? served(food, need, line, known, left) : made(food, line.made(), need, known, left);
     }
 
     /** A dish of the book: what is there of it first, the rest made afresh. */
@@ -164,7 +166,7 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
         Rational factor = serving.lacking().value().dividedBy(Rational.of(recipe.portions()));
         Sized afresh = Sized.of(recipe, Size.of(factor), known.measures());
         List<LineCost.Part> parts = new ArrayList<>();
-        for (Wanted wanted : Wanted.of(afresh.lines())) {
+        for (Wanted wanted : Wanted.of(afresh)) {
             LineCost part = line(wanted, known, left);
             parts.add(new LineCost.Part(wanted, part));
             cost = cost.plus(part.cost());
@@ -173,9 +175,11 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
         return new LineCost.Made(need, serving, afresh, parts, cost, dish.name());
     }
 
-    private static LineCost served(Food food, Amount need, boolean whole, Known known, Supply left) {
+    private static LineCost served(Food food, Amount need, Wanted line, Known known, Supply left) {
         boolean past = !left.past(food.key(), known.day()).isEmpty();
-        Supply.Serving serving = whole ? left.take(food.key(), need, known.day()) : left.take(food, need, known.day());
+        Supply.Serving serving = line.whole()
+                ? left.take(food.key(), need, known.day())
+                : left.take(food, need, known.day(), line.dish());
         Cost taken = taken(serving, known);
         if (serving.whole()) {
             String why = taken.complete() ? "" : "what is in stock of " + food.name() + " has no price";

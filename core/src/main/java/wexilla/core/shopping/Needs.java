@@ -184,8 +184,9 @@ public record Needs(List<Met> met) {
             }
             need = reckoned.asWritten();
         }
-        Supply.Serving serving =
-                want.whole() ? supply.take(food.key(), need, want.day()) : supply.take(food, need, want.day());
+        Supply.Serving serving = want.whole()
+                ? supply.take(food.key(), need, want.day())
+                : supply.take(food, need, want.day(), want.dish());
         return met(want, need, serving, past);
     }
 

@@ -20,6 +20,7 @@ import wexilla.core.quantity.Unit;
  * @param limit last day it may be eaten, where its date is a limit and not a matter of taste
  * @param clock its own clock
  * @param frozenAs the shape it lies frozen in; null when it is not frozen
+ * @param pin the dish it was cut or cooked for; null when whoever comes first may have it
  * @param cooked true when it is a cooked thing, whose age a dish inherits
  */
 public record OpenLot(
@@ -30,7 +31,8 @@ public record OpenLot(
         @Nullable LocalDate limit,
         LotClock clock,
         boolean cooked,
-        Thaw.@Nullable Shape frozenAs) {
+        Thaw.@Nullable Shape frozenAs,
+        @Nullable String pin) {
 
     private static final Rational PORTION_KG = Trade.number("portion.grams").dividedBy(Rational.of(1000));
 
@@ -43,7 +45,12 @@ public record OpenLot(
             @Nullable LocalDate limit,
             LotClock clock,
             boolean cooked) {
-        this(id, amount, cost, keepBy, limit, clock, cooked, null);
+        this(id, amount, cost, keepBy, limit, clock, cooked, null, null);
+    }
+
+    /** The same, spoken for by a dish: nobody else takes it. @param dish its title */
+    public OpenLot pinned(@Nullable String dish) {
+        return new OpenLot(id, amount, cost, keepBy, limit, clock, cooked, frozenAs, dish);
     }
 
     /** Hours this much of it needs to thaw in the fridge; 0 when it is not frozen. A portion counts as 400 g. */
@@ -74,7 +81,8 @@ public record OpenLot(
                 limit,
                 clock,
                 cooked,
-                frozenAs);
+                frozenAs,
+                pin);
     }
 
     /** Whether its limit has passed on this day; such a lot is never taken by itself. */

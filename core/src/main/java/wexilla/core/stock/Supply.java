@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Conversion;
@@ -149,7 +150,7 @@ public final class Supply {
     /** Takes what is there of exactly this, nothing in its place. */
     public Serving take(Key key, Amount need, LocalDate day) {
         List<Take> takes = new ArrayList<>();
-        Amount lacking = take(key, need, day, takes);
+        Amount lacking = take(key, need, day, takes, lot -> true);
         return new Serving(takes, lacking, List.of(), false);
     }
 
@@ -160,26 +161,53 @@ public final class Supply {
      * @param need as {@link #reckon} says it
      */
     public Serving take(Food food, Amount need, LocalDate day) {
+        return take(food, need, day, "");
+    }
+
+    /**
+     * The same for a dish: what was cut or cooked for it is taken first, whatever form its line names, and what was cut
+     * for another dish is left to that.
+     *
+     * @param dish its title; empty for what is of no dish
+     */
+    public Serving take(Food food, Amount need, LocalDate day, String dish) {
         List<Take> takes = new ArrayList<>();
         List<Form> instead = new ArrayList<>();
-        Amount open = take(food.key(), need, day, takes);
-        boolean ownTaken = !takes.isEmpty();
-        if (need.unit().equals(food.base())) {
+        Amount open = need;
+        boolean convertible = need.unit().equals(food.base());
+        if (convertible && !dish.isEmpty()) {
+            for (Form form : forms.of(food.key())) {
+                open = takeInstead(form, open, day, takes, instead, lot -> isFor(dish, lot));
+            }
+        }
+        int pinned = takes.size();
+        Predicate<OpenLot> free = lot -> lot.pin() == null || isFor(dish, lot);
+        open = take(food.key(), open, day, takes, free);
+        boolean ownTaken = takes.size() > pinned;
+        if (convertible) {
             List<Form> silent = new ArrayList<>(forms.silent(food.key()));
             silent.sort(Comparator.comparing(form -> firstOut(form.by().key(), day)));
             for (Form form : silent) {
-                open = open.value().isZero() ? open : takeInstead(form, open, day, takes, instead);
+                open = takeInstead(form, open, day, takes, instead, free);
             }
         }
         boolean only = !ownTaken && !instead.isEmpty() && open.value().isZero();
-        return new Serving(takes, open, instead, only);
+        return new Serving(takes, open, instead.stream().distinct().toList(), only);
+    }
+
+    private static boolean isFor(String dish, OpenLot lot) {
+        return lot.pin() != null && lot.pin().equalsIgnoreCase(dish);
     }
 
     /** @return what is still lacking, in the unit of the food asked for */
-    private Amount takeInstead(Form form, Amount open, LocalDate day, List<Take> takes, List<Form> instead) {
+    private Amount takeInstead(
+            Form form, Amount open, LocalDate day, List<Take> takes, List<Form> instead, Predicate<OpenLot> which) {
+        if (open.value().isZero()) {
+            return open;
+        }
         Rational wanted = Rational.of(open.value().dividedBy(form.gives()).toDecimal(6));
         Amount asked = Amount.of(wanted, form.by().base());
-        Amount lacking = take(form.by().key(), asked, day, takes);
+        Amount lacking = take(form.by().key(), asked, day, takes, which);
         Rational given = asked.value().minus(lacking.value()).times(form.gives());
         if (given.isZero()) {
             return open;
@@ -189,9 +217,9 @@ public final class Supply {
         return Amount.of(rest.signum() < 0 ? Rational.ZERO : rest, open.unit());
     }
 
-    private Amount take(Key key, Amount need, LocalDate day, List<Take> takes) {
+    private Amount take(Key key, Amount need, LocalDate day, List<Take> takes, Predicate<OpenLot> which) {
         List<OpenLot> lots = left(key);
-        StockUse use = StockUse.of(lots, need, day);
+        StockUse use = StockUse.of(lots.stream().filter(which).toList(), need, day);
         left.put(key, use.after(lots));
         takes.addAll(use.takes());
         return use.lacking();

@@ -86,7 +86,7 @@ class OneSizeTest {
 
     private static CostSheet costs(List<Sized.Line> lines) {
         return CostSheet.of(
-                CostSheet.Wanted.of(lines),
+                lines.stream().map(line -> CostSheet.Wanted.of(line, "")).toList(),
                 new CostSheet.Known(Supply.none(), Map.of(), Seasoning.EXACT, Money.zero(EURO), Measures.METRIC, DAY));
     }
 

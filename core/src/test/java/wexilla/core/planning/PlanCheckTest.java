@@ -92,7 +92,8 @@ class PlanCheckTest {
                 limit,
                 LotClock.start("raw-mince", TODAY),
                 false,
-                frozenAs);
+                frozenAs,
+                null);
     }
 
     private static PlanCheck check(List<Evening> evenings, Map<String, List<OpenLot>> stock) {

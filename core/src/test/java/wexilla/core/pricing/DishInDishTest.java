@@ -91,7 +91,7 @@ class DishInDishTest {
     }
 
     private static CostSheet sheet(Recipe recipe, Map<Key, List<OpenLot>> stock) {
-        return CostSheet.of(Wanted.of(sized(recipe).lines()), known(stock));
+        return CostSheet.of(Wanted.of(sized(recipe)), known(stock));
     }
 
     private static Sized sized(Recipe recipe) {
@@ -142,8 +142,7 @@ class DishInDishTest {
         assertThat(there.instead()).hasSize(1);
         assertThat(there.why()).isEmpty();
         Known unpriced = new Known(Supply.none(), Map.of(), Seasoning.EXACT, euro("0"), Measures.METRIC, TODAY);
-        LineCost unknown = CostSheet.of(
-                        Wanted.of(sized(pizza("1 batch pizza dough")).lines()), unpriced)
+        LineCost unknown = CostSheet.of(Wanted.of(sized(pizza("1 batch pizza dough"))), unpriced)
                 .lines()
                 .get(0);
         assertThat(unknown.why()).isEqualTo("in Pizza dough: no price for plain flour");
