@@ -1,9 +1,10 @@
 import { answer, api, type Schema } from '../../api/client';
-import { useHousehold, useTitles } from '../../api/queries';
+import { useHousehold } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { OneOf, OtherProblem } from '../../kit/kit';
 import { Panel } from '../../kit/Panel';
+import { Suggestions } from '../../kit/Suggestions';
 import { useForm } from '../../kit/useForm';
 import { keep } from '../../kit/useKept';
 import { shortDay, whole } from '../../kit/words';
@@ -206,26 +207,5 @@ export function EveningPanel({ day, plan, close }: { day: Day; plan: Schema['Pla
         </div>
       </form>
     </Panel>
-  );
-}
-
-/** Recipes whose name holds what is typed. */
-function Suggestions({ text, choose }: { text: string; choose: (title: string) => void }) {
-  const titles = useTitles(text.trim()).data ?? [];
-  const fit = titles.filter((one) => one.title.toLowerCase() !== text.trim().toLowerCase()).slice(0, 5);
-  return (
-    <div className="mt-1 flex flex-wrap gap-1">
-      {fit.map((recipe) => (
-        <button
-          key={recipe.id}
-          type="button"
-          className="btn btn-ghost btn-sm min-h-11"
-          onClick={() => choose(recipe.title)}
-        >
-          {recipe.title}
-          {recipe.minutes > 0 && <span className="quiet figure"> {recipe.minutes} min</span>}
-        </button>
-      ))}
-    </div>
   );
 }

@@ -1,5 +1,6 @@
 import type { Problem } from '../../api/client';
 import { Choice, Field } from '../../kit/Field';
+import { Suggestions } from '../../kit/Suggestions';
 import { emptyPart, type Form, filled, type How, type Part } from './form';
 
 type Props = { form: Form; change: (part: Partial<Form>) => void; problem: Problem | undefined };
@@ -84,6 +85,11 @@ export function PartRows({ form, change, problem }: Props) {
                 at={`${at}/eatOn`}
                 problem={problem}
               />
+              {!part.tray && part.name.trim().length > 1 && (
+                <div className="sm:col-span-2 lg:col-span-6">
+                  <Suggestions text={part.name} choose={(name) => put(part.key, { name })} />
+                </div>
+              )}
               <div className="flex flex-wrap gap-2 lg:col-span-6">
                 <button
                   type="button"
