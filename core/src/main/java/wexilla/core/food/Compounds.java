@@ -19,7 +19,7 @@ final class Compounds {
     private static final Pattern MADE = HEADS.list("made");
     private static final Pattern PERHAPS = HEADS.list("perhaps");
     private static final Set<String> AND = Set.of("and", "&");
-    private static final Set<String> PARTING = Set.of("and", "&", "+", "plus", "or", "/");
+    private static final Set<String> PARTING = Grammar.words("parting");
     /** Classes of what is a thing by itself and goes into no soup by its name. */
     private static final Set<String> BY_ITSELF = Set.of("condiments", "jars", "soup", "cooked-dish", "salads", "bread");
     /** A longer name before the "and" is a clause of its own. */

@@ -9,6 +9,7 @@ import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
+import wexilla.core.food.Grammar;
 import wexilla.core.food.Phrase;
 import wexilla.core.quantity.AmountReader;
 import wexilla.core.quantity.AmountReader.Reading;
@@ -21,8 +22,7 @@ import wexilla.core.quantity.Quantity;
  */
 final class LineClauses {
 
-    private static final Set<String> NO_ALTERNATIVE = Set.of(
-            "to", "more", "less", "so", "as", "until", "about", "a", "enough", "any", "other", "similar", "not", "if");
+    private static final Set<String> NO_ALTERNATIVE = Grammar.words("no-alternative");
     private static final Pattern EACH_FOOD =
             Pattern.compile("^each(?:\\s+of)?\\s*:?\\s+(?=\\S)|^each:\\s*", Pattern.CASE_INSENSITIVE);
 

@@ -9,6 +9,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
+import wexilla.core.food.Grammar;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.AmountReader.Reading;
 import wexilla.core.quantity.Blanks;
@@ -29,7 +30,7 @@ public final class LineReader {
     /** Longest line accepted, in characters. */
     public static final int LONGEST = 300;
 
-    private static final Set<String> LEADING = Set.of("of", "the", "some", "a", "an", "and");
+    private static final Set<String> LEADING = Grammar.words("leading");
     private static final Pattern SPACE = Pattern.compile("\\s+");
     /** "For the sauce: 2 tbsp butter". */
     private static final Pattern HEADING = Pattern.compile(

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import wexilla.core.food.FoodBook;
+import wexilla.core.food.Grammar;
 
 /**
  * Words of a line between two separators; what stands in a name parts nothing: "sweet and sour sauce".
@@ -13,8 +14,8 @@ import wexilla.core.food.FoodBook;
  */
 record LineSegment(String by, List<String> words) {
 
-    static final Set<String> AND = Set.of("and", "&", "+", "plus");
-    static final Set<String> OR = Set.of("or", "/");
+    static final Set<String> AND = Grammar.words("and");
+    static final Set<String> OR = Grammar.words("or");
 
     String text() {
         return LineReader.bare(String.join(" ", words));

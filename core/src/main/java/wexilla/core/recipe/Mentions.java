@@ -5,13 +5,13 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import wexilla.core.food.Food;
+import wexilla.core.food.Grammar;
 
 /** How the steps of a recipe speak of its lines. */
 public final class Mentions {
 
     /** Short words that name a food by themselves. */
-    private static final Set<String> SHORT =
-            Set.of("oil", "egg", "ham", "cod", "pea", "yam", "fat", "rum", "ale", "dip");
+    private static final Set<String> SHORT = Grammar.words("short");
 
     private static final Pattern WORDS = Pattern.compile("[\\s,-]+");
 

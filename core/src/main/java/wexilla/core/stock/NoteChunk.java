@@ -2,6 +2,7 @@ package wexilla.core.stock;
 
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Grammar;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Packs;
@@ -20,10 +21,8 @@ import wexilla.core.quantity.Unit;
 record NoteChunk(
         Rational value, @Nullable Unit unit, @Nullable Packs packs, boolean bare, boolean left, boolean times) {
 
-    private static final Set<String> CONTAINERS =
-            Set.of("bowl", "dish", "container", "roll", "case", "crate", "bucket", "batch", "pack", "pan");
-    private static final Set<String> PIECES =
-            Set.of("ct", "count", "pcs", "pc", "ball", "link", "loaf", "round", "patty", "fillet", "sl", "slc");
+    private static final Set<String> CONTAINERS = Grammar.words("container");
+    private static final Set<String> PIECES = Grammar.words("piece");
 
     static NoteChunk times(int many) {
         return new NoteChunk(Rational.of(many), Unit.PIECE, null, true, false, true);

@@ -8,6 +8,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
+import wexilla.core.food.Grammar;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.ReadLine;
@@ -17,11 +18,7 @@ final class NoteWords {
 
     private static final Pattern TRAILING = Pattern.compile("^[\\s,;@€$£?(-]+|[\\s,;@€$£(-]+$");
     private static final Pattern RAW = Pattern.compile("\\b(?:raw|uncooked)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Set<String> FILLERS = Set.of(
-            "of", "and", "the", "from", "since", "about", "left", "some", "with", "for", "each", "got", "still", "half",
-            "dozen", "open", "opened", "thawing", "thawed", "frozen", "raw", "approx", "own", "tot", "total", "lbs",
-            "pcs", "pks", "started", "cooked", "made", "bought", "out", "freezer", "fridge", "took", "all", "one",
-            "two", "three", "four");
+    private static final Set<String> FILLERS = Grammar.words("note-filler");
 
     private NoteWords() {}
 
