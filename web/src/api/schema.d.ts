@@ -1590,6 +1590,7 @@ export interface components {
             weighed?: string;
         };
         JustInput: {
+            cameOut?: string;
             keepsAs?: string;
             name: string;
             /** Format: int32 */

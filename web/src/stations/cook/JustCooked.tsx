@@ -7,7 +7,7 @@ import { useForm } from '../../kit/useForm';
 import { whole } from '../../kit/words';
 import { type Also, AlsoRows } from './AlsoRows';
 
-type Form = { name: string; portions: string; used: Also[] };
+type Form = { name: string; portions: string; cameOut: string; used: Also[] };
 
 /** Cooked without a recipe: a name, what went in, what came out. */
 export function JustCooked() {
@@ -16,10 +16,10 @@ export function JustCooked() {
     'stock',
     (key, body: Schema['JustInput']) =>
       answer(api.POST('/api/cook/just', { params: { header: { 'Idempotency-Key': key } }, body })),
-    () => navigate('/pack'),
+    () => navigate(form.cameOut.trim() === '' ? '/pack' : '/onhand'),
     'just',
   );
-  const { form, set } = useForm<Form>({ name: '', portions: '', used: [] }, cook.forget, 'just');
+  const { form, set } = useForm<Form>({ name: '', portions: '', cameOut: '', used: [] }, cook.forget, 'just');
   return (
     <form
       className="enamel p-5"
@@ -29,12 +29,13 @@ export function JustCooked() {
         cook.act({
           name: form.name,
           portions: whole(form.portions, undefined, undefined),
+          cameOut: form.cameOut.trim() === '' ? undefined : form.cameOut,
           used: form.used.map(({ lot, amount }) => ({ lot, amount: amount.trim() === '' ? undefined : amount })),
         });
       }}
     >
       <h2 className="mb-2 text-2xl">Just cooked, without a recipe</h2>
-      <div className="grid gap-4 sm:grid-cols-[minmax(0,1fr)_9rem]">
+      <div className="grid gap-4 sm:grid-cols-[minmax(0,1fr)_9rem_11rem]">
         <Field label="Called" value={form.name} set={(name) => set({ name })} at="/name" problem={cook.problem} />
         <Field
           label="Portions out"
@@ -44,9 +45,17 @@ export function JustCooked() {
           at="/portions"
           problem={cook.problem}
         />
+        <Field
+          label="or weighed, measured"
+          value={form.cameOut}
+          set={(cameOut) => set({ cameOut })}
+          at="/cameOut"
+          problem={cook.problem}
+          placeholder="1.2 kg, 2 l, 24"
+        />
       </div>
       <AlsoRows also={form.used} set={(used) => set({ used })} problem={cook.problem} field="/used" />
-      <OtherProblem problem={cook.problem} fields={['/name', '/portions', '/used/']} />
+      <OtherProblem problem={cook.problem} fields={['/name', '/portions', '/cameOut', '/used/']} />
       <button type="submit" className="btn btn-primary mt-3" disabled={cook.busy}>
         Write it down
       </button>

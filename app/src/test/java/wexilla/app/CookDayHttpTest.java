@@ -111,6 +111,50 @@ class CookDayHttpTest {
                 .doesNotContain("not there");
     }
 
+    /** A pot of beans and a pot of broth go into the next dish by gram and by litre, with what they cost. */
+    @Test
+    void whatWasJustCookedReachesTheNextDish() {
+        http.note("500 g dried black beans 2.20\nchicken bones 1 kg 1.50");
+        Map<String, Object> beans = Map.of(
+                "name",
+                "Black beans",
+                "cameOut",
+                "1.1 kg",
+                "used",
+                List.of(Map.of("lot", lot("dried black beans").path("id").asString())));
+        JsonNode cooked = http.act("/api/cook/just", beans).ok();
+        assertThat(cooked.path("subject").asString()).isEqualTo("Cooked: Black beans, 1.1 kg");
+        assertThat(lot("Black beans").path("placeName").asString()).isEqualTo("Fridge");
+        assertThat(lot("Black beans").path("until").path("date").asString()).isEqualTo("2026-11-27");
+        Map<String, Object> broth = Map.of(
+                "name",
+                "Chicken broth",
+                "cameOut",
+                "2 l",
+                "used",
+                List.of(Map.of("lot", lot("chicken bones").path("id").asString())));
+        http.act("/api/cook/just", broth).ok();
+
+        String chilli = http.act(
+                        "/api/recipes",
+                        Sample.recipe(
+                                "Bean chilli",
+                                4,
+                                List.of("440 g cooked black beans", "500 ml chicken stock"),
+                                List.of()))
+                .ok()
+                .path("id")
+                .asString();
+        JsonNode dish = http.act("/api/cook", Sample.cook(chilli, 4)).ok();
+        // 2.35 × 440 / 1100 and 1.65 × 500 / 2000
+        assertThat(dish.path("cost").asString()).isEqualTo("1.35");
+        assertThat(Sample.amounts(http, "Black beans")).containsExactly("660 g");
+        assertThat(Sample.amounts(http, "Chicken broth")).containsExactly("1.5 l");
+        assertThat(http.act("/api/cook/just", Map.of("name", "Soup", "cameOut", "2 tins", "used", List.of()))
+                        .field())
+                .isEqualTo("/cameOut");
+    }
+
     @Test
     void justCookedTakesWhatWasTicked() {
         http.note("500 g minced beef 3.90\n1 kg onions 0.99");

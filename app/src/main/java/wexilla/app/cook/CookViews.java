@@ -120,10 +120,16 @@ public final class CookViews {
     /** Something from stock that went in. @param amount as typed, absent for all of it */
     public record AlsoInput(UUID lot, @Nullable String amount) {}
 
-    /** Just cooked: a name, what went in, and what came out. */
+    /**
+     * Just cooked: a name, what went in, and what came out.
+     *
+     * @param portions absent where it was weighed or measured
+     * @param cameOut "1.2 kg", "2 l", "24 pieces", for what other dishes are made of; absent where portions say it
+     */
     public record JustInput(
             String name,
             @Nullable Integer portions,
+            @Nullable String cameOut,
             List<AlsoInput> used,
             @Nullable String keepsAs) {}
 

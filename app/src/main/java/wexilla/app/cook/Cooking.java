@@ -29,6 +29,7 @@ import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.LineCost;
 import wexilla.core.pricing.Seasoning;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
@@ -114,42 +115,67 @@ public class Cooking {
         UUID dish = counter.made(
                 act,
                 new Counter.Made(
-                        recipe.title(), batch, input.style(), sized, portions, total, keepsAs(input.keepsAs())),
+                        recipe.title(),
+                        batch,
+                        input.style(),
+                        sized,
+                        Amount.of(portions, Unit.PORTION),
+                        total,
+                        keepsAs(input.keepsAs())),
                 takes);
         counter.keepBack(act, dish, portions, input.keepBack());
-        return done(act, recipe.title(), dish, portions, total);
+        return done(act, recipe.title(), dish, Amount.of(portions, Unit.PORTION), total);
     }
 
-    /** Cooks something without a recipe: a name, what went in, portions out. */
+    /** Cooks something without a recipe: a name, what went in, and portions, grams, millilitres or pieces out. */
     public Done<Cooked> justCooked(Act act, JustInput input) {
         String name = Asked.name("/name", input.name(), 120);
-        Integer portions = input.portions();
-        if (portions == null || portions < 1 || portions > Recipe.MOST_PORTIONS) {
-            throw Problem.at(
-                    "/portions",
-                    "Say how many portions came out, a whole number from 1 to " + Recipe.MOST_PORTIONS + ".");
-        }
+        Amount out = cameOut(act.household(), input);
+        boolean dish = out.unit().equals(Unit.PORTION);
+        int portions = dish ? out.value().floor().intValueExact() : 1;
         List<Take> takes = added.takes(act, "/used", input.used());
         boolean counted = !takes.isEmpty() && act.household().seasoning() == Seasoning.FLAT;
         Money flat =
                 counted ? act.household().flat() : Money.zero(act.household().currency());
-        UUID batch = batches.add(act, name, Style.COOKED, portions, flat);
+        Style style = dish ? Style.COOKED : Style.PLAIN_PART;
+        UUID batch = batches.add(act, name, style, portions, flat);
         Cost total = takes.isEmpty()
                 ? Cost.unknown(act.household().currency())
                 : takes.stream().map(Take::cost).reduce(Cost.of(flat), Cost::plus);
-        UUID dish = counter.made(
-                act,
-                new Counter.Made(name, batch, Style.COOKED, null, portions, total, keepsAs(input.keepsAs())),
-                takes);
-        return done(act, name, dish, portions, total);
+        UUID lot = counter.made(
+                act, new Counter.Made(name, batch, style, null, out, total, keepsAs(input.keepsAs())), takes);
+        return done(act, name, lot, out, total);
+    }
+
+    /** What came out, in portions or in g, ml or pieces. */
+    private static Amount cameOut(Household household, JustInput input) {
+        String typed = input.cameOut();
+        if (typed == null || typed.isBlank()) {
+            Integer portions = input.portions();
+            if (portions == null || portions < 1 || portions > Recipe.MOST_PORTIONS) {
+                throw Problem.at(
+                        "/portions",
+                        "Say how many portions came out, a whole number from 1 to " + Recipe.MOST_PORTIONS
+                                + ", or what it weighs or measures.");
+            }
+            return Amount.of(portions, Unit.PORTION);
+        }
+        Amount amount = household.measures().toBase(Asked.amount("/cameOut", typed));
+        boolean counted = amount.unit().dimension() == Dimension.COUNT;
+        boolean pieces = amount.unit().equals(Unit.PIECE);
+        if (amount.value().isZero() || counted && !pieces) {
+            throw Problem.at("/cameOut", "“" + typed + "” is nothing that came out; write it like 1.2 kg, 2 l or 24.");
+        }
+        return Amount.of(Rational.of(amount.value().toDecimal(6)), amount.unit());
     }
 
     private static @Nullable String keepsAs(@Nullable String typed) {
         return typed == null || typed.isEmpty() ? null : Handling.keepsAs(typed);
     }
 
-    private static Done<Cooked> done(Act act, String name, UUID dish, int portions, Cost total) {
-        String subject = "Cooked: " + name + ", " + Amount.of(portions, Unit.PORTION);
+    private static Done<Cooked> done(Act act, String name, UUID dish, Amount out, Cost total) {
+        String subject = "Cooked: " + name + ", " + out;
+        int portions = out.unit().equals(Unit.PORTION) ? out.value().floor().intValueExact() : 1;
         Money each = Money.rounded(
                 total.known().exact().dividedBy(Rational.of(portions)),
                 total.known().currency());

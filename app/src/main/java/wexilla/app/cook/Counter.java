@@ -35,7 +35,6 @@ import wexilla.core.keeping.Storage;
 import wexilla.core.money.Cost;
 import wexilla.core.pricing.LineCost;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
@@ -69,6 +68,7 @@ class Counter {
      *
      * @param sized the recipe it was cooked by; null when it was just cooked
      * @param cost of all its portions
+     * @param amount portions, which wait on the counter to be packed; grams, millilitres or pieces lie in the fridge
      * @param keepsAs the class of the keeping table the cook chose; null for the one its lines say
      */
     record Made(
@@ -76,7 +76,7 @@ class Counter {
             UUID batch,
             Style style,
             @Nullable Sized sized,
-            int portions,
+            Amount amount,
             Cost cost,
             @Nullable String keepsAs) {}
 
@@ -183,7 +183,8 @@ class Counter {
      */
     UUID made(Act act, Made made, List<Take> takes) {
         Style style = made.style();
-        Place counter = households.usualPlace(act.household(), Storage.COUNTER);
+        boolean waits = made.amount().unit().equals(Unit.PORTION);
+        Place place = households.usualPlace(act.household(), waits ? Storage.COUNTER : Storage.FRIDGE);
         KeepingGuide guide = reference.keeping(act.household());
         DishKeeping keeping = keeping(act, made, takes, guide);
         String keepingClass = made.keepsAs() == null ? keeping.keepingClass() : made.keepsAs();
@@ -192,14 +193,14 @@ class Counter {
                 UUID.randomUUID(),
                 null,
                 made.batch(),
-                Amount.of(Rational.of(made.portions()), Unit.PORTION),
+                made.amount(),
                 Lots.Level.COUNTED,
                 made.cost(),
-                style.words(),
-                counter.id(),
+                waits ? style.words() : "",
+                place.id(),
                 style == Style.RAW_BAG ? NewLot.State.RAW : NewLot.State.COOKED,
                 LotClock.start(keepingClass, from),
-                guide.dates(keepingClass, counter.kind(), from, from),
+                guide.dates(keepingClass, place.kind(), from, from),
                 Lots.Packet.NONE);
         ledger.create(act, lot, Kind.MADE, "");
         takes.forEach(take -> ledger.take(act, take, lot.id(), Kind.USED, made.name()));
