@@ -35,8 +35,10 @@ export function JustCooked() {
       }}
     >
       <h2 className="mb-2 text-2xl">Just cooked, without a recipe</h2>
-      <div className="grid gap-4 sm:grid-cols-[minmax(0,1fr)_9rem_11rem]">
-        <Field label="Called" value={form.name} set={(name) => set({ name })} at="/name" problem={cook.problem} />
+      <div className="grid gap-4 sm:grid-cols-2">
+        <div className="sm:col-span-2">
+          <Field label="Called" value={form.name} set={(name) => set({ name })} at="/name" problem={cook.problem} />
+        </div>
         <Field
           label="Portions out"
           kind="number"
