@@ -72,7 +72,14 @@ class PhraseTest {
         "1 tub coleslaw and potato salad, coleslaw + potato salad",
         "1 cup pasta and tomato sauce, pasta + tomato sauce",
         "2 tbsp lemon and lime juice, lemon juice + lime juice",
-        "1 onion and 2 celery sticks, onion + celery"
+        "1 onion and 2 celery sticks, onion + celery",
+        "'1 each red, yellow and green peppers', bell pepper + bell pepper + bell pepper",
+        "'1 red, 1 yellow and 1 green pepper', bell pepper",
+        "1 tsp each ground cloves and allspice, cloves + allspice",
+        "1 tsp ground cumin and coriander, cumin + ground coriander",
+        "yolk of 1 egg, egg yolk",
+        "a 5cm piece of ginger, ginger",
+        "1 x 400g tin chickpeas or 250g cooked chickpeas, tinned chickpeas"
     })
     void oneThingOfTwo(String text, String foods) {
         ReadLine line = reader.read(text);

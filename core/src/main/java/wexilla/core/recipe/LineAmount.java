@@ -36,7 +36,7 @@ public record LineAmount(String part, @Nullable Reading reading, String words, L
             Pattern.CASE_INSENSITIVE);
     /** "1 whole chicken 4 lb", "2 tins chickpeas 400g": the size stands behind, though no comma parts it. */
     private static final Pattern SIZE_BEHIND = Pattern.compile(
-            "(?<=\\p{L})\\s+((?:(?:about|approx\\.?|roughly|around)\\s+)?\\d+(?:[.,/]\\d+)?(?:\\s+\\d/\\d)?\\s*(?:kg|g|lbs?|pounds?|oz|ounces?|ml|cl|l|litres?|grams?)\\.?(?:\\s+each)?)(?=\\s*(?:,|$|\\(|\\p{L}+ed\\b))",
+            "(?<=\\p{L})(?<!\\b(?:or|and|plus|with|of|to|in|per))\\s+((?:(?:about|approx\\.?|roughly|around)\\s+)?\\d+(?:[.,/]\\d+)?(?:\\s+\\d/\\d)?\\s*(?:kg|g|lbs?|pounds?|oz|ounces?|ml|cl|l|litres?|grams?)\\.?(?:\\s+each)?)(?=\\s*(?:,|$|\\(|\\p{L}+ed\\s*(?:,|$)))",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern FAT_BEHIND =
@@ -45,6 +45,12 @@ public record LineAmount(String part, @Nullable Reading reading, String words, L
     private static final Pattern COUNT_BEHIND = Pattern.compile(
             "^(\\p{L}[\\p{L}' -]*?(?<!\\b(?:type|no|nr|size|grade))),?\\s+[x×]?\\s?([1-9]\\d?)(\\s*(?:,.*)?)$",
             Pattern.CASE_INSENSITIVE);
+    /** "Yolk of 1 egg". */
+    private static final Pattern YOLK_OF =
+            Pattern.compile("^(?:the )?(yolks?|whites?) of (\\S+) (?:\\p{L}+ )?eggs?\\b", Pattern.CASE_INSENSITIVE);
+    /** "A 5cm piece of ginger": so long a piece, whatever stands before. */
+    private static final Pattern LONG_PIECE = Pattern.compile(
+            "^(?:an?|one|1)\\s+(?=\\d+(?:[.,/]\\d+)?\\s*-?\\s*(?:cm|inch)\\b)", Pattern.CASE_INSENSITIVE);
     /** "80/20 ground beef": so much lean and so much fat, no amount. */
     private static final Pattern LEAN =
             Pattern.compile("\\b(\\d{2})/(\\d{1,2})\\b(?=\\s+(?:\\p{L}+\\s+)*\\p{L}|\\s*$)");
@@ -73,6 +79,8 @@ public record LineAmount(String part, @Nullable Reading reading, String words, L
     static LineAmount of(String typed) {
         String text = BULLET.matcher(typed).replaceFirst("").strip();
         text = HALVES.matcher(text).replaceFirst("$1$2, half now, half $3");
+        text = YOLK_OF.matcher(text).replaceFirst("$2 egg $1");
+        text = LONG_PIECE.matcher(text).replaceFirst("");
         text = COUNT_BEHIND.matcher(text).replaceFirst("$2 $1$3");
         Matcher size = TIN_SIZE.matcher(text);
         String sizeSaid = size.find() ? size.group(1) : "";

@@ -141,8 +141,11 @@ final class LineClause {
 
     /** By the teaspoon pepper is the spice, by the piece the vegetable. */
     private Food bySpoon(Food food) {
-        boolean pinch = reading != null && PINCHES.contains(reading.quantity().unit());
-        boolean bare = reading == null || Unit.TBSP.equals(reading.quantity().unit());
+        // "1 tsp ground cumin and coriander": the spoon is of both
+        Reading spoon = reading == null ? amount.reading() : reading;
+        boolean pinch = spoon != null && PINCHES.contains(spoon.quantity().unit());
+        boolean bare = !pinch
+                && (reading == null || Unit.TBSP.equals(reading.quantity().unit()));
         if (!pinch && !bare) {
             return food;
         }

@@ -38,7 +38,9 @@ final class LineClauses {
         this.heading = heading;
         String text = String.join(" ", words);
         this.each = amount.reading() != null && EACH_FOOD.matcher(text).find();
-        this.words = each ? LineReader.words(EACH_FOOD.matcher(text).replaceFirst("")) : words;
+        String plain = each ? EACH_FOOD.matcher(text).replaceFirst("") : text;
+        boolean shared = each || SharedHead.counted(plain);
+        this.words = shared ? LineReader.words(SharedHead.of(foods, plain)) : words;
     }
 
     ReadLine read(String text) {
@@ -46,7 +48,7 @@ final class LineClauses {
         List<String> first = new ArrayList<>(segments.get(0).words());
         int next = 1;
         while (next < segments.size()
-                && Phrase.namesNothing(bare(first))
+                && namesNothing(first)
                 && !LineSegment.OR.contains(segments.get(next).by())
                 && amountOf(segments.get(next)).isEmpty()) {
             join(first, segments.get(next));
@@ -77,6 +79,12 @@ final class LineClauses {
         return clause.line(text, remarks, also, alternatives);
     }
 
+    /** Whether these words only say how something is; cloves alone are a spice. */
+    private boolean namesNothing(List<String> words) {
+        return Phrase.namesNothing(bare(words))
+                && foods.named(String.join(" ", bare(words))).isEmpty();
+    }
+
     private static List<String> bare(List<String> words) {
         return words.stream().map(LineReader::bare).toList();
     }
@@ -99,7 +107,7 @@ final class LineClauses {
         if (other.food() == null) {
             return phrase;
         }
-        boolean stateOnly = Phrase.namesNothing(bare(first));
+        boolean stateOnly = namesNothing(first);
         List<String> name = behind.subList(other.from(), other.to());
         boolean ownHead =
                 LineSegment.AND.contains(second.by()) && foods.heads(LineReader.bare(name.get(name.size() - 1)));
