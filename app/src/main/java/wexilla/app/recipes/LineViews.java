@@ -167,7 +167,9 @@ final class LineViews {
 
     /** "frozen diced onion: no need to peel, dice". */
     private static String words(Form form) {
-        String done = form.done().isEmpty() ? "" : ": no need to " + String.join(", ", form.done());
+        // what is cooked through is fried, baked and whatever else a recipe may ask for
+        List<String> verbs = form.done().contains("cook") ? List.of("cook it") : form.done();
+        String done = verbs.isEmpty() ? "" : ": no need to " + String.join(", ", verbs);
         if (form.need() instanceof Key.OfDish) {
             return form.by().name();
         }
