@@ -146,7 +146,17 @@ class StretchTest {
                                 one.path("about").asString(), one.path("amount").asString())));
         assertThat(left).containsEntry("not decided", "1.26 kg");
         assertThat(left.get("pork curry")).startsWith("1.4");
+        // what the dish left is anybody's now; taken back, the part is spoken for again
+        String platter = recipe("Platter", "1261 g cooked pork");
+        assertThat(line(http.get("/api/recipes/" + platter).ok(), 0)
+                        .path("from")
+                        .asString())
+                .isEqualTo("STOCK");
         http.undo(cooked.path("act").asString()).ok();
+        assertThat(line(http.get("/api/recipes/" + platter).ok(), 0)
+                        .path("from")
+                        .asString())
+                .isNotEqualTo("STOCK");
     }
 
     @Test

@@ -74,7 +74,8 @@ public class Lots {
     }
 
     /** A lot as read, with the names of what it is and where. @param valued whether its cost is a price
-     * seen since; @param forDish the recipe a part was cut for, by its title; null when it was cut for none */
+     * seen since; @param forDish the recipe a part was cut for, by the title it has now; null when it was cut for
+     * none, or that dish was cooked: what it left is anybody's */
     public record Lot(
             UUID id,
             What what,
@@ -154,8 +155,17 @@ public class Lots {
             select l.*, coalesce(f.name, b.name) as name, p.name as place_name, p.kind as place_kind,
                 c.name as container_name, c.kind as container_kind, b.recipe as cooked_by, b.style as batch_style,
                 case when l.batch is not null and l.unit = 'g' then (
-                    select min(f.title) from recipe_figure f
-                    where f.household_id = l.household_id and lower(f.title) = lower(l.about)) end as for_dish
+                    select min(now.title) from recipe_figure f
+                    join recipe r on r.household_id = f.household_id and r.id = f.recipe
+                    join recipe_figure now on now.household_id = r.household_id and now.recipe = r.id
+                        and now.n = r.current_version
+                    where f.household_id = l.household_id and lower(f.title) = lower(l.about)
+                    and not exists (
+                        select 1 from lot_source s
+                        join lot dish on dish.household_id = s.household_id and dish.id = s.child
+                        join batch cooked on cooked.household_id = dish.household_id and cooked.id = dish.batch
+                        where s.household_id = l.household_id and s.parent = l.id and cooked.recipe = r.id
+                        and stands(dish.household_id, dish.made_by))) end as for_dish
             from lot l
             join place p on p.household_id = l.household_id and p.id = l.place
             left join food f on f.household_id = l.household_id and f.id = l.food
