@@ -60,6 +60,8 @@ class DishKeepingTest {
         Spinach quiche          | 6 eggs; 300 g spinach; 200 ml cream          | Bake at 180 °C.        | 4 | 3
         Chocolate mousse        | 4 eggs; 200 g dark chocolate                 | Fold together.         | 2 | 0
         Tray of roast carrots   | 2 kg carrots; 2 tbsp oil                     | Roast at 200 °C.       | 5 | 12
+        Breakfast jars          | 100 g oats; 1 egg; 300 ml milk               | Stir, into jars.       | 2 | 0
+        Egg dish without crust  | 6 eggs; 500 ml milk; 120 g bacon             | Bake at 200 °C.        | 4 | 3
         Pot of beans            | 500 g dried white beans; 1 onion             | Boil for an hour.      | 4 | 3
         Cabbage slaw            | 1 cabbage; 3 tbsp vinegar; 2 tbsp oil        | Toss together.         | 4 | 0
         Seeded loaf             | 500 g bread flour; 300 ml water; 1 tsp salt  | Bake at 220 °C.        | 7 | 5

@@ -2,79 +2,22 @@ package wexilla.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
-import wexilla.app.onhand.Ledger;
-import wexilla.app.support.Http;
-import wexilla.app.support.Kitchen;
-import wexilla.app.support.MovableClock;
 import wexilla.app.support.Sample;
+import wexilla.app.support.StoryKitchen;
 
 /**
  * What must come out of the ways of working that strangers wrote down ({@code shared/trials/stories.md}): what they say of
  * reading, dates, the list and allergens, each by its story and number, with its own clock.
  */
-class StoriesTest {
-
-    private final Http http = Kitchen.emptyHousehold();
-
-    @AfterEach
-    void clockBack() {
-        assertThat(Kitchen.bean(Ledger.class).mismatches()).isEmpty();
-        Kitchen.clock().moveTo(MovableClock.START);
-    }
-
-    private static void on(String instant) {
-        Kitchen.clock().moveTo(Instant.parse(instant));
-    }
-
-    private JsonNode lot(String name) {
-        JsonNode there = http.get("/api/onhand").ok();
-        List<JsonNode> lots = new ArrayList<>();
-        there.path("places").forEach(place -> place.path("lots").forEach(lots::add));
-        there.path("staples").forEach(lots::add);
-        return lots.stream()
-                .filter(lot -> lot.path("name").asString().equals(name))
-                .findFirst()
-                .orElseThrow(() -> new AssertionError("there is no " + name + " in " + there));
-    }
-
-    private String until(String name) {
-        return lot(name).path("until").path("date").asString();
-    }
-
-    private String recipe(String title, int portions, String... lines) {
-        return http.act("/api/recipes", Sample.recipe(title, portions, List.of(lines), List.of()))
-                .ok()
-                .path("id")
-                .asString();
-    }
-
-    private void evening(String day, String dish, int portions) {
-        http.act(
-                        "/api/plan/evening",
-                        Sample.evening(day, "COOK", List.of(), List.of(Map.of("text", dish, "portions", portions))))
-                .ok();
-    }
-
-    /** What is to be bought, as the list says it. */
-    private List<String> list() {
-        return http.get("/api/shop")
-                .ok()
-                .path("wanted")
-                .valueStream()
-                .map(w -> (w.path("packs").asInt() == 1 ? "" : w.path("packs").asInt() + " x ")
-                        + w.path("pack").asString() + " " + w.path("name").asString())
-                .toList();
-    }
+class StoriesTest extends StoryKitchen {
 
     private void riceKept() {
         JsonNode settings = http.get("/api/household").ok();
@@ -111,6 +54,19 @@ class StoriesTest {
             2027-01-24T09:00:00Z | braised beef 600 g Sat               | cooked beef       | 2027-01-27
             2027-01-17T09:00:00Z | turkey pieces 4 x 300 g Sep          | turkey pieces     | 2027-06-01
             2027-01-17T09:00:00Z | turkey mince 2 x 450 g Oct           | minced turkey     | 2027-02-01
+            2026-12-06T09:00:00Z | thin beef steaks 400 g bought Sat    | beef steak        | 2026-12-10
+            2026-12-06T09:00:00Z | cooked sausage 150 g opened today    | cooked sausages   | 2026-12-11
+            2026-12-06T09:00:00Z | cut carrots 300 g                    | carrot            | 2026-12-11
+            2026-12-06T09:00:00Z | 7 eggs cracked into a jar            | egg               | 2026-12-08
+            2027-01-11T09:00:00Z | frozen white fish 800 g thawed today | frozen white fish | 2027-01-14
+            2027-01-17T09:00:00Z | spicy dressing, best before 17 Jan   | salad dressing    | 2027-01-17
+            2027-01-17T09:00:00Z | radishes sliced 200 g                | radish            | 2027-01-22
+            2027-01-24T09:00:00Z | baked potatoes 20 Sat                | cooked potatoes   | 2027-01-28
+            2027-01-24T09:00:00Z | beans cooked Thu 600 g               | cooked beans      | 2027-01-25
+            2027-01-25T09:00:00Z | whole chicken 2.5 kg thawed Sun      | whole chicken     | 2027-01-26
+            2027-01-25T09:00:00Z | minced beef 800 g thawed today       | minced beef       | 2027-01-27
+            2027-01-26T09:00:00Z | pork leg 1.3 kg thawed today         | pork leg          | 2027-01-31
+            2027-01-31T09:00:00Z | cured joint 1.2 kg 4.10              | gammon            | 2027-02-05
             """)
     void neverLongerThanItKeeps(String now, String note, String name, String until) {
         on(now);

@@ -67,7 +67,7 @@ final class LabelDrawing {
             y -= LINE + 3;
         }
         y = Math.min(y, box.getUpperRightY() - PAD - QR - 44);
-        section("Has", label.contains(), 2);
+        section("Has", label.contains(), 3);
         section("Add", String.join(" · ", label.add()), 2);
         section("Finish", String.join(" ", label.finish()), 20);
     }

@@ -44,6 +44,17 @@ public final class Sample {
         return recipe;
     }
 
+    /** For four, to be stopped raw in a bag or cooked. */
+    public static Map<String, Object> styled(String title, List<String> lines) {
+        Map<String, Object> recipe = recipe(title, 4, lines, List.of());
+        recipe.put(
+                "steps",
+                List.of(
+                        Map.of("text", "Into the bag.", "stop", "RAW_BAG"),
+                        Map.of("text", "Simmer for 20 minutes.", "stop", "COOKED")));
+        return recipe;
+    }
+
     public static Map<String, Object> cook(String recipe, int portions) {
         return Map.of("recipe", recipe, "n", 1, "style", "COOKED", "portions", portions, "corrections", List.of());
     }

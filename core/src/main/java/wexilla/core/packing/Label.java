@@ -2,15 +2,18 @@ package wexilla.core.packing;
 
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
-import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Allergen;
+import wexilla.core.food.Diet;
 import wexilla.core.food.Food;
+import wexilla.core.food.Nature;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.KitchenRounding;
 import wexilla.core.quantity.Unit;
@@ -95,24 +98,35 @@ public record Label(
 
     /**
      * The allergens of a recipe, held back or not, in the order of the regulation: "milk, nuts"; foods the book does not
-     * know are named, since nobody can say what is in them.
+     * know are named, since nobody can say what is in them, and so is what depends on its maker. That there is no animal
+     * product in it is said only where every line is known.
      *
      * <p>Source: Regulation (EU) 1169/2011, Annex II (from memory).
      */
     public static String contains(Recipe recipe) {
         Set<Allergen> in = new TreeSet<>();
-        List<String> unknown = new ArrayList<>();
+        Set<String> unknown = new LinkedHashSet<>();
+        Set<String> byMaker = new LinkedHashSet<>();
+        boolean plants = !recipe.withMade().isEmpty();
         for (RecipeLine line : recipe.withMade()) {
-            line.read()
-                    .knownFood()
-                    .filter(Food::described)
-                    .ifPresentOrElse(
-                            food -> in.addAll(food.traits().allergens()),
-                            () -> unknown.add(line.read().foodName()));
+            Food food = line.read().food();
+            plants &= food != null && Diet.VEGAN.takes(food, line.read().text());
+            if (food == null || !food.described()) {
+                unknown.add(line.read().foodName());
+                continue;
+            }
+            in.addAll(food.traits().allergens());
+            if (food.is(Nature.LOOK)) {
+                byMaker.add(food.name());
+            }
         }
-        String known = in.stream().map(Allergen::words).collect(Collectors.joining(", "));
-        String rest = unknown.isEmpty() ? "" : "not known: " + String.join(", ", unknown);
-        return known.isEmpty() || rest.isEmpty() ? known + rest : known + "; " + rest;
+        return Stream.of(
+                        in.stream().map(Allergen::words).collect(Collectors.joining(", ")),
+                        unknown.isEmpty() ? "" : "not known: " + String.join(", ", unknown),
+                        byMaker.isEmpty() ? "" : "look at the pack: " + String.join(", ", byMaker),
+                        plants && byMaker.isEmpty() ? "no animal product" : "")
+                .filter(part -> !part.isEmpty())
+                .collect(Collectors.joining("; "));
     }
 
     /** The steps left for the evening. */

@@ -60,7 +60,7 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
             return new Wanted(
                     line.read().food(),
                     line.read().foodName(),
-                    line.amount(),
+                    line.paid(),
                     line.line().made(),
                     line.read().whole(),
                     dish);

@@ -60,6 +60,11 @@ public record LineAmount(String part, @Nullable Reading reading, String words, L
     /** "1 #10 can": the number is a size of tin. */
     private static final Pattern TIN_SIZE = Pattern.compile("(?:^|\\s)(#\\s?\\d{1,3})(?=\\s)");
 
+    /** P: grams of the largest usual tin, and of the least: a line that says more for several says all of them. */
+    private static final Rational LARGE_TIN = Rational.of(450);
+
+    private static final Rational SMALL_TIN = Rational.of(200);
+
     private static final Pattern BRACKETS = Pattern.compile("[(\\[]([^()\\[\\]]*)[)\\]]");
     private static final Pattern PART =
             Pattern.compile("^(?:the\\s+)?((?:\\p{L}+\\s+){0,3}?\\p{L}+)\\s+(?:of|from)\\s+", Pattern.CASE_INSENSITIVE);
@@ -181,13 +186,23 @@ public record LineAmount(String part, @Nullable Reading reading, String words, L
         }
         Rational many = count.max().value();
         Unit unit = counted.bare() ? null : count.unit();
-        boolean each = EACH.matcher(inside).find() || unit != null && unit.isPack();
+        boolean pack = unit != null && unit.isPack() && !tinsTogether(unit, said.max(), many);
+        boolean each = EACH.matcher(inside).find() || pack;
         if (each) {
             Quantity all = new Quantity(said.min().times(many), said.max().times(many));
             return Optional.of(with(counted, all, new Packs(many, said.max(), unit)));
         }
         Amount one = Amount.of(said.max().value().dividedBy(many), said.unit());
         return Optional.of(with(counted, said, new Packs(many, one, unit, true)));
+    }
+
+    /** "2 tins tomatoes (800 g)": no tin of that size is usual, two that weigh so much together are. */
+    private static boolean tinsTogether(Unit unit, Amount said, Rational many) {
+        boolean metric = said.unit().equals(Unit.G) || said.unit().equals(Unit.ML);
+        return metric
+                && unit.equals(Unit.named("tin"))
+                && said.value().compareTo(LARGE_TIN) > 0
+                && said.value().dividedBy(many).compareTo(SMALL_TIN) >= 0;
     }
 
     private static Reading with(Reading counted, Quantity quantity, @Nullable Packs packs) {

@@ -6,11 +6,15 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
+import wexilla.core.food.Part;
 import wexilla.core.food.Scaling;
 import wexilla.core.food.State;
 import wexilla.core.food.WordLists;
+import wexilla.core.food.Yield;
+import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Packs;
 import wexilla.core.quantity.Quantity;
+import wexilla.core.quantity.Rational;
 
 /**
  * A typed line as understood.
@@ -46,6 +50,7 @@ public record ReadLine(
     private static final int SHORTEST = 8;
 
     private static final Pattern WHOLE = WordLists.of("step-words").list("whole");
+    private static final Pattern READY = WordLists.of("step-words").list("ready");
     private static final Pattern VESSEL = Pattern.compile(
             "\\b(?:for|to) (?:grease|greasing|dusting|lining|line)\\b|\\bfor the (?:tin|tray|dish|mould|pan)\\b"
                     + "|\\bfor (?:the )?(?:top|topping|lid|crust)\\b|\\bon top\\b|\\bto top\\b|\\bto sprinkle on top\\b",
@@ -147,6 +152,19 @@ public record ReadLine(
         // most lines name no preparation at all, and are asked often
         return text.length() > foodName.length() + SHORTEST
                 && WHOLE.matcher(text).find();
+    }
+
+    /**
+     * What is left of a gram as bought of what its amount says: 0.81 for "900 g potatoes, ready to cook"; one where the
+     * amount is as bought, or nobody knows what is peeled off.
+     */
+    Rational ofBought() {
+        Quantity said = quantity;
+        Yield ready = food == null || preparation.length() < SHORTEST
+                ? null
+                : food.traits().yield(Part.READY);
+        boolean measured = said != null && said.unit().dimension() != Dimension.COUNT;
+        return ready != null && measured && READY.matcher(preparation).find() ? ready.ofOne() : Rational.ONE;
     }
 
     public Optional<Food> knownFood() {

@@ -55,13 +55,28 @@ public record Sized(Recipe recipe, Size size, List<Line> lines) {
             return line.read();
         }
 
-        /** What goes in and is paid for, the middle of a range; null when no amount is written. */
+        /** What goes in, the middle of a range; null when no amount is written. */
         public @Nullable Amount amount() {
             Quantity quantity = read().quantity();
             return quantity == null ? null : sized(quantity.middle());
         }
 
-        /** What has to be there, the upper end of a range; null when no amount is written. */
+        /** What is paid for: what goes in, with its peel; null when no amount is written. */
+        public @Nullable Amount paid() {
+            return bought(amount());
+        }
+
+        /** What has to be there, with its peel; null when no amount is written. */
+        public @Nullable Amount wanted() {
+            return bought(most());
+        }
+
+        private @Nullable Amount bought(@Nullable Amount ready) {
+            Rational left = read().ofBought();
+            return ready == null || left.equals(Rational.ONE) ? ready : ready.times(Rational.ONE.dividedBy(left));
+        }
+
+        /** The most that goes in, the upper end of a range; null when no amount is written. */
         public @Nullable Amount most() {
             Quantity quantity = read().quantity();
             return quantity == null ? null : sized(quantity.max());

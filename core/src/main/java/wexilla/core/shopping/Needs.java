@@ -87,7 +87,7 @@ public record Needs(List<Met> met) {
                             food.key(),
                             food,
                             food.name(),
-                            line.most(),
+                            line.wanted(),
                             day,
                             dish,
                             line.line().made(),
@@ -104,7 +104,7 @@ public record Needs(List<Met> met) {
             if (food != null) {
                 return food;
             }
-            Amount most = line.most();
+            Amount most = line.wanted();
             Unit base = most == null ? Unit.PIECE : most.unit().base();
             boolean measured = base.equals(Unit.G) || base.equals(Unit.ML);
             String name = line.read().foodName();
@@ -112,7 +112,7 @@ public record Needs(List<Met> met) {
         }
 
         private static boolean byThePack(Sized.Line line) {
-            Amount most = line.most();
+            Amount most = line.wanted();
             return most != null && most.unit().isPack();
         }
 

@@ -195,6 +195,9 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
         boolean half = line.each() != null
                 && !line.each().value().isWhole()
                 && line.each().unit().dimension() == Dimension.COUNT;
+        if (keeping.equals("eggs") && KeepingWords.say("shelled", said)) {
+            return "eggs-shelled";
+        }
         if (PLANTS.contains(keeping) && storage != Storage.FREEZER && (KeepingWords.say("cut", said) || half)) {
             return "cut-vegetables";
         }
@@ -211,7 +214,8 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
         if (shut && keeping.equals("soup") && KeepingWords.say("carton", said)) {
             return "cartons";
         }
-        if (shut && !line.since().made() && COOKED_CLASSES.contains(keeping) && KeepingWords.say("tin", said)) {
+        boolean put = COOKED_CLASSES.contains(keeping) || PLANTS.contains(keeping);
+        if (shut && !line.since().made() && put && KeepingWords.say("tin", said)) {
             return "tins";
         }
         boolean own = KeepingWords.say("own", said);

@@ -40,7 +40,8 @@ record NotePrice(@Nullable Said said, String rest, String ask) {
 
     private static final String MONEY = "[€$£]?\\s?(\\d{0,6}[.,]\\d{2})(?![\\d%])\\s?(?:€|eur\\b)?";
     private static final Pattern FREE = Pattern.compile(
-            "\\b(?:free|given|gift|for nothing)\\b(?:\\s+(?:from|by)\\s+[\\p{L} ]+)?", Pattern.CASE_INSENSITIVE);
+            "\\b(?:free(?![- ]?range)|given|gift:?|for nothing)(?![\\p{L}])(?:\\s+(?:from|by)\\s+[\\p{L} ]+)?",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern WAS = Pattern.compile(
             "\\bwas\\s+" + MONEY + ",?\\s*(?:now|reduced to|down to)\\s+" + MONEY, Pattern.CASE_INSENSITIVE);
     private static final Pattern BOGO =
@@ -78,7 +79,6 @@ record NotePrice(@Nullable Said said, String rest, String ask) {
     static boolean free(String text) {
         Matcher free = FREE.matcher(text);
         return free.find()
-                && free.start() > 0
                 && !BOGO.matcher(text).find()
                 && !text.matches("(?i).*(?:gluten|dairy|fat|sugar|lactose|wheat|nut|meat|egg|salt)[- ]free.*");
     }

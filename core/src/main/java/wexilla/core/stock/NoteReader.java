@@ -36,7 +36,7 @@ public final class NoteReader {
     private static final Pattern OPENED =
             Pattern.compile("(?<!un|un-)\\b(?:opened|open|started|part-used)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OUT_OF = Pattern.compile(
-            "^(?:we(?:'re| are) )?(?:no(?: more)?|out of)\\s+(?=\\p{L})|\\s*[:,]\\s*(?:out|none|gone|finished)\\s*$|\\s(?:finished|used up|is out|are out)\\s*$|\\b(?:all gone|none left|run out)\\b",
+            "^(?:we(?:'re| are) )?(?:no(?: more)?|out of)\\s+(?=\\p{L})|\\s*[:,]\\s*(?:out|none|gone|finished)\\s*$|\\s(?:finished|used up|(?:is |are )?out)\\s*$|\\b(?:all gone|none left|run out)\\b",
             Pattern.CASE_INSENSITIVE);
     /** Named alone, these are the cooked dish, not what it is made of. */
     private static final Pattern DISHES = Pattern.compile(

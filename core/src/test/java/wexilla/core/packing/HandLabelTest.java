@@ -63,7 +63,8 @@ class HandLabelTest {
         assertThat(Label.contains(new Recipe("b", 2, List.of(flour, scales), List.of())))
                 .isEqualTo("gluten; not known: dragon scales");
         assertThat(Label.contains(new Recipe("c", 2, List.of(onion), List.of())))
-                .isEmpty();
+                .isEqualTo("no animal product");
+        assertThat(Label.contains(new Recipe("d", 2, List.of(), List.of()))).isEmpty();
     }
 
     private static Food food(String key, String name, Allergen... allergens) {

@@ -1,0 +1,97 @@
+package wexilla.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+import wexilla.app.support.Sample;
+import wexilla.app.support.StoryKitchen;
+
+/** More of what must come out of the ways of working that strangers wrote down: lines of a dish, the list and the freezer. */
+class StoriesOfDishesTest extends StoryKitchen {
+
+    /** S01.1, S11.2: what is weighed ready to cook is bought with its peel. Potatoes 0.81: USDA Food Buying Guide, AH 102. */
+    @Test
+    void whatIsPeeledIsBoughtWhole() {
+        recipe("Mash", 4, "889 g potatoes, ready to cook");
+        evening("2026-11-25", "Mash", 4);
+        assertThat(list()).containsExactly("1.1 kg potato");
+    }
+
+    /** S04.5, S05.12: what is there is promised once; an evening out asks for nothing. */
+    @Test
+    void nothingIsPromisedTwice() {
+        http.note("hard cheese 80 g 1.20");
+        recipe("Sprout bake", 4, "80 g hard cheese");
+        recipe("Mince pan", 4, "60 g hard cheese");
+        evening("2026-11-24", "Sprout bake", 4);
+        evening("2026-11-25", "Mince pan", 4);
+        http.act("/api/plan/evening", Sample.evening("2026-11-26", "OUT", List.of(), List.of()))
+                .ok();
+        JsonNode wanted = http.get("/api/shop").ok().path("wanted");
+        assertThat(wanted).hasSize(1);
+        assertThat(wanted.get(0).path("need").asString()).isEqualTo("60 g");
+        assertThat(wanted.get(0).path("dishes").toString()).isEqualTo("[\"Mince pan\"]");
+    }
+
+    /** S03.4, S18.3: other beans are another line; cooked ones stand in for a tin only where the line allows it. */
+    @Test
+    void otherBeansAreNoBeansOfThisKind() {
+        http.note("cooked white beans 480 g\n2 tins white beans 1.70");
+        String chilli = recipe("Chilli", 4, "2 tins black beans", "1 tin kidney beans");
+        JsonNode lines = http.get("/api/cook/" + chilli + "?style=COOKED").ok().path("goesIn");
+        lines.forEach(line -> assertThat(line.path("takes")).isEmpty());
+        // S16.11: 240 g of cooked beans are a tin
+        String soup = recipe("Bean soup", 4, "3 tins white beans");
+        JsonNode line = http.get("/api/cook/" + soup + "?style=COOKED")
+                .ok()
+                .path("goesIn")
+                .get(0);
+        assertThat(line.path("takes")).hasSize(2);
+        assertThat(line.has("notInStock")).isFalse();
+    }
+
+    /** S19.4: beans of Thursday in Monday's stew make it four days old, tinned ones do not. */
+    @ParameterizedTest
+    @CsvSource({"beans cooked Thu 600 g, 2027-01-25", "2 tins white beans 1.60, 2027-01-29"})
+    void aStewIsAsOldAsItsBeans(String note, String until) {
+        on("2027-01-24T09:00:00Z");
+        http.note(note);
+        on("2027-01-25T09:00:00Z");
+        http.note("500 g minced beef 5.00");
+        String stew = recipe("Mince stew", 4, "500 g minced beef", "480 g cooked white beans");
+        http.act("/api/cook", Sample.cook(stew, 4)).ok();
+        assertThat(until("Mince stew")).isEqualTo(until);
+    }
+
+    /** S06.12, S13.14: a bag takes what spoils first in it, an opened tin before the meat. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            850 g turkey pieces; 2 tins lentils; 2 tins tomatoes | RAW_BAG | 2027-04-10
+            1.3 kg beef chuck; 200 ml relish                     | RAW_BAG | 2027-04-10
+            900 g chicken thighs; 1 cup plum sauce               | RAW_BAG | 2027-04-10
+            450 g minced turkey; 2 peppers                       | COOKED  | 2027-07-10
+            900 g chicken thighs; 200 g rice                     | COOKED  | 2027-04-10
+            """)
+    void aBagIsFrozenNoLongerThanItsShortest(String lines, String style, String best) {
+        on("2027-01-10T09:00:00Z");
+        String bag = http.act("/api/recipes", Sample.styled("Bag", List.of(lines.split("; "))))
+                .ok()
+                .path("id")
+                .asString();
+        Map<String, Object> cook = new HashMap<>(Sample.cook(bag, 4));
+        cook.put("style", style);
+        String lot = http.act("/api/cook", cook).ok().path("lot").asString();
+        JsonNode packed = http.act(
+                        "/api/pack",
+                        Map.of("lot", lot, "packets", List.of(4), "place", Sample.place(http, "Freezer, top drawer")))
+                .ok();
+        assertThat(packed.path("packets").get(0).path("until").path("date").asString())
+                .isEqualTo(best);
+    }
+}
