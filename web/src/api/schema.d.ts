@@ -2514,11 +2514,13 @@ export interface components {
         };
         WantedView: {
             aisle: string;
+            asksUnit?: string;
             dishes: string[];
             expected?: string;
             firstDay?: string;
             food?: string;
             item?: string;
+            known: boolean;
             name: string;
             need?: string;
             pack?: string;

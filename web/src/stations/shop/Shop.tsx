@@ -5,7 +5,7 @@ import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { Empty, Heading, Money, OneOf, OtherProblem, Waiting } from '../../kit/kit';
 import { Away, Soon } from './Away';
-import { InBasket, WantedRow } from './rows';
+import { asks, InBasket, WantedRow } from './rows';
 
 type Wanted = Schema['WantedView'];
 
@@ -31,6 +31,8 @@ export function Shop() {
     return <Waiting />;
   }
   const aisles = [...new Set(shop.wanted.map((wanted) => wanted.aisle))];
+  // one question on a screen; the others wait under Household
+  const asked = shop.wanted.find(asks);
   const nothing = shop.wanted.length === 0 && shop.basket.length === 0;
   return (
     <>
@@ -92,7 +94,7 @@ export function Shop() {
                 {shop.wanted
                   .filter((wanted) => wanted.aisle === aisle)
                   .map((wanted) => (
-                    <WantedRow key={keyOf(wanted)} wanted={wanted} />
+                    <WantedRow key={keyOf(wanted)} wanted={wanted} ask={wanted === asked} />
                   ))}
               </ul>
             </section>

@@ -16,6 +16,7 @@ const wanted: Schema['WantedView'] = {
   firstDay: '2026-11-25',
   dishes: ['Bean pot'],
   why: '',
+  known: true,
 };
 
 type Sent = { path: string; body: { packs?: number }; key: string };
@@ -50,7 +51,7 @@ const show = () =>
   render(
     <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
       <ul>
-        <WantedRow wanted={wanted} />
+        <WantedRow wanted={wanted} ask={false} />
       </ul>
     </QueryClientProvider>,
   );

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { answer, api, type Schema } from '../../api/client';
 import { useAct } from '../../api/useAct';
+import { Ask, AskMeasure } from '../../kit/Ask';
 import { Money, OtherProblem } from '../../kit/kit';
 import { shortDay, whole } from '../../kit/words';
 
@@ -10,8 +11,9 @@ const packsOf = (packs: number, pack: string | undefined) =>
   pack ? (packs > 1 ? `${packs} × ${pack}` : pack) : packs > 1 ? `${packs} ×` : '';
 
 /** One thing to buy: a tap puts it into the basket at the expected price; only a surprise is typed. */
-export function WantedRow({ wanted }: { wanted: Wanted }) {
+export function WantedRow({ wanted, ask }: { wanted: Wanted; ask: boolean }) {
   const [open, setOpen] = useState(false);
+  const [asking, setAsking] = useState(false);
   const [packs, setPacks] = useState(String(wanted.packs));
   const [pack, setPack] = useState(wanted.pack ?? '');
   const [price, setPrice] = useState(wanted.expected ?? '');
@@ -73,12 +75,23 @@ export function WantedRow({ wanted }: { wanted: Wanted }) {
           </button>
         </div>
       )}
-      <div className="col-span-3">
+      <div className="no-print col-span-3">
         <OtherProblem problem={tick.problem} fields={[]} />
+        {ask && !asking && (
+          <button type="button" className="btn btn-ghost min-h-11" onClick={() => setAsking(true)}>
+            {wanted.known ? `What does 1 ${wanted.asksUnit ?? ''} of ${wanted.name} weigh?` : `What is ${wanted.name}?`}
+          </button>
+        )}
+        {asking &&
+          ask &&
+          (wanted.known ? <AskMeasure food={wanted.name} unit={wanted.asksUnit ?? ''} /> : <Ask name={wanted.name} />)}
       </div>
     </li>
   );
 }
+
+/** Whether something can be asked about it. */
+export const asks = (wanted: Wanted) => !wanted.known || wanted.asksUnit !== undefined;
 
 /** What lies in the basket; taking it out undoes the tick. */
 export function InBasket({ basket }: { basket: Schema['TickedView'][] }) {

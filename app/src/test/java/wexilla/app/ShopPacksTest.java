@@ -37,7 +37,8 @@ class ShopPacksTest {
         "tinned tomatoes, 820, g, METRIC, 2 tins",
         "red lentils, 700, g, METRIC, 2 × 500 g",
         "milk, 1200, ml, METRIC, 2 × 1 l",
-        "spinach, 263, g, METRIC, 270 g"
+        "spinach, 263, g, METRIC, 2 × 200 g",
+        "plain flour, 1200, g, METRIC, 2 × 1 kg"
     })
     void whatIsLackingIsSaidAsItIsBought(String name, String value, String unit, System system, String words) {
         Food food = reference.book().named(name).orElseThrow();

@@ -94,4 +94,21 @@ class StoriesOfDishesTest extends StoryKitchen {
         assertThat(packed.path("packets").get(0).path("until").path("date").asString())
                 .isEqualTo(best);
     }
+
+    /** What nobody has described is bought by its jar and asked about; a bunch whose weight is missing, too. */
+    @Test
+    void theListAsksWhereAFactIsMissing() {
+        http.note("bean sprouts 100 g");
+        recipe("Green curry", 4, "1 jar moon curry paste", "2 bunches bean sprouts");
+        evening("2026-11-25", "Green curry", 4);
+        JsonNode wanted = http.get("/api/shop").ok().path("wanted");
+        JsonNode paste = wanted.valueStream()
+                .filter(one -> one.path("name").asString().equals("moon curry paste"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(paste.path("pack").asString()).isEqualTo("1 jar");
+        assertThat(paste.path("known").asBoolean()).isFalse();
+        assertThat(wanted.valueStream().map(one -> one.path("asksUnit").asString("")))
+                .contains("bunch");
+    }
 }

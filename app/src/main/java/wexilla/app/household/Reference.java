@@ -86,7 +86,7 @@ public class Reference {
         riceKept = keeping.riceKept();
         shopPacks = new ShopPacks(ReferenceRows.of("shop_packs.csv").stream()
                 .collect(Collectors.toMap(
-                        row -> row.get("class"),
+                        row -> row.get("of"),
                         row -> ReferenceRows.list(row, "packs").stream()
                                 .map(Reference::amount)
                                 .toList())));

@@ -25,6 +25,8 @@ final class ShopViews {
      * @param packs how many of {@code pack}; one when no pack was ever seen
      * @param expected decimal money for all packs; absent when no price was ever seen
      * @param staple low or out, not counted
+     * @param known false for what nobody has described
+     * @param asksUnit the unit whose weight is missing to count it: a bunch, a jar; absent when none is
      */
     record WantedView(
             @Nullable String food,
@@ -38,7 +40,9 @@ final class ShopViews {
             boolean staple,
             @Nullable String firstDay,
             List<String> dishes,
-            String why) {}
+            String why,
+            boolean known,
+            @Nullable String asksUnit) {}
 
     /** In the basket. @param act undoing it takes it out again */
     record TickedView(
@@ -77,7 +81,9 @@ final class ShopViews {
                 line.firstDay() == null,
                 line.firstDay() == null ? null : line.firstDay().toString(),
                 line.dishes(),
-                line.why());
+                line.why(),
+                line.food().described(),
+                line.asks() == null ? null : line.asks().symbol());
     }
 
     /** Something somebody put on the list. */
@@ -96,7 +102,9 @@ final class ShopViews {
                 false,
                 null,
                 List.of("added by hand"),
-                "");
+                "",
+                read.food() == null || read.food().described(),
+                null);
     }
 
     /** A food that came into the book while this list was made is in it with the next one. */

@@ -14,6 +14,7 @@ import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.WholePacks;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Unit;
 
 /**
  * A shopping list: what is needed in packs that can be bought, by aisle.
@@ -34,6 +35,7 @@ public record Basket(List<Line> lines, Cost expected) {
      * @param buy the packs that cover it; null when no pack of it was ever seen
      * @param firstDay null for a staple
      * @param why what is unknown, in the cook's words
+     * @param asks the unit of which nobody knows what it weighs; null when none is missing
      */
     public record Line(
             Food food,
@@ -42,7 +44,8 @@ public record Basket(List<Line> lines, Cost expected) {
             WholePacks.@Nullable Buy buy,
             @Nullable LocalDate firstDay,
             List<String> dishes,
-            String why) {}
+            String why,
+            @Nullable Unit asks) {}
 
     /**
      * @param staples foods that are low or out
@@ -66,7 +69,7 @@ public record Basket(List<Line> lines, Cost expected) {
                         .findFirst()
                         .map(kind -> new WholePacks.Buy(kind, 1, kind.price()))
                         .orElse(null);
-                lines.add(new Line(staple, aisle(staple), null, one, null, List.of(), ""));
+                lines.add(new Line(staple, aisle(staple), null, one, null, List.of(), "", null));
             }
         }
         lines.sort(Comparator.<Line>comparingInt(line -> order(line.aisle()))
@@ -81,7 +84,14 @@ public record Basket(List<Line> lines, Cost expected) {
 
     private static Line line(Needs.Item item, @Nullable Amount lacking, Optional<WholePacks.Buy> buy, String why) {
         return new Line(
-                item.food(), aisle(item.food()), lacking, buy.orElse(null), item.firstDay(), item.dishes(), why);
+                item.food(),
+                aisle(item.food()),
+                lacking,
+                buy.orElse(null),
+                item.firstDay(),
+                item.dishes(),
+                why,
+                why.isEmpty() ? null : item.asks());
     }
 
     private static String aisle(Food food) {

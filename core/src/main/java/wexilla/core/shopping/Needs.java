@@ -130,6 +130,7 @@ public record Needs(List<Met> met) {
      * @param lacking what stock does not have; null when nothing is lacking or the need is not known
      * @param past lots there are, but past their limit by that day
      * @param unknown what keeps it from being counted, in the cook's words; empty when nothing does
+     * @param asks the unit of which nobody knows what it weighs, where that alone keeps it from being counted
      */
     public record Met(
             Want want,
@@ -137,7 +138,8 @@ public record Needs(List<Met> met) {
             List<Take> takes,
             @Nullable Amount lacking,
             List<OpenLot> past,
-            String unknown) {}
+            String unknown,
+            @Nullable Unit asks) {}
 
     /** @param supply is taken from */
     public static Needs of(Collection<Want> wants, Supply supply, Measures measures) {
@@ -158,7 +160,7 @@ public record Needs(List<Met> met) {
             return;
         }
         String unknown = made.lines().isEmpty() ? "what goes into " + want.name() : "";
-        all.add(new Met(want, own.need(), own.takes(), null, own.past(), unknown));
+        all.add(new Met(want, own.need(), own.takes(), null, own.past(), unknown, null));
         want.afresh(made, lacking, measures).forEach(within -> met(within, supply, measures, all));
     }
 
@@ -167,7 +169,7 @@ public record Needs(List<Met> met) {
         if (amount == null) {
             boolean there = !supply.usable(want.key(), want.day()).isEmpty();
             return there
-                    ? new Met(want, null, List.of(), null, List.of(), "")
+                    ? new Met(want, null, List.of(), null, List.of(), "", null)
                     : unknown(want, "no amount of " + want.name());
         }
         List<OpenLot> past = supply.past(want.key(), want.day());
@@ -180,22 +182,27 @@ public record Needs(List<Met> met) {
         if (need == null) {
             // what is there cannot be held against it; where nothing is, it is bought as it was written
             if (want.made() != null || !supply.left(want.key()).isEmpty()) {
-                return unknown(want, "the " + reckoned.missing());
+                Unit asks = food.described() ? amount.unit() : null;
+                return new Met(want, null, List.of(), null, List.of(), "the " + reckoned.missing(), asks);
             }
             need = reckoned.asWritten();
         }
         Supply.Serving serving = want.whole()
                 ? supply.take(food.key(), need, want.day())
                 : supply.take(food, need, want.day(), want.dish());
+        if (!food.described() && serving.takes().isEmpty() && amount.unit().isPack()) {
+            // nothing of it is there: it is bought by the jar, as the line says
+            return new Met(want, need, List.of(), amount, past, "", null);
+        }
         return met(want, need, serving, past);
     }
 
     private static Met met(Want want, Amount need, Supply.Serving serving, List<OpenLot> past) {
-        return new Met(want, need, serving.takes(), serving.whole() ? null : serving.lacking(), past, "");
+        return new Met(want, need, serving.takes(), serving.whole() ? null : serving.lacking(), past, "", null);
     }
 
     private static Met unknown(Want want, String why) {
-        return new Met(want, null, List.of(), null, List.of(), why);
+        return new Met(want, null, List.of(), null, List.of(), why, null);
     }
 
     /**
@@ -204,9 +211,15 @@ public record Needs(List<Met> met) {
      * @param lacking by unit, since a cabbage and 300 g of it are not summed blindly
      * @param firstDay the first day it is needed
      * @param dishes what for, without repeats
+     * @param asks the first unit whose weight is missing; null when none is
      */
     public record Item(
-            Food food, List<Amount> lacking, LocalDate firstDay, List<String> dishes, List<String> unknown) {}
+            Food food,
+            List<Amount> lacking,
+            LocalDate firstDay,
+            List<String> dishes,
+            List<String> unknown,
+            @Nullable Unit asks) {}
 
     /** What has to be bought of each food, in the order first needed. */
     public List<Item> items() {
@@ -237,6 +250,7 @@ public record Needs(List<Met> met) {
                         .map(Met::unknown)
                         .filter(u -> !u.isEmpty())
                         .distinct()
-                        .toList());
+                        .toList(),
+                of.stream().map(Met::asks).filter(Objects::nonNull).findFirst().orElse(null));
     }
 }

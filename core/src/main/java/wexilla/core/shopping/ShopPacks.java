@@ -20,9 +20,9 @@ import wexilla.core.quantity.Unit;
  * How things are bought: pieces, bunches, heads, tins and packets rather than 716 g of peppers; what has no pack of its
  * own by the scale, in steps a counter knows.
  *
- * @param byClass packs of each keeping class, the first a food's facts lead to is meant
+ * @param usual packs of a food by its key, or of all of a keeping class; the first the food's facts lead to is meant
  */
-public record ShopPacks(Map<String, List<Amount>> byClass) {
+public record ShopPacks(Map<String, List<Amount>> usual) {
 
     /** More pieces than this are bought by the kilo. */
     private static final Rational MOST_PIECES = Trade.number("shop.most-pieces");
@@ -40,7 +40,7 @@ public record ShopPacks(Map<String, List<Amount>> byClass) {
     private static final Rational THOUSAND = Rational.of(1000);
 
     public ShopPacks {
-        byClass = Map.copyOf(byClass);
+        usual = Map.copyOf(usual);
     }
 
     /**
@@ -58,7 +58,7 @@ public record ShopPacks(Map<String, List<Amount>> byClass) {
 
     /** This much of a food, in the packs it comes in, rounded up. */
     public Buy buy(Food food, Amount need, Measures measures, KitchenMeasure.System system) {
-        for (Amount pack : byClass.getOrDefault(food.keepingClass(), List.of())) {
+        for (Amount pack : usual(food)) {
             Amount each = in(food, pack, need.unit(), measures);
             if (each == null || each.value().isZero()) {
                 continue;
@@ -87,7 +87,7 @@ public record ShopPacks(Map<String, List<Amount>> byClass) {
 
     /** A pack that was seen, as people say it: 110 g of onion is one onion. */
     public Optional<Amount> said(Food food, Amount seen, long packs, Measures measures) {
-        return byClass.getOrDefault(food.keepingClass(), List.of()).stream()
+        return usual(food).stream()
                 .filter(pack ->
                         GROWN.contains(pack.unit().symbol()) && !pack.unit().equals(seen.unit()))
                 .flatMap(pack -> Optional.ofNullable(in(food, pack, seen.unit(), measures))
@@ -97,6 +97,11 @@ public record ShopPacks(Map<String, List<Amount>> byClass) {
                         .map(count -> pack.times(Rational.of(nearest(count))).times(Rational.of(packs)))
                         .stream())
                 .findFirst();
+    }
+
+    private List<Amount> usual(Food food) {
+        List<Amount> own = usual.get(food.key().id());
+        return own != null ? own : usual.getOrDefault(food.keepingClass(), List.of());
     }
 
     private static BigInteger nearest(Rational count) {
