@@ -46,6 +46,7 @@ public class Reference {
     private final KeepingGuide riceKept;
     private final List<Likeness> likenesses;
     private final ShopPacks shopPacks;
+    private final BigBuys bigBuys = BigBuys.read();
 
     Reference() {
         Map<String, List<FoodFact>> facts = ReferenceRows.of("food_facts.csv").stream()
@@ -124,6 +125,11 @@ public class Reference {
     }
 
     /** How things are bought where no pack of them was ever seen. */
+    /** What is known of cutting and stretching big buys. */
+    public BigBuys bigBuys() {
+        return bigBuys;
+    }
+
     public ShopPacks shopPacks() {
         return shopPacks;
     }

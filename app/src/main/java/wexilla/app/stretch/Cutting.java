@@ -3,11 +3,13 @@ package wexilla.app.stretch;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
+import java.util.Currency;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import wexilla.app.household.Reference;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Food;
@@ -20,6 +22,7 @@ import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
+import wexilla.core.stretch.Pot;
 import wexilla.core.stretch.Share;
 import wexilla.core.stretch.Slab;
 import wexilla.core.stretch.StretchPlan;
@@ -35,13 +38,15 @@ public final class Cutting {
     private Cutting() {}
 
     /**
-     * A part as typed: one of {@code percent}, {@code grams}, {@code portions} with {@code portionGrams}, always meat.
+     * A part as typed: one of {@code percent}, {@code grams}, {@code portions} with {@code portionGrams}, {@code pieces}
+     * with {@code pieceGrams}, always meat.
      *
      * @param part absent or {@code meat} for meat; anything else is a by-product, such as bones
      * @param plates how many plates it makes with its extender; absent when it is served plain
      * @param form whole, sliced, shredded or stock; shredded when nothing is said
      * @param eatOn ISO day, absent while open
      * @param freeze whether it goes into the freezer on the cook day
+     * @param locked whether it keeps its size when others change
      */
     public record ShareAsked(
             String name,
@@ -50,13 +55,16 @@ public final class Cutting {
             @Nullable String grams,
             @Nullable String portions,
             @Nullable String portionGrams,
+            @Nullable String pieces,
+            @Nullable String pieceGrams,
             @Nullable String costPercent,
             @Nullable String valuePerKg,
             @Nullable String plates,
             @Nullable String form,
             @Nullable String extender,
             @Nullable String eatOn,
-            @Nullable Boolean freeze) {
+            @Nullable Boolean freeze,
+            @Nullable Boolean locked) {
 
         boolean meat() {
             return part == null || part.equals("meat");
@@ -69,6 +77,10 @@ public final class Cutting {
      * @param cookedYield cooked grams of one gram; absent takes the reference value of the food
      * @param method weight, fixed or value
      * @param cookOn ISO day, absent while open; {@code rawEatBy} the raw joint's limit
+     * @param raw whether it is cut before it is cooked: grams, pieces and per cents are raw then, portions stay cooked
+     * @param inputs what goes into its pot: "1 cup water", "200 ml relish 1.40"
+     * @param open whether the pot is open, so that more boils away
+     * @param fat per cent of fat as declared, {@code lean} of lean meat; together 100
      */
     public record StretchAsked(
             String food,
@@ -78,7 +90,16 @@ public final class Cutting {
             @Nullable String method,
             List<ShareAsked> shares,
             @Nullable String cookOn,
-            @Nullable String rawEatBy) {
+            @Nullable String rawEatBy,
+            @Nullable Boolean raw,
+            @Nullable List<String> inputs,
+            @Nullable Boolean open,
+            @Nullable String fat,
+            @Nullable String lean) {
+
+        Slab.Cut cut() {
+            return Boolean.TRUE.equals(raw) ? Slab.Cut.RAW : Slab.Cut.COOKED;
+        }
 
         /** How the price is shared; by weight when nothing is said. */
         Slab.Method sharing() {
@@ -90,7 +111,7 @@ public final class Cutting {
         }
     }
 
-    /** What comes of it. */
+    /** What comes of it. @param outputs what comes out of its pot */
     public record Cut(
             Slab slab,
             List<Share> shares,
@@ -98,10 +119,11 @@ public final class Cutting {
             Optional<Food> food,
             Rational rawGrams,
             Rational yield,
-            String yieldSource) {}
+            String yieldSource,
+            List<Pot.Output> outputs) {}
 
     /** @param currency of the price; previews, which know none, take euro */
-    public static Cut of(StretchAsked asked, FoodBook book, KeepingGuide keeping, java.util.Currency currency) {
+    public static Cut of(StretchAsked asked, FoodBook book, Reference reference, Currency currency) {
         if (asked.shares().size() > MOST_SHARES) {
             throw Problem.at("/shares", asked.shares().size() + " parts; " + MOST_SHARES + " is the most.");
         }
@@ -110,43 +132,50 @@ public final class Cutting {
         if (weight.unit().dimension() != Dimension.MASS || weight.value().isZero()) {
             throw Problem.at("/weight", "“" + asked.weight() + "” is no weight; write it like 2.5 kg.");
         }
-        Yield yield = yieldOf(asked, food);
-        Money price = Asked.money("/price", asked.price(), currency);
+        Yield yield = BuyYield.of(asked, food, reference.bigBuys());
+        PotAsked pot = PotAsked.of(asked, book, currency);
+        Money price = Asked.money("/price", asked.price(), currency).plus(pot.price());
         Slab.Method sharing = asked.sharing();
         List<Share> shares = new ArrayList<>();
-        List<Wish> wishes = new ArrayList<>();
         for (int i = 0; i < asked.shares().size(); i++) {
             shares.add(share("/shares/" + i, asked.shares().get(i)));
-            wishes.add(wish("/shares/" + i, asked.shares().get(i)));
         }
         Rational grams = Measures.US.toBase(weight).value();
-        Slab slab = cut(grams, yield.ofOne(), price, sharing, shares);
+        Slab slab = cut(grams, yield.ofOne(), price, sharing, asked.cut(), shares);
+        Extended extended = new Extended(food, book, reference.bigBuys().protein());
+        List<Wish> wishes = new ArrayList<>();
+        for (int i = 0; i < asked.shares().size(); i++) {
+            ShareAsked share = asked.shares().get(i);
+            Rational protein =
+                    share.meat() ? extended.protein(slab.parts().get(i).grams(), share.extender()) : null;
+            wishes.add(wish("/shares/" + i, share, protein));
+        }
         StretchPlan plan = StretchPlan.of(
                 slab,
                 wishes,
                 new StretchPlan.Days(
                         day("/cookOn", asked.cookOn()),
                         day("/rawEatBy", asked.rawEatBy()),
-                        keeping.rule(KeepingGuide.COOKED_DISH),
+                        reference.keeping().rule(KeepingGuide.COOKED_DISH),
                         grams.dividedBy(Rational.of(1000)),
                         Thaw.shape(food.map(Food::keepingClass).orElse(""), false, null)));
-        return new Cut(slab, shares, plan, food, grams, yield.ofOne(), yield.source());
+        String name = food.map(Food::name).orElse(asked.food());
+        String cooked = name.startsWith("cooked ") ? name : "cooked " + name;
+        return new Cut(
+                slab,
+                shares,
+                plan,
+                food,
+                grams,
+                yield.ofOne(),
+                yield.source(),
+                pot.pot().outputs(cooked, slab, Measures.US));
     }
 
-    private static Yield yieldOf(StretchAsked asked, Optional<Food> food) {
-        if (asked.cookedYield() != null && !asked.cookedYield().isBlank()) {
-            Rational typed = Asked.number("/cookedYield", asked.cookedYield());
-            return Asked.at("/cookedYield", () -> new Yield(typed, "as typed"));
-        }
-        return food.map(f -> f.traits().cooked()).orElseThrow(() -> {
-            String fact = "cooked yield of " + asked.food();
-            return Problem.missingFact("/cookedYield", "The " + fact + " is not known; say it like 0.57.", fact);
-        });
-    }
-
-    private static Slab cut(Rational grams, Rational yield, Money price, Slab.Method how, List<Share> shares) {
+    private static Slab cut(
+            Rational grams, Rational yield, Money price, Slab.Method how, Slab.Cut cut, List<Share> shares) {
         try {
-            return Slab.cut(grams, yield, price, how, shares);
+            return Slab.cut(grams, yield, price, how, cut, shares);
         } catch (Slab.TooMuch tooMuch) {
             throw Problem.shortfall(
                     "/shares", tooMuch.getMessage(), tooMuch.shortfall().plain());
@@ -180,10 +209,21 @@ public final class Cutting {
             Rational each = Asked.number(at + "/portionGrams", asked.portionGrams());
             return Asked.at(at + "/portions", () -> new Share.Portions(portions, each));
         }
-        throw Problem.at(at, "“" + asked.name() + "” needs percent, grams, or portions with portionGrams.");
+        if (asked.pieces() != null) {
+            Rational pieces = Asked.number(at + "/pieces", asked.pieces());
+            if (asked.pieceGrams() == null) {
+                String fact = "weight of a piece for " + asked.name();
+                throw Problem.missingFact(at + "/pieceGrams", "Say what one piece weighs, like 350.", fact);
+            }
+            Rational each = Asked.number(at + "/pieceGrams", asked.pieceGrams());
+            return Asked.at(at + "/pieces", () -> new Share.Pieces(pieces, each));
+        }
+        throw Problem.at(
+                at,
+                "“" + asked.name() + "” needs percent, grams, portions with portionGrams, or pieces with pieceGrams.");
     }
 
-    private static Wish wish(String at, ShareAsked asked) {
+    private static Wish wish(String at, ShareAsked asked, @Nullable Rational protein) {
         Rational plates = number(at + "/plates", asked.plates());
         if (plates != null && (plates.signum() < 0 || plates.compareTo(Rational.of(500)) > 0)) {
             throw Problem.at(at + "/plates", "A part makes from 0 to 500 plates, not " + plates.plain() + ".");
@@ -192,7 +232,11 @@ public final class Cutting {
             plates = Asked.number(at + "/portions", asked.portions());
         }
         return new Wish(
-                plates, form(at, asked), day(at + "/eatOn", asked.eatOn()), Boolean.TRUE.equals(asked.freeze()));
+                plates,
+                form(at, asked),
+                day(at + "/eatOn", asked.eatOn()),
+                Boolean.TRUE.equals(asked.freeze()),
+                protein);
     }
 
     static Form form(String at, ShareAsked asked) {
@@ -202,7 +246,9 @@ public final class Cutting {
         try {
             return Form.valueOf(asked.form().toUpperCase(Locale.ROOT));
         } catch (IllegalArgumentException unknown) {
-            throw Problem.at(at + "/form", "“" + asked.form() + "” is no form; say whole, sliced, shredded or stock.");
+            throw Problem.at(
+                    at + "/form",
+                    "“" + asked.form() + "” is no form; say whole, sliced, diced, shredded, minced or stock.");
         }
     }
 

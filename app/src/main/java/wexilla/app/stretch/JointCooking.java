@@ -5,6 +5,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.Batches;
+import wexilla.app.cook.PotStock;
 import wexilla.app.household.Foods;
 import wexilla.app.household.Reference;
 import wexilla.app.household.Weighings;
@@ -25,9 +26,12 @@ import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Style;
+import wexilla.core.stock.StockUse.Take;
+import wexilla.core.stretch.DishKind;
 import wexilla.core.stretch.Piece;
+import wexilla.core.stretch.Slab;
 
-/** Cooking the joint: the raw lot is used up and each part becomes a lot. */
+/** Cutting the joint raw or cooked: the raw lot is used up and each part becomes a lot. */
 @Component
 class JointCooking {
 
@@ -37,6 +41,7 @@ class JointCooking {
     private final Weighings weighings;
     private final Reference reference;
     private final JointLots joint;
+    private final PotStock potStock;
 
     JointCooking(
             Stretches stretches,
@@ -44,17 +49,19 @@ class JointCooking {
             Foods foods,
             Weighings weighings,
             Reference reference,
-            JointLots joint) {
+            JointLots joint,
+            PotStock potStock) {
         this.stretches = stretches;
         this.batches = batches;
         this.foods = foods;
         this.weighings = weighings;
         this.reference = reference;
         this.joint = joint;
+        this.potStock = potStock;
     }
 
     /**
-     * Cooks it.
+     * Cooks it, or cuts it raw where that was asked.
      *
      * @param weighed cooked meat as weighed; blank when nobody weighed it, then the yield says how much
      */
@@ -72,6 +79,15 @@ class JointCooking {
         Cut planned = cut(household, stretch.asked());
         Amount bought = Amount.of(Rational.of(planned.rawGrams().toDecimal(6)), Unit.G);
         Lots.Lot raw = joint.raw(act, stretch, food, row, bought);
+        if (stretch.asked().cut() == Slab.Cut.RAW) {
+            Cut cut = cut(household, actual(stretch.asked(), raw, null));
+            List<Piece> pieces =
+                    Piece.of(cut.slab(), cut.shares(), cut.plan(), raw.amount().value());
+            List<UUID> made =
+                    joint.cutRaw(act, raw, row, pieces, stretch.asked().shares(), name -> known(household, name));
+            stretches.cooked(act, id, made.subList(0, stretch.asked().shares().size()));
+            return "Cut raw: " + food.name() + " into " + parts(pieces);
+        }
         StretchAsked asked = actual(stretch.asked(), raw, weighed);
         Cut cut = cut(household, asked);
         if (weighed != null && !weighed.isBlank()) {
@@ -91,16 +107,33 @@ class JointCooking {
                 Money.zero(household.currency()));
         List<Piece> pieces =
                 Piece.of(cut.slab(), cut.shares(), cut.plan(), raw.amount().value());
-        List<UUID> made = joint.make(act, raw, batch, pieces);
+        PotAsked pot = PotAsked.of(stretch.asked(), foods.known(household).book(), household.currency());
+        List<Take> inputs = potStock.takes(act, pot.lines());
+        List<UUID> made = joint.make(act, raw, batch, pieces, inputs, DishKind.keepingClass(DishKind.group(food)));
+        Rational broth = pot.pot().broth(household.measures());
+        if (!broth.isZero()) {
+            Food stock = foods.known(household).book().named("stock").orElseThrow();
+            joint.broth(act, foods.row(household, stock), broth, "from " + food.name());
+        }
         stretches.cooked(act, id, made.subList(0, asked.shares().size()));
-        return "Cooked: " + food.name() + " into " + pieces.size() + (pieces.size() == 1 ? " part" : " parts");
+        return "Cooked: " + food.name() + " into " + parts(pieces);
+    }
+
+    /** The row of bones or trimmings by this name. */
+    private UUID known(Household household, String name) {
+        Food food = foods.known(household).book().find(name).orElseGet(() -> foods.own(household, name, Unit.PIECE));
+        return foods.row(household, food);
+    }
+
+    private static String parts(List<Piece> pieces) {
+        return pieces.size() + (pieces.size() == 1 ? " part" : " parts");
     }
 
     private Cut cut(Household household, StretchAsked asked) {
-        return Cutting.of(asked, foods.known(household).book(), reference.keeping(), household.currency());
+        return Cutting.of(asked, foods.known(household).book(), reference, household.currency());
     }
 
-    /** The same buy with what is really there: the lot's weight and cost, and the yield as weighed. */
+    /** The same buy with what is really there: the lot's weight and cost, the yield as weighed, its pot apart. */
     private static StretchAsked actual(StretchAsked asked, Lots.Lot raw, @Nullable String weighed) {
         String yield = asked.cookedYield();
         if (weighed != null && !weighed.isBlank()) {
@@ -119,6 +152,11 @@ class JointCooking {
                 asked.method(),
                 asked.shares(),
                 asked.cookOn(),
-                null);
+                null,
+                asked.raw(),
+                null,
+                null,
+                asked.fat(),
+                asked.lean());
     }
 }

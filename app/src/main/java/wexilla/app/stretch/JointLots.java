@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Households;
 import wexilla.app.household.Households.Place;
@@ -19,15 +20,16 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Food;
-import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.stock.StockUse.Take;
 import wexilla.core.stretch.Piece;
+import wexilla.core.stretch.StretchPlan.Form;
 
 /** The lots of a joint: the raw one, and those its pieces become, each with its grams, its cost and its own date. */
 @Component
@@ -75,16 +77,31 @@ class JointLots {
         return lots.byId(household, lot.id()).orElseThrow();
     }
 
-    /** The pieces become lots, in their order; what they take leaves the raw lot, which closes. */
-    List<UUID> make(Act act, Lots.Lot raw, UUID batch, List<Piece> pieces) {
+    /**
+     * The pieces become lots, in their order; what they take leaves the raw lot, which closes. What went into the pot is
+     * shared by their cooked weight.
+     *
+     * @param keepingClass of what is cooked
+     */
+    List<UUID> make(Act act, Lots.Lot raw, UUID batch, List<Piece> pieces, List<Take> inputs, String keepingClass) {
         Household household = act.household();
         Set<String> used = codes.used(household);
         Place fridge = households.usualPlace(household, Storage.FRIDGE);
         Place freezer = households.usualPlace(household, Storage.FREEZER);
+        List<Rational> weights = pieces.stream().map(JointLots::weight).toList();
+        List<List<Money>> shared =
+                inputs.stream().map(take -> take.cost().known().split(weights)).toList();
+        boolean known = raw.cost().complete()
+                && inputs.stream().allMatch(take -> take.cost().complete());
         List<UUID> ids = new ArrayList<>();
-        for (Piece piece : pieces) {
+        for (int i = 0; i < pieces.size(); i++) {
+            Piece piece = pieces.get(i);
+            Money cost = piece.cost();
+            for (List<Money> one : shared) {
+                cost = cost.plus(one.get(i));
+            }
             Place place = piece.freeze() ? freezer : fridge;
-            LotClock clock = LotClock.start(KeepingGuide.COOKED_DISH, act.day());
+            LotClock clock = LotClock.start(keepingClass, act.day());
             LotClock own = piece.freeze() ? clock.frozen(act.day()) : clock;
             UUID id = UUID.randomUUID();
             ledger.create(
@@ -95,7 +112,7 @@ class JointLots {
                             batch,
                             piece.amount(),
                             Lots.Level.COUNTED,
-                            new Cost(piece.cost(), raw.cost().complete()),
+                            new Cost(cost, known),
                             piece.name(),
                             place.id(),
                             piece.freeze() ? State.FROZEN : State.COOKED,
@@ -107,7 +124,110 @@ class JointLots {
             ids.add(id);
         }
         take(act, raw, pieces, ids);
+        for (int i = 0; i < inputs.size(); i++) {
+            share(act, inputs.get(i), shared.get(i), weights, ids);
+        }
         return ids;
+    }
+
+    /** A piece by its cooked grams; a by-product weighs nothing. */
+    private static Rational weight(Piece piece) {
+        return piece.amount().unit().equals(Unit.G) ? piece.amount().value() : Rational.ZERO;
+    }
+
+    /** What went into the pot leaves its lot for the pieces; the last takes the rest. */
+    private void share(Act act, Take input, List<Money> costs, List<Rational> weights, List<UUID> ids) {
+        Rational all = weights.stream().reduce(Rational.ZERO, Rational::plus);
+        int last = 0;
+        for (int i = 0; i < weights.size(); i++) {
+            last = weights.get(i).isZero() ? last : i;
+        }
+        Rational left = input.amount().value();
+        for (int i = 0; i <= last; i++) {
+            if (weights.get(i).isZero()) {
+                continue;
+            }
+            Rational part = i == last
+                    ? left
+                    : Rational.of(input.amount()
+                            .value()
+                            .times(weights.get(i))
+                            .dividedBy(all)
+                            .toDecimal(6));
+            left = left.minus(part);
+            Take take = new Take(
+                    input.lot(),
+                    Amount.of(part, input.amount().unit()),
+                    new Cost(costs.get(i), input.cost().complete()));
+            ledger.take(act, take, ids.get(i), Kind.USED, "in the pot");
+        }
+    }
+
+    /** The pieces become raw lots of the same food, each with its own date; what is diced or minced is stew meat now. @param byProducts the row of bones and trimmings, by name */
+    List<UUID> cutRaw(
+            Act act,
+            Lots.Lot raw,
+            UUID row,
+            List<Piece> pieces,
+            List<Cutting.ShareAsked> shares,
+            Function<String, UUID> byProducts) {
+        Household household = act.household();
+        Set<String> used = codes.used(household);
+        Place freezer = households.usualPlace(household, Storage.FREEZER);
+        List<UUID> ids = new ArrayList<>();
+        for (int i = 0; i < pieces.size(); i++) {
+            Piece piece = pieces.get(i);
+            LotClock clock = raw.clock();
+            Form form = i < shares.size() ? Cutting.form("/shares/" + i, shares.get(i)) : Form.WHOLE;
+            boolean small = form == Form.DICED || form == Form.MINCED;
+            if (small && clock.keepingClass().equals("raw-roast")) {
+                clock = LotClock.start("raw-mince", act.day());
+            }
+            boolean meat = !piece.raw().isZero();
+            boolean frozen = piece.freeze() && raw.storage() != Storage.FREEZER;
+            LotClock own = frozen ? clock.frozen(act.day()) : clock;
+            UUID place = frozen ? freezer.id() : raw.spot().place();
+            Storage kind = frozen ? Storage.FREEZER : raw.storage();
+            boolean packet = frozen || raw.storage() == Storage.FREEZER;
+            UUID id = UUID.randomUUID();
+            ledger.create(
+                    act,
+                    new NewLot(
+                            id,
+                            meat ? row : byProducts.apply(piece.name()),
+                            null,
+                            meat ? Amount.of(piece.raw(), Unit.G) : piece.amount(),
+                            Lots.Level.COUNTED,
+                            new Cost(piece.cost(), raw.cost().complete()),
+                            piece.name(),
+                            place,
+                            packet ? State.FROZEN : State.RAW,
+                            own,
+                            reference.keeping().dates(own, kind),
+                            packet ? Lots.Packet.of(null, codes.fresh(used)) : Lots.Packet.NONE),
+                    Kind.MADE,
+                    "");
+            ids.add(id);
+        }
+        take(act, raw, pieces, ids);
+        return ids;
+    }
+
+    /** Broth that was made beside it: it costs nothing, and lies in the fridge with its own date. */
+    void broth(Act act, UUID row, Rational ml, String about) {
+        Place fridge = households.usualPlace(act.household(), Storage.FRIDGE);
+        LotClock clock = LotClock.start("soup", act.day());
+        NewLot lot = NewLot.counted(
+                row,
+                null,
+                Amount.of(Rational.of(ml.toDecimal(0)), Unit.ML),
+                Cost.of(Money.zero(act.household().currency())),
+                about,
+                fridge.id(),
+                State.COOKED,
+                clock,
+                reference.keeping().dates(clock, fridge.kind()));
+        ledger.create(act, lot, Kind.MADE, about);
     }
 
     /** What takes no weight goes first: the last weight closes the lot. */

@@ -144,8 +144,7 @@ class StretchController {
     /** What it becomes while it is typed, by the yields of this household; stores nothing. */
     @PostMapping("/api/stretch/cut")
     Stretched cut(Household household, @RequestBody StretchAsked asked) {
-        return Stretched.of(
-                Cutting.of(asked, foods.known(household).book(), reference.keeping(), household.currency()));
+        return Stretched.of(Cutting.of(asked, foods.known(household).book(), reference, household.currency()));
     }
 
     /** @param id null for a new one; {@code version} as last seen */
@@ -163,7 +162,7 @@ class StretchController {
                 String extender = share.extender() == null ? "" : share.extender();
                 Asked.at("/shares/" + i + "/extender", () -> LineList.of(extender, reader));
             }
-            Cutting.of(input.asked(), foods.known(household).book(), reference.keeping(), household.currency());
+            Cutting.of(input.asked(), foods.known(household).book(), reference, household.currency());
             if (input.lot() != null && lots.byId(household, input.lot()).isEmpty()) {
                 throw Problem.at("/lot", "There is no such joint on hand.");
             }

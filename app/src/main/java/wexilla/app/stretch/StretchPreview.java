@@ -22,6 +22,6 @@ class StretchPreview {
 
     @PostMapping("/api/preview/stretch")
     Stretched stretch(@RequestBody StretchAsked asked) {
-        return Stretched.of(Cutting.of(asked, book, reference.keeping(), Asked.CURRENCY));
+        return Stretched.of(Cutting.of(asked, book, reference, Asked.CURRENCY));
     }
 }

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.stretch.Cutting.Cut;
+import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
+import wexilla.core.stretch.Pot;
 import wexilla.core.stretch.StretchPlan.Dish;
 
 /**
@@ -22,19 +24,43 @@ public record Stretched(
         int plates,
         int plainPlates,
         String yield,
-        String yieldSource) {
+        String yieldSource,
+        List<OutputView> outputs) {
+
+    /** What comes out of the pot. @param unit g, ml, l or what it was counted in */
+    public record OutputView(String what, String amount, String unit) {
+
+        private static final Rational LITRE = Rational.of(1000);
+
+        static OutputView of(Pot.Output output) {
+            Amount amount = output.amount();
+            boolean broth = output.what().equals("broth");
+            return broth
+                    ? new OutputView(
+                            output.what(),
+                            Rational.of(amount.value().dividedBy(LITRE).toDecimal(3))
+                                    .plain(),
+                            "l")
+                    : new OutputView(
+                            output.what(), shown(amount.value()), amount.unit().symbol());
+        }
+    }
 
     /**
+     * @param rawGrams of the meat as bought
      * @param plates the part makes with its extender, {@code plateCost} the meat on one of them
+     * @param plateProtein grams of protein on one plate; absent when it is not known of the meat or its extender
      * @param eatBy last day in the fridge; absent when it is frozen or the cook day is open
      * @param note what to know about its days
      */
     public record ShareView(
             String name,
             String grams,
+            String rawGrams,
             String cost,
             String plates,
             @Nullable String plateCost,
+            @Nullable String plateProtein,
             boolean freeze,
             @Nullable String eatBy,
             String note) {
@@ -43,9 +69,11 @@ public record Stretched(
             return new ShareView(
                     dish.name(),
                     shown(dish.grams()),
+                    shown(dish.rawGrams()),
                     dish.cost().decimal(),
                     dish.plates().plain(),
                     dish.plateCost() == null ? null : dish.plateCost().decimal(),
+                    dish.plateProtein() == null ? null : shown(dish.plateProtein()),
                     dish.freeze(),
                     dish.eatBy() == null ? null : dish.eatBy().toString(),
                     dish.note());
@@ -67,7 +95,8 @@ public record Stretched(
                 cut.plan().plates().floor().intValueExact(),
                 cut.plan().plainPlates(),
                 cut.yield().plain(),
-                cut.yieldSource());
+                cut.yieldSource(),
+                cut.outputs().stream().map(OutputView::of).toList());
     }
 
     /** To the tenth of a gram: nobody cuts finer. */

@@ -88,7 +88,8 @@ public class Stretches {
         List<Object> parameters = new ArrayList<>(List.of(household.id()));
         parameters.addAll(Arrays.asList(more));
         db.sql("select s.*, h.* from (select household_id, id, source_lot, food, weight, price, cooked_yield, method, "
-                        + "cook_on, state, version, row_number() over (" + ORDER + ") as place from stretch "
+                        + "cook_on, raw, inputs, lid_off, fat, lean, state, version, row_number() over (" + ORDER
+                        + ") as place from stretch "
                         + "where household_id = ? and state <> 'DROPPED' " + condition + ") s "
                         + "left join share h on h.household_id = s.household_id and h.stretch = s.id "
                         + "order by s.place, h.pos")
@@ -114,7 +115,12 @@ public class Stretches {
                 row.getString("method").toLowerCase(Locale.ROOT),
                 shares.stream().map(Row::share).toList(),
                 row.getString("cook_on"),
-                null);
+                null,
+                row.getBoolean("raw"),
+                List.of((String[]) row.getArray("inputs").getArray()),
+                row.getBoolean("lid_off"),
+                row.getString("fat"),
+                row.getString("lean"));
         List<@Nullable UUID> lots = new ArrayList<>();
         shares.forEach(share -> lots.add(share.lot()));
         return new Stretch(
@@ -135,13 +141,16 @@ public class Stretches {
                         row.getString("grams"),
                         row.getString("portions"),
                         row.getString("portion_grams"),
+                        row.getString("pieces"),
+                        row.getString("piece_grams"),
                         row.getString("cost_percent"),
                         row.getString("value_per_kg"),
                         row.getString("plates"),
                         row.getString("form"),
                         row.getString("extender"),
                         row.getString("eat_on"),
-                        row.getBoolean("to_freezer")),
+                        row.getBoolean("to_freezer"),
+                        row.getBoolean("locked")),
                 row.getObject("lot", UUID.class));
     }
 
@@ -150,12 +159,14 @@ public class Stretches {
         remember(act, id);
         db.sql("""
                         insert into stretch (household_id, id, source_lot, food, weight, price, cooked_yield, method,
-                            cook_on, state)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, 'OPEN')
+                            cook_on, raw, inputs, lid_off, fat, lean, state)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 'OPEN')
                         on conflict (household_id, id) do update set source_lot = excluded.source_lot,
                             food = excluded.food, weight = excluded.weight, price = excluded.price,
                             cooked_yield = excluded.cooked_yield, method = excluded.method,
-                            cook_on = excluded.cook_on, version = stretch.version + 1""")
+                            cook_on = excluded.cook_on, raw = excluded.raw, inputs = excluded.inputs,
+                            lid_off = excluded.lid_off, fat = excluded.fat, lean = excluded.lean,
+                            version = stretch.version + 1""")
                 .params(Arrays.asList(
                         act.household().id(),
                         id,
@@ -165,7 +176,12 @@ public class Stretches {
                         asked.price(),
                         asked.cookedYield(),
                         asked.sharing().name(),
-                        Cutting.day("/cookOn", asked.cookOn())))
+                        Cutting.day("/cookOn", asked.cookOn()),
+                        Boolean.TRUE.equals(asked.raw()),
+                        asked.inputs() == null ? new String[0] : asked.inputs().toArray(String[]::new),
+                        Boolean.TRUE.equals(asked.open()),
+                        asked.fat(),
+                        asked.lean()))
                 .update();
         db.sql("delete from share where household_id = ? and stretch = ?")
                 .params(act.household().id(), id)
@@ -178,8 +194,9 @@ public class Stretches {
     private void insert(Act act, UUID id, int pos, ShareAsked share) {
         db.sql("""
                         insert into share (household_id, stretch, pos, name, part, percent, grams, portions,
-                            portion_grams, cost_percent, value_per_kg, plates, form, extender, eat_on, to_freezer)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
+                            portion_grams, pieces, piece_grams, cost_percent, value_per_kg, plates, form, extender, eat_on, to_freezer,
+                            locked)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
                 .params(Arrays.asList(
                         act.household().id(),
                         id,
@@ -190,13 +207,16 @@ public class Stretches {
                         share.grams(),
                         share.portions(),
                         share.portionGrams(),
+                        share.pieces(),
+                        share.pieceGrams(),
                         share.costPercent(),
                         share.valuePerKg(),
                         share.plates(),
                         share.form(),
                         share.extender() == null ? "" : share.extender(),
                         Cutting.day("/shares/" + pos + "/eatOn", share.eatOn()),
-                        Boolean.TRUE.equals(share.freeze())))
+                        Boolean.TRUE.equals(share.freeze()),
+                        Boolean.TRUE.equals(share.locked())))
                 .update();
     }
 

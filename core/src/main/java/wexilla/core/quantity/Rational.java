@@ -129,7 +129,7 @@ public record Rational(BigInteger numerator, BigInteger denominator) implements 
     }
 
     /** Near the value, for a first look; never for an answer. */
-    double approximately() {
+    public double approximately() {
         return numerator.doubleValue() / denominator.doubleValue();
     }
 

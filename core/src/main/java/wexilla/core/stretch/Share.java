@@ -16,8 +16,8 @@ public record Share(
         @Nullable Rational costPercent,
         @Nullable Rational valuePerKg) {
 
-    /** How much of the cooked meat. */
-    public sealed interface Size permits Percent, Grams, Portions {}
+    /** How much of the meat: raw where it is cut raw, else cooked; portions are always cooked. */
+    public sealed interface Size permits Percent, Grams, Portions, Pieces {}
 
     /** @param percent of the cooked meat, 0 to 100 */
     public record Percent(Rational percent) implements Size {
@@ -39,6 +39,14 @@ public record Share(
         }
     }
 
+    /** Legs, steaks: so many of a weight. */
+    public record Pieces(Rational count, Rational gramsEach) implements Size {
+        public Pieces {
+            requirePositive(count, "pieces");
+            requirePositive(gramsEach, "grams a piece");
+        }
+    }
+
     /** @throws IllegalArgumentException if a per cent is not from 0 to 100, or a by-product has a value but no meat */
     public Share {
         if (costPercent != null) {
@@ -54,12 +62,16 @@ public record Share(
         return size == null;
     }
 
-    Rational grams(Rational cooked) {
+    /** Cooked grams. @param perGram cooked grams of one gram as it is asked for: the yield where it is cut raw, else 1 */
+    Rational grams(Rational cooked, Rational perGram) {
         if (size instanceof Percent part) {
             return cooked.times(part.percent()).dividedBy(Rational.of(100));
         }
         if (size instanceof Grams part) {
-            return part.grams();
+            return part.grams().times(perGram);
+        }
+        if (size instanceof Pieces part) {
+            return part.count().times(part.gramsEach()).times(perGram);
         }
         return size instanceof Portions part ? part.portions().times(part.gramsEach()) : Rational.ZERO;
     }

@@ -26,8 +26,14 @@ public record Slab(Rational cookedGrams, List<Part> parts, Part remainder, List<
         VALUE
     }
 
-    /** A part with its grams of meat and its cost. */
-    public record Part(String name, Rational grams, Money cost) {}
+    /** Whether it is cut before it is cooked or after. */
+    public enum Cut {
+        RAW,
+        COOKED
+    }
+
+    /** A part with its grams of meat, cooked and as bought, and its cost. */
+    public record Part(String name, Rational grams, Rational rawGrams, Money cost) {}
 
     /** Parts that ask for more than there is. */
     public static final class TooMuch extends IllegalArgumentException {
@@ -35,10 +41,15 @@ public record Slab(Rational cookedGrams, List<Part> parts, Part remainder, List<
         private static final long serialVersionUID = 1L;
         private final transient Rational shortfall;
 
-        TooMuch(Rational asked, Rational cooked) {
-            super("the parts ask for " + asked.plain() + " g, " + cooked.plain() + " g are there: "
-                    + asked.minus(cooked).plain() + " g too much");
-            this.shortfall = asked.minus(cooked);
+        TooMuch(Rational asked, Rational there, Cut cut) {
+            super("the parts ask for " + shown(asked) + " g" + (cut == Cut.RAW ? " raw, " : ", ") + shown(there)
+                    + " g are there: " + shown(asked.minus(there)) + " g too much");
+            this.shortfall = asked.minus(there);
+        }
+
+        /** Nobody cuts finer than a tenth of a gram. */
+        private static String shown(Rational grams) {
+            return Rational.of(grams.toDecimal(1)).plain();
         }
 
         /** Grams that are missing, exact. */
@@ -59,41 +70,56 @@ public record Slab(Rational cookedGrams, List<Part> parts, Part remainder, List<
      *
      * @param rawGrams as bought
      * @param cookedYield cooked grams of one gram as bought, above 0; above 1 for what takes up water
+     * @param cut what grams, pieces and per cents of the parts are said of; what is too much is said of the same
      * @throws TooMuch if the parts ask for more than there is
      * @throws IllegalArgumentException if the yield is not above zero, fixed per cents sum to more than 100, or a part
      *     lacks the value the method needs
      */
-    public static Slab cut(Rational rawGrams, Rational cookedYield, Money price, Method method, List<Share> shares) {
+    public static Slab cut(
+            Rational rawGrams, Rational cookedYield, Money price, Method method, Cut cut, List<Share> shares) {
         if (cookedYield.signum() <= 0) {
             throw new IllegalArgumentException("the cooked yield must be more than nothing");
         }
         Rational cooked = rawGrams.times(cookedYield);
-        Rational asked = shares.stream().map(s -> s.grams(cooked)).reduce(Rational.ZERO, Rational::plus);
+        Rational perGram = cut == Cut.RAW ? cookedYield : Rational.ONE;
+        List<Rational> grams =
+                shares.stream().map(share -> share.grams(cooked, perGram)).toList();
+        Rational asked = grams.stream().reduce(Rational.ZERO, Rational::plus);
         if (asked.compareTo(cooked) > 0) {
-            throw new TooMuch(asked, cooked);
+            throw new TooMuch(asked.dividedBy(perGram), cooked.dividedBy(perGram), cut);
         }
         Rational left = cooked.minus(asked);
         List<String> notes = new ArrayList<>();
-        List<Rational> weights = weights(cooked, left, method, shares, notes);
+        List<Rational> weights = weights(cooked, left, method, shares, grams, notes);
         List<Money> costs = price.split(weights);
         List<Part> parts = new ArrayList<>();
         for (int i = 0; i < shares.size(); i++) {
-            parts.add(new Part(shares.get(i).name(), shares.get(i).grams(cooked), costs.get(i)));
+            parts.add(part(shares.get(i).name(), grams.get(i), cookedYield, costs.get(i)));
         }
-        return new Slab(cooked, parts, new Part("not decided", left, costs.get(shares.size())), notes);
+        return new Slab(cooked, parts, part("not decided", left, cookedYield, costs.get(shares.size())), notes);
+    }
+
+    private static Part part(String name, Rational grams, Rational cookedYield, Money cost) {
+        return new Part(name, grams, grams.dividedBy(cookedYield), cost);
     }
 
     /** What each part weighs in the price, the remainder last; by-products' per cents come off first. */
     private static List<Rational> weights(
-            Rational cooked, Rational left, Method method, List<Share> shares, List<String> notes) {
+            Rational cooked,
+            Rational left,
+            Method method,
+            List<Share> shares,
+            List<Rational> grams,
+            List<String> notes) {
         Rational off = shares.stream()
                 .filter(Share::byProduct)
                 .map(s -> s.costPercent() == null ? Rational.ZERO : s.costPercent())
                 .reduce(Rational.ZERO, Rational::plus);
         Rational rest = HUNDRED.minus(off);
         List<Rational> meat = new ArrayList<>();
-        for (Share share : shares) {
-            meat.add(share.byProduct() ? Rational.ZERO : weight(share, cooked, method));
+        for (int i = 0; i < shares.size(); i++) {
+            Share share = shares.get(i);
+            meat.add(share.byProduct() ? Rational.ZERO : weight(share, grams.get(i), method));
         }
         meat.add(remainder(left, cooked, method, meat, notes, rest));
         Rational sum = meat.stream().reduce(Rational.ZERO, Rational::plus);
@@ -111,16 +137,16 @@ public record Slab(Rational cookedGrams, List<Part> parts, Part remainder, List<
         return weights;
     }
 
-    private static Rational weight(Share share, Rational cooked, Method method) {
+    private static Rational weight(Share share, Rational grams, Method method) {
         return switch (method) {
-            case WEIGHT -> share.grams(cooked);
+            case WEIGHT -> grams;
             case FIXED -> fixed(share);
             case VALUE -> {
                 if (share.valuePerKg() == null) {
                     throw new IllegalArgumentException(
                             "“" + share.name() + "” needs what a kilo of it would cost alone");
                 }
-                yield share.grams(cooked).times(share.valuePerKg());
+                yield grams.times(share.valuePerKg());
             }
         };
     }

@@ -46,7 +46,9 @@ public record StretchPlan(List<Dish> dishes, Rational plates, int plainPlates, L
     public enum Form {
         WHOLE,
         SLICED,
+        DICED,
         SHREDDED,
+        MINCED,
         STOCK
     }
 
@@ -55,9 +57,14 @@ public record StretchPlan(List<Dish> dishes, Rational plates, int plainPlates, L
      *
      * @param plates with its extender; null when it is served plain
      * @param eatOn the day it is eaten, null while open
+     * @param protein grams of protein in its meat and its extender; null when that is not known
      */
     public record Wish(
-            @Nullable Rational plates, Form form, @Nullable LocalDate eatOn, boolean freeze) {}
+            @Nullable Rational plates,
+            Form form,
+            @Nullable LocalDate eatOn,
+            boolean freeze,
+            @Nullable Rational protein) {}
 
     /**
      * The days that count.
@@ -78,15 +85,18 @@ public record StretchPlan(List<Dish> dishes, Rational plates, int plainPlates, L
      * A part on the table.
      *
      * @param plateCost its share of the meat for one plate, rounded half up; null when it makes none
+     * @param plateProtein grams of protein on one plate; null when that is not known or it makes none
      * @param eatBy last day in the fridge, null while the cook day is open or the part is frozen
      * @param note what to know about it; empty when nothing
      */
     public record Dish(
             String name,
             Rational grams,
+            Rational rawGrams,
             Money cost,
             Rational plates,
             @Nullable Money plateCost,
+            @Nullable Rational plateProtein,
             boolean freeze,
             @Nullable LocalDate eatBy,
             String note) {}
@@ -133,7 +143,18 @@ public record StretchPlan(List<Dish> dishes, Rational plates, int plainPlates, L
                                 + "): into the freezer on the cook day"
                         : "";
         boolean freeze = wish.freeze() || late;
-        return new Dish(part.name(), part.grams(), part.cost(), plates, each, freeze, freeze ? null : eatBy, note);
+        Rational protein = wish.protein();
+        return new Dish(
+                part.name(),
+                part.grams(),
+                part.rawGrams(),
+                part.cost(),
+                plates,
+                each,
+                protein == null || plates.isZero() ? null : protein.dividedBy(plates),
+                freeze,
+                freeze ? null : eatBy,
+                note);
     }
 
     /** A cook day after the raw date: earlier, or frozen raw and thawed in time. */

@@ -7,10 +7,20 @@ import static wexilla.core.Samples.ratio;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
+import wexilla.core.food.Food;
+import wexilla.core.food.Key;
+import wexilla.core.food.Nature;
+import wexilla.core.food.Scaling;
+import wexilla.core.food.Traits;
 import wexilla.core.money.Money;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
 import wexilla.core.stretch.Slab.Method;
 
 class SlabTest {
@@ -32,6 +42,7 @@ class SlabTest {
                 ratio(57, 100),
                 euro("6.40"),
                 Method.WEIGHT,
+                Slab.Cut.COOKED,
                 List.of(percent("roast", 40), grams("soup", 300), curry));
         assertThat(slab.cookedGrams()).hasToString("1425");
         assertThat(slab.parts()).extracting(p -> p.grams().plain()).containsExactly("570", "300", "360");
@@ -45,7 +56,12 @@ class SlabTest {
     void bonesCostNothingUnlessGivenAPerCent() {
         Share bones = new Share("stock", null, Rational.of(10), null);
         Slab slab = Slab.cut(
-                Rational.of(1600), ratio(41, 100), euro("4.00"), Method.WEIGHT, List.of(percent("pie", 100), bones));
+                Rational.of(1600),
+                ratio(41, 100),
+                euro("4.00"),
+                Method.WEIGHT,
+                Slab.Cut.COOKED,
+                List.of(percent("pie", 100), bones));
         assertThat(slab.parts()).extracting(p -> p.cost().decimal()).containsExactly("3.60", "0.40");
         Share free = new Share("stock", null, null, null);
         assertThat(Slab.cut(
@@ -53,6 +69,7 @@ class SlabTest {
                                 ratio(41, 100),
                                 euro("4.00"),
                                 Method.WEIGHT,
+                                Slab.Cut.COOKED,
                                 List.of(percent("pie", 50), free))
                         .parts())
                 .extracting(p -> p.cost().decimal())
@@ -64,7 +81,7 @@ class SlabTest {
     void theShortfallIsExact() {
         Rational raw = Rational.of(900);
         List<Share> shares = List.of(grams("a", 300), grams("b", 450), grams("c", 450));
-        assertThatThrownBy(() -> Slab.cut(raw, Rational.ONE, euro("9.00"), Method.WEIGHT, shares))
+        assertThatThrownBy(() -> Slab.cut(raw, Rational.ONE, euro("9.00"), Method.WEIGHT, Slab.Cut.COOKED, shares))
                 .isInstanceOfSatisfying(
                         Slab.TooMuch.class, e -> assertThat(e.shortfall()).hasToString("300"))
                 .hasMessageContaining("300 g too much");
@@ -76,13 +93,20 @@ class SlabTest {
     void fixedPerCentsAndValues() {
         Share half = new Share("half", new Share.Grams(Rational.of(100)), Rational.of(50), Rational.of(20));
         Share tenth = new Share("tenth", new Share.Grams(Rational.of(100)), Rational.of(10), Rational.of(5));
-        Slab fixed = Slab.cut(Rational.of(400), Rational.ONE, euro("10.00"), Method.FIXED, List.of(half, tenth));
+        Slab fixed = Slab.cut(
+                Rational.of(400), Rational.ONE, euro("10.00"), Method.FIXED, Slab.Cut.COOKED, List.of(half, tenth));
         assertThat(fixed.parts()).extracting(p -> p.cost().decimal()).containsExactly("5.00", "1.00");
         assertThat(fixed.remainder().cost().decimal()).isEqualTo("4.00");
-        Slab value = Slab.cut(Rational.of(200), Rational.ONE, euro("10.00"), Method.VALUE, List.of(half, tenth));
+        Slab value = Slab.cut(
+                Rational.of(200), Rational.ONE, euro("10.00"), Method.VALUE, Slab.Cut.COOKED, List.of(half, tenth));
         assertThat(value.parts()).extracting(p -> p.cost().decimal()).containsExactly("8.00", "2.00");
-        assertThatThrownBy(
-                        () -> Slab.cut(Rational.of(400), Rational.ONE, euro("1"), Method.VALUE, List.of(grams("x", 1))))
+        assertThatThrownBy(() -> Slab.cut(
+                        Rational.of(400),
+                        Rational.ONE,
+                        euro("1"),
+                        Method.VALUE,
+                        Slab.Cut.COOKED,
+                        List.of(grams("x", 1))))
                 .hasMessageContaining("“x” needs what a kilo");
     }
 
@@ -98,7 +122,7 @@ class SlabTest {
                 shares.add(percent("p" + n, seeded.nextInt(25)));
             }
             shares.add(new Share("bones", null, Rational.of(seeded.nextInt(20)), null));
-            Slab slab = Slab.cut(raw, ratio(57, 100), price, Method.WEIGHT, shares);
+            Slab slab = Slab.cut(raw, ratio(57, 100), price, Method.WEIGHT, Slab.Cut.COOKED, shares);
             Money sum = slab.parts().stream()
                     .map(Slab.Part::cost)
                     .reduce(slab.remainder().cost(), Money::plus);
@@ -108,5 +132,75 @@ class SlabTest {
             assertThat(sum).isEqualTo(price);
             assertThat(grams).isEqualTo(slab.cookedGrams());
         }
+    }
+
+    /**
+     * Cut raw: six legs of 350 g as two minced, two diced and what two plates of 150 g cooked take; grams are raw, plates
+     * cooked. Poultry pieces 0.43: handbook, section 13, common practice.
+     */
+    @Test
+    void legsCutRawByPieces() {
+        Share minced = new Share("dumplings", new Share.Pieces(Rational.of(2), Rational.of(350)), null, null);
+        Share diced = new Share("chunks", new Share.Grams(Rational.of(700)), null, null);
+        Share plates = new Share("roast", new Share.Portions(Rational.of(2), Rational.of(150)), null, null);
+        Slab slab = Slab.cut(
+                Rational.of(2100),
+                ratio(43, 100),
+                euro("7.56"),
+                Method.WEIGHT,
+                Slab.Cut.RAW,
+                List.of(minced, diced, plates));
+        assertThat(slab.parts()).extracting(p -> p.grams().plain()).containsExactly("301", "301", "300");
+        assertThat(slab.parts())
+                .extracting(p -> p.rawGrams().toDecimal(1).toPlainString())
+                .containsExactly("700.0", "700.0", "697.7");
+        assertThat(slab.parts().get(0).cost().decimal()).isEqualTo("2.52");
+        Share seven = new Share("dumplings", new Share.Pieces(Rational.of(7), Rational.of(350)), null, null);
+        assertThatThrownBy(() -> Slab.cut(
+                        Rational.of(2100), ratio(43, 100), euro("7.56"), Method.WEIGHT, Slab.Cut.RAW, List.of(seven)))
+                .hasMessage("the parts ask for 2450 g raw, 2100 g are there: 350 g too much");
+    }
+
+    /**
+     * Joint costs by net realizable sales value, the worked example of cost accounting textbooks: products of 1,000 and
+     * 3,000 in value share 2,400 as 600 and 1,800; what is sold as a by-product for 10 per cent comes off first (Horngren,
+     * Cost Accounting, chapter on joint products; figures from memory).
+     */
+    @Test
+    void jointCostsByValue() {
+        Share small = new Share("a", new Share.Grams(Rational.of(100)), null, Rational.of(10));
+        Share large = new Share("b", new Share.Grams(Rational.of(100)), null, Rational.of(30));
+        Slab slab = Slab.cut(
+                Rational.of(200), Rational.ONE, euro("2400"), Method.VALUE, Slab.Cut.COOKED, List.of(small, large));
+        assertThat(slab.parts()).extracting(p -> p.cost().decimal()).containsExactly("600.00", "1800.00");
+    }
+
+    /** Broth of a closed pot 0.95 of its water, of an open one 0.75; relish stays relish: handbook, section 5. */
+    @Test
+    void waterBecomesBroth() {
+        Food water = liquid("water");
+        Slab slab = Slab.cut(Rational.of(1000), ratio(41, 100), euro("1"), Method.WEIGHT, Slab.Cut.COOKED, List.of());
+        List<Pot.Input> in = List.of(
+                new Pot.Input("water", water, Amount.of(Rational.of(1600), Unit.ML)),
+                new Pot.Input("relish", null, Amount.of(Rational.of(200), Unit.ML)));
+        assertThat(new Pot(in, true).outputs("cooked chicken", slab, Measures.METRIC))
+                .extracting(out -> out.what() + " " + out.amount())
+                .containsExactly("cooked chicken 410 g", "broth 1.52 l", "relish 200 ml");
+        assertThat(new Pot(in, false).broth(Measures.METRIC)).isEqualTo(Rational.of(1200));
+    }
+
+    private static Food liquid(String name) {
+        Traits traits = new Traits("none", "", Set.of(), Map.of(), Map.of(), Set.of(Nature.COOKS_GRAIN));
+        return new Food(
+                Key.food(name),
+                name,
+                List.of(),
+                List.of(),
+                Unit.ML,
+                "dry-goods",
+                true,
+                Scaling.LINEAR,
+                List.of(),
+                traits);
     }
 }

@@ -32,11 +32,17 @@ class StretchPlanTest {
     }
 
     private static Wish wish(@Nullable Integer plates, @Nullable LocalDate eatOn) {
-        return new Wish(plates == null ? null : Rational.of(plates), Form.SHREDDED, eatOn, false);
+        return new Wish(plates == null ? null : Rational.of(plates), Form.SHREDDED, eatOn, false, null);
     }
 
     private static Slab slab(List<Share> shares) {
-        return Slab.cut(Rational.of(3200), Rational.of(48, 100), Money.of(1757, EURO), Slab.Method.WEIGHT, shares);
+        return Slab.cut(
+                Rational.of(3200),
+                Rational.of(48, 100),
+                Money.of(1757, EURO),
+                Slab.Method.WEIGHT,
+                Slab.Cut.COOKED,
+                shares);
     }
 
     /** The design's joint: 3.2 kg at 0.48 are 1536 g, 13 plain plates of 113 g; beans make more of the same meat. */
@@ -75,9 +81,9 @@ class StretchPlanTest {
     @Test
     void wholeComesBeforeSlicedBonesLast() {
         List<Wish> wishes = List.of(
-                new Wish(null, Form.STOCK, null, false),
-                new Wish(null, Form.SHREDDED, null, false),
-                new Wish(null, Form.WHOLE, null, false));
+                new Wish(null, Form.STOCK, null, false, null),
+                new Wish(null, Form.SHREDDED, null, false, null),
+                new Wish(null, Form.WHOLE, null, false, null));
         assertThat(StretchPlan.order(List.of("stock", "rolls", "roast"), wishes))
                 .containsExactly("roast", "rolls", "stock");
     }

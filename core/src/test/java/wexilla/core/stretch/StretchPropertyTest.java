@@ -58,9 +58,9 @@ class StretchPropertyTest {
             shares.add(share("part " + i, random, raw.times(yield), parts));
             LocalDate eatOn = random.nextBoolean() ? COOK.plusDays(random.nextInt(12)) : null;
             Rational plates = random.nextBoolean() ? Rational.of(1 + random.nextInt(12)) : null;
-            wishes.add(new Wish(plates, Form.values()[random.nextInt(4)], eatOn, false));
+            wishes.add(new Wish(plates, Form.values()[random.nextInt(4)], eatOn, false, null));
         }
-        Slab slab = Slab.cut(raw, yield, price, method, shares);
+        Slab slab = Slab.cut(raw, yield, price, method, Slab.Cut.COOKED, shares);
         List<Rational> grams =
                 new ArrayList<>(slab.parts().stream().map(Slab.Part::grams).toList());
         grams.add(slab.remainder().grams());
@@ -70,8 +70,8 @@ class StretchPropertyTest {
                 .reduce(slab.remainder().cost(), Money::plus);
         assertThat(paid).as("cents").isEqualTo(price);
         shares.add(new Share("bones", null, null, null));
-        wishes.add(new Wish(null, Form.STOCK, null, false));
-        Slab withBones = Slab.cut(raw, yield, price, method, shares);
+        wishes.add(new Wish(null, Form.STOCK, null, false, null));
+        Slab withBones = Slab.cut(raw, yield, price, method, Slab.Cut.COOKED, shares);
         Days days = new Days(COOK, null, COOKED, Rational.of(2), Thaw.Shape.JOINT);
         List<Piece> pieces = Piece.of(withBones, shares, StretchPlan.of(withBones, wishes, days), raw);
         assertThat(sum(pieces.stream().map(Piece::raw).toList()))
@@ -117,7 +117,12 @@ class StretchPropertyTest {
     void tooMuchIsRefusedWithItsShortfall(int asked, int shortfall) {
         Share share = new Share("all", new Share.Grams(Rational.of(asked)), null, null);
         assertThatThrownBy(() -> Slab.cut(
-                        Rational.of(1000), Rational.of(1, 2), Money.of(500, EURO), Slab.Method.WEIGHT, List.of(share)))
+                        Rational.of(1000),
+                        Rational.of(1, 2),
+                        Money.of(500, EURO),
+                        Slab.Method.WEIGHT,
+                        Slab.Cut.COOKED,
+                        List.of(share)))
                 .hasMessageContaining(shortfall + " g too much");
     }
 

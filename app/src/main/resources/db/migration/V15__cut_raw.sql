@@ -1,0 +1,13 @@
+-- A big buy may be cut raw, by pieces, with what goes into its pot; a part may be locked so that the others give way.
+
+alter table stretch add column raw boolean not null default false;
+alter table stretch add column inputs text[] not null default '{}';
+alter table stretch add column lid_off boolean not null default false;
+alter table stretch add column fat text;
+alter table stretch add column lean text;
+
+alter table share add column pieces text;
+alter table share add column piece_grams text;
+alter table share add column locked boolean not null default false;
+alter table share drop constraint share_check;
+alter table share add constraint share_one_size check (num_nonnulls(percent, grams, portions, pieces) <= 1);

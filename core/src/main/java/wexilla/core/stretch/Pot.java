@@ -1,0 +1,66 @@
+package wexilla.core.stretch;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Food;
+import wexilla.core.food.Nature;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Dimension;
+import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Trade;
+import wexilla.core.quantity.Unit;
+
+/**
+ * What goes into the pot with a big buy, and what comes out of it: cooked meat, the broth its water has become, and what
+ * stays what it was.
+ *
+ * @param closed whether its lid stays on; an open one boils more away
+ */
+public record Pot(List<Input> inputs, boolean closed) {
+
+    private static final Rational CLOSED = Trade.number("broth.closed");
+    private static final Rational OPEN = Trade.number("broth.open");
+
+    /** Nothing but the meat. */
+    public static final Pot DRY = new Pot(List.of(), true);
+
+    /** A cup of water, relish. @param food null when nobody knows it */
+    public record Input(String name, @Nullable Food food, Amount amount) {
+
+        boolean becomesBroth() {
+            return food != null && food.is(Nature.COOKS_GRAIN) && amount.unit().dimension() == Dimension.VOLUME;
+        }
+    }
+
+    /** So much of something that comes out. */
+    public record Output(String what, Amount amount) {}
+
+    public Pot {
+        inputs = List.copyOf(inputs);
+    }
+
+    /** Millilitres of broth. */
+    public Rational broth(Measures measures) {
+        Rational water = inputs.stream()
+                .filter(Input::becomesBroth)
+                .map(input -> measures.toBase(input.amount()).value())
+                .reduce(Rational.ZERO, Rational::plus);
+        return water.times(closed ? CLOSED : OPEN);
+    }
+
+    /** What comes out of it. @param meat how the cooked meat is called */
+    public List<Output> outputs(String meat, Slab slab, Measures measures) {
+        List<Output> out = new ArrayList<>();
+        out.add(new Output(meat, Amount.of(slab.cookedGrams(), Unit.G)));
+        Rational broth = broth(measures);
+        if (!broth.isZero()) {
+            out.add(new Output("broth", Amount.of(broth, Unit.ML)));
+        }
+        inputs.stream()
+                .filter(input -> !input.becomesBroth())
+                .forEach(input -> out.add(new Output(input.name(), measures.toBase(input.amount()))));
+        return List.copyOf(out);
+    }
+}
