@@ -172,6 +172,17 @@ export function useStretchPreview(asked: Schema['StretchAsked'], enabled: boolea
   });
 }
 
+export function useWays(asked: Schema['WaysAsked'], enabled: boolean) {
+  const settled = useSettled(JSON.stringify(asked), 200);
+  return useQuery({
+    queryKey: ['ways', settled],
+    enabled,
+    retry: false,
+    placeholderData: keepPreviousData,
+    queryFn: () => answer(api.POST('/api/stretch/ways', { body: JSON.parse(settled) as Schema['WaysAsked'] })),
+  });
+}
+
 export const usePlan = () => useQuery({ queryKey: ['plan'], queryFn: () => answer(api.GET('/api/plan')) });
 
 export const useShop = (days: number) =>

@@ -820,6 +820,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/preview/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ways_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes": {
         parameters: {
             query?: never;
@@ -1118,6 +1134,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["cut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stretch/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ways"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1438,6 +1470,9 @@ export interface components {
             ratings: components["schemas"]["RatingView"][];
             today: string;
             tonight?: components["schemas"]["MealView"];
+        };
+        EaterAsked: {
+            age: string;
         };
         EaterView: {
             id: string;
@@ -1842,6 +1877,11 @@ export interface components {
             place: string;
             rule: string;
         };
+        OutputView: {
+            amount: string;
+            unit: string;
+            what: string;
+        };
         OwnInput: {
             allergens?: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
             likeness: string;
@@ -2210,9 +2250,12 @@ export interface components {
             form?: string;
             freeze?: boolean;
             grams?: string;
+            locked?: boolean;
             name: string;
             part?: string;
             percent?: string;
+            pieceGrams?: string;
+            pieces?: string;
             plates?: string;
             portionGrams?: string;
             portions?: string;
@@ -2226,7 +2269,10 @@ export interface components {
             name: string;
             note: string;
             plateCost?: string;
+            plateProtein?: string;
             plates: string;
+            rawGrams: string;
+            snaps: string[];
         };
         ShopView: {
             basket: components["schemas"]["TickedView"][];
@@ -2341,9 +2387,14 @@ export interface components {
         StretchAsked: {
             cookOn?: string;
             cookedYield?: string;
+            fat?: string;
             food: string;
+            inputs?: string[];
+            lean?: string;
             method?: string;
+            open?: boolean;
             price: string;
+            raw?: boolean;
             rawEatBy?: string;
             shares: components["schemas"]["ShareAsked"][];
             weight: string;
@@ -2370,6 +2421,8 @@ export interface components {
         };
         Stretched: {
             cookedGrams: string;
+            mince: boolean;
+            outputs: components["schemas"]["OutputView"][];
             /** Format: int32 */
             plainPlates: number;
             /** Format: int32 */
@@ -2533,6 +2586,42 @@ export interface components {
             source: string;
             what: string;
             why: string;
+        };
+        WayPartView: {
+            /** Format: int32 */
+            day: number;
+            dish: string;
+            extender: string;
+            form: string;
+            freeze: boolean;
+            grams: string;
+            name: string;
+            plates: string;
+        };
+        WayView: {
+            costPerPlate: string;
+            /** Format: int32 */
+            handsMin: number;
+            name: string;
+            order: string[];
+            parts: components["schemas"]["WayPartView"][];
+            plates: string;
+            reasons: string[];
+            stretchFactor: string;
+        };
+        WaysAsked: {
+            cookedYield?: string;
+            /** Format: int32 */
+            days?: number;
+            food: string;
+            freezerLitres?: string;
+            people?: components["schemas"]["EaterAsked"][];
+            price: string;
+            weight: string;
+        };
+        WaysView: {
+            cookedGrams: string;
+            ways: components["schemas"]["WayView"][];
         };
         WeekOf: {
             binned: string;
@@ -3923,6 +4012,30 @@ export interface operations {
             };
         };
     };
+    ways_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WaysAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WaysView"];
+                };
+            };
+        };
+    };
     book: {
         parameters: {
             query?: {
@@ -4483,6 +4596,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Stretched"];
+                };
+            };
+        };
+    };
+    ways: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WaysAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WaysView"];
                 };
             };
         };

@@ -9,6 +9,7 @@ import { shortNumber } from '../../kit/words';
 import { askedOf, type Form } from './form';
 import { PartRows } from './PartRows';
 import { Slab } from './Slab';
+import { WaysToUse } from './WaysToUse';
 
 /** One big buy on the board. Three fields say what it becomes; parts, dates and dishes follow. */
 export function Cutting({ start, done }: { start: Form; done: () => void }) {
@@ -88,10 +89,43 @@ export function Cutting({ start, done }: { start: Form; done: () => void }) {
         <Field label="Cook day" kind="date" {...field('cookOn')} />
         <Choice
           label="Share the price"
-          value={form.method as 'weight' | 'fixed'}
+          value={form.method as 'weight' | 'fixed' | 'value'}
           set={(method) => change({ method })}
-          of={{ weight: 'by cooked weight', fixed: 'by fixed per cent' }}
+          of={{ weight: 'by cooked weight', fixed: 'by fixed per cent', value: 'by its value alone' }}
         />
+      </div>
+      <div className="mb-6 grid items-end gap-4 sm:grid-cols-2 lg:grid-cols-6">
+        <Choice
+          label="Cut it"
+          value={form.raw ? 'raw' : 'cooked'}
+          set={(when) => change({ raw: when === 'raw' })}
+          of={{ cooked: 'after cooking', raw: 'raw, by pieces or grams' }}
+        />
+        {!form.raw && (
+          <>
+            <label className="block sm:col-span-2 lg:col-span-3">
+              <span className="font-semibold">Also into the pot</span>
+              <textarea
+                className="textarea block w-full"
+                rows={Math.max(1, form.inputs.split('\n').length)}
+                value={form.inputs}
+                placeholder={'1.6 l water\n200 ml relish'}
+                aria-invalid={problem?.field?.startsWith('/inputs')}
+                onChange={(event) => change({ inputs: event.target.value })}
+              />
+              {problem?.field?.startsWith('/inputs') && <span className="fieldproblem">{problem.detail}</span>}
+            </label>
+            <Choice
+              label="Its lid"
+              value={form.open ? 'open' : 'closed'}
+              set={(lid) => change({ open: lid === 'open' })}
+              of={{ closed: 'on', open: 'off' }}
+            />
+          </>
+        )}
+        {(cut?.mince || form.fat !== '') && (
+          <Field label="Fat, per cent" kind="number" {...field('fat')} placeholder="20" />
+        )}
       </div>
       {refused && (
         <p role="alert" className="fieldproblem mb-3">
@@ -118,10 +152,17 @@ export function Cutting({ start, done }: { start: Form; done: () => void }) {
           ))}
         </>
       )}
+      {cut && ready && cut.outputs.length > 1 && (
+        <p className="mb-3">
+          <span className="quiet">comes out of the pot: </span>
+          {cut.outputs.map((out) => `${out.amount} ${out.unit} ${out.what}`).join(' · ')}
+        </p>
+      )}
+      {cut && ready && !form.raw && <WaysToUse form={form} put={(parts) => change({ parts })} />}
       <PartRows form={form} change={change} problem={problem} />
       <OtherProblem
         problem={save.problem ?? cook.problem ?? drop.problem}
-        fields={['/food', '/weight', '/price', '/cookedYield', '/cookOn', '/weighed']}
+        fields={['/food', '/weight', '/price', '/cookedYield', '/cookOn', '/weighed', '/fat']}
       />
       <div className="mt-5 flex flex-wrap items-end gap-3">
         <button
@@ -152,7 +193,7 @@ export function Cutting({ start, done }: { start: Form; done: () => void }) {
               disabled={cook.busy}
               onClick={() => cook.act(form.id ?? '')}
             >
-              The joint is cooked
+              {form.raw ? 'It is cut' : 'The joint is cooked'}
             </button>
             <button type="button" className="btn btn-ghost ml-auto" onClick={() => drop.act(form.id ?? '')}>
               Not after all

@@ -5,7 +5,14 @@ import { emptyPart, type Form, filled, type How, type Part } from './form';
 
 type Props = { form: Form; change: (part: Partial<Form>) => void; problem: Problem | undefined };
 
-const how: Record<How, string> = { percent: 'per cent of it', grams: 'grams', portions: 'plates × grams' };
+const how: Record<How, string> = {
+  percent: 'per cent, or ⅓ of it',
+  grams: 'grams',
+  portions: 'plates × grams',
+  pieces: 'pieces × grams',
+};
+
+const measured: Record<How, string> = { percent: 'Per cent', grams: 'Grams', portions: 'Plates', pieces: 'Pieces' };
 
 /** The parts as typed: what each becomes, how much of the meat, with what, when. */
 export function PartRows({ form, change, problem }: Props) {
@@ -42,15 +49,25 @@ export function PartRows({ form, change, problem }: Props) {
               ) : (
                 <>
                   <Choice label="Takes" value={part.how} set={(value) => put(part.key, { how: value })} of={how} />
-                  <div className={part.how === 'portions' ? 'grid grid-cols-2 gap-2' : ''}>
+                  <div className={part.how === 'portions' || part.how === 'pieces' ? 'grid grid-cols-2 gap-2' : ''}>
                     <Field
-                      label={part.how === 'percent' ? 'Per cent' : part.how === 'grams' ? 'Grams' : 'Plates'}
+                      label={form.raw && part.how === 'grams' ? 'Grams raw' : measured[part.how]}
                       kind="number"
                       value={part.value}
                       set={(value) => put(part.key, { value })}
                       at={`${at}/${part.how}`}
                       problem={problem}
                     />
+                    {part.how === 'pieces' && (
+                      <Field
+                        label="Grams each"
+                        kind="number"
+                        value={part.pieceGrams}
+                        set={(pieceGrams) => put(part.key, { pieceGrams })}
+                        at={`${at}/pieceGrams`}
+                        problem={problem}
+                      />
+                    )}
                     {part.how === 'portions' && (
                       <Field
                         label="Grams"
@@ -60,6 +77,18 @@ export function PartRows({ form, change, problem }: Props) {
                       />
                     )}
                   </div>
+                  {form.method !== 'weight' && (
+                    <Field
+                      label={form.method === 'fixed' ? 'Per cent of the price' : 'Alone a kilo costs'}
+                      kind="number"
+                      value={form.method === 'fixed' ? part.costPercent : part.valuePerKg}
+                      set={(value) =>
+                        put(part.key, form.method === 'fixed' ? { costPercent: value } : { valuePerKg: value })
+                      }
+                      at={`${at}/${form.method === 'fixed' ? 'costPercent' : 'valuePerKg'}`}
+                      problem={problem}
+                    />
+                  )}
                   <Field
                     label="Stretched with"
                     value={part.extender}
@@ -100,7 +129,7 @@ export function PartRows({ form, change, problem }: Props) {
                   freeze it on the cook day
                 </button>
                 {!part.tray &&
-                  ['whole', 'sliced', 'shredded'].map((shape) => (
+                  (form.raw ? ['whole', 'diced', 'minced'] : ['whole', 'sliced', 'diced', 'shredded']).map((shape) => (
                     <button
                       key={shape}
                       type="button"

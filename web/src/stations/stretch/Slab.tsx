@@ -42,10 +42,16 @@ export function Slab({ form, cut, grams }: Props) {
                   const by = { ArrowRight: step, ArrowUp: step, ArrowLeft: -step, ArrowDown: -step }[event.key];
                   if (by) {
                     event.preventDefault();
-                    move(event.shiftKey ? by * 10 : by);
+                    move(event.shiftKey ? by * 10 : event.altKey ? by / step : by);
                   }
                 }}
                 onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
+                onPointerUp={() => {
+                  const snap = share?.snaps[0];
+                  if (snap) {
+                    grams(part.key, Number(snap));
+                  }
+                }}
                 onPointerMove={(event) => {
                   const slab = event.currentTarget.closest('.slab-meat');
                   if (slab && event.buttons === 1 && event.movementX !== 0) {
@@ -81,6 +87,10 @@ export function Slab({ form, cut, grams }: Props) {
                     · <Money amount={share.plateCost} /> of meat a plate
                   </span>
                 )}
+              </span>
+              <span className="quiet block text-sm">
+                {Math.round(Number(share?.rawGrams))} g raw
+                {share?.plateProtein && ` · ${Math.round(Number(share.plateProtein))} g protein a plate`}
               </span>
               <span className="quiet block text-sm">
                 {share?.freeze

@@ -1,7 +1,7 @@
 import { newKey, type Schema } from '../../api/client';
 
 /** How a part is measured: always meat, but for what lies in the tray. */
-export type How = 'percent' | 'grams' | 'portions';
+export type How = 'percent' | 'grams' | 'portions' | 'pieces';
 
 export type Part = {
   key: string;
@@ -10,12 +10,14 @@ export type Part = {
   how: How;
   value: string;
   portionGrams: string;
+  pieceGrams: string;
   plates: string;
   extender: string;
   form: string;
   eatOn: string;
   freeze: boolean;
   costPercent: string;
+  valuePerKg: string;
 };
 
 export type Form = {
@@ -29,6 +31,10 @@ export type Form = {
   cookedYield: string;
   method: string;
   cookOn: string;
+  raw: boolean;
+  inputs: string;
+  open: boolean;
+  fat: string;
   parts: Part[];
 };
 
@@ -39,12 +45,14 @@ export const emptyPart = (more: Partial<Part> = {}): Part => ({
   how: 'percent',
   value: '',
   portionGrams: '',
+  pieceGrams: '',
   plates: '',
   extender: '',
   form: 'shredded',
   eatOn: '',
   freeze: false,
   costPercent: '',
+  valuePerKg: '',
   ...more,
 });
 
@@ -59,6 +67,10 @@ export const emptyForm = (more: Partial<Form> = {}): Form => ({
   cookedYield: '',
   method: 'weight',
   cookOn: '',
+  raw: false,
+  inputs: '',
+  open: false,
+  fat: '',
   parts: [],
   ...more,
 });
@@ -72,7 +84,10 @@ const asked = (part: Part): Schema['ShareAsked'] => ({
   grams: !part.tray && part.how === 'grams' ? typed(part.value) : undefined,
   portions: !part.tray && part.how === 'portions' ? typed(part.value) : undefined,
   portionGrams: !part.tray && part.how === 'portions' ? typed(part.portionGrams) : undefined,
-  costPercent: part.tray ? typed(part.costPercent) : undefined,
+  pieces: !part.tray && part.how === 'pieces' ? typed(part.value) : undefined,
+  pieceGrams: !part.tray && part.how === 'pieces' ? typed(part.pieceGrams) : undefined,
+  costPercent: typed(part.costPercent),
+  valuePerKg: part.tray ? undefined : typed(part.valuePerKg),
   plates: typed(part.plates),
   form: part.tray ? 'stock' : part.form,
   extender: part.extender,
@@ -83,6 +98,12 @@ const asked = (part: Part): Schema['ShareAsked'] => ({
 /** Parts that say how much: the others are still being typed. */
 export const filled = (form: Form) => form.parts.filter((part) => part.tray || part.value.trim() !== '');
 
+const linesOf = (text: string) =>
+  text
+    .split('\n')
+    .map((line) => line.trim())
+    .filter((line) => line !== '');
+
 /** What the preview call and the station are asked. */
 export const askedOf = (form: Form): Schema['StretchAsked'] => ({
   food: form.food,
@@ -92,6 +113,10 @@ export const askedOf = (form: Form): Schema['StretchAsked'] => ({
   method: form.method,
   cookOn: typed(form.cookOn),
   rawEatBy: form.rawEatBy,
+  raw: form.raw,
+  inputs: linesOf(form.inputs),
+  open: form.open,
+  fat: typed(form.fat),
   shares: filled(form).map(asked),
 });
 
@@ -106,19 +131,48 @@ export const formOf = (stored: Schema['StretchView']): Form => ({
   cookedYield: stored.asked.cookedYield ?? '',
   method: stored.asked.method ?? 'weight',
   cookOn: stored.asked.cookOn ?? '',
+  raw: stored.asked.raw ?? false,
+  inputs: (stored.asked.inputs ?? []).join('\n'),
+  open: stored.asked.open ?? false,
+  fat: stored.asked.fat ?? '',
   parts: stored.asked.shares.map((share) =>
     emptyPart({
       name: share.name,
       tray: share.part !== undefined && share.part !== 'meat',
-      how: share.grams ? 'grams' : share.portions ? 'portions' : 'percent',
-      value: share.percent ?? share.grams ?? share.portions ?? '',
+      how: share.grams ? 'grams' : share.portions ? 'portions' : share.pieces ? 'pieces' : 'percent',
+      value: share.percent ?? share.grams ?? share.portions ?? share.pieces ?? '',
       portionGrams: share.portionGrams ?? '',
+      pieceGrams: share.pieceGrams ?? '',
       plates: share.plates ?? '',
       extender: share.extender ?? '',
       form: share.form ?? 'shredded',
       eatOn: share.eatOn ?? '',
       freeze: share.freeze ?? false,
       costPercent: share.costPercent ?? '',
+      valuePerKg: share.valuePerKg ?? '',
     }),
   ),
 });
+
+/** The parts of a way to use it, to be changed like any others. */
+export const partsOf = (way: Schema['WayView'], cookOn: string): Part[] =>
+  way.parts
+    .filter((part) => part.dish !== '' || part.freeze)
+    .map((part) =>
+      emptyPart({
+        name: part.dish === '' ? 'plain, for later' : part.dish,
+        how: 'grams',
+        value: part.grams,
+        plates: part.plates,
+        extender: part.extender,
+        form: part.form === '' ? 'shredded' : part.form,
+        freeze: part.freeze,
+        eatOn: cookOn === '' || (part.freeze && part.day === 1) ? '' : dayAfter(cookOn, part.day - 1),
+      }),
+    );
+
+const dayAfter = (day: string, days: number) => {
+  const date = new Date(`${day}T12:00:00Z`);
+  date.setUTCDate(date.getUTCDate() + days);
+  return date.toISOString().slice(0, 10);
+};

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.household.Reference;
 import wexilla.app.platform.Asked;
@@ -33,13 +34,17 @@ import wexilla.core.stretch.StretchPlan.Wish;
 public final class Cutting {
 
     static final int MOST_SHARES = 60;
+    private static final Rational HUNDRED = Rational.of(100);
+    /** "1/3", "⅓" of it. */
+    private static final Pattern FRACTION = Pattern.compile("^\\s*(?:\\d\\s*/\\s*\\d+|[½⅓⅔¼¾⅛])\\s*$");
+
     private static final Set<String> METHODS = Set.of("weight", "fixed", "value");
 
     private Cutting() {}
 
     /**
      * A part as typed: one of {@code percent}, {@code grams}, {@code portions} with {@code portionGrams}, {@code pieces}
-     * with {@code pieceGrams}, always meat.
+     * with {@code pieceGrams}, always meat. A fraction ("1/3") as {@code percent} is that part of all of it.
      *
      * @param part absent or {@code meat} for meat; anything else is a by-product, such as bones
      * @param plates how many plates it makes with its extender; absent when it is served plain
@@ -197,7 +202,8 @@ public final class Cutting {
 
     private static Share.Size size(String at, ShareAsked asked) {
         if (asked.percent() != null) {
-            Rational percent = Asked.number(at + "/percent", asked.percent());
+            Rational typed = Asked.number(at + "/percent", asked.percent());
+            Rational percent = FRACTION.matcher(asked.percent()).find() ? typed.times(HUNDRED) : typed;
             return Asked.at(at + "/percent", () -> new Share.Percent(percent));
         }
         if (asked.grams() != null) {

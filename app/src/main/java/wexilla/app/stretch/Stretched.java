@@ -6,7 +6,9 @@ import org.jspecify.annotations.Nullable;
 import wexilla.app.stretch.Cutting.Cut;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
+import wexilla.core.stretch.DishKind;
 import wexilla.core.stretch.Pot;
+import wexilla.core.stretch.Slab;
 import wexilla.core.stretch.StretchPlan.Dish;
 
 /**
@@ -14,6 +16,7 @@ import wexilla.core.stretch.StretchPlan.Dish;
  *
  * @param plates whole plates of all parts, what is not decided served plain
  * @param plainPlates whole plates if all of it were served plain at 113 g
+ * @param mince whether its fat may be declared
  * @param yield cooked grams of one gram as bought, and where that comes from
  */
 public record Stretched(
@@ -25,7 +28,8 @@ public record Stretched(
         int plainPlates,
         String yield,
         String yieldSource,
-        List<OutputView> outputs) {
+        List<OutputView> outputs,
+        boolean mince) {
 
     /** What comes out of the pot. @param unit g, ml, l or what it was counted in */
     public record OutputView(String what, String amount, String unit) {
@@ -52,6 +56,7 @@ public record Stretched(
      * @param plateProtein grams of protein on one plate; absent when it is not known of the meat or its extender
      * @param eatBy last day in the fridge; absent when it is frozen or the cook day is open
      * @param note what to know about its days
+     * @param snaps grams of handy sizes near it: whole plates, bags
      */
     public record ShareView(
             String name,
@@ -63,9 +68,10 @@ public record Stretched(
             @Nullable String plateProtein,
             boolean freeze,
             @Nullable String eatBy,
-            String note) {
+            String note,
+            List<String> snaps) {
 
-        static ShareView of(Dish dish) {
+        static ShareView of(Dish dish, Rational open) {
             return new ShareView(
                     dish.name(),
                     shown(dish.grams()),
@@ -76,7 +82,10 @@ public record Stretched(
                     dish.plateProtein() == null ? null : shown(dish.plateProtein()),
                     dish.freeze(),
                     dish.eatBy() == null ? null : dish.eatBy().toString(),
-                    dish.note());
+                    dish.note(),
+                    Slab.handy(dish.grams(), dish.grams().plus(open)).stream()
+                            .map(Stretched::shown)
+                            .toList());
         }
     }
 
@@ -84,7 +93,10 @@ public record Stretched(
 
     public static Stretched of(Cut cut) {
         List<ShareView> shares = new ArrayList<>();
-        cut.plan().dishes().forEach(dish -> shares.add(ShareView.of(dish)));
+        cut.plan()
+                .dishes()
+                .forEach(dish ->
+                        shares.add(ShareView.of(dish, cut.slab().remainder().grams())));
         return new Stretched(
                 shown(cut.slab().cookedGrams()),
                 shares,
@@ -96,7 +108,8 @@ public record Stretched(
                 cut.plan().plainPlates(),
                 cut.yield().plain(),
                 cut.yieldSource(),
-                cut.outputs().stream().map(OutputView::of).toList());
+                cut.outputs().stream().map(OutputView::of).toList(),
+                cut.food().map(DishKind::group).orElse("").equals("mince"));
     }
 
     /** To the tenth of a gram: nobody cuts finer. */

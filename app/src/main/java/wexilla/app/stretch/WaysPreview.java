@@ -1,41 +1,16 @@
 package wexilla.app.stretch;
 
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.List;
-import java.util.Locale;
-import java.util.Objects;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import wexilla.app.household.BigBuys;
 import wexilla.app.household.Reference;
 import wexilla.app.platform.Asked;
-import wexilla.app.platform.Problem;
-import wexilla.app.stretch.Cutting.Cut;
-import wexilla.app.stretch.Cutting.StretchAsked;
-import wexilla.core.food.Food;
-import wexilla.core.keeping.KeepingRule;
-import wexilla.core.money.Money;
-import wexilla.core.people.Appetite;
-import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.Dimension;
-import wexilla.core.quantity.Measures;
-import wexilla.core.quantity.Rational;
-import wexilla.core.quantity.Unit;
-import wexilla.core.stretch.DishKind;
-import wexilla.core.stretch.StretchPlan;
-import wexilla.core.stretch.Ways;
-import wexilla.core.stretch.Ways.Way;
+import wexilla.app.stretch.WayViews.WaysAsked;
+import wexilla.app.stretch.WayViews.WaysView;
 
 /** Two or three complete ways to use a big buy; stores nothing. */
 @RestController
 class WaysPreview {
-
-    private static final int MOST_DAYS = 35;
-    private static final int MOST_PEOPLE = 30;
-    private static final Rational LITRE = Rational.of(1000);
 
     private final Reference reference;
 
@@ -43,191 +18,14 @@ class WaysPreview {
         this.reference = reference;
     }
 
-    record EaterAsked(String age) {}
-
-    /**
-     * A big buy and who eats of it.
-     *
-     * @param cookedYield cooked grams of one gram; absent takes the reference value of the food
-     * @param people by age, as for scaling; one adult when nobody is named
-     * @param days to be fed from the cook day on; a week when nothing is said
-     * @param freezerLitres room for it; none when nothing is said
-     */
-    record WaysAsked(
-            String food,
-            String weight,
-            String price,
-            @Nullable String cookedYield,
-            @Nullable List<EaterAsked> people,
-            @Nullable Integer days,
-            @Nullable String freezerLitres) {}
-
-    /**
-     * One meal of it, or meat kept plain.
-     *
-     * @param day it is eaten on, the cook day being 1; of what lies frozen for later, the day it is frozen
-     * @param extender what the dish is stretched with; empty when it is plain
-     */
-    record PartView(
-            String name,
-            String grams,
-            String plates,
-            int day,
-            boolean freeze,
-            String dish,
-            String form,
-            String extender) {}
-
-    /**
-     * @param costPerPlate of the buy on one plate
-     * @param stretchFactor plates for each plate if its meat were served plain at 113 g
-     * @param order whole, then sliced or shredded, bones last
-     */
-    record WayView(
-            String name,
-            String plates,
-            String costPerPlate,
-            String stretchFactor,
-            int handsMin,
-            List<PartView> parts,
-            List<String> order,
-            List<String> reasons) {}
-
-    record WaysView(String cookedGrams, List<WayView> ways) {}
-
     @PostMapping("/api/preview/ways")
     WaysView ways(@RequestBody WaysAsked asked) {
-        StretchAsked whole = new StretchAsked(
-                asked.food(),
-                asked.weight(),
-                asked.price(),
-                asked.cookedYield(),
-                null,
-                List.of(),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
-        Cut cut = Cutting.of(whole, reference.book(), reference, Asked.CURRENCY);
-        Food food = cut.food().orElseThrow(() -> Problem.at("/food", "Nobody has said what " + asked.food() + " is."));
-        BigBuys known = reference.bigBuys();
-        boolean boned = DishKind.boned(food);
-        List<DishKind> kinds = known.kinds().stream()
-                .filter(kind -> kind.takes(DishKind.group(food), boned))
-                .toList();
-        if (kinds.isEmpty()) {
-            throw Problem.at("/food", "No dish of the book is made of " + food.name() + "; cut it by hand.");
-        }
-        int days = asked.days() == null ? 7 : asked.days();
-        if (days < 1 || days > MOST_DAYS) {
-            throw Problem.at("/days", "From 1 to " + MOST_DAYS + " days, not " + days + ".");
-        }
-        KeepingRule.Span keeps = reference
-                .keeping()
-                .rule(DishKind.keepingClass(DishKind.group(food)))
-                .fridge();
-        int fridge = keeps == null ? 0 : keeps.to();
-        Rational freezer = freezer(asked.freezerLitres());
-        Ways.Buy buy = new Ways.Buy(cut.slab().cookedGrams(), eaters(asked.people()), days, fridge, freezer, kinds);
-        List<Way> ways = Ways.of(buy);
-        if (ways.isEmpty()) {
-            throw Problem.at(
-                    "/weight",
-                    asked.weight() + " of " + food.name() + " is "
-                            + shown(cut.slab().cookedGrams()) + " g cooked: too little for one meal of these people.");
-        }
-        Money price = Asked.money("/price", asked.price(), Asked.CURRENCY);
-        return new WaysView(
-                shown(cut.slab().cookedGrams()),
-                ways.stream().map(way -> view(way, price, buy, boned)).toList());
-    }
-
-    private static Rational freezer(@Nullable String litres) {
-        if (litres == null || litres.isBlank()) {
-            return Rational.ZERO;
-        }
-        String text = litres.strip().matches("[\\d.,]+") ? litres.strip() + " l" : litres;
-        Amount room = Asked.amount("/freezerLitres", text);
-        if (room.unit().dimension() != Dimension.VOLUME) {
-            throw Problem.at("/freezerLitres", "“" + litres + "” is no volume; write it like 60.");
-        }
-        return Measures.US.toBase(room).value();
-    }
-
-    private static Rational eaters(@Nullable List<EaterAsked> people) {
-        if (people == null || people.isEmpty()) {
-            return Rational.ONE;
-        }
-        if (people.size() > MOST_PEOPLE) {
-            throw Problem.at("/people", people.size() + " people; " + MOST_PEOPLE + " is the most.");
-        }
-        List<Appetite> eaters = new ArrayList<>();
-        for (int i = 0; i < people.size(); i++) {
-            String age = people.get(i).age();
-            eaters.add(Asked.at("/people/" + i + "/age", () -> Appetite.of(age)));
-        }
-        return Appetite.sum(eaters);
-    }
-
-    private static WayView view(Way way, Money price, Ways.Buy buy, boolean boned) {
-        List<PartView> parts = new ArrayList<>();
-        Rational told = Rational.ZERO;
-        Rational exact = Rational.ZERO;
-        for (Ways.Part part : way.parts()) {
-            // the tenths add up to what comes out
-            exact = exact.plus(part.grams());
-            Rational until = Rational.of(exact.toDecimal(1));
-            parts.add(view(part, until.minus(told)));
-            told = until;
-        }
-        if (way.undecided().signum() > 0) {
-            String left = Rational.of(buy.grams().toDecimal(1)).minus(told).plain();
-            parts.add(new PartView("not decided", left, "0", 1, false, "", "", ""));
-        }
-        Rational plain = buy.grams().dividedBy(StretchPlan.PLAIN_GRAMS);
-        Money each = Money.rounded(price.exact().dividedBy(way.plates()), price.currency());
-        return new WayView(
-                way.aim().words(),
-                shown(way.plates()),
-                each.decimal(),
-                Rational.of(way.plates().dividedBy(plain).toDecimal(2)).plain(),
-                way.hands().rounded().intValueExact(),
-                parts,
-                way.parts().stream()
-                        .map(Ways.Part::kind)
-                        .filter(Objects::nonNull)
-                        .sorted(Comparator.comparing(DishKind::bones).thenComparing(DishKind::form))
-                        .map(DishKind::name)
-                        .distinct()
-                        .toList(),
-                WayWords.reasons(way, buy, boned));
-    }
-
-    private static PartView view(Ways.Part part, Rational grams) {
-        DishKind kind = part.kind();
-        String when = part.freeze() ? ", frozen" : ", day " + part.day();
-        return kind == null
-                ? new PartView(
-                        "plain, frozen", grams.plain(), shown(part.plates()), part.day(), true, "", "shredded", "")
-                : new PartView(
-                        kind.name() + when,
-                        grams.plain(),
-                        shown(part.plates()),
-                        part.day(),
-                        part.freeze(),
-                        kind.name(),
-                        kind.form().name().toLowerCase(Locale.ROOT),
-                        Amount.of(
-                                        Rational.of(kind.extenderGrams()
-                                                .times(part.plates())
-                                                .rounded()),
-                                        Unit.G) + " " + kind.extender());
-    }
-
-    private static String shown(Rational value) {
-        return Rational.of(value.toDecimal(1)).plain();
+        return WayViews.of(
+                asked,
+                WayViews.eaters(asked.people()),
+                WayViews.freezer(asked.freezerLitres()),
+                reference.book(),
+                reference,
+                Asked.CURRENCY);
     }
 }

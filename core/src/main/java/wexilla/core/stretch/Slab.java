@@ -3,8 +3,11 @@ package wexilla.core.stretch;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.stream.Stream;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Trade;
+import wexilla.core.stock.Dinners;
 
 /**
  * A big buy cut into parts.
@@ -59,6 +62,10 @@ public record Slab(Rational cookedGrams, List<Part> parts, Part remainder, List<
     }
 
     private static final Rational HUNDRED = Rational.of(100);
+    private static final Rational PLATE = Dinners.COOKED_MEAT_GRAMS;
+    private static final Rational BAG = Trade.number("slab.bag-grams");
+    /** Grams from which on a handy size is too far. */
+    private static final double NEAR = Trade.number("slab.near-grams").approximately();
 
     public Slab {
         parts = List.copyOf(parts);
@@ -97,6 +104,20 @@ public record Slab(Rational cookedGrams, List<Part> parts, Part remainder, List<
             parts.add(part(shares.get(i).name(), grams.get(i), cookedYield, costs.get(i)));
         }
         return new Slab(cooked, parts, part("not decided", left, cookedYield, costs.get(shares.size())), notes);
+    }
+
+    /**
+     * Handy sizes near these grams, within a step on the slab: whole plates, served plain, and bags.
+     *
+     * @param most grams the piece may have
+     */
+    public static List<Rational> handy(Rational grams, Rational most) {
+        return Stream.of(PLATE, BAG)
+                .map(size -> size.times(Rational.of(grams.dividedBy(size).rounded())))
+                .filter(size -> size.signum() > 0 && size.compareTo(most) <= 0)
+                .filter(size -> grams.minus(size).approximately() <= NEAR
+                        && size.minus(grams).approximately() <= NEAR)
+                .toList();
     }
 
     private static Part part(String name, Rational grams, Rational cookedYield, Money cost) {
