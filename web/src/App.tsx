@@ -10,6 +10,7 @@ const Cook = lazy(() => import('./stations/cook/Cook').then((station) => ({ defa
 const CookRecipe = lazy(() =>
   import('./stations/cook/CookRecipe').then((station) => ({ default: station.CookRecipe })),
 );
+const Flow = lazy(() => import('./stations/costs/Flow').then((station) => ({ default: station.Flow })));
 const Costs = lazy(() => import('./stations/costs/Costs').then((station) => ({ default: station.Costs })));
 const Eat = lazy(() => import('./stations/eat/Eat').then((station) => ({ default: station.Eat })));
 const Household = lazy(() =>
@@ -50,6 +51,7 @@ export function App() {
                 <Route path="/plan" element={<Plan />} />
                 <Route path="/shop" element={<Shop />} />
                 <Route path="/costs" element={<Costs />} />
+                <Route path="/costs/flow/:lot" element={<Flow />} />
                 <Route path="/recipes" element={<Book />} />
                 <Route path="/recipes/new" element={<RecipeEditor />} />
                 <Route path="/recipes/:id" element={<RecipePage />} />

@@ -175,13 +175,25 @@ export function useStretchPreview(asked: Schema['StretchAsked'], enabled: boolea
 export function useWays(asked: Schema['WaysAsked'], enabled: boolean) {
   const settled = useSettled(JSON.stringify(asked), 200);
   return useQuery({
-    queryKey: ['ways', settled],
+    queryKey: ['stretch', 'ways', settled],
     enabled,
     retry: false,
     placeholderData: keepPreviousData,
     queryFn: () => answer(api.POST('/api/stretch/ways', { body: JSON.parse(settled) as Schema['WaysAsked'] })),
   });
 }
+
+export const useFlow = (lot: string) =>
+  useQuery({
+    queryKey: ['costs', 'flow', lot],
+    queryFn: () => answer(api.GET('/api/costs/flow/{lot}', { params: { path: { lot } } })),
+  });
+
+export const useSheet = (lot: string) =>
+  useQuery({
+    queryKey: ['plan', 'sheet', lot],
+    queryFn: () => answer(api.GET('/api/lots/{id}/sheet', { params: { path: { id: lot } } })),
+  });
 
 export const usePlan = () => useQuery({ queryKey: ['plan'], queryFn: () => answer(api.GET('/api/plan')) });
 

@@ -164,6 +164,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/costs/flow/{lot}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["flow"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/costs/prices": {
         parameters: {
             query?: never;
@@ -510,6 +526,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["level"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/{id}/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1538,6 +1570,22 @@ export interface components {
             what: string;
             why: string;
         };
+        FlowStep: {
+            cost: string;
+            /** Format: int32 */
+            depth: number;
+            end?: string;
+            lot?: string;
+            name: string;
+            start: string;
+        };
+        FlowView: {
+            complete: boolean;
+            cost: string;
+            name: string;
+            whence: components["schemas"]["FlowStep"][];
+            whither: components["schemas"]["FlowStep"][];
+        };
         FoodName: {
             key: string;
             name: string;
@@ -1573,7 +1621,7 @@ export interface components {
         HandInput: {
             amount?: string;
             /** @enum {string} */
-            hand: "USE" | "MOVE" | "WASTE" | "COUNT" | "OPEN";
+            hand: "USE" | "MOVE" | "WASTE" | "GIVE" | "COUNT" | "OPEN";
             /** Format: uuid */
             place?: string;
             reason?: string;
@@ -2274,6 +2322,12 @@ export interface components {
             rawGrams: string;
             snaps: string[];
         };
+        SheetView: {
+            closes: boolean;
+            uses: components["schemas"]["UseView"][];
+            whole: string;
+            words: string;
+        };
         ShopView: {
             basket: components["schemas"]["TickedView"][];
             complete: boolean;
@@ -2524,6 +2578,13 @@ export interface components {
             date: string;
             words: string;
         };
+        UseView: {
+            amount: string;
+            day?: string;
+            measure: string;
+            part: string;
+            what: string;
+        };
         VersionView: {
             /** Format: int32 */
             cooked: number;
@@ -2625,6 +2686,7 @@ export interface components {
         };
         WeekOf: {
             binned: string;
+            given: string;
             monday: string;
             paid: string;
             used: string;
@@ -2910,6 +2972,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CostsView"];
+                };
+            };
+        };
+    };
+    flow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lot: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FlowView"];
                 };
             };
         };
@@ -3530,6 +3614,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
                 };
             };
         };

@@ -87,6 +87,7 @@ function Weeks({ weeks }: { weeks: Schema['WeekOf'][] }) {
             <th className="font-normal">eaten, used</th>
             <th className="font-normal">paid at the till</th>
             <th className="font-normal">binned</th>
+            <th className="font-normal">given away</th>
           </tr>
         </thead>
         <tbody>
@@ -100,6 +101,7 @@ function Weeks({ weeks }: { weeks: Schema['WeekOf'][] }) {
                 <Money amount={week.paid} />
               </td>
               <td>{Number(week.binned) > 0 ? <Money amount={week.binned} /> : <span className="quiet">–</span>}</td>
+              <td>{Number(week.given) > 0 ? <Money amount={week.given} /> : <span className="quiet">–</span>}</td>
             </tr>
           ))}
         </tbody>

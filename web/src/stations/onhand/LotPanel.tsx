@@ -1,6 +1,7 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { answer, api, type Schema } from '../../api/client';
-import { useHousehold, useLotRule } from '../../api/queries';
+import { useHousehold, useLotRule, useSheet } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Ask } from '../../kit/Ask';
 import { Field } from '../../kit/Field';
@@ -11,6 +12,38 @@ import { shortDay } from '../../kit/words';
 import { Urgent } from './Urgent';
 
 type Input = Schema['HandInput'];
+
+/** Where it went, dish by dish, and who wants the rest. */
+function Sheet({ lot }: { lot: string }) {
+  const sheet = useSheet(lot).data;
+  if (!sheet || sheet.uses.length === 0) {
+    return null;
+  }
+  return (
+    <section aria-labelledby="sheet" className="mt-4">
+      <h3 id="sheet" className="text-lg">
+        {sheet.whole} of it
+      </h3>
+      <ul>
+        {sheet.uses.map((use) => (
+          <li key={`${use.what} ${use.day ?? ''} ${use.amount}`} className="row grid-cols-[minmax(0,1fr)_auto] py-1">
+            <span>
+              {use.what}
+              {use.day && <span className="quiet">, {shortDay(use.day)}</span>}
+            </span>
+            <span className="figure">
+              {use.amount}
+              <span className="quiet text-sm">
+                {use.measure && ` · ${use.measure}`} · {use.part}
+              </span>
+            </span>
+          </li>
+        ))}
+      </ul>
+      <p className={sheet.closes ? 'quiet' : 'font-semibold text-accent'}>{sheet.words}</p>
+    </section>
+  );
+}
 
 const reasons = ['gone off', 'forgotten', 'not liked', 'burnt', 'freezer burn'];
 
@@ -75,6 +108,9 @@ export function LotPanel({ lot, close }: { lot: Schema['LotView']; close: () => 
         <button type="button" className="btn btn-outline" aria-expanded={binning} onClick={() => setBinning(!binning)}>
           Bin{how} …
         </button>
+        <button type="button" className="btn btn-ghost" onClick={() => hand.act({ hand: 'GIVE', amount: typed })}>
+          Given away{how}
+        </button>
         <button type="button" className="btn btn-ghost" onClick={() => hand.act({ hand: 'OPEN' })}>
           Opened
         </button>
@@ -129,6 +165,12 @@ export function LotPanel({ lot, close }: { lot: Schema['LotView']; close: () => 
           <OtherProblem problem={keeps.problem} fields={[]} />
         </div>
       )}
+      <Sheet lot={lot.id} />
+      <p className="mt-2">
+        <Link to={`/costs/flow/${lot.id}`} className="link inline-block min-h-11 content-center">
+          Where its money comes from and goes
+        </Link>
+      </p>
       <p className="quiet mt-1 text-sm">Into the freezer it is frozen today; out of it into the fridge it thaws.</p>
       <FieldProblem at="/place" problem={hand.problem} />
       <OtherProblem problem={hand.problem} fields={['/amount', '/place']} />

@@ -53,6 +53,7 @@ class StatementsTest {
                         .asString();
                 paths.add(Queries.asked(path.getKey(), path.getValue())
                         .replace("/lots/{id}", "/lots/" + lot)
+                        .replace("{lot}", lot)
                         .replace("{act}", packed.path("act").asString())
                         .replaceAll("\\{(id|recipe)\\}", recipe));
             }

@@ -111,4 +111,32 @@ class StoriesOfDishesTest extends StoryKitchen {
         assertThat(wanted.valueStream().map(one -> one.path("asksUnit").asString("")))
                 .contains("bunch");
     }
+
+    /** S02.3, S02.4: a tube used up dish by dish, in grams, spoons and parts of it; what is left is named. */
+    @Test
+    void anOpenedPackToItsLastSpoon() {
+        http.note("tomato paste 150 g 0.99");
+        String tube = lot("tomato paste").path("id").asString();
+        String stew = recipe("Dumplings in sauce", 1, "2 tbsp tomato paste");
+        recipe("Meat and rice", 1, "3 tbsp tomato paste");
+        recipe("Pasta", 1, "4 tbsp tomato paste");
+        http.act("/api/cook", Sample.cook(stew, 1)).ok();
+        evening("2026-11-25", "Meat and rice", 1);
+        evening("2026-11-26", "Pasta", 1);
+        JsonNode sheet = http.get("/api/lots/" + tube + "/sheet").ok();
+        assertThat(sheet.path("uses")
+                        .valueStream()
+                        .map(use -> use.path("what").asString() + " "
+                                + use.path("amount").asString() + " "
+                                + use.path("measure").asString()
+                                + (use.has("day") ? " planned" : "")))
+                .containsExactly(
+                        "Dumplings in sauce 32 g 2 tbsp",
+                        "Meat and rice 49 g 45 ml planned",
+                        "Pasta 65 g 60 ml planned");
+        assertThat(sheet.path("words").asString()).isEqualTo("3.9 g left, near enough to nothing");
+        evening("2026-11-27", "Pasta", 4);
+        assertThat(http.get("/api/lots/" + tube + "/sheet").ok().path("words").asString())
+                .endsWith("short");
+    }
 }

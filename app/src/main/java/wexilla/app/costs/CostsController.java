@@ -70,7 +70,7 @@ class CostsController {
             @Nullable String multi) {}
 
     /** A week from Monday. Decimal money. @param used what was eaten; {@code paid} at tills; {@code binned} */
-    record WeekOf(String monday, String used, String paid, String binned) {}
+    record WeekOf(String monday, String used, String paid, String binned, String given) {}
 
     record CostsView(List<PriceView> prices, List<WeekOf> weeks) {}
 
@@ -88,7 +88,8 @@ class CostsController {
                     monday.minusWeeks(weeks.size()).toString(),
                     week.used().decimal(),
                     week.paid().decimal(),
-                    week.binned().decimal()));
+                    week.binned().decimal(),
+                    week.given().decimal()));
         }
         return new CostsView(prices, weeks);
     }

@@ -103,7 +103,7 @@ public class Handling {
             lot = lots.byId(act.household(), id).orElseThrow();
         }
         ledger.take(act, taken(lot, amount), null, kind, reason);
-        String how = kind == Kind.WASTED ? "Binned: " : "Used: ";
+        String how = kind == Kind.WASTED ? "Binned: " : kind == Kind.GIVEN ? "Given away: " : "Used: ";
         String why = reason.isEmpty() ? "" : ", " + reason;
         return how + written(amount) + lot.name() + why;
     }

@@ -49,6 +49,7 @@ class HandlingController {
         USE,
         MOVE,
         WASTE,
+        GIVE,
         COUNT,
         OPEN
     }
@@ -56,7 +57,7 @@ class HandlingController {
     /**
      * @param amount as typed, null for all of it
      * @param place where to, for MOVE
-     * @param reason why, for WASTE: "gone off"
+     * @param reason why, for WASTE: "gone off"; to whom, for GIVE
      */
     record HandInput(
             Hand hand,
@@ -118,6 +119,7 @@ class HandlingController {
         return switch (input.hand()) {
             case USE -> handling.use(act, id, input.amount(), Kind.USED, "");
             case WASTE -> handling.use(act, id, input.amount(), Kind.WASTED, reason(input));
+            case GIVE -> handling.use(act, id, input.amount(), Kind.GIVEN, reason(input));
             case COUNT -> handling.count(act, id, input.amount());
             case OPEN -> handling.open(act, id);
             case MOVE -> {

@@ -37,6 +37,7 @@ public class Ledger implements Undoable {
         LEVEL,
         WASTED,
         EATEN,
+        GIVEN,
         UNDONE
     }
 

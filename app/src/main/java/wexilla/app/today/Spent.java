@@ -18,8 +18,8 @@ public class Spent {
         this.db = db;
     }
 
-    /** Decimal money of some days. @param used what was eaten: dishes, sides, and what hands used up */
-    public record Days(Money used, Money paid, Money binned) {}
+    /** Decimal money of some days. @param used what was eaten: dishes, sides, and what hands used up; {@code given} is in none of it */
+    public record Days(Money used, Money paid, Money binned, Money given) {}
 
     /**
      * So many weeks, the newest first.
@@ -32,13 +32,15 @@ public class Spent {
                         with week as (select w, :from::date - 7 * w as first from generate_series(0, :weeks - 1) as w),
                         moved as (
                             select (a.happened_at at time zone :zone)::date as day, -m.cost as cost,
-                                m.kind = 'EATEN' or m.kind = 'USED' and a.kind = 'hand' as used, m.kind = 'WASTED' as binned
+                                m.kind = 'EATEN' or m.kind = 'USED' and a.kind = 'hand' as used, m.kind = 'WASTED' as binned,
+                                m.kind = 'GIVEN' as given
                             from act a join movement m on m.household_id = a.household_id and m.act = a.id
-                            where a.household_id = :household and m.kind in ('EATEN', 'USED', 'WASTED')
+                            where a.household_id = :household and m.kind in ('EATEN', 'USED', 'WASTED', 'GIVEN')
                             and a.happened_at >= (:from::date - 7 * :weeks)::timestamp at time zone :zone - interval '1 day'
                             and stands(a.household_id, a.id))
                         select week.w, coalesce(sum(m.cost) filter (where m.used), 0)::bigint as used,
                             coalesce(sum(m.cost) filter (where m.binned), 0)::bigint as binned,
+                            coalesce(sum(m.cost) filter (where m.given), 0)::bigint as given,
                             (select coalesce(sum(coalesce(p.till, p.lines)), 0)::bigint from purchase p
                                 where p.household_id = :household and p.paid_on between week.first and week.first + 6
                                 and stands(p.household_id, p.act)) as paid
@@ -51,7 +53,8 @@ public class Spent {
                 .query((row, n) -> new Days(
                         Money.of(row.getLong("used"), currency),
                         Money.of(row.getLong("paid"), currency),
-                        Money.of(row.getLong("binned"), currency)))
+                        Money.of(row.getLong("binned"), currency),
+                        Money.of(row.getLong("given"), currency)))
                 .list();
     }
 }

@@ -11,3 +11,11 @@ alter table share add column piece_grams text;
 alter table share add column locked boolean not null default false;
 alter table share drop constraint share_check;
 alter table share add constraint share_one_size check (num_nonnulls(percent, grams, portions, pieces) <= 1);
+
+-- What is given away is neither eaten nor wasted.
+alter table movement drop constraint movement_kind_check;
+alter table movement add constraint movement_kind_check check (kind in
+    ('BOUGHT', 'COUNTED', 'USED', 'MADE', 'PACKED', 'FROZEN', 'THAWED', 'OPENED', 'MOVED', 'LEVEL', 'WASTED', 'EATEN',
+     'GIVEN', 'UNDONE'));
+drop index movement_spent;
+create index movement_spent on movement (household_id, act) where kind in ('EATEN', 'USED', 'WASTED', 'GIVEN');
