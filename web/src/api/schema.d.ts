@@ -1376,6 +1376,7 @@ export interface components {
             keepsAs?: string;
             /** Format: int32 */
             n: number;
+            outputs?: string[];
             /** Format: uuid */
             planned?: string;
             /** Format: int32 */
@@ -1389,6 +1390,7 @@ export interface components {
         };
         CookPlan: {
             addOnNight: string[];
+            alsoMakes: string[];
             costComplete: boolean;
             factor: string;
             flat: string;
@@ -2154,6 +2156,7 @@ export interface components {
             usesUp: string[];
         };
         RecipeInput: {
+            alsoMakes?: string[];
             lines: components["schemas"]["LineInput"][];
             note: string;
             /** Format: int32 */
@@ -2170,6 +2173,7 @@ export interface components {
             subject: string;
         };
         RecipeView: {
+            alsoMakes: string[];
             cost: components["schemas"]["CostView"];
             current: boolean;
             flags: components["schemas"]["FlagView"][];

@@ -18,6 +18,8 @@ type Form = {
   portions: string | undefined;
   used: Record<number, string>;
   keepsAs: string;
+  /** what came out besides, one on a line, once it was typed */
+  outputs: string | undefined;
 };
 
 const sizes: [string, string][] = [
@@ -68,7 +70,7 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
     `cook-${recipe}`,
   );
   const { form, set } = useForm<Form>(
-    { keepBack: '', also: [], portions: undefined, used: {}, keepsAs: '' },
+    { keepBack: '', also: [], portions: undefined, used: {}, keepsAs: '', outputs: undefined },
     cook.forget,
     `cook-${recipe}`,
   );
@@ -170,6 +172,22 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
           problem={cook.problem}
           hint="portions into the fridge"
         />
+        <label className="block">
+          <span className="font-semibold">Comes out besides</span>
+          <textarea
+            className="textarea block w-56"
+            rows={Math.max(1, (form.outputs ?? plan.alsoMakes.join('\n')).split('\n').length)}
+            value={form.outputs ?? plan.alsoMakes.join('\n')}
+            placeholder="1.8 l chicken stock"
+            aria-invalid={cook.problem?.field?.startsWith('/outputs')}
+            onChange={(event) => set({ outputs: event.target.value })}
+          />
+          {cook.problem?.field?.startsWith('/outputs') && (
+            <span role="alert" className="fieldproblem">
+              {cook.problem.detail}
+            </span>
+          )}
+        </label>
         <div>
           {plan.keeps.choices.length > 0 && (
             <KeepsAs
@@ -200,6 +218,7 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
               keepBack: keep,
               also: form.also.map(({ lot, amount }) => ({ lot, amount: amount.trim() === '' ? undefined : amount })),
               keepsAs: form.keepsAs || undefined,
+              outputs: form.outputs?.split('\n'),
             });
           }}
         >
@@ -207,7 +226,10 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
         </button>
         <div>
           <FieldProblem at="/portions" problem={cook.problem} />
-          <OtherProblem problem={cook.problem} fields={['/portions', '/corrections', '/keepBack', '/also']} />
+          <OtherProblem
+            problem={cook.problem}
+            fields={['/portions', '/corrections', '/keepBack', '/also', '/outputs']}
+          />
         </div>
       </div>
     </>

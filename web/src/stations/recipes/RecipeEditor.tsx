@@ -147,6 +147,22 @@ function Editing({ id, etag, start, said }: Props) {
           <FieldProblem at="/tags" problem={save.problem} />
         </label>
         <label className="block">
+          <span className="font-semibold">Also makes</span>
+          <textarea
+            className="textarea w-full"
+            rows={Math.max(1, form.alsoMakes.split('\n').length)}
+            value={form.alsoMakes}
+            placeholder="2 l chicken stock"
+            aria-invalid={save.problem?.field?.startsWith('/alsoMakes')}
+            onChange={(event) => change({ alsoMakes: event.target.value })}
+          />
+          {save.problem?.field?.startsWith('/alsoMakes') && (
+            <span role="alert" className="fieldproblem">
+              {save.problem.detail}
+            </span>
+          )}
+        </label>
+        <label className="block">
           <span className="font-semibold">Note</span>
           <textarea
             className="textarea w-full"
@@ -157,7 +173,10 @@ function Editing({ id, etag, start, said }: Props) {
           <FieldProblem at="/note" problem={save.problem} />
         </label>
       </div>
-      <OtherProblem problem={save.problem} fields={['/title', '/portions', '/lines/', '/steps/', '/tags', '/note']} />
+      <OtherProblem
+        problem={save.problem}
+        fields={['/title', '/portions', '/lines/', '/steps/', '/tags', '/note', '/alsoMakes']}
+      />
       <div className="mt-4 flex flex-wrap gap-3">
         <button type="submit" className="btn btn-primary btn-lg" disabled={save.busy}>
           {id ? 'Save as the next version' : 'Put it in the book'}

@@ -45,7 +45,7 @@ function Page({ recipe, household }: { recipe: Schema['RecipeView']; household: 
     <>
       <Heading
         title={recipe.title}
-        below={`${recipe.portions} portions · can stop as: ${recipe.styles.map((s) => styleWords[s]).join(', ')}${recipe.tags.length > 0 ? ` · ${recipe.tags.join(', ')}` : ''}`}
+        below={`${recipe.portions} portions${recipe.alsoMakes.map((one) => `, also ${one}`).join('')} · can stop as: ${recipe.styles.map((s) => styleWords[s]).join(', ')}${recipe.tags.length > 0 ? ` · ${recipe.tags.join(', ')}` : ''}`}
       >
         <Cost cost={recipe.cost} />
       </Heading>

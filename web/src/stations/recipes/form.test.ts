@@ -33,6 +33,7 @@ describe('the recipe form', () => {
       n: 1,
       current: true,
       tags: ['soup', 'quick'],
+      alsoMakes: ['2 l stock'],
       source: '',
       flags: [],
       versions: [],

@@ -8,6 +8,8 @@ export type Form = {
   portions: string;
   note: string;
   tags: string;
+  /** what comes out beside the portions, one on a line */
+  alsoMakes: string;
   /** what it was pasted or imported from; nothing while it is typed here */
   source: string | undefined;
   /** what was said for the next time and is done in this version */
@@ -36,6 +38,7 @@ export const emptyForm = (): Form => ({
   portions: '',
   note: '',
   tags: '',
+  alsoMakes: '',
   source: undefined,
   taken: [],
   lines: [emptyLine()],
@@ -49,6 +52,7 @@ export const formOfFound = (found: Schema['RecipeInput']): Form => ({
   portions: found.portions === undefined ? '' : String(found.portions),
   note: found.note,
   tags: (found.tags ?? []).join(', '),
+  alsoMakes: (found.alsoMakes ?? []).join('\n'),
   source: found.source,
   lines: [...found.lines.map(({ text, heldBackIn }) => ({ ...emptyLine(text), heldBackIn })), emptyLine()],
   steps: [
@@ -68,6 +72,7 @@ export const formOf = (recipe: Schema['RecipeView']): Form => ({
   portions: String(recipe.portions),
   note: recipe.note,
   tags: recipe.tags.join(', '),
+  alsoMakes: recipe.alsoMakes.join('\n'),
   source: recipe.source,
   taken: [],
   lines: [
@@ -124,6 +129,10 @@ export const inputOf = (form: Form): Schema['RecipeInput'] => ({
   tags: form.tags
     .split(',')
     .map((tag) => tag.trim())
+    .filter(Boolean),
+  alsoMakes: form.alsoMakes
+    .split('\n')
+    .map((text) => text.trim())
     .filter(Boolean),
   source: form.source,
   taken: form.taken,

@@ -25,6 +25,7 @@ const recipe: Schema['RecipeView'] = {
   current: true,
   note: '',
   tags: [],
+  alsoMakes: [],
   source: '',
   styles: ['COOKED'],
   flags: [],

@@ -19,3 +19,6 @@ alter table movement add constraint movement_kind_check check (kind in
      'GIVEN', 'UNDONE'));
 drop index movement_spent;
 create index movement_spent on movement (household_id, act) where kind in ('EATEN', 'USED', 'WASTED', 'GIVEN');
+
+-- What a recipe makes beside its portions: "2 l chicken stock".
+alter table recipe_version add column also_makes text[] not null default '{}';

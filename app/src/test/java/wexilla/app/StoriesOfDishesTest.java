@@ -139,4 +139,39 @@ class StoriesOfDishesTest extends StoryKitchen {
         assertThat(http.get("/api/lots/" + tube + "/sheet").ok().path("words").asString())
                 .endsWith("short");
     }
+
+    /** What a recipe makes besides: twice the bird is twice the broth, weighed or as it says, met by the next dish's line. */
+    @Test
+    void aRecipeAlsoMakesBroth() {
+        http.note("2 whole chickens 3 kg 9.00");
+        Map<String, Object> typed = Sample.recipe("Poached chicken", 4, List.of("1.5 kg whole chicken"), List.of());
+        typed.put("alsoMakes", List.of("some broth"));
+        assertThat(http.act("/api/recipes", typed).field()).isEqualTo("/alsoMakes/0");
+        typed.put("alsoMakes", List.of("2 l chicken stock"));
+        String recipe = http.act("/api/recipes", typed).ok().path("id").asString();
+        assertThat(http.get("/api/recipes/" + recipe).ok().path("alsoMakes").toString())
+                .contains("2 l chicken stock");
+        Map<String, Object> cook = new HashMap<>(Sample.cook(recipe, 8));
+        cook.put("factor", "2");
+        assertThat(http.get("/api/cook/" + recipe + "?style=COOKED&factor=2")
+                        .ok()
+                        .path("alsoMakes")
+                        .toString())
+                .isEqualTo("[\"4 l stock\"]");
+        String act = http.act("/api/cook", cook).ok().path("act").asString();
+        assertThat(lot("stock").path("amount").asString()).isEqualTo("4 l");
+        assertThat(lot("stock").path("until").path("date").asString()).isEqualTo("2026-11-27");
+        String soup = recipe("Leek soup", 4, "1 l chicken stock", "2 leeks");
+        assertThat(http.get("/api/cook/" + soup + "?style=COOKED")
+                        .ok()
+                        .path("goesIn")
+                        .get(0)
+                        .path("cost")
+                        .asString())
+                .isEqualTo("0.00");
+        http.undo(act).ok();
+        cook.put("outputs", List.of("3.6 l chicken stock"));
+        http.act("/api/cook", cook).ok();
+        assertThat(lot("stock").path("amount").asString()).isEqualTo("3.6 l");
+    }
 }

@@ -119,7 +119,8 @@ class CookController {
                 sheet.flat().decimal(),
                 sheet.perPortion(portions).decimal(),
                 sheet.total().complete(),
-                keeps(now, sized, style, sheet));
+                keeps(now, sized, style, sheet),
+                cooking.besides(now.household(), stored, sized));
     }
 
     private KeepsView keeps(Snapshot now, Sized sized, Style style, CostSheet sheet) {

@@ -65,7 +65,8 @@ public final class CookViews {
             String flat,
             String perPortion,
             boolean costComplete,
-            KeepsView keeps) {}
+            KeepsView keeps,
+            List<String> alsoMakes) {}
 
     /**
      * How a dish will keep.
@@ -97,6 +98,7 @@ public final class CookViews {
      * @param keepBack portions kept back plain for another day: they go into the fridge as they are
      * @param also what else went in from stock
      * @param keepsAs the class of the keeping table the cook chose; absent for the one its lines say
+     * @param outputs what came out beside the portions: "2 l chicken stock"; absent for what the recipe says
      */
     public record CookInput(
             UUID recipe,
@@ -109,11 +111,12 @@ public final class CookViews {
             @Nullable UUID planned,
             @Nullable Integer keepBack,
             @Nullable List<AlsoInput> also,
-            @Nullable String keepsAs) {
+            @Nullable String keepsAs,
+            @Nullable List<String> outputs) {
 
         /** Nothing corrected, planned, kept back or added. @param factor absent for as written */
         public static CookInput simply(UUID recipe, int n, Style style, @Nullable String factor, int portions) {
-            return new CookInput(recipe, n, style, factor, null, portions, List.of(), null, null, null, null);
+            return new CookInput(recipe, n, style, factor, null, portions, List.of(), null, null, null, null, null);
         }
     }
 

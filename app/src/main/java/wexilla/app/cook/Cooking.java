@@ -47,14 +47,23 @@ public class Cooking {
     private final Batches batches;
     private final Added added;
     private final Counter counter;
+    private final Outputs outputs;
 
-    Cooking(Recipes recipes, Snapshots snapshots, Sizes sizes, Batches batches, Added added, Counter counter) {
+    Cooking(
+            Recipes recipes,
+            Snapshots snapshots,
+            Sizes sizes,
+            Batches batches,
+            Added added,
+            Counter counter,
+            Outputs outputs) {
         this.recipes = recipes;
         this.snapshots = snapshots;
         this.sizes = sizes;
         this.batches = batches;
         this.added = added;
         this.counter = counter;
+        this.outputs = outputs;
     }
 
     /** Cooks it. */
@@ -124,7 +133,13 @@ public class Cooking {
                         keepsAs(input.keepsAs())),
                 takes);
         counter.keepBack(act, dish, portions, input.keepBack());
+        outputs.make(act, Outputs.said(input.outputs(), besides(household, current, sized)), recipe.title());
         return done(act, recipe.title(), dish, Amount.of(portions, Unit.PORTION), total);
+    }
+
+    /** What comes out beside the portions at this size, as the recipe says. */
+    List<String> besides(Household household, Recipes.Stored stored, Sized sized) {
+        return outputs.sized(household, stored.about().alsoMakes(), sized.size().factor());
     }
 
     /** Cooks something without a recipe: a name, what went in, and portions, grams, millilitres or pieces out. */

@@ -101,7 +101,8 @@ final class LineCsv {
                             "",
                             List.of(),
                             String.join("\n", all),
-                            null),
+                            null,
+                            List.of()),
                     unread));
         });
         return found;

@@ -113,7 +113,8 @@ class RecipeFiles {
                         "",
                         List.of(),
                         text,
-                        null),
+                        null,
+                        List.of()),
                 read.rest());
     }
 

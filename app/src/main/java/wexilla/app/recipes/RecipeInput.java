@@ -5,9 +5,11 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes.About;
 import wexilla.core.food.Scaling;
+import wexilla.core.quantity.AmountReader;
 import wexilla.core.recipe.Style;
 
 /**
@@ -16,6 +18,7 @@ import wexilla.core.recipe.Style;
  * @param portions 1 to 500; null while it is not filled in
  * @param tags words to find it by
  * @param source the text it was pasted or imported from; when absent, what is typed is its own source
+ * @param alsoMakes what comes out beside its portions, each with its amount: "2 l chicken stock"
  * @param taken what was said for the next time and is done in this version
  */
 public record RecipeInput(
@@ -26,8 +29,11 @@ public record RecipeInput(
         String note,
         @Nullable List<String> tags,
         @Nullable String source,
-        @Nullable List<UUID> taken) {
+        @Nullable List<UUID> taken,
+        @Nullable List<String> alsoMakes) {
 
+    private static final int MOST_BESIDES = 10;
+    private static final int LONGEST_BESIDES = 120;
     private static final int MOST_TAGS = 20;
     private static final int LONGEST_TAG = 40;
     private static final int LONGEST_NOTE = 4000;
@@ -74,7 +80,28 @@ public record RecipeInput(
                 throw Problem.at("/tags/" + i, "A tag has at most " + LONGEST_TAG + " characters.");
             }
         }
-        return new About(note.strip(), source == null ? asTyped() : source, said);
+        return new About(note.strip(), source == null ? asTyped() : source, said, alsoMade());
+    }
+
+    private List<String> alsoMade() {
+        List<String> typed = alsoMakes == null
+                ? List.of()
+                : alsoMakes.stream()
+                        .map(String::strip)
+                        .filter(text -> !text.isEmpty())
+                        .toList();
+        if (typed.size() > MOST_BESIDES) {
+            throw Problem.at("/alsoMakes", typed.size() + " things besides; " + MOST_BESIDES + " are the most.");
+        }
+        for (int i = 0; i < typed.size(); i++) {
+            String text = typed.get(i);
+            boolean amount =
+                    Asked.at("/alsoMakes/" + i, () -> AmountReader.read(text)).isPresent();
+            if (!amount || text.length() > LONGEST_BESIDES) {
+                throw Problem.at("/alsoMakes/" + i, "“" + text + "” says no amount; write it like 2 l chicken stock.");
+            }
+        }
+        return typed;
     }
 
     private String asTyped() {

@@ -123,6 +123,7 @@ final class RecipeViews {
             boolean current,
             String note,
             List<String> tags,
+            List<String> alsoMakes,
             String source,
             List<LineView> lines,
             List<StepView> steps,

@@ -35,13 +35,15 @@ public class Recipes implements Undoable {
      * What is written about a recipe.
      *
      * @param source as typed, pasted or imported
+     * @param alsoMakes what comes out beside its portions: "2 l chicken stock"
      */
-    public record About(String note, String source, List<String> tags) {
+    public record About(String note, String source, List<String> tags, List<String> alsoMakes) {
 
-        public static final About NOTHING = new About("", "", List.of());
+        public static final About NOTHING = new About("", "", List.of(), List.of());
 
         public About {
             tags = List.copyOf(tags);
+            alsoMakes = List.copyOf(alsoMakes);
         }
     }
 

@@ -99,6 +99,7 @@ class RecipesController {
                         stored.n() == current.n(),
                         stored.about().note(),
                         stored.about().tags(),
+                        stored.about().alsoMakes(),
                         stored.about().source(),
                         lines,
                         recipe.steps().stream()

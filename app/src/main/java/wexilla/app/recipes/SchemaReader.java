@@ -167,7 +167,8 @@ final class SchemaReader {
                         note.length() > 4000 ? note.substring(0, 4000) : note,
                         tags.stream().limit(20).toList(),
                         node.toPrettyString(),
-                        null),
+                        null,
+                        List.of()),
                 List.copyOf(unread));
     }
 

@@ -35,8 +35,9 @@ class VersionRows {
         Household household = act.household();
         db.sql("""
                         insert into recipe_version
-                            (household_id, recipe, n, title, portions, source_text, note, tags, replaced, act)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
+                            (household_id, recipe, n, title, portions, source_text, note, tags, also_makes, replaced,
+                            act)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
                 .params(Arrays.asList(
                         household.id(),
                         id,
@@ -46,6 +47,7 @@ class VersionRows {
                         about.source(),
                         about.note(),
                         about.tags().toArray(String[]::new),
+                        about.alsoMakes().toArray(String[]::new),
                         replaced,
                         act.id()))
                 .update();

@@ -122,8 +122,11 @@ class Versions {
                     select v.*, r.version, (v.n = r.current_version) as current from recipe_version v
                     join recipe r on r.household_id = v.household_id and r.id = v.recipe
                     where v.household_id = :household and (v.recipe, v.n) in (select recipe, n from asked)""", (version, row) -> {
-                About about = new About(row.getString("note"), row.getString("source_text"), List.of((String[])
-                        row.getArray("tags").getArray()));
+                About about = new About(
+                        row.getString("note"),
+                        row.getString("source_text"),
+                        List.of((String[]) row.getArray("tags").getArray()),
+                        List.of((String[]) row.getArray("also_makes").getArray()));
                 heads.put(
                         version,
                         new Head(row.getString("title"), row.getInt("portions"), row.getInt("version"), about));
