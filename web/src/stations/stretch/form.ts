@@ -75,7 +75,7 @@ export const emptyForm = (more: Partial<Form> = {}): Form => ({
   ...more,
 });
 
-const typed = (text: string) => (text.trim() === '' ? undefined : text.trim());
+const typed = (text: string | undefined) => (text === undefined || text.trim() === '' ? undefined : text.trim());
 
 const asked = (part: Part): Schema['ShareAsked'] => ({
   name: part.name.trim(),

@@ -51,15 +51,9 @@ class Shots {
             shot(page, "pack");
             page.navigate("/history");
             shot(page, "history");
-            page.navigate("/pack");
-            page.getByLabel("Portions a packet").fill("4");
-            page.locator(".packet-label").nth(1).waitFor();
-            page.getByRole(
-                            com.microsoft.playwright.options.AriaRole.BUTTON,
-                            new Page.GetByRoleOptions().setName("Pack 2 packets"))
-                    .click();
-            page.getByText("Nothing waits").waitFor();
-            shot(page, "packed");
+            page.navigate("/costs/flow/" + packet(demo));
+            page.getByText("where it came from").click();
+            shot(page, "flow");
         }
         try (Browser browser = new Browser(demo, 390, 844)) {
             browser.page().navigate("/");
@@ -78,6 +72,20 @@ class Shots {
             }
         }
         throw new AssertionError(title);
+    }
+
+    /** A packet of the first dish in the freezer. */
+    private static String packet(Http demo) {
+        return demo.get("/api/onhand")
+                .ok()
+                .path("places")
+                .valueStream()
+                .flatMap(place -> place.path("lots").valueStream())
+                .filter(lot -> lot.path("state").asString().equals("FROZEN") && lot.has("portions"))
+                .findFirst()
+                .orElseThrow()
+                .path("id")
+                .asString();
     }
 
     private static void shot(Page page, String name) {
