@@ -174,4 +174,19 @@ class StoriesOfDishesTest extends StoryKitchen {
         http.act("/api/cook", cook).ok();
         assertThat(lot("stock").path("amount").asString()).isEqualTo("3.6 l");
     }
+
+    /** S14.3, S20.10: mayonnaise in place of the eggs: its eggs are on the label though the recipe names none. */
+    @Test
+    void whatStandsInIsOnTheLabelToo() {
+        http.note("minced turkey 900 g 7.00\nmayonnaise 1 jar 300 g 1.50");
+        String balls = recipe("Mince balls", 4, "900 g minced turkey");
+        Map<String, Object> cook = new HashMap<>(Sample.cook(balls, 4));
+        cook.put("also", List.of(Map.of("lot", lot("mayonnaise").path("id").asString(), "amount", "60 g")));
+        String dish = http.act("/api/cook", cook).ok().path("lot").asString();
+        JsonNode draft = http.act(
+                        "/api/pack/draft",
+                        Map.of("lot", dish, "packets", List.of(4), "place", Sample.place(http, "Fridge")))
+                .ok();
+        assertThat(draft.path("labels").get(0).path("contains").asString()).contains("eggs");
+    }
 }

@@ -3,8 +3,10 @@ package wexilla.app.cook;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -25,6 +27,7 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.platform.Undoable;
 import wexilla.app.recipes.Recipes;
+import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.LineCost;
@@ -149,7 +152,10 @@ public class Batches implements Undoable {
                 .single();
     }
 
-    /** A batch with what it takes to write its labels; {@code n} the version of its recipe, null for a name only. */
+    /** A batch with what it takes to write its labels; {@code n} the version of its recipe, null for a name only.
+     *
+     * @param wentIn foods that were taken for it, as far as they were asked for
+     */
     public record Batch(
             UUID id,
             String name,
@@ -160,14 +166,19 @@ public class Batches implements Undoable {
             Size size,
             @Nullable UUID recipeId,
             @Nullable Integer n,
-            @Nullable Recipe recipe) {
+            @Nullable Recipe recipe,
+            List<Food> wentIn) {
 
         private Recipes.Version version() {
             return new Recipes.Version(Objects.requireNonNull(recipeId), Objects.requireNonNull(n));
         }
 
         private Batch with(Recipe read) {
-            return new Batch(id, name, portions, style, state, cookOn, size, recipeId, n, read);
+            return new Batch(id, name, portions, style, state, cookOn, size, recipeId, n, read, wentIn);
+        }
+
+        private Batch of(List<Food> foods) {
+            return new Batch(id, name, portions, style, state, cookOn, size, recipeId, n, recipe, foods);
         }
 
         public Key key() {
@@ -191,6 +202,26 @@ public class Batches implements Undoable {
                 ? Map.of()
                 : withRecipes(now, named(now, ids, now.today(), now.today().minusDays(1))).stream()
                         .collect(Collectors.toMap(Batch::id, Function.identity()));
+    }
+
+    /** The batches of these ids by id, with their recipes and what really went into them, for their labels. */
+    public Map<UUID, Batch> forLabels(Snapshot now, Collection<UUID> ids) {
+        record Row(UUID batch, UUID food) {}
+        Map<UUID, List<Food>> foods = new HashMap<>();
+        db.sql("""
+                        select distinct c.batch, p.food from lot c
+                        join lot_source s on s.household_id = c.household_id and s.child = c.id
+                        join lot p on p.household_id = s.household_id and p.id = s.parent
+                        where c.household_id = ? and c.batch = any (?) and p.food is not null
+                        and stands(c.household_id, c.made_by)""")
+                .params(now.household().id(), ids.toArray(UUID[]::new))
+                .query(Row.class)
+                .list()
+                .forEach(row -> foods.computeIfAbsent(row.batch(), batch -> new ArrayList<>())
+                        .add(now.foods().food(row.food())));
+        Map<UUID, Batch> all = new HashMap<>();
+        byId(now, ids).forEach((id, batch) -> all.put(id, batch.of(foods.getOrDefault(id, List.of()))));
+        return all;
     }
 
     /** These batches, and those planned from this day to that, in the order they are cooked; without their recipes. */
@@ -238,7 +269,8 @@ public class Batches implements Undoable {
                         row.getInt("vessels")),
                 row.getObject("recipe", UUID.class),
                 (Integer) row.getObject("n"),
-                null);
+                null,
+                List.of());
     }
 
     /** The ledger knows what stands on a batch; here is nothing more. */

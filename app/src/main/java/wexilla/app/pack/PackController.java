@@ -146,7 +146,7 @@ class PackController {
     private Batches.Batch batch(Household household, Lots.Lot dish) {
         UUID id = Objects.requireNonNull(dish.batch());
         return Objects.requireNonNull(
-                batches.byId(snapshots.of(household), List.of(id)).get(id));
+                batches.forLabels(snapshots.of(household), List.of(id)).get(id));
     }
 
     private static LabelView view(Label label, @Nullable String code, Money cost) {

@@ -200,7 +200,7 @@ public class Packing {
                         .orElse(null),
                 part,
                 parts,
-                recipe == null ? "" : Label.contains(recipe),
+                Label.contains(recipe, batch.wentIn()),
                 batch.sized(portions, measures)
                         .map(packet -> Label.toAdd(packet, batch.style()))
                         .orElse(List.of()),
@@ -219,7 +219,7 @@ public class Packing {
 
     /** The labels of these packets, in the order given. */
     List<Label> labels(Household household, List<Lots.Lot> packets) {
-        var made = batches.byId(
+        var made = batches.forLabels(
                 snapshots.of(household),
                 packets.stream().map(Lots.Lot::batch).distinct().toList());
         return packets.stream()

@@ -2,6 +2,7 @@ package wexilla.core.packing;
 
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
+import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -97,36 +98,56 @@ public record Label(
     }
 
     /**
-     * The allergens of a recipe, held back or not, in the order of the regulation: "milk, nuts"; foods the book does not
-     * know are named, since nobody can say what is in them, and so is what depends on its maker. That there is no animal
-     * product in it is said only where every line is known.
+     * The allergens of a recipe, held back or not, and of what went in besides, in the order of the regulation: "milk,
+     * nuts"; foods the book does not know are named, since nobody can say what is in them, and so is what depends on its
+     * maker. That there is no animal product in it is said only where every line is known.
      *
      * <p>Source: Regulation (EU) 1169/2011, Annex II (from memory).
+     *
+     * @param recipe null for what was cooked without one
+     * @param wentIn foods that were really taken
      */
-    public static String contains(Recipe recipe) {
-        Set<Allergen> in = new TreeSet<>();
-        Set<String> unknown = new LinkedHashSet<>();
-        Set<String> byMaker = new LinkedHashSet<>();
-        boolean plants = !recipe.withMade().isEmpty();
-        for (RecipeLine line : recipe.withMade()) {
+    public static String contains(@Nullable Recipe recipe, Collection<Food> wentIn) {
+        Contents all = new Contents();
+        for (RecipeLine line : recipe == null ? List.<RecipeLine>of() : recipe.withMade()) {
             Food food = line.read().food();
-            plants &= food != null && Diet.VEGAN.takes(food, line.read().text());
+            all.add(food, line.read().foodName(), line.read().text());
+        }
+        wentIn.forEach(food -> all.add(food, food.name(), food.name()));
+        return all.words();
+    }
+
+    /** What is in a packet, gathered food by food. */
+    private static final class Contents {
+
+        private final Set<Allergen> in = new TreeSet<>();
+        private final Set<String> unknown = new LinkedHashSet<>();
+        private final Set<String> byMaker = new LinkedHashSet<>();
+        private boolean plants = true;
+        private boolean empty = true;
+
+        void add(@Nullable Food food, String name, String text) {
+            empty = false;
+            plants &= food != null && Diet.VEGAN.takes(food, text);
             if (food == null || !food.described()) {
-                unknown.add(line.read().foodName());
-                continue;
+                unknown.add(name);
+                return;
             }
             in.addAll(food.traits().allergens());
             if (food.is(Nature.LOOK)) {
                 byMaker.add(food.name());
             }
         }
-        return Stream.of(
-                        in.stream().map(Allergen::words).collect(Collectors.joining(", ")),
-                        unknown.isEmpty() ? "" : "not known: " + String.join(", ", unknown),
-                        byMaker.isEmpty() ? "" : "look at the pack: " + String.join(", ", byMaker),
-                        plants && byMaker.isEmpty() ? "no animal product" : "")
-                .filter(part -> !part.isEmpty())
-                .collect(Collectors.joining("; "));
+
+        String words() {
+            return Stream.of(
+                            in.stream().map(Allergen::words).collect(Collectors.joining(", ")),
+                            unknown.isEmpty() ? "" : "not known: " + String.join(", ", unknown),
+                            byMaker.isEmpty() ? "" : "look at the pack: " + String.join(", ", byMaker),
+                            plants && !empty && byMaker.isEmpty() ? "no animal product" : "")
+                    .filter(part -> !part.isEmpty())
+                    .collect(Collectors.joining("; "));
+        }
     }
 
     /** The steps left for the evening. */

@@ -58,13 +58,21 @@ class HandLabelTest {
         RecipeLine cream = new RecipeLine(reader.read("1 dl cream"), Set.of(Style.COOKED), null, null);
         RecipeLine onion = RecipeLine.of(reader.read("1 onion"));
         RecipeLine scales = RecipeLine.of(reader.read("3 dragon scales"));
-        assertThat(Label.contains(new Recipe("a", 2, List.of(cream, onion, flour), List.of())))
+        assertThat(Label.contains(new Recipe("a", 2, List.of(cream, onion, flour), List.of()), List.of()))
                 .isEqualTo("gluten, milk");
-        assertThat(Label.contains(new Recipe("b", 2, List.of(flour, scales), List.of())))
+        assertThat(Label.contains(new Recipe("b", 2, List.of(flour, scales), List.of()), List.of()))
                 .isEqualTo("gluten; not known: dragon scales");
-        assertThat(Label.contains(new Recipe("c", 2, List.of(onion), List.of())))
+        assertThat(Label.contains(new Recipe("c", 2, List.of(onion), List.of()), List.of()))
                 .isEqualTo("no animal product");
-        assertThat(Label.contains(new Recipe("d", 2, List.of(), List.of()))).isEmpty();
+        // mayonnaise in place of an egg brings the egg, and the gluten of the crumbs stays
+        assertThat(Label.contains(
+                        new Recipe("e", 2, List.of(flour), List.of()),
+                        List.of(food("mayo", "mayonnaise", Allergen.EGGS))))
+                .isEqualTo("gluten, eggs");
+        assertThat(Label.contains(null, List.of(food("cream", "cream", Allergen.MILK))))
+                .isEqualTo("milk");
+        assertThat(Label.contains(new Recipe("d", 2, List.of(), List.of()), List.of()))
+                .isEmpty();
     }
 
     private static Food food(String key, String name, Allergen... allergens) {
