@@ -147,6 +147,10 @@ class StoriesOfDishesTest extends StoryKitchen {
         Map<String, Object> typed = Sample.recipe("Poached chicken", 4, List.of("1.5 kg whole chicken"), List.of());
         typed.put("alsoMakes", List.of("some broth"));
         assertThat(http.act("/api/recipes", typed).field()).isEqualTo("/alsoMakes/0");
+        for (String nothing : List.of("2 l", "0 l stock", "-1 l stock")) {
+            typed.put("alsoMakes", List.of(nothing));
+            assertThat(http.act("/api/recipes", typed).field()).isEqualTo("/alsoMakes/0");
+        }
         typed.put("alsoMakes", List.of("2 l chicken stock"));
         String recipe = http.act("/api/recipes", typed).ok().path("id").asString();
         assertThat(http.get("/api/recipes/" + recipe).ok().path("alsoMakes").toString())

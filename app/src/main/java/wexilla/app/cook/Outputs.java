@@ -71,9 +71,12 @@ class Outputs {
 
     /** As the recipe says, for a batch of this size. @param factor of the recipe as written */
     List<String> sized(Household household, List<String> alsoMakes, Rational factor) {
-        return read(household, "/alsoMakes", alsoMakes).stream()
-                .map(one -> KitchenRounding.nearest(one.quantity().max().times(factor)) + " "
-                        + one.line().foodName())
+        LineReader reader = new LineReader(foods.known(household).book());
+        return alsoMakes.stream()
+                .map(reader::readStored)
+                .map(line -> line.quantity() == null
+                        ? line.text()
+                        : KitchenRounding.nearest(line.quantity().max().times(factor)) + " " + line.foodName())
                 .toList();
     }
 

@@ -95,10 +95,14 @@ public record RecipeInput(
         }
         for (int i = 0; i < typed.size(); i++) {
             String text = typed.get(i);
-            boolean amount =
-                    Asked.at("/alsoMakes/" + i, () -> AmountReader.read(text)).isPresent();
+            boolean amount = Asked.at("/alsoMakes/" + i, () -> AmountReader.read(text))
+                    .filter(read -> !read.rest().isBlank())
+                    .filter(read -> !read.quantity().max().value().isZero())
+                    .isPresent();
             if (!amount || text.length() > LONGEST_BESIDES) {
-                throw Problem.at("/alsoMakes/" + i, "“" + text + "” says no amount; write it like 2 l chicken stock.");
+                throw Problem.at(
+                        "/alsoMakes/" + i,
+                        "“" + text + "” does not say how much of what; write it like 2 l chicken stock.");
             }
         }
         return typed;

@@ -132,6 +132,9 @@ public final class Cutting {
         if (asked.shares().size() > MOST_SHARES) {
             throw Problem.at("/shares", asked.shares().size() + " parts; " + MOST_SHARES + " is the most.");
         }
+        if (asked.food().isBlank()) {
+            throw Problem.at("/food", "Say what the big buy is, like whole chicken.");
+        }
         Optional<Food> food = book.find(asked.food());
         Amount weight = Asked.amount("/weight", asked.weight());
         if (weight.unit().dimension() != Dimension.MASS || weight.value().isZero()) {

@@ -187,8 +187,11 @@ final class WayViews {
             String left = Rational.of(buy.grams().toDecimal(1)).minus(told).plain();
             parts.add(new WayPartView("not decided", left, "0", 1, false, "", "", ""));
         }
-        Rational plain = buy.grams().dividedBy(StretchPlan.PLAIN_GRAMS);
-        Money each = Money.rounded(price.exact().dividedBy(way.plates()), price.currency());
+        Rational used = buy.grams().minus(way.undecided());
+        Rational plain = used.dividedBy(StretchPlan.PLAIN_GRAMS);
+        // what is not decided keeps its share of the price
+        Rational paid = price.exact().times(used).dividedBy(buy.grams());
+        Money each = Money.rounded(paid.dividedBy(way.plates()), price.currency());
         return new WayView(
                 way.aim().words(),
                 shown(way.plates()),
