@@ -36,7 +36,7 @@ class HouseholdsTest {
             if (!path.getValue().has("get")) {
                 continue;
             }
-            String url = path.getKey().replace("{act}", packed).replaceAll("\\{(id|recipe)\\}", id);
+            String url = path.getKey().replace("{act}", packed).replaceAll("\\{(id|recipe|lot)\\}", id);
             assertThat(url).as("a parameter this test does not know").doesNotContain("{");
             Http.Answer answer = second.get(Queries.asked(url, path.getValue()));
             assertThat(answer.status()).as(url).isIn(200, 404);

@@ -113,7 +113,7 @@ class NoteKeepingTest {
     /** A whole haul on one line is as many things as it names, known or not, each with its own price. */
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            hen wings 1.2 kg, turkey breast 600 g, bacon 200 g       | 1 x 1.2 kg hen wings; 1 x 600 g turkey breast; 1 x 200 g bacon
+            heron wings 1.2 kg, turkey breast 600 g, bacon 200 g     | 1 x 1.2 kg heron wings; 1 x 600 g turkey breast; 1 x 200 g bacon
             pork shoulder 3.4 kg 5.99/kg, salmon 500 g 9.50          | 1 x 3.4 kg pork shoulder 20.37; 1 x 500 g salmon 9.50
             2 kg flour 1.10, 1 kg sugar 0.95                         | 1 x 2 kg plain flour 1.10; 1 x 1 kg sugar 0.95
             milk 3 x 2 l, 30 eggs given by a neighbour               | 3 x 2 l milk; 1 x 30 egg 0.00
