@@ -46,7 +46,13 @@ beforeEach(() => {
         ? { inStock }
         : path === '/api/recipes/titles'
           ? [{ id: 'r1', title: 'Terrace fish pie', portions: 6, minutes: 75 }]
-          : { currency: 'EUR', people, places },
+          : path === '/api/lots/{id}/sheet'
+            ? {
+                whole: '1.4 kg',
+                uses: [{ what: 'Chilli', amount: '200 g', measure: '', part: '14 %' }],
+                words: '1.2 kg left',
+              }
+            : { currency: 'EUR', people, places },
     response: new Response(null, { status: 200 }),
   })) as never);
 });
@@ -204,8 +210,13 @@ describe('a thing in the hand', () => {
 
   it('is used up, part of it moved, binned in two taps', async () => {
     const close = vi.fn();
-    show(<LotPanel lot={lot} close={close} />);
+    show(
+      <MemoryRouter>
+        <LotPanel lot={lot} close={close} />
+      </MemoryRouter>,
+    );
     await screen.findByText('Top drawer');
+    expect((await screen.findByText('Chilli')).parentElement?.textContent).toContain('200 g · 14 %');
     expect(screen.queryByText('Counter')).toBeNull();
     fireEvent.click(screen.getByText('Used all'));
     await waitFor(() => expect(last()).toEqual({ hand: 'USE' }));
@@ -222,7 +233,11 @@ describe('a thing in the hand', () => {
   it('keeps what was typed when it is refused', async () => {
     refuse = { field: '/amount', detail: '“two handfuls” is no amount.' };
     const close = vi.fn();
-    show(<LotPanel lot={lot} close={close} />);
+    show(
+      <MemoryRouter>
+        <LotPanel lot={lot} close={close} />
+      </MemoryRouter>,
+    );
     type('How much', 'two handfuls');
     fireEvent.click(screen.getByText('Used'));
     await waitFor(() => expect(screen.getByRole('alert', { hidden: true }).textContent).toContain('no amount'));
