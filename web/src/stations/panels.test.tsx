@@ -1,6 +1,6 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
-import type { ReactNode } from 'react';
+import { type ComponentType, Fragment, type ReactNode } from 'react';
 import { MemoryRouter, useLocation } from 'react-router';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { api, type Schema } from '../api/client';
@@ -25,6 +25,7 @@ const places = [
   { id: 'counter', name: 'Counter', kind: 'COUNTER' },
   { id: 'drawer', name: 'Top drawer', kind: 'FREEZER' },
 ];
+const sheet = { whole: '1.4 kg', uses: [{ what: 'Chilli', amount: '200 g', measure: '', part: '14 %' }], words: '' };
 const inStock = [{ batch: 'b1', name: 'Goulash', portions: 6 }];
 
 beforeEach(() => {
@@ -47,11 +48,7 @@ beforeEach(() => {
         : path === '/api/recipes/titles'
           ? [{ id: 'r1', title: 'Terrace fish pie', portions: 6, minutes: 75 }]
           : path === '/api/lots/{id}/sheet'
-            ? {
-                whole: '1.4 kg',
-                uses: [{ what: 'Chilli', amount: '200 g', measure: '', part: '14 %' }],
-                words: '1.2 kg left',
-              }
+            ? sheet
             : { currency: 'EUR', people, places },
     response: new Response(null, { status: 200 }),
   })) as never);
@@ -62,10 +59,10 @@ afterEach(() => {
   vi.restoreAllMocks();
 });
 
-const show = (shown: ReactNode) =>
+const show = (shown: ReactNode, Around: ComponentType<{ children: ReactNode }> = Fragment) =>
   render(
     <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
-      {shown}
+      <Around>{shown}</Around>
     </QueryClientProvider>,
   );
 
@@ -207,14 +204,14 @@ describe('a thing in the hand', () => {
     rule: 'raw mince: fridge 1–2 days',
     source: 'chart',
   } as Schema['LotView'];
+  const inHand = () => {
+    const close = vi.fn();
+    show(<LotPanel lot={lot} close={close} />, MemoryRouter);
+    return close;
+  };
 
   it('is used up, part of it moved, binned in two taps', async () => {
-    const close = vi.fn();
-    show(
-      <MemoryRouter>
-        <LotPanel lot={lot} close={close} />
-      </MemoryRouter>,
-    );
+    const close = inHand();
     await screen.findByText('Top drawer');
     expect((await screen.findByText('Chilli')).parentElement?.textContent).toContain('200 g · 14 %');
     expect(screen.queryByText('Counter')).toBeNull();
@@ -232,12 +229,7 @@ describe('a thing in the hand', () => {
 
   it('keeps what was typed when it is refused', async () => {
     refuse = { field: '/amount', detail: '“two handfuls” is no amount.' };
-    const close = vi.fn();
-    show(
-      <MemoryRouter>
-        <LotPanel lot={lot} close={close} />
-      </MemoryRouter>,
-    );
+    const close = inHand();
     type('How much', 'two handfuls');
     fireEvent.click(screen.getByText('Used'));
     await waitFor(() => expect(screen.getByRole('alert', { hidden: true }).textContent).toContain('no amount'));
