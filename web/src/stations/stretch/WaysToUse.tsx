@@ -15,7 +15,7 @@ export function WaysToUse({ form, put }: { form: Form; put: (parts: Form['parts'
     weight: form.weight,
     price: form.price,
     cookedYield: form.cookedYield.trim() === '' ? undefined : form.cookedYield,
-    days: Number.parseInt(days, 10) || 7,
+    days: Number.parseInt(days, 10) || undefined,
     freezerLitres: freezer.trim() === '' ? undefined : freezer,
   };
   const ways = useWays(asked, open);

@@ -53,6 +53,9 @@ class Shots {
             shot(page, "history");
             page.navigate("/costs/flow/" + packet(demo));
             page.getByText("where it came from").click();
+            // the button is coloured in a moment
+            page.mouse().move(0, 0);
+            page.waitForTimeout(500);
             shot(page, "flow");
         }
         try (Browser browser = new Browser(demo, 390, 844)) {

@@ -14,6 +14,7 @@ import wexilla.core.quantity.NotAnAmount;
 import wexilla.core.quantity.Packs;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
 
 /**
@@ -60,10 +61,10 @@ public record LineAmount(String part, @Nullable Reading reading, String words, L
     /** "1 #10 can": the number is a size of tin. */
     private static final Pattern TIN_SIZE = Pattern.compile("(?:^|\\s)(#\\s?\\d{1,3})(?=\\s)");
 
-    /** P: grams of the largest usual tin, and of the least: a line that says more for several says all of them. */
-    private static final Rational LARGE_TIN = Rational.of(450);
+    /** A line that says more than the largest usual tin for several says all of them. */
+    private static final Rational LARGE_TIN = Trade.number("tin.most-grams");
 
-    private static final Rational SMALL_TIN = Rational.of(200);
+    private static final Rational SMALL_TIN = Trade.number("tin.least-grams");
 
     private static final Pattern BRACKETS = Pattern.compile("[(\\[]([^()\\[\\]]*)[)\\]]");
     private static final Pattern PART =

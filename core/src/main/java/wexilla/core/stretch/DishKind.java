@@ -6,6 +6,7 @@ import wexilla.core.food.Food;
 import wexilla.core.food.Yield;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Trade;
 import wexilla.core.stretch.StretchPlan.Form;
 
 /**
@@ -44,7 +45,7 @@ public record DishKind(
     private static final Set<String> BIRDS = Set.of("chicken", "turkey", "duck");
     private static final Set<String> PULSES = Set.of("pulses", "fish");
     /** Less than this is left of what has bones in it. */
-    private static final Rational BONED = Rational.of(55, 100);
+    private static final Rational BONED = Trade.number("stretch.boned");
 
     /** The group a food belongs to: poultry, joint, mince, fish, pulses, vegetables; empty when dishes are made of none. */
     public static String group(Food food) {
