@@ -16,6 +16,7 @@ export type Area =
   | 'recipe'
   | 'recipes'
   | 'ribbon'
+  | 'scale'
   | 'shop'
   | 'size'
   | 'stretch'
@@ -28,7 +29,7 @@ const changed = {
   /** Something came, was used, moved, eaten or thrown away. */
   stock: [...ahead, 'cook', 'costs', 'onhand', 'pack', 'recipe', 'recipes', 'size', 'stretch', 'yields'],
   /** An evening, a cook day or a big buy was planned. */
-  plan: [...ahead, 'stretch'],
+  plan: [...ahead, 'recipe', 'recipes', 'stretch'],
   /** The list or the basket. */
   list: ['acts', 'shop'],
   /** A recipe or what is said of it. */

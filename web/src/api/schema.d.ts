@@ -68,6 +68,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cook/instead": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["proposals"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cook/just": {
         parameters: {
             query?: never;
@@ -1076,6 +1092,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scale/play": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["play"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scale/tare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scraps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bags"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scraps/pot": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["boil"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shop": {
         parameters: {
             query?: never;
@@ -1156,6 +1252,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stretch/balance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["balance"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stretch/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["compare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stretch/cut": {
         parameters: {
             query?: never;
@@ -1166,6 +1294,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["cut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stretch/dishes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["dishes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stretch/stock-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stockUpPrices"];
+        put?: never;
+        post: operations["stockUp"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1285,6 +1445,12 @@ export interface components {
         AwayInput: {
             till?: string;
         };
+        BalanceView: {
+            /** Format: int32 */
+            now: number;
+            rule: string;
+            stops: components["schemas"]["StopView"][];
+        };
         BatchInput: {
             cookOn: string;
             factor?: string;
@@ -1315,6 +1481,7 @@ export interface components {
         BigBuy: {
             food: string;
             lot: string;
+            moreLots: string[];
             placeName: string;
             price: string;
             rawEatBy?: string;
@@ -1328,6 +1495,39 @@ export interface components {
             page: number;
             /** Format: int32 */
             total: number;
+        };
+        BuyAsked: {
+            cookedYield?: string;
+            food: string;
+            price: string;
+            weight: string;
+        };
+        BuyView: {
+            besides: string;
+            cookedKilo: string;
+            food: string;
+            /** Format: int32 */
+            handsMin: number;
+            needed: string;
+            neededCost: string;
+            plate: string;
+            plateGrams: string;
+            plateProtein?: string;
+            /** Format: int32 */
+            plates: number;
+            saves: string;
+            stockUp: string;
+            stockUpPrice?: string;
+        };
+        BuysAsked: {
+            buys: components["schemas"]["BuyAsked"][];
+            /** Format: int32 */
+            plates: number;
+        };
+        BuysView: {
+            buys: components["schemas"]["BuyView"][];
+            /** Format: int32 */
+            plates: number;
         };
         Choices: {
             allergens: string[];
@@ -1371,6 +1571,7 @@ export interface components {
             also?: components["schemas"]["AlsoInput"][];
             corrections: components["schemas"]["Correction"][];
             factor?: string;
+            instead?: components["schemas"]["InsteadInput"][];
             /** Format: int32 */
             keepBack?: number;
             keepsAs?: string;
@@ -1668,6 +1869,28 @@ export interface components {
             equipment: string;
             fill: components["schemas"]["VesselFill"];
         };
+        InsteadAsked: {
+            factor?: string;
+            /** Format: int32 */
+            pos: number;
+            /** Format: uuid */
+            recipe: string;
+            /** @enum {string} */
+            style: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
+            /** Format: int32 */
+            vessels?: number;
+        };
+        InsteadInput: {
+            keep: boolean;
+            /** Format: int32 */
+            pos: number;
+            uses: string[];
+        };
+        InsteadView: {
+            allergens: string[];
+            uses: string[];
+            why: string;
+        };
         ItemInput: {
             text: string;
         };
@@ -1704,14 +1927,13 @@ export interface components {
             contains: string;
             cost: string;
             finish: string[];
+            holds: string;
             name: string;
             packedOn: string;
             /** Format: int32 */
             part: number;
             /** Format: int32 */
             parts: number;
-            /** Format: int32 */
-            portions: number;
             style: string;
             until?: components["schemas"]["UntilView"];
         };
@@ -1917,6 +2139,10 @@ export interface components {
             worth: string;
             worthComplete: boolean;
         };
+        OnScale: {
+            /** Format: int32 */
+            grams: number;
+        };
         OutView: {
             all: boolean;
             amount: string;
@@ -2014,6 +2240,28 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        PieceAsked: {
+            asked: components["schemas"]["StretchAsked"];
+            /** @enum {string} */
+            by?: "COST" | "USES_UP" | "RATING" | "VARIETY" | "HANDS";
+            /** Format: int32 */
+            pos: number;
+        };
+        PieceDishView: {
+            complete: boolean;
+            eaten?: string;
+            /** Format: int32 */
+            hands: number;
+            /** Format: int32 */
+            liked?: number;
+            meat: string;
+            plateCost: string;
+            /** Format: int32 */
+            plates: number;
+            recipe: string;
+            title: string;
+            usesUp: string[];
+        };
         PlaceChoice: {
             freezer: boolean;
             id: string;
@@ -2056,6 +2304,11 @@ export interface components {
             /** Format: int32 */
             usualMinutes: number;
             usualTable: string;
+        };
+        PotInput: {
+            bag: string;
+            open?: boolean;
+            water: string;
         };
         PotView: {
             batch: string;
@@ -2128,6 +2381,13 @@ export interface components {
             /** Format: int32 */
             liked: number;
             person?: string;
+        };
+        Reading: {
+            /** Format: int32 */
+            grams: number;
+            steady: boolean;
+            /** Format: int32 */
+            tared: number;
         };
         RecipeCard: {
             cost: components["schemas"]["CostView"];
@@ -2278,6 +2538,13 @@ export interface components {
             whole?: string;
             why: string;
         };
+        ScrapBagView: {
+            bag: string;
+            due: boolean;
+            oldest: string;
+            water: string;
+            words: string;
+        };
         SettingsInput: {
             cup: string;
             currency: string;
@@ -2311,6 +2578,7 @@ export interface components {
             plates?: string;
             portionGrams?: string;
             portions?: string;
+            season?: string;
             valuePerKg?: string;
         };
         ShareView: {
@@ -2442,6 +2710,23 @@ export interface components {
             /** Format: int32 */
             waitMin: number;
         };
+        StockUpInput: {
+            food: string;
+            perKilo?: string;
+        };
+        StockUpView: {
+            food: string;
+            perKilo: string;
+        };
+        StopView: {
+            extender: string;
+            plateCost?: string;
+            plateGrams: string;
+            plateMeat: string;
+            plateProtein?: string;
+            /** Format: int32 */
+            plates: number;
+        };
         StretchAsked: {
             cookOn?: string;
             cookedYield?: string;
@@ -2450,11 +2735,14 @@ export interface components {
             inputs?: string[];
             lean?: string;
             method?: string;
+            moreLots?: string[];
             open?: boolean;
             price: string;
             raw?: boolean;
             rawEatBy?: string;
             shares: components["schemas"]["ShareAsked"][];
+            /** Format: int32 */
+            vessels?: number;
             weight: string;
         };
         StretchInput: {
@@ -2479,6 +2767,7 @@ export interface components {
         };
         Stretched: {
             cookedGrams: string;
+            each?: string;
             mince: boolean;
             outputs: components["schemas"]["OutputView"][];
             /** Format: int32 */
@@ -2656,6 +2945,7 @@ export interface components {
             /** Format: int32 */
             day: number;
             dish: string;
+            eatOn?: string;
             extender: string;
             form: string;
             freeze: boolean;
@@ -2675,6 +2965,7 @@ export interface components {
             stretchFactor: string;
         };
         WaysAsked: {
+            cookOn?: string;
             cookedYield?: string;
             /** Format: int32 */
             days?: number;
@@ -2826,6 +3117,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Cooked"];
+                };
+            };
+        };
+    };
+    proposals: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InsteadAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InsteadView"][];
                 };
             };
         };
@@ -4532,6 +4847,118 @@ export interface operations {
             };
         };
     };
+    read_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Reading"];
+                };
+            };
+        };
+    };
+    play: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnScale"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Reading"];
+                };
+            };
+        };
+    };
+    tare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Reading"];
+                };
+            };
+        };
+    };
+    bags: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScrapBagView"][];
+                };
+            };
+        };
+    };
+    boil: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PotInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Cooked"];
+                };
+            };
+        };
+    };
     shop: {
         parameters: {
             query?: {
@@ -4686,6 +5113,54 @@ export interface operations {
             };
         };
     };
+    balance: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PieceAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BalanceView"];
+                };
+            };
+        };
+    };
+    compare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuysAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BuysView"];
+                };
+            };
+        };
+    };
     cut: {
         parameters: {
             query?: never;
@@ -4706,6 +5181,78 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Stretched"];
+                };
+            };
+        };
+    };
+    dishes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PieceAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieceDishView"][];
+                };
+            };
+        };
+    };
+    stockUpPrices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockUpView"][];
+                };
+            };
+        };
+    };
+    stockUp: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StockUpInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
                 };
             };
         };

@@ -10,6 +10,7 @@ import { useForm } from '../../kit/useForm';
 import { styleWords, until, whole } from '../../kit/words';
 import { type Also, AlsoRows } from './AlsoRows';
 import { GoesIn } from './GoesIn';
+import { type Other, UseOther } from './UseOther';
 
 /** What came out and what really went in, as typed; `portions` once they were. */
 type Form = {
@@ -20,6 +21,7 @@ type Form = {
   keepsAs: string;
   /** what came out besides, one on a line, once it was typed */
   outputs: string | undefined;
+  instead: Record<number, Other>;
 };
 
 const sizes: [string, string][] = [
@@ -70,7 +72,7 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
     `cook-${recipe}`,
   );
   const { form, set } = useForm<Form>(
-    { keepBack: '', also: [], portions: undefined, used: {}, keepsAs: '', outputs: undefined },
+    { keepBack: '', also: [], portions: undefined, used: {}, keepsAs: '', outputs: undefined, instead: {} },
     cook.forget,
     `cook-${recipe}`,
   );
@@ -139,6 +141,21 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
                 used={form.used[line.pos] ?? ''}
                 setUsed={(text) => set({ used: { ...form.used, [line.pos]: text } })}
                 problem={<FieldProblem at={`/corrections/${line.pos}`} problem={cook.problem} />}
+                instead={
+                  line.from !== 'FLAT' &&
+                  line.from !== 'TAP' && (
+                    <UseOther
+                      asked={{ recipe, style, factor: plan.factor, pos: line.pos, vessels: whole(pots, undefined, -1) }}
+                      food={line.food}
+                      other={form.instead[line.pos]}
+                      set={(other) => {
+                        const { [line.pos]: _, ...rest } = form.instead;
+                        set({ instead: other ? { ...rest, [line.pos]: other } : rest });
+                      }}
+                      problem={<FieldProblem at={`/instead/${line.pos}`} problem={cook.problem} />}
+                    />
+                  )
+                }
               />
             ))}
           </ul>
@@ -219,6 +236,14 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
               also: form.also.map(({ lot, amount }) => ({ lot, amount: amount.trim() === '' ? undefined : amount })),
               keepsAs: form.keepsAs || undefined,
               outputs: form.outputs?.split('\n'),
+              instead: Object.entries(form.instead).map(([pos, other]) => ({
+                pos: Number(pos),
+                uses: other.uses
+                  .split('\n')
+                  .map((use) => use.trim())
+                  .filter((use) => use !== ''),
+                keep: other.keep,
+              })),
             });
           }}
         >
@@ -228,7 +253,7 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
           <FieldProblem at="/portions" problem={cook.problem} />
           <OtherProblem
             problem={cook.problem}
-            fields={['/portions', '/corrections', '/keepBack', '/also', '/outputs']}
+            fields={['/portions', '/corrections', '/keepBack', '/also', '/outputs', '/instead']}
           />
         </div>
       </div>

@@ -2,10 +2,16 @@ import type { Schema } from '../../api/client';
 import { Money } from '../../kit/kit';
 import { until } from '../../kit/words';
 
-type Line = { line: Schema['GoesInView']; used: string; setUsed: (text: string) => void; problem: React.ReactNode };
+type Line = {
+  line: Schema['GoesInView'];
+  used: string;
+  setUsed: (text: string) => void;
+  problem: React.ReactNode;
+  instead: React.ReactNode;
+};
 
 /** One line that goes in: from where, what is lacking, and what really went in. */
-export function GoesIn({ line, used, setUsed, problem }: Line) {
+export function GoesIn({ line, used, setUsed, problem, instead }: Line) {
   return (
     <li className="row grid-cols-[minmax(0,1fr)_4.5rem] sm:grid-cols-[minmax(0,1fr)_8.5rem_4.5rem]">
       <span className="col-span-2 sm:col-span-1">
@@ -59,6 +65,7 @@ export function GoesIn({ line, used, setUsed, problem }: Line) {
           <span className="quiet text-sm">unknown</span>
         )}
       </span>
+      {instead && <div className="col-span-full">{instead}</div>}
     </li>
   );
 }

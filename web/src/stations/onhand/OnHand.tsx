@@ -5,6 +5,7 @@ import { Empty, Heading, Money, Tape, Waiting } from '../../kit/kit';
 import { Drawer } from './Drawer';
 import { LotPanel } from './LotPanel';
 import { NoteBox } from './NoteBox';
+import { Scraps } from './Scraps';
 import { Staples } from './Staples';
 import { Urgent } from './Urgent';
 
@@ -59,6 +60,7 @@ export function OnHand() {
           <Shelf key={place.id} place={place} open={setOpened} />
         ))}
         <Staples staples={staples} />
+        <Scraps />
       </div>
       {opened && <LotPanel lot={opened} close={() => setOpened(undefined)} />}
     </>

@@ -20,7 +20,7 @@ export function LabelPicture({ label, byHand }: { label: Schema['LabelView']; by
     <div className="packet-label h-full">
       <p className="tape-name text-2xl">{label.name}</p>
       <p className="font-bold">
-        {label.portions} {label.portions === 1 ? 'portion' : 'portions'}
+        {label.holds}
         {label.parts > 1 && `, part ${label.part} of ${label.parts}`} · <Money amount={label.cost} />
       </p>
       <p className="text-sm">

@@ -81,8 +81,8 @@ function Packed({ packed }: { packed: Schema['PackedView'][] }) {
           <li key={one.act} className="row md:grid-cols-[minmax(0,18rem)_7rem_1fr_auto]">
             <Tape name={one.packets[0]?.name ?? ''} of={one.packets[0]?.batch ?? one.act}>
               {one.packets
-                .filter((packet) => packet.portions)
-                .map((packet) => packet.portions)
+                .filter((packet) => packet.portions !== 0)
+                .map((packet) => packet.portions ?? packet.amount)
                 .join(' + ') || 'eaten up'}
             </Tape>
             <span>{shortDay(one.on)}</span>
@@ -90,7 +90,7 @@ function Packed({ packed }: { packed: Schema['PackedView'][] }) {
               {one.packets[0]?.placeName} ·{' '}
               <span className="figure font-bold">{one.packets.map((packet) => packet.code).join(' ')}</span>
             </span>
-            {one.packets.some((packet) => packet.portions) && (
+            {one.packets.some((packet) => packet.portions !== 0) && (
               <span className="flex gap-1">
                 <a className="btn btn-outline btn-sm min-h-11" href={one.labels} target="_blank" rel="noreferrer">
                   Label sheet

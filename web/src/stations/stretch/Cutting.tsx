@@ -4,6 +4,7 @@ import { useStretchPreview } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Choice, Field } from '../../kit/Field';
 import { Heading, OtherProblem } from '../../kit/kit';
+import { Scale } from '../../kit/Scale';
 import { useForm } from '../../kit/useForm';
 import { shortNumber } from '../../kit/words';
 import { askedOf, type Form } from './form';
@@ -123,6 +124,7 @@ export function Cutting({ start, done }: { start: Form; done: () => void }) {
             />
           </>
         )}
+        {!form.raw && <Field label="In how many pots" kind="number" {...field('vessels')} placeholder="1" />}
         {(cut?.mince || form.fat !== '') && (
           <Field label="Fat, per cent" kind="number" {...field('fat')} placeholder="20" />
         )}
@@ -152,6 +154,7 @@ export function Cutting({ start, done }: { start: Form; done: () => void }) {
           ))}
         </>
       )}
+      {cut?.each && ready && <p className="mb-3 font-semibold">{cut.each}</p>}
       {cut && ready && cut.outputs.length > 1 && (
         <p className="mb-3">
           <span className="quiet">comes out of the pot: </span>
@@ -162,7 +165,7 @@ export function Cutting({ start, done }: { start: Form; done: () => void }) {
       <PartRows form={form} change={change} problem={problem} />
       <OtherProblem
         problem={save.problem ?? cook.problem ?? drop.problem}
-        fields={['/food', '/weight', '/price', '/cookedYield', '/cookOn', '/weighed', '/fat']}
+        fields={['/food', '/weight', '/price', '/cookedYield', '/cookOn', '/weighed', '/fat', '/vessels']}
       />
       <div className="mt-5 flex flex-wrap items-end gap-3">
         <button
@@ -186,6 +189,13 @@ export function Cutting({ start, done }: { start: Form; done: () => void }) {
               problem={cook.problem}
               wide="w-52"
               placeholder={cut ? `about ${cut.cookedGrams.split('.')[0]} g` : ''}
+            />
+            <Scale
+              what="cooked meat"
+              take={(grams) => {
+                setWeighed(`${grams} g`);
+                cook.forget();
+              }}
             />
             <button
               type="button"

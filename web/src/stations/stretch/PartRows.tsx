@@ -1,7 +1,9 @@
+import { useState } from 'react';
 import type { Problem } from '../../api/client';
 import { Choice, Field } from '../../kit/Field';
 import { Suggestions } from '../../kit/Suggestions';
 import { emptyPart, type Form, filled, type How, type Part } from './form';
+import { PieceBalance, PieceDishes } from './PieceAdvice';
 
 type Props = { form: Form; change: (part: Partial<Form>) => void; problem: Problem | undefined };
 
@@ -19,6 +21,9 @@ export function PartRows({ form, change, problem }: Props) {
   const put = (key: string, more: Partial<Part>) =>
     change({ parts: form.parts.map((old) => (old.key === key ? { ...old, ...more } : old)) });
   const asked = filled(form);
+  const [advice, setAdvice] = useState<{ key: string; what: 'dishes' | 'balance' }>();
+  const toggle = (key: string, what: 'dishes' | 'balance') =>
+    setAdvice(advice?.key === key && advice.what === what ? undefined : { key, what });
   return (
     <section aria-labelledby="parts">
       <h2 id="parts" className="mb-2 text-2xl">
@@ -37,15 +42,26 @@ export function PartRows({ form, change, problem }: Props) {
                 problem={problem}
               />
               {part.tray ? (
-                <Field
-                  label="Per cent of the price"
-                  kind="number"
-                  value={part.costPercent}
-                  set={(costPercent) => put(part.key, { costPercent })}
-                  at={`${at}/costPercent`}
-                  problem={problem}
-                  placeholder="0"
-                />
+                <>
+                  <Field
+                    label="Per cent of the price"
+                    kind="number"
+                    value={part.costPercent}
+                    set={(costPercent) => put(part.key, { costPercent })}
+                    at={`${at}/costPercent`}
+                    problem={problem}
+                    placeholder="0"
+                  />
+                  <Field
+                    label="Grams, if weighed"
+                    kind="number"
+                    value={part.value}
+                    set={(value) => put(part.key, { value })}
+                    at={`${at}/grams`}
+                    problem={problem}
+                    placeholder="900"
+                  />
+                </>
               ) : (
                 <>
                   <Choice label="Takes" value={part.how} set={(value) => put(part.key, { how: value })} of={how} />
@@ -106,6 +122,16 @@ export function PartRows({ form, change, problem }: Props) {
                   />
                 </>
               )}
+              {!part.tray && (
+                <Field
+                  label="Seasoned"
+                  value={part.season}
+                  set={(season) => put(part.key, { season })}
+                  at={`${at}/season`}
+                  problem={problem}
+                  placeholder="plain"
+                />
+              )}
               <Field
                 label="Eaten on"
                 kind="date"
@@ -140,6 +166,38 @@ export function PartRows({ form, change, problem }: Props) {
                       {shape}
                     </button>
                   ))}
+                {!part.tray && asked.includes(part) && (
+                  <>
+                    <button
+                      type="button"
+                      aria-expanded={advice?.key === part.key && advice.what === 'dishes'}
+                      className="btn btn-outline"
+                      onClick={() => toggle(part.key, 'dishes')}
+                    >
+                      dishes for it<span className="sr-only">: {part.name}</span>
+                    </button>
+                    {part.extender.trim() !== '' && (
+                      <button
+                        type="button"
+                        aria-expanded={advice?.key === part.key && advice.what === 'balance'}
+                        className="btn btn-outline"
+                        onClick={() => toggle(part.key, 'balance')}
+                      >
+                        more or less meat<span className="sr-only">: {part.name}</span>
+                      </button>
+                    )}
+                  </>
+                )}
+                {!part.tray && (
+                  <button
+                    type="button"
+                    aria-pressed={part.locked}
+                    className={`btn ${part.locked ? 'btn-primary' : 'btn-ghost'}`}
+                    onClick={() => put(part.key, { locked: !part.locked })}
+                  >
+                    keeps its size
+                  </button>
+                )}
                 <button
                   type="button"
                   className="btn btn-ghost ml-auto"
@@ -148,6 +206,12 @@ export function PartRows({ form, change, problem }: Props) {
                   Take out<span className="sr-only"> {part.name}</span>
                 </button>
               </div>
+              {advice?.key === part.key && advice.what === 'dishes' && (
+                <PieceDishes form={form} pos={asked.indexOf(part)} put={(more) => put(part.key, more)} />
+              )}
+              {advice?.key === part.key && advice.what === 'balance' && (
+                <PieceBalance form={form} pos={asked.indexOf(part)} put={(more) => put(part.key, more)} />
+              )}
             </li>
           );
         })}

@@ -17,14 +17,20 @@ export function Slab({ form, cut, grams }: Props) {
   const meat = shown.filter((one) => !one.part.tray && one.share);
   const tray = shown.filter((one) => one.part.tray && one.share);
   const rest = Number(cut.remainder.grams);
+  // a piece that keeps its size may take what the others give
+  const most = (part: (typeof meat)[number]) =>
+    part.part.locked
+      ? whole - meat.reduce((sum, one) => sum + (one.part.locked && one !== part ? Number(one.share?.grams) : 0), 0)
+      : Number(part.share?.grams) + rest;
   const wide = (g: number) => ({ flexGrow: Math.max(g, whole / 60), flexBasis: 0 });
   return (
     <figure className="slab" aria-label={`${cut.cookedGrams} g cooked`}>
       <div className="slab-meat">
-        {meat.map(({ part, share }, i) => {
+        {meat.map((one, i) => {
+          const { part, share } = one;
           const g = Number(share?.grams ?? 0);
-          const move = (by: number) =>
-            grams(part.key, Math.max(step, Math.min(Math.round(g) + by, Math.round(g + rest))));
+          const end = Math.round(most(one));
+          const move = (by: number) => grams(part.key, Math.max(step, Math.min(Math.round(g) + by, end)));
           return (
             <div key={part.key} className="slab-part" style={{ ...wide(g), background: `var(--tape-${i % 8})` }}>
               <span className="figure text-xl font-bold">{Math.round(g)} g</span>
@@ -36,7 +42,7 @@ export function Slab({ form, cut, grams }: Props) {
                 aria-label={`Cut after ${part.name}`}
                 aria-valuenow={Math.round(g)}
                 aria-valuemin={step}
-                aria-valuemax={Math.round(g + rest)}
+                aria-valuemax={end}
                 aria-valuetext={`${Math.round(g)} g`}
                 onKeyDown={(event) => {
                   const by = { ArrowRight: step, ArrowUp: step, ArrowLeft: -step, ArrowDown: -step }[event.key];

@@ -3,6 +3,7 @@ import type { Schema } from '../../api/client';
 import { useStretches } from '../../api/queries';
 import { Money, Tape, Waiting } from '../../kit/kit';
 import { shortDay } from '../../kit/words';
+import { CompareBuys } from './CompareBuys';
 import { Cutting } from './Cutting';
 import { emptyForm, type Form, formOf } from './form';
 
@@ -19,7 +20,11 @@ export function Stretch() {
   return (
     <>
       {form ? (
-        <Cutting key={form.id ?? form.lot ?? 'what if'} start={form} done={() => setChosen(undefined)} />
+        <Cutting
+          key={form.id ?? (form.lot === undefined ? 'what if' : [form.lot, ...form.moreLots].join())}
+          start={form}
+          done={() => setChosen(undefined)}
+        />
       ) : (
         <Cutting key="what if" start={emptyForm()} done={() => setChosen(undefined)} />
       )}
@@ -33,10 +38,11 @@ export function Stretch() {
           )}
           <ul>
             {onHand.map((buy) => (
-              <li key={buy.lot} className="row grid-cols-[minmax(0,1fr)_auto_auto]">
+              <li key={[buy.lot, ...buy.moreLots].join()} className="row grid-cols-[minmax(0,1fr)_auto_auto]">
                 <span>
                   <span className="font-semibold">{buy.food}</span>
                   <span className="quiet block text-sm">
+                    {buy.moreLots.length > 0 && `${buy.moreLots.length + 1} packs as one buy · `}
                     {buy.placeName}
                     {buy.rawEatBy && ` · raw to ${shortDay(buy.rawEatBy)}`}
                   </span>
@@ -45,7 +51,10 @@ export function Stretch() {
                   {buy.weight} · <Money amount={buy.price} />
                 </span>
                 <button type="button" className="btn btn-outline" onClick={() => setChosen(ofBuy(buy))}>
-                  Cut it<span className="sr-only">: {buy.food}</span>
+                  {buy.moreLots.length > 0 ? 'Cut all' : 'Cut it'}
+                  <span className="sr-only">
+                    : {buy.food}, {buy.weight}
+                  </span>
                 </button>
               </li>
             ))}
@@ -56,12 +65,25 @@ export function Stretch() {
         </section>
         <Stored stored={stored} choose={(one) => setChosen(formOf(one))} />
       </div>
+      <CompareBuys
+        choose={({ food, weight, price }) => {
+          setChosen(emptyForm({ version: -2, food, weight, price }));
+          window.scrollTo({ top: 0 });
+        }}
+      />
     </>
   );
 }
 
 const ofBuy = (buy: Schema['BigBuy']): Form =>
-  emptyForm({ lot: buy.lot, food: buy.food, weight: buy.weight, price: buy.price, rawEatBy: buy.rawEatBy });
+  emptyForm({
+    lot: buy.lot,
+    moreLots: buy.moreLots,
+    food: buy.food,
+    weight: buy.weight,
+    price: buy.price,
+    rawEatBy: buy.rawEatBy,
+  });
 
 function Stored({ stored, choose }: { stored: Schema['StretchView'][]; choose: (one: Schema['StretchView']) => void }) {
   return (

@@ -16,6 +16,7 @@ export function WaysToUse({ form, put }: { form: Form; put: (parts: Form['parts'
     price: form.price,
     cookedYield: form.cookedYield.trim() === '' ? undefined : form.cookedYield,
     days: Number.parseInt(days, 10) || undefined,
+    cookOn: form.cookOn === '' ? undefined : form.cookOn,
     freezerLitres: freezer.trim() === '' ? undefined : freezer,
   };
   const ways = useWays(asked, open);
@@ -75,7 +76,7 @@ export function WaysToUse({ form, put }: { form: Form; put: (parts: Form['parts'
                 className="btn btn-primary mt-3"
                 onClick={() => {
                   setTaken({ name: way.name, before: form.parts });
-                  put(partsOf(way, form.cookOn));
+                  put(partsOf(way));
                   setOpen(false);
                 }}
               >

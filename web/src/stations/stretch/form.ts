@@ -18,12 +18,15 @@ export type Part = {
   freeze: boolean;
   costPercent: string;
   valuePerKg: string;
+  season: string;
+  locked: boolean;
 };
 
 export type Form = {
   id: string | undefined;
   version: number;
   lot: string | undefined;
+  moreLots: string[];
   rawEatBy: string | undefined;
   food: string;
   weight: string;
@@ -35,6 +38,7 @@ export type Form = {
   inputs: string;
   open: boolean;
   fat: string;
+  vessels: string;
   parts: Part[];
 };
 
@@ -53,6 +57,8 @@ export const emptyPart = (more: Partial<Part> = {}): Part => ({
   freeze: false,
   costPercent: '',
   valuePerKg: '',
+  season: '',
+  locked: false,
   ...more,
 });
 
@@ -60,6 +66,7 @@ export const emptyForm = (more: Partial<Form> = {}): Form => ({
   id: undefined,
   version: 0,
   lot: undefined,
+  moreLots: [],
   rawEatBy: undefined,
   food: '',
   weight: '',
@@ -71,6 +78,7 @@ export const emptyForm = (more: Partial<Form> = {}): Form => ({
   inputs: '',
   open: false,
   fat: '',
+  vessels: '1',
   parts: [],
   ...more,
 });
@@ -81,7 +89,7 @@ const asked = (part: Part): Schema['ShareAsked'] => ({
   name: part.name.trim(),
   part: part.tray ? 'by-product' : 'meat',
   percent: !part.tray && part.how === 'percent' ? typed(part.value) : undefined,
-  grams: !part.tray && part.how === 'grams' ? typed(part.value) : undefined,
+  grams: part.tray || part.how === 'grams' ? typed(part.value) : undefined,
   portions: !part.tray && part.how === 'portions' ? typed(part.value) : undefined,
   portionGrams: !part.tray && part.how === 'portions' ? typed(part.portionGrams) : undefined,
   pieces: !part.tray && part.how === 'pieces' ? typed(part.value) : undefined,
@@ -93,6 +101,8 @@ const asked = (part: Part): Schema['ShareAsked'] => ({
   extender: part.extender,
   eatOn: typed(part.eatOn),
   freeze: part.freeze,
+  season: typed(part.season),
+  locked: part.locked,
 });
 
 /** Parts that say how much: the others are still being typed. */
@@ -117,6 +127,8 @@ export const askedOf = (form: Form): Schema['StretchAsked'] => ({
   inputs: linesOf(form.inputs),
   open: form.open,
   fat: typed(form.fat),
+  vessels: typed(form.vessels) === undefined ? undefined : Number(form.vessels),
+  moreLots: form.moreLots,
   shares: filled(form).map(asked),
 });
 
@@ -135,6 +147,8 @@ export const formOf = (stored: Schema['StretchView']): Form => ({
   inputs: (stored.asked.inputs ?? []).join('\n'),
   open: stored.asked.open ?? false,
   fat: stored.asked.fat ?? '',
+  vessels: String(stored.asked.vessels ?? 1),
+  moreLots: stored.asked.moreLots ?? [],
   parts: stored.asked.shares.map((share) =>
     emptyPart({
       name: share.name,
@@ -150,12 +164,14 @@ export const formOf = (stored: Schema['StretchView']): Form => ({
       freeze: share.freeze ?? false,
       costPercent: share.costPercent ?? '',
       valuePerKg: share.valuePerKg ?? '',
+      season: share.season ?? '',
+      locked: share.locked ?? false,
     }),
   ),
 });
 
 /** The parts of a way to use it, to be changed like any others. */
-export const partsOf = (way: Schema['WayView'], cookOn: string): Part[] =>
+export const partsOf = (way: Schema['WayView']): Part[] =>
   way.parts
     .filter((part) => part.dish !== '' || part.freeze)
     .map((part) =>
@@ -167,12 +183,6 @@ export const partsOf = (way: Schema['WayView'], cookOn: string): Part[] =>
         extender: part.extender,
         form: part.form === '' ? 'shredded' : part.form,
         freeze: part.freeze,
-        eatOn: cookOn === '' || (part.freeze && part.day === 1) ? '' : dayAfter(cookOn, part.day - 1),
+        eatOn: part.eatOn ?? '',
       }),
     );
-
-const dayAfter = (day: string, days: number) => {
-  const date = new Date(`${day}T12:00:00Z`);
-  date.setUTCDate(date.getUTCDate() + days);
-  return date.toISOString().slice(0, 10);
-};

@@ -6,6 +6,7 @@ import { CounterClock } from '../../kit/CounterClock';
 import { Empty, Heading, Money, OtherProblem, Tape, Waiting } from '../../kit/kit';
 import { shortDay, until } from '../../kit/words';
 import { MealCard } from '../eat/MealCard';
+import { Scraps } from '../onhand/Scraps';
 
 /** Tonight counted back, what leaves the freezer for the coming meals, what to use first, what the week costs. */
 export function Today() {
@@ -58,6 +59,7 @@ export function Today() {
           <CounterClock />
           <TakeOut out={today.takeOut} />
           <Freeze lots={today.freezeTonight} />
+          <Scraps due />
           <section aria-labelledby="first">
             <h2 id="first" className="mb-2 text-2xl">
               Use first

@@ -99,6 +99,7 @@ public final class CookViews {
      * @param also what else went in from stock
      * @param keepsAs the class of the keeping table the cook chose; absent for the one its lines say
      * @param outputs what came out beside the portions: "2 l chicken stock"; absent for what the recipe says
+     * @param instead lines that were not there, with what went in for them
      */
     public record CookInput(
             UUID recipe,
@@ -112,13 +113,23 @@ public final class CookViews {
             @Nullable Integer keepBack,
             @Nullable List<AlsoInput> also,
             @Nullable String keepsAs,
-            @Nullable List<String> outputs) {
+            @Nullable List<String> outputs,
+            @Nullable List<InsteadInput> instead) {
 
         /** Nothing corrected, planned, kept back or added. @param factor absent for as written */
         public static CookInput simply(UUID recipe, int n, Style style, @Nullable String factor, int portions) {
-            return new CookInput(recipe, n, style, factor, null, portions, List.of(), null, null, null, null, null);
+            return new CookInput(
+                    recipe, n, style, factor, null, portions, List.of(), null, null, null, null, null, null);
         }
     }
+
+    /**
+     * A line that was not there.
+     *
+     * @param uses what went in for it, as typed: "200 ml cream"; what the record lacks is counted up
+     * @param keep whether the recipe says so from now on
+     */
+    public record InsteadInput(int pos, List<String> uses, boolean keep) {}
 
     /** Something from stock that went in. @param amount as typed, absent for all of it */
     public record AlsoInput(UUID lot, @Nullable String amount) {}

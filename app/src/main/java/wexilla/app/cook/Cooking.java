@@ -26,6 +26,7 @@ import wexilla.core.food.Key;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.CostSheet;
+import wexilla.core.pricing.CostSheet.Wanted;
 import wexilla.core.pricing.LineCost;
 import wexilla.core.pricing.Seasoning;
 import wexilla.core.quantity.Amount;
@@ -86,18 +87,20 @@ public class Cooking {
         }
         int portions = input.portions();
         Sized sized = sizes.kitchen(household).sized(recipe, factor(input.factor()), input.vessels());
-        List<GoesIn> goesIn = GoesIn.of(household, sized, input.style(), input.corrections());
+        List<GoesIn> asWritten = GoesIn.of(household, sized, input.style(), input.corrections());
+        Replaced replaced = Replaced.of(input.instead(), asWritten, now.reader());
+        List<GoesIn> goesIn = asWritten.stream()
+                .map(line -> replaced.replaces(line.pos()) ? line.none() : line)
+                .toList();
+        List<Wanted> wanted =
+                new ArrayList<>(goesIn.stream().map(GoesIn::wanted).toList());
+        wanted.addAll(replaced.wanted());
         Map<Key, UUID> rows = counter.lockAll(
                 household,
-                goesIn.stream()
-                        .map(line -> line.wanted().food())
-                        .filter(Objects::nonNull)
-                        .toList(),
+                wanted.stream().map(Wanted::food).filter(Objects::nonNull).toList(),
                 recipe);
         // stock is read only now that what it is taken from is locked
-        CostSheet sheet = CostSheet.of(
-                goesIn.stream().map(GoesIn::wanted).toList(),
-                snapshots.of(household).costs(act.day()));
+        CostSheet sheet = CostSheet.of(wanted, snapshots.of(household).costs(act.day()));
         if (input.planned() != null) {
             planned(household, input.planned(), input.recipe());
         }
@@ -118,6 +121,13 @@ public class Cooking {
             LineCost cost = sheet.lines().get(i);
             batches.addLine(act, batch, goesIn.get(i), cost, food == null ? null : rows.get(food.key()));
             takes.addAll(counter.taken(act, food, cost, rows));
+        }
+        for (int i = goesIn.size(); i < wanted.size(); i++) {
+            takes.addAll(counter.taken(act, wanted.get(i).food(), sheet.lines().get(i), rows));
+        }
+        if (replaced.kept()) {
+            Recipe next = replaced.next(recipe, sized.size().factor(), now.reader());
+            recipes.change(act, current.id(), current.version(), next, current.about());
         }
         takes.addAll(also);
         Cost total = also.stream().map(Take::cost).reduce(sheet.total(), Cost::plus);

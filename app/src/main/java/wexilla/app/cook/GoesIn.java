@@ -8,8 +8,11 @@ import wexilla.app.cook.CookViews.Correction;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.core.food.Food;
 import wexilla.core.pricing.CostSheet.Wanted;
+import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.ScaledLine;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
@@ -37,6 +40,14 @@ record GoesIn(Sized.Line line, String text, Wanted wanted) {
             goesIn.add(new GoesIn(line, text, wanted));
         }
         return goesIn;
+    }
+
+    /** The same where nothing of it went in. */
+    GoesIn none() {
+        Amount amount = wanted.amount();
+        Food food = wanted.food();
+        Unit unit = amount != null ? amount.unit() : food == null ? Unit.PIECE : food.base();
+        return new GoesIn(line, text, wanted.with(Amount.of(0, unit)));
     }
 
     int pos() {

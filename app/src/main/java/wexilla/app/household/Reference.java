@@ -33,6 +33,7 @@ import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.AmountReader;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.Instead;
 import wexilla.core.shopping.ShopPacks;
 
 /** The reference files that ship with the application, read once into core types. A broken row stops the start. */
@@ -46,6 +47,15 @@ public class Reference {
     private final KeepingGuide riceKept;
     private final List<Likeness> likenesses;
     private final ShopPacks shopPacks;
+    private final Map<Key, Instead.Part> instead = ReferenceRows.of("instead.csv").stream()
+            .collect(Collectors.toMap(
+                    row -> Key.food(row.get("slug")),
+                    row -> new Instead.Part(
+                            Instead.Role.valueOf(row.get("role").toUpperCase(Locale.ROOT)),
+                            Rational.of(new BigDecimal(row.get("fat"))),
+                            Unit.ofSymbol(row.get("unit")))));
+    private final Map<Key, String> scrapBags = ReferenceRows.of("scraps.csv").stream()
+            .collect(Collectors.toMap(row -> Key.food(row.get("slug")), row -> row.get("bag")));
     private final BigBuys bigBuys = BigBuys.read();
 
     Reference() {
@@ -94,6 +104,16 @@ public class Reference {
         likenesses = ReferenceRows.of("likenesses.csv").stream()
                 .map(Reference::likeness)
                 .toList();
+    }
+
+    /** What a food does in a dish, by its key, for those that can go in for each other. */
+    public Map<Key, Instead.Part> instead() {
+        return instead;
+    }
+
+    /** The bag a food is kept in for a pot of stock, by its key; what is not in it is no scrap. */
+    public Map<Key, String> scrapBags() {
+        return scrapBags;
     }
 
     public List<Food> foods() {

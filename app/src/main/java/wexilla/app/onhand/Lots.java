@@ -159,7 +159,7 @@ public class Lots {
                     join recipe r on r.household_id = f.household_id and r.id = f.recipe
                     join recipe_figure now on now.household_id = r.household_id and now.recipe = r.id
                         and now.n = r.current_version
-                    where f.household_id = l.household_id and lower(f.title) = lower(l.about)
+                    where f.household_id = l.household_id and lower(f.title) = lower(split_part(l.about, ' · ', 1))
                     and not exists (
                         select 1 from lot_source s
                         join lot dish on dish.household_id = s.household_id and dish.id = s.child

@@ -3,6 +3,7 @@ package wexilla.app.onhand;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -143,12 +144,14 @@ public final class Snapshot {
         return Supply.of(lots(), had(), forms());
     }
 
-    /** What is there with what will be: batches that are planned. */
-    public Supply supply(Map<Key, OpenLot> willBe) {
+    /** What is there with what will be: batches that are planned, parts of big buys that are not cut yet. */
+    public Supply supply(Collection<Supply.Ahead> willBe) {
         Map<Key, List<OpenLot>> lots = lots();
         willBe.forEach(
-                (key, lot) -> lots.computeIfAbsent(key, k -> new ArrayList<>()).add(lot));
-        return Supply.of(lots, had(), forms());
+                one -> lots.computeIfAbsent(one.key(), key -> new ArrayList<>()).add(one.lot()));
+        List<Form> more =
+                willBe.stream().flatMap(one -> one.forms().stream()).distinct().toList();
+        return Supply.of(lots, had(), forms().with(more));
     }
 
     private Map<Key, List<OpenLot>> lots() {

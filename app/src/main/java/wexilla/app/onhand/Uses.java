@@ -1,6 +1,8 @@
 package wexilla.app.onhand;
 
 import java.math.BigDecimal;
+import java.sql.Timestamp;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -35,6 +37,25 @@ public class Uses {
                         where m.household_id = ? and m.lot = ? and m.amount < 0 and m.kind <> 'UNDONE'
                         and stands(m.household_id, m.act)
                         group by m.household_id, m.lot, m.act, m.kind, a.seq order by a.seq""").params(household.id(), lot).query(Use.class).list();
+    }
+
+    /** What was used and eaten of a food since a day, in its base unit; what was binned or given away is not. */
+    public BigDecimal since(Household household, UUID food, LocalDate day) {
+        return db.sql("""
+                        select coalesce(-sum(m.amount), 0) from movement m
+                        join lot l on l.household_id = m.household_id and l.id = m.lot
+                        join act a on a.household_id = m.household_id and a.id = m.act
+                        where m.household_id = ? and l.food = ? and m.amount < 0 and m.kind in ('USED', 'EATEN')
+                        and a.happened_at >= ? and stands(m.household_id, m.act)
+                        and not exists (select 1 from lot_source s join lot c on c.household_id = s.household_id
+                            and c.id = s.child where s.household_id = m.household_id and s.parent = m.lot
+                            and c.made_by = m.act and c.food = l.food)""")
+                .params(
+                        household.id(),
+                        food,
+                        Timestamp.from(day.atStartOfDay(household.zone()).toInstant()))
+                .query(BigDecimal.class)
+                .single();
     }
 
     /** What came in with it: what was in the pack at first, and what was counted up since. */

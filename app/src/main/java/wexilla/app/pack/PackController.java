@@ -43,6 +43,9 @@ import wexilla.core.stock.StockUse;
 @RestController
 class PackController {
 
+    /** Acts that fill packets: a dish that is packed, a big buy that is cut. */
+    private static final List<String> PACKINGS = List.of("pack", "joint");
+
     private static final int SHOWN = 8;
 
     private final Packing packing;
@@ -73,15 +76,16 @@ class PackController {
     @GetMapping("/api/pack")
     PackView pack(Household household) {
         LocalDate today = household.dayOf(clock.instant());
-        List<PackedView> packed = acts.newest(household, "pack", 3 * SHOWN).stream()
+        List<PackedView> packed = acts.newest(household, PACKINGS, 3 * SHOWN).stream()
                 .filter(entry -> entry.undoneBy() == null)
-                .limit(SHOWN)
                 .map(entry -> new PackedView(
                         entry.id().toString(),
                         entry.subject(),
                         household.dayOf(entry.happenedAt()).toString(),
                         views(lots.packetsOf(household, entry.id()), today),
                         sheetOf(entry.id())))
+                .filter(packing -> !packing.packets().isEmpty())
+                .limit(SHOWN)
                 .toList();
         return new PackView(
                 views(lots.waiting(household), today),
@@ -154,7 +158,7 @@ class PackController {
         return new LabelView(
                 label.name(),
                 code,
-                label.portions(),
+                label.holds(),
                 label.style(),
                 label.packedOn().toString(),
                 until == null

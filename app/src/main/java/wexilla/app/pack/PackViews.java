@@ -46,7 +46,7 @@ public final class PackViews {
     record LabelView(
             String name,
             @Nullable String code,
-            int portions,
+            String holds,
             String style,
             String packedOn,
             LotView.@Nullable UntilView until,

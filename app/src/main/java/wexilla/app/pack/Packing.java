@@ -189,15 +189,16 @@ public class Packing {
             int part,
             int parts) {
         Recipe recipe = batch.recipe();
+        boolean plain = recipe == null
+                && !dish.amount().unit().equals(Unit.PORTION)
+                && !dish.about().isEmpty();
         return new Label(
-                batch.name(),
+                plain ? dish.about() : batch.name(),
                 code,
-                portions,
+                plain ? dish.amount().toString() : portions + (portions == 1 ? " portion" : " portions"),
                 batch.style().words(),
                 packedOn,
-                dates.last()
-                        .map(date -> new Label.Until(dates.eatBy() != null ? "eat by" : "best before", date))
-                        .orElse(null),
+                until(dates),
                 part,
                 parts,
                 Label.contains(recipe, batch.wentIn()),
@@ -205,6 +206,29 @@ public class Packing {
                         .map(packet -> Label.toAdd(packet, batch.style()))
                         .orElse(List.of()),
                 recipe == null ? List.of() : Label.toFinish(recipe, batch.style()));
+    }
+
+    /** What was cut raw is labelled with what it is for, else with its food. */
+    private static Label raw(Lots.Lot part) {
+        LocalDate frozen = part.clock().frozenOn();
+        return new Label(
+                part.about().isEmpty() ? part.name() : part.about() + ", " + part.name(),
+                Objects.requireNonNull(part.packet().code()),
+                part.amount().toString(),
+                "raw",
+                frozen == null ? part.clock().from() : frozen,
+                until(part.dates()),
+                1,
+                1,
+                "",
+                List.of(),
+                List.of());
+    }
+
+    private static Label.@Nullable Until until(KeepDates dates) {
+        return dates.last()
+                .map(date -> new Label.Until(dates.eatBy() != null ? "eat by" : "best before", date))
+                .orElse(null);
     }
 
     /** How many packets of these make one meal with this one. */
@@ -221,10 +245,17 @@ public class Packing {
     List<Label> labels(Household household, List<Lots.Lot> packets) {
         var made = batches.forLabels(
                 snapshots.of(household),
-                packets.stream().map(Lots.Lot::batch).distinct().toList());
+                packets.stream()
+                        .map(Lots.Lot::batch)
+                        .filter(Objects::nonNull)
+                        .distinct()
+                        .toList());
         return packets.stream()
                 .map(packet -> {
-                    Batches.Batch batch = Objects.requireNonNull(made.get(packet.batch()));
+                    Batches.Batch batch = made.get(packet.batch());
+                    if (batch == null) {
+                        return raw(packet);
+                    }
                     LocalDate frozen = packet.clock().frozenOn();
                     LocalDate on = frozen == null ? packet.clock().from() : frozen;
                     return label(

@@ -3,7 +3,6 @@ package wexilla.app.plan;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -28,15 +27,15 @@ import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Household;
 import wexilla.app.recipes.Recipes;
 import wexilla.app.recipes.Sizes;
-import wexilla.app.stretch.Stretches;
+import wexilla.app.stretch.PlannedBuys;
 import wexilla.core.cookday.CookDay;
-import wexilla.core.food.Key;
 import wexilla.core.keeping.DishKeeping;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Cost;
 import wexilla.core.people.Appetite;
+import wexilla.core.planning.BigBuy;
 import wexilla.core.planning.Eater;
 import wexilla.core.planning.Evening;
 import wexilla.core.planning.PlanCheck;
@@ -47,6 +46,7 @@ import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.Sized;
 import wexilla.core.stock.OpenLot;
+import wexilla.core.stock.Supply;
 
 /** Turns what is stored of the evenings into what the core checks. */
 @Component
@@ -60,7 +60,7 @@ public class Evenings implements DayBefore {
     private final Recipes recipes;
     private final Sizes sizes;
     private final Batches batches;
-    private final Stretches stretches;
+    private final PlannedBuys bigBuys;
     private final Reference reference;
 
     Evenings(
@@ -69,14 +69,14 @@ public class Evenings implements DayBefore {
             Recipes recipes,
             Sizes sizes,
             Batches batches,
-            Stretches stretches,
+            PlannedBuys bigBuys,
             Reference reference) {
         this.slots = slots;
         this.people = people;
         this.recipes = recipes;
         this.sizes = sizes;
         this.batches = batches;
-        this.stretches = stretches;
+        this.bigBuys = bigBuys;
         this.reference = reference;
     }
 
@@ -112,9 +112,11 @@ public class Evenings implements DayBefore {
                         batch.state() == State.PLANNED && !batch.cookOn().isBefore(now.today()))
                 .toList();
         List<PlanCheck.Batch> ahead = ahead(household, cookDays, to);
-        ahead.addAll(bigBuys(now, evenings, to));
-        Map<Key, OpenLot> willBe = new HashMap<>();
-        cookDays.forEach(batch -> willBe.put(batch.key(), willBe(household, batch)));
+        List<BigBuy> buys = bigBuys.ahead(now);
+        ahead.addAll(wants(buys, now, evenings, to));
+        List<Supply.Ahead> willBe = new ArrayList<>();
+        cookDays.forEach(batch -> willBe.add(new Supply.Ahead(batch.key(), willBe(household, batch), List.of())));
+        buys.forEach(buy -> willBe.addAll(buy.ahead(now.book())));
         PlanCheck.Kitchen kitchen = new PlanCheck.Kitchen(now.supply(willBe), household.measures(), now.now());
         return new Looked(slots, known.batches(), known.recipes(), PlanCheck.of(evenings, ahead, kitchen));
     }
@@ -153,14 +155,14 @@ public class Evenings implements DayBefore {
     }
 
     /** Joints to be stretched in these days, with what their parts are stretched with. */
-    private List<PlanCheck.Batch> bigBuys(Snapshot now, List<Evening> evenings, LocalDate until) {
+    private static List<PlanCheck.Batch> wants(
+            List<BigBuy> buys, Snapshot now, List<Evening> evenings, LocalDate until) {
         List<String> cooked = evenings.stream()
                 .flatMap(evening -> evening.dishes().stream())
                 .filter(Evening.Cook.class::isInstance)
                 .map(Evening.Dish::name)
                 .toList();
-        return stretches.ahead(now.household()).stream()
-                .filter(buy -> !buy.cookOn().isBefore(now.today()))
+        return buys.stream()
                 .flatMap(buy -> buy.wants(now.reader(), CookDay.BEGIN, cooked).stream())
                 .filter(want -> !want.begin().toLocalDate().isAfter(until))
                 .toList();

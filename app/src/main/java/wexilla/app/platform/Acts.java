@@ -6,7 +6,6 @@ import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
-import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Objects;
@@ -134,17 +133,17 @@ public class Acts {
 
     /** The newest acts, newest first; undoings are shown with what they undid, not as lines of their own. */
     public List<Entry> newest(Household household, int most) {
-        return newest(household, null, most);
+        return newest(household, List.of(), most);
     }
 
-    /** The newest acts of this kind, newest first. @param kind null for all */
-    public List<Entry> newest(Household household, @Nullable String kind, int most) {
+    /** The newest acts of these kinds, newest first. @param kinds empty for all */
+    public List<Entry> newest(Household household, List<String> kinds, int most) {
         return db.sql("""
                         select a.id, a.kind, a.subject, a.happened_at, u.id as undone_by
                         from act a left join act u on u.household_id = a.household_id and u.reverses = a.id
-                        where a.household_id = ? and a.kind <> 'undo' and a.kind = coalesce(?, a.kind)
+                        where a.household_id = ? and a.kind <> 'undo' and (? or a.kind = any (?))
                         order by a.seq desc limit ?""")
-                .params(Arrays.asList(household.id(), kind, most))
+                .params(household.id(), kinds.isEmpty(), kinds.toArray(String[]::new), most)
                 .query((row, n) -> new Entry(
                         row.getObject("id", UUID.class),
                         row.getString("kind"),

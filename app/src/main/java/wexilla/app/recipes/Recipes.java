@@ -164,7 +164,7 @@ public class Recipes implements Undoable {
      * @param expected the version the cook had before her
      * @throws Problem if somebody has changed it since
      */
-    int change(Act act, UUID id, int expected, Recipe recipe, About about) {
+    public int change(Act act, UUID id, int expected, Recipe recipe, About about) {
         UUID household = act.household().id();
         record Locked(Integer currentVersion, int version, int next) {}
         Locked locked = db.sql("""

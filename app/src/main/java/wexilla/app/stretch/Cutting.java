@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.household.Reference;
 import wexilla.app.platform.Asked;
@@ -27,16 +27,13 @@ import wexilla.core.stretch.Pot;
 import wexilla.core.stretch.Share;
 import wexilla.core.stretch.Slab;
 import wexilla.core.stretch.StretchPlan;
-import wexilla.core.stretch.StretchPlan.Form;
 import wexilla.core.stretch.StretchPlan.Wish;
 
 /** Reads a big buy and its parts as typed; the preview call and the station ask the same. */
 public final class Cutting {
 
     static final int MOST_SHARES = 60;
-    private static final Rational HUNDRED = Rational.of(100);
-    /** "1/3", "⅓" of it. */
-    private static final Pattern FRACTION = Pattern.compile("^\\s*(?:\\d\\s*/\\s*\\d+|[½⅓⅔¼¾⅛])\\s*$");
+    private static final int MOST_VESSELS = 12;
 
     private static final Set<String> METHODS = Set.of("weight", "fixed", "value");
 
@@ -51,7 +48,8 @@ public final class Cutting {
      * @param form whole, sliced, shredded or stock; shredded when nothing is said
      * @param eatOn ISO day, absent while open
      * @param freeze whether it goes into the freezer on the cook day
-     * @param locked whether it keeps its size when others change
+     * @param locked whether it keeps its size while others give way
+     * @param season how it is seasoned, as it stands on its label; plain when nothing is said
      */
     public record ShareAsked(
             String name,
@@ -69,7 +67,14 @@ public final class Cutting {
             @Nullable String extender,
             @Nullable String eatOn,
             @Nullable Boolean freeze,
-            @Nullable Boolean locked) {
+            @Nullable Boolean locked,
+            @Nullable String season) {
+
+        /** What stands on it: its name and how it is seasoned. */
+        String about() {
+            String seasoned = season == null ? "" : season.strip();
+            return name.strip() + (seasoned.isEmpty() || seasoned.equals("plain") ? "" : " · " + seasoned);
+        }
 
         boolean meat() {
             return part == null || part.equals("meat");
@@ -86,6 +91,8 @@ public final class Cutting {
      * @param inputs what goes into its pot: "1 cup water", "200 ml relish 1.40"
      * @param open whether the pot is open, so that more boils away
      * @param fat per cent of fat as declared, {@code lean} of lean meat; together 100
+     * @param vessels it is cooked in; one when nothing is said
+     * @param moreLots of the same food that are cooked with it
      */
     public record StretchAsked(
             String food,
@@ -100,7 +107,37 @@ public final class Cutting {
             @Nullable List<String> inputs,
             @Nullable Boolean open,
             @Nullable String fat,
-            @Nullable String lean) {
+            @Nullable String lean,
+            @Nullable Integer vessels,
+            @Nullable List<UUID> moreLots) {
+
+        /** A buy nobody has cut yet. */
+        static StretchAsked whole(String food, String weight, String price, @Nullable String cookedYield) {
+            return new StretchAsked(
+                    food,
+                    weight,
+                    price,
+                    cookedYield,
+                    null,
+                    List.of(),
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null);
+        }
+
+        List<UUID> more() {
+            return moreLots == null ? List.of() : moreLots;
+        }
+
+        int pots() {
+            return vessels == null ? 1 : vessels;
+        }
 
         Slab.Cut cut() {
             return Boolean.TRUE.equals(raw) ? Slab.Cut.RAW : Slab.Cut.COOKED;
@@ -116,7 +153,7 @@ public final class Cutting {
         }
     }
 
-    /** What comes of it. @param outputs what comes out of its pot */
+    /** What comes of it. @param outputs what comes out of its pot; @param each what goes into each, where there are several */
     public record Cut(
             Slab slab,
             List<Share> shares,
@@ -125,12 +162,17 @@ public final class Cutting {
             Rational rawGrams,
             Rational yield,
             String yieldSource,
-            List<Pot.Output> outputs) {}
+            List<Pot.Output> outputs,
+            @Nullable String each) {}
 
     /** @param currency of the price; previews, which know none, take euro */
     public static Cut of(StretchAsked asked, FoodBook book, Reference reference, Currency currency) {
         if (asked.shares().size() > MOST_SHARES) {
             throw Problem.at("/shares", asked.shares().size() + " parts; " + MOST_SHARES + " is the most.");
+        }
+        if (asked.pots() < 1 || asked.pots() > MOST_VESSELS) {
+            throw Problem.at(
+                    "/vessels", "It is cooked in 1 to " + MOST_VESSELS + " vessels, not " + asked.pots() + ".");
         }
         if (asked.food().isBlank()) {
             throw Problem.at("/food", "Say what the big buy is, like whole chicken.");
@@ -146,7 +188,7 @@ public final class Cutting {
         Slab.Method sharing = asked.sharing();
         List<Share> shares = new ArrayList<>();
         for (int i = 0; i < asked.shares().size(); i++) {
-            shares.add(share("/shares/" + i, asked.shares().get(i)));
+            shares.add(Shares.share("/shares/" + i, asked.shares().get(i)));
         }
         Rational grams = Measures.US.toBase(weight).value();
         Slab slab = cut(grams, yield.ofOne(), price, sharing, asked.cut(), shares);
@@ -156,7 +198,7 @@ public final class Cutting {
             ShareAsked share = asked.shares().get(i);
             Rational protein =
                     share.meat() ? extended.protein(slab.parts().get(i).grams(), share.extender()) : null;
-            wishes.add(wish("/shares/" + i, share, protein));
+            wishes.add(Shares.wish("/shares/" + i, share, protein));
         }
         StretchPlan plan = StretchPlan.of(
                 slab,
@@ -177,7 +219,8 @@ public final class Cutting {
                 grams,
                 yield.ofOne(),
                 yield.source(),
-                pot.pot().outputs(cooked, slab, Measures.US));
+                pot.pot().outputs(cooked, slab, Measures.US),
+                asked.pots() == 1 ? null : pot.pot().inEach(asked.pots(), name, grams, Measures.US));
     }
 
     private static Slab cut(
@@ -189,75 +232,6 @@ public final class Cutting {
                     "/shares", tooMuch.getMessage(), tooMuch.shortfall().plain());
         } catch (IllegalArgumentException problem) {
             throw Problem.at("/shares", String.valueOf(problem.getMessage()));
-        }
-    }
-
-    private static Share share(String at, ShareAsked asked) {
-        Share.Size size = asked.meat() ? size(at, asked) : null;
-        return Asked.at(
-                at,
-                () -> new Share(
-                        asked.name(),
-                        size,
-                        number(at + "/costPercent", asked.costPercent()),
-                        number(at + "/valuePerKg", asked.valuePerKg())));
-    }
-
-    private static Share.Size size(String at, ShareAsked asked) {
-        if (asked.percent() != null) {
-            Rational typed = Asked.number(at + "/percent", asked.percent());
-            Rational percent = FRACTION.matcher(asked.percent()).find() ? typed.times(HUNDRED) : typed;
-            return Asked.at(at + "/percent", () -> new Share.Percent(percent));
-        }
-        if (asked.grams() != null) {
-            Rational grams = Asked.number(at + "/grams", asked.grams());
-            return Asked.at(at + "/grams", () -> new Share.Grams(grams));
-        }
-        if (asked.portions() != null && asked.portionGrams() != null) {
-            Rational portions = Asked.number(at + "/portions", asked.portions());
-            Rational each = Asked.number(at + "/portionGrams", asked.portionGrams());
-            return Asked.at(at + "/portions", () -> new Share.Portions(portions, each));
-        }
-        if (asked.pieces() != null) {
-            Rational pieces = Asked.number(at + "/pieces", asked.pieces());
-            if (asked.pieceGrams() == null) {
-                String fact = "weight of a piece for " + asked.name();
-                throw Problem.missingFact(at + "/pieceGrams", "Say what one piece weighs, like 350.", fact);
-            }
-            Rational each = Asked.number(at + "/pieceGrams", asked.pieceGrams());
-            return Asked.at(at + "/pieces", () -> new Share.Pieces(pieces, each));
-        }
-        throw Problem.at(
-                at,
-                "“" + asked.name() + "” needs percent, grams, portions with portionGrams, or pieces with pieceGrams.");
-    }
-
-    private static Wish wish(String at, ShareAsked asked, @Nullable Rational protein) {
-        Rational plates = number(at + "/plates", asked.plates());
-        if (plates != null && (plates.signum() < 0 || plates.compareTo(Rational.of(500)) > 0)) {
-            throw Problem.at(at + "/plates", "A part makes from 0 to 500 plates, not " + plates.plain() + ".");
-        }
-        if (plates == null && asked.portions() != null && asked.meat()) {
-            plates = Asked.number(at + "/portions", asked.portions());
-        }
-        return new Wish(
-                plates,
-                form(at, asked),
-                day(at + "/eatOn", asked.eatOn()),
-                Boolean.TRUE.equals(asked.freeze()),
-                protein);
-    }
-
-    static Form form(String at, ShareAsked asked) {
-        if (asked.form() == null) {
-            return asked.meat() ? Form.SHREDDED : Form.STOCK;
-        }
-        try {
-            return Form.valueOf(asked.form().toUpperCase(Locale.ROOT));
-        } catch (IllegalArgumentException unknown) {
-            throw Problem.at(
-                    at + "/form",
-                    "“" + asked.form() + "” is no form; say whole, sliced, diced, shredded, minced or stock.");
         }
     }
 
@@ -274,9 +248,5 @@ public final class Cutting {
         } catch (DateTimeParseException unreadable) {
             throw Problem.at(field, "“" + text + "” is no day; write it like 2026-11-28.");
         }
-    }
-
-    private static @Nullable Rational number(String field, @Nullable String text) {
-        return text == null || text.isBlank() ? null : Asked.number(field, text);
     }
 }

@@ -24,7 +24,7 @@ record Extended(Optional<Food> food, FoodBook book, Protein protein) {
      */
     @Nullable
     Rational protein(Rational cookedGrams, @Nullable String extender) {
-        Rational meat = food.isEmpty() ? null : protein.in(food.get(), cookedGrams, true);
+        Rational meat = meat(cookedGrams);
         if (meat == null || extender == null || extender.isBlank()) {
             return meat;
         }
@@ -32,7 +32,15 @@ record Extended(Optional<Food> food, FoodBook book, Protein protein) {
         return more == null ? null : meat.plus(more);
     }
 
-    private @Nullable Rational protein(String extender) {
+    /** Grams of protein in so much cooked meat; null when it is not known. */
+    @Nullable
+    Rational meat(Rational cookedGrams) {
+        return food.isEmpty() ? null : protein.in(food.get(), cookedGrams, true);
+    }
+
+    /** Grams of protein in what it is stretched with; null when it is not known. */
+    @Nullable
+    Rational protein(String extender) {
         try {
             ReadLine read = new LineReader(book).read(extender);
             Food with = read.food();

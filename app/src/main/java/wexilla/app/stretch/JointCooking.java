@@ -1,5 +1,7 @@
 package wexilla.app.stretch;
 
+import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -15,6 +17,7 @@ import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.stretch.Cutting.Cut;
+import wexilla.app.stretch.Cutting.ShareAsked;
 import wexilla.app.stretch.Cutting.StretchAsked;
 import wexilla.core.food.Food;
 import wexilla.core.food.Part;
@@ -34,6 +37,8 @@ import wexilla.core.stretch.Slab;
 /** Cutting the joint raw or cooked: the raw lot is used up and each part becomes a lot. */
 @Component
 class JointCooking {
+
+    private static final int DIGITS = 12;
 
     private final Stretches stretches;
     private final Batches batches;
@@ -109,7 +114,16 @@ class JointCooking {
                 Piece.of(cut.slab(), cut.shares(), cut.plan(), raw.amount().value());
         PotAsked pot = PotAsked.of(stretch.asked(), foods.known(household).book(), household.currency());
         List<Take> inputs = potStock.takes(act, pot.lines());
-        List<UUID> made = joint.make(act, raw, batch, pieces, inputs, DishKind.keepingClass(DishKind.group(food)));
+        List<String> abouts = new ArrayList<>(
+                stretch.asked().shares().stream().map(ShareAsked::about).toList());
+        pieces.stream().skip(abouts.size()).forEach(rest -> abouts.add(rest.name()));
+        List<UUID> made = joint.make(
+                act,
+                raw,
+                new JointLots.Cooked(batch, DishKind.keepingClass(DishKind.group(food)), abouts),
+                pieces,
+                inputs,
+                name -> cookedBones(household, name));
         Rational broth = pot.pot().broth(household.measures());
         if (!broth.isZero()) {
             Food stock = foods.known(household).book().named("stock").orElseThrow();
@@ -117,6 +131,15 @@ class JointCooking {
         }
         stretches.cooked(act, id, made.subList(0, asked.shares().size()));
         return "Cooked: " + food.name() + " into " + parts(pieces);
+    }
+
+    /** The row of bones or trimmings that were cooked. */
+    private UUID cookedBones(Household household, String name) {
+        return foods.known(household)
+                .book()
+                .find("cooked " + name)
+                .map(food -> foods.row(household, food))
+                .orElseGet(() -> foods.row(household, foods.own(household, name, Unit.PIECE)));
     }
 
     /** The row of bones or trimmings by this name. */
@@ -142,7 +165,11 @@ class JointCooking {
                 throw Problem.at("/weighed", "“" + weighed + "” is no weight; write it like 1.5 kg.");
             }
             Rational grams = Measures.US.toBase(cooked).value();
-            yield = grams.dividedBy(raw.amount().value()).toDecimal(9).toPlainString();
+            Rational exact = grams.dividedBy(raw.amount().value());
+            // rounded up: what was cut to the last gram still fits
+            yield = new BigDecimal(
+                            exact.times(Rational.of(BigDecimal.TEN.pow(DIGITS))).ceiling(), DIGITS)
+                    .toPlainString();
         }
         return new StretchAsked(
                 asked.food(),
@@ -157,6 +184,8 @@ class JointCooking {
                 null,
                 null,
                 asked.fat(),
-                asked.lean());
+                asked.lean(),
+                asked.vessels(),
+                null);
     }
 }

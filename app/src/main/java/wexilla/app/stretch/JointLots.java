@@ -1,5 +1,6 @@
 package wexilla.app.stretch;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -35,6 +36,18 @@ import wexilla.core.stretch.StretchPlan.Form;
 @Component
 class JointLots {
 
+    /**
+     * What a joint was cooked into.
+     *
+     * @param abouts what stands on each piece: its name and how it is seasoned
+     */
+    record Cooked(UUID batch, String keepingClass, List<String> abouts) {
+
+        Cooked {
+            abouts = List.copyOf(abouts);
+        }
+    }
+
     private final Ledger ledger;
     private final Lots lots;
     private final Households households;
@@ -53,13 +66,11 @@ class JointLots {
     Lots.Lot raw(Act act, Stretches.Stretch stretch, Food food, UUID row, Amount asBought) {
         Household household = act.household();
         if (stretch.lot() != null) {
-            ledger.lock(household.id(), List.of(stretch.lot()));
-            Lots.Lot lot = lots.byId(household, stretch.lot()).orElseThrow();
-            if (lot.amount().value().isZero()) {
-                throw Problem.at(
-                        "/lot", "The " + lot.name() + " of this big buy is used up or was moved; choose it anew.");
-            }
-            return lot;
+            List<UUID> packs = new ArrayList<>(List.of(stretch.lot()));
+            packs.addAll(stretch.asked().more());
+            ledger.lock(household.id(), packs);
+            List<Lots.Lot> there = packs.stream().map(id -> pack(household, id)).toList();
+            return there.size() == 1 ? there.get(0) : together(act, there, row);
         }
         Place counter = households.usualPlace(household, Storage.COUNTER);
         LotClock clock = LotClock.start(food.keepingClass(), act.day());
@@ -77,13 +88,50 @@ class JointLots {
         return lots.byId(household, lot.id()).orElseThrow();
     }
 
+    private Lots.Lot pack(Household household, UUID id) {
+        Lots.Lot lot = lots.byId(household, id).orElseThrow();
+        if (lot.amount().value().isZero()) {
+            throw Problem.at("/lot", "The " + lot.name() + " of this big buy is used up or was moved; choose it anew.");
+        }
+        return lot;
+    }
+
+    /** Several packs lie together as one: what spoils first in it dates it. */
+    private Lots.Lot together(Act act, List<Lots.Lot> packs, UUID row) {
+        Lots.Lot first = packs.stream()
+                .min(Comparator.comparing(lot -> lot.dates().last().orElse(LocalDate.MAX)))
+                .orElseThrow();
+        NewLot all = NewLot.counted(
+                row,
+                null,
+                packs.stream().map(Lots.Lot::amount).reduce(Amount::plus).orElseThrow(),
+                packs.stream().map(Lots.Lot::cost).reduce(Cost::plus).orElseThrow(),
+                packs.size() + " packs together",
+                first.spot().place(),
+                first.state(),
+                first.clock(),
+                first.dates());
+        ledger.create(act, all, Kind.MADE, "");
+        for (Lots.Lot one : packs) {
+            ledger.take(act, new Take(one.open(), one.amount(), one.cost()), all.id(), Kind.USED, "packs together");
+        }
+        return lots.byId(act.household(), all.id()).orElseThrow();
+    }
+
     /**
      * The pieces become lots, in their order; what they take leaves the raw lot, which closes. What went into the pot is
      * shared by their cooked weight.
      *
-     * @param keepingClass of what is cooked
+     * @param cooked what is cooked, by its batch and its keeping class
+     * @param byProducts the row of bones and trimmings, by name
      */
-    List<UUID> make(Act act, Lots.Lot raw, UUID batch, List<Piece> pieces, List<Take> inputs, String keepingClass) {
+    List<UUID> make(
+            Act act,
+            Lots.Lot raw,
+            Cooked cooked,
+            List<Piece> pieces,
+            List<Take> inputs,
+            Function<String, UUID> byProducts) {
         Household household = act.household();
         Set<String> used = codes.used(household);
         Place fridge = households.usualPlace(household, Storage.FRIDGE);
@@ -101,19 +149,19 @@ class JointLots {
                 cost = cost.plus(one.get(i));
             }
             Place place = piece.freeze() ? freezer : fridge;
-            LotClock clock = LotClock.start(keepingClass, act.day());
+            LotClock clock = LotClock.start(cooked.keepingClass(), act.day());
             LotClock own = piece.freeze() ? clock.frozen(act.day()) : clock;
             UUID id = UUID.randomUUID();
             ledger.create(
                     act,
                     new NewLot(
                             id,
-                            null,
-                            batch,
+                            piece.meat() ? null : byProducts.apply(piece.name()),
+                            piece.meat() ? cooked.batch() : null,
                             piece.amount(),
                             Lots.Level.COUNTED,
                             new Cost(cost, known),
-                            piece.name(),
+                            cooked.abouts().get(i),
                             place.id(),
                             piece.freeze() ? State.FROZEN : State.COOKED,
                             own,
@@ -132,7 +180,7 @@ class JointLots {
 
     /** A piece by its cooked grams; a by-product weighs nothing. */
     private static Rational weight(Piece piece) {
-        return piece.amount().unit().equals(Unit.G) ? piece.amount().value() : Rational.ZERO;
+        return piece.meat() ? piece.amount().value() : Rational.ZERO;
     }
 
     /** What went into the pot leaves its lot for the pieces; the last takes the rest. */
@@ -178,12 +226,12 @@ class JointLots {
         for (int i = 0; i < pieces.size(); i++) {
             Piece piece = pieces.get(i);
             LotClock clock = raw.clock();
-            Form form = i < shares.size() ? Cutting.form("/shares/" + i, shares.get(i)) : Form.WHOLE;
+            Form form = i < shares.size() ? Shares.form("/shares/" + i, shares.get(i)) : Form.WHOLE;
             boolean small = form == Form.DICED || form == Form.MINCED;
             if (small && clock.keepingClass().equals("raw-roast")) {
                 clock = LotClock.start("raw-mince", act.day());
             }
-            boolean meat = !piece.raw().isZero();
+            boolean meat = piece.meat();
             boolean frozen = piece.freeze() && raw.storage() != Storage.FREEZER;
             LotClock own = frozen ? clock.frozen(act.day()) : clock;
             UUID place = frozen ? freezer.id() : raw.spot().place();
@@ -199,7 +247,7 @@ class JointLots {
                             meat ? Amount.of(piece.raw(), Unit.G) : piece.amount(),
                             Lots.Level.COUNTED,
                             new Cost(piece.cost(), raw.cost().complete()),
-                            piece.name(),
+                            i < shares.size() ? shares.get(i).about() : piece.name(),
                             place,
                             packet ? State.FROZEN : State.RAW,
                             own,

@@ -1,10 +1,13 @@
 package wexilla.app.stretch;
 
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -12,63 +15,61 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
-import wexilla.app.household.Foods;
 import wexilla.app.household.Reference;
 import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Lots;
+import wexilla.app.onhand.Snapshot;
+import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
-import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
-import wexilla.app.platform.Problem;
-import wexilla.app.stretch.Cutting.ShareAsked;
 import wexilla.app.stretch.Cutting.StretchAsked;
 import wexilla.core.food.FoodBook;
 import wexilla.core.keeping.Storage;
+import wexilla.core.money.Money;
+import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.LineList;
-import wexilla.core.recipe.LineReader;
 import wexilla.core.stretch.StretchPlan;
 
 /** Stretch: big buys, cut into parts. */
 @RestController
 class StretchController {
 
-    private static final int LONGEST_NAME = 80;
-
     private final Stretches stretches;
+    private final StretchSaving saving;
     private final JointCooking cooking;
     private final Lots lots;
-    private final Foods foods;
     private final Reference reference;
     private final Acts acts;
-    private final Clock clock;
+    private final Snapshots snapshots;
 
     StretchController(
             Stretches stretches,
+            StretchSaving saving,
             JointCooking cooking,
             Lots lots,
-            Foods foods,
             Reference reference,
             Acts acts,
-            Clock clock) {
+            Snapshots snapshots) {
         this.stretches = stretches;
+        this.saving = saving;
         this.cooking = cooking;
         this.lots = lots;
-        this.foods = foods;
         this.reference = reference;
         this.acts = acts;
-        this.clock = clock;
+        this.snapshots = snapshots;
     }
 
     /**
      * A big buy that is on hand raw and not cut yet.
      *
-     * @param food its name, {@code weight} and {@code price} as the preview call wants them
+     * @param moreLots further packs of it that are cut with the first
+     * @param food its name, {@code weight} and {@code price} as the preview call wants them, of all packs
      * @param rawEatBy its limit, absent when it is frozen
      */
     record BigBuy(
             String lot,
+            List<String> moreLots,
             String food,
             String weight,
             String price,
@@ -89,26 +90,60 @@ class StretchController {
 
     @GetMapping("/api/stretch")
     StretchesView all(Household household) {
-        LocalDate today = household.dayOf(clock.instant());
+        Snapshot now = snapshots.of(household);
         List<Stretches.Stretch> stored = stretches.all(household);
-        List<UUID> taken = stored.stream().map(Stretches.Stretch::lot).toList();
-        FoodBook book = foods.known(household).book();
-        List<BigBuy> onHand = lots.open(household).stream()
+        List<UUID> taken = stored.stream()
+                .flatMap(one -> Stream.concat(Stream.ofNullable(one.lot()), one.asked().more().stream()))
+                .toList();
+        Map<List<Object>, List<Lots.Lot>> packs = now.open().stream()
                 .filter(lot -> lot.food() != null && lot.amount().unit().equals(Unit.G))
                 .filter(lot -> !taken.contains(lot.id()))
-                .filter(lot -> book.named(lot.name())
-                        .map(food -> StretchPlan.isBigBuy(food, lot.amount()))
-                        .orElse(false))
-                .map(lot -> new BigBuy(
-                        lot.id().toString(),
-                        lot.name(),
-                        lot.amount().toString(),
-                        lot.cost().known().decimal(),
-                        lot.placeName(),
-                        rawEatBy(lot)))
+                .collect(Collectors.groupingBy(
+                        lot -> List.of(lot.name(), lot.storage()), LinkedHashMap::new, Collectors.toList()));
+        List<BigBuy> onHand = packs.values().stream()
+                .flatMap(same -> bigBuys(now.book(), same).stream())
                 .toList();
         return new StretchesView(
-                onHand, stored.stream().map(s -> view(household, s, today)).toList());
+                onHand,
+                stored.stream().map(s -> view(household, s, now.today())).toList());
+    }
+
+    /** Packs of one food that lie together: all of them as one buy, and each that is big by itself. */
+    private static List<BigBuy> bigBuys(FoodBook book, List<Lots.Lot> same) {
+        List<BigBuy> found = new ArrayList<>();
+        if (same.size() > 1 && big(book, same)) {
+            found.add(bigBuy(same));
+        }
+        same.stream().filter(lot -> big(book, List.of(lot))).forEach(lot -> found.add(bigBuy(List.of(lot))));
+        return found;
+    }
+
+    private static boolean big(FoodBook book, List<Lots.Lot> packs) {
+        Amount together =
+                packs.stream().map(Lots.Lot::amount).reduce(Amount::plus).orElseThrow();
+        return book.named(packs.get(0).name())
+                .map(food -> StretchPlan.isBigBuy(food, together))
+                .orElse(false);
+    }
+
+    private static BigBuy bigBuy(List<Lots.Lot> packs) {
+        Lots.Lot first = packs.get(0);
+        return new BigBuy(
+                first.id().toString(),
+                packs.stream().skip(1).map(lot -> lot.id().toString()).toList(),
+                first.name(),
+                packs.stream()
+                        .map(Lots.Lot::amount)
+                        .reduce(Amount::plus)
+                        .orElseThrow()
+                        .toString(),
+                packs.stream()
+                        .map(lot -> lot.cost().known())
+                        .reduce(Money::plus)
+                        .orElseThrow()
+                        .decimal(),
+                first.placeName(),
+                rawEatBy(first));
     }
 
     private static @Nullable String rawEatBy(Lots.Lot lot) {
@@ -144,7 +179,7 @@ class StretchController {
     /** What it becomes while it is typed, by the yields of this household; stores nothing. */
     @PostMapping("/api/stretch/cut")
     Stretched cut(Household household, @RequestBody StretchAsked asked) {
-        return Stretched.of(Cutting.of(asked, foods.known(household).book(), reference, household.currency()));
+        return Stretched.of(Cutting.of(asked, snapshots.of(household).book(), reference, household.currency()));
     }
 
     /** @param id null for a new one; {@code version} as last seen */
@@ -153,41 +188,14 @@ class StretchController {
 
     @PostMapping("/api/stretch")
     Said save(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody StretchInput input) {
-        return acts.say(household, key, "stretch", input, act -> {
-            Asked.name("/food", input.asked().food(), LONGEST_NAME);
-            LineReader reader = new LineReader(foods.known(household).book());
-            for (int i = 0; i < input.asked().shares().size(); i++) {
-                ShareAsked share = input.asked().shares().get(i);
-                Asked.name("/shares/" + i + "/name", share.name(), LONGEST_NAME);
-                String extender = share.extender() == null ? "" : share.extender();
-                Asked.at("/shares/" + i + "/extender", () -> LineList.of(extender, reader));
-            }
-            Cutting.of(input.asked(), foods.known(household).book(), reference, household.currency());
-            if (input.lot() != null && lots.byId(household, input.lot()).isEmpty()) {
-                throw Problem.at("/lot", "There is no such joint on hand.");
-            }
-            if (input.id() != null) {
-                Stretches.Stretch old = stretches.get(household, input.id());
-                if (old.state() != Stretches.State.OPEN) {
-                    throw Problem.changed("This big buy is cooked: its parts lie on hand under their names and are"
-                            + " changed there.");
-                }
-                if (old.version() != input.version()) {
-                    throw Problem.changed("This big buy was changed in another window; look at it again.");
-                }
-            }
-            UUID id = input.id() == null ? UUID.randomUUID() : input.id();
-            stretches.save(act, id, input.lot(), input.asked());
-            int parts = input.asked().shares().size();
-            return "Stretch: " + input.asked().food().strip() + ", " + parts + (parts == 1 ? " part" : " parts");
-        });
+        return acts.say(household, key, "stretch", input, act -> saving.save(act, input));
     }
 
     @PostMapping("/api/stretch/{id}/drop")
     Said drop(Household household, @PathVariable UUID id, @RequestHeader("Idempotency-Key") String key) {
         return acts.say(household, key, "stretch-drop", id, act -> {
             String food = stretches.get(household, id).asked().food();
-            stretches.drop(act, id);
+            saving.drop(act, id);
             return "Not stretched after all: " + food;
         });
     }

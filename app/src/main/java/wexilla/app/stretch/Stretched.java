@@ -17,6 +17,7 @@ import wexilla.core.stretch.StretchPlan.Dish;
  * @param plates whole plates of all parts, what is not decided served plain
  * @param plainPlates whole plates if all of it were served plain at 113 g
  * @param mince whether its fat may be declared
+ * @param each what goes into each pot, where there are several
  * @param yield cooked grams of one gram as bought, and where that comes from
  */
 public record Stretched(
@@ -29,7 +30,8 @@ public record Stretched(
         String yield,
         String yieldSource,
         List<OutputView> outputs,
-        boolean mince) {
+        boolean mince,
+        @Nullable String each) {
 
     /** What comes out of the pot. @param unit g, ml, l or what it was counted in */
     public record OutputView(String what, String amount, String unit) {
@@ -109,7 +111,8 @@ public record Stretched(
                 cut.yield().plain(),
                 cut.yieldSource(),
                 cut.outputs().stream().map(OutputView::of).toList(),
-                cut.food().map(DishKind::group).orElse("").equals("mince"));
+                cut.food().map(DishKind::group).orElse("").equals("mince"),
+                cut.each());
     }
 
     /** To the tenth of a gram: nobody cuts finer. */

@@ -2,7 +2,6 @@ package wexilla.app.stretch;
 
 import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -10,7 +9,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -22,7 +20,6 @@ import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
 import wexilla.app.stretch.Cutting.ShareAsked;
 import wexilla.app.stretch.Cutting.StretchAsked;
-import wexilla.core.planning.BigBuy;
 
 /** The big buys of a household and their parts, as typed. */
 @Component
@@ -66,20 +63,8 @@ public class Stretches {
     }
 
     /** Open ones that have a cook day. */
-    public List<BigBuy> ahead(Household household) {
-        return read(household, "and state = 'OPEN' and cook_on is not null").stream()
-                .map(stretch -> new BigBuy(
-                        stretch.id().toString(),
-                        stretch.asked().food(),
-                        stretch.asked().weight(),
-                        LocalDate.parse(Objects.requireNonNull(stretch.asked().cookOn())),
-                        stretch.asked().shares().stream()
-                                .map(share -> new BigBuy.Part(
-                                        share.name(),
-                                        share.extender() == null ? "" : share.extender(),
-                                        share.eatOn() == null ? null : LocalDate.parse(share.eatOn())))
-                                .toList()))
-                .toList();
+    List<Stretch> ahead(Household household) {
+        return read(household, "and state = 'OPEN' and cook_on is not null");
     }
 
     private List<Stretch> read(Household household, String condition, Object... more) {
@@ -88,7 +73,8 @@ public class Stretches {
         List<Object> parameters = new ArrayList<>(List.of(household.id()));
         parameters.addAll(Arrays.asList(more));
         db.sql("select s.*, h.* from (select household_id, id, source_lot, food, weight, price, cooked_yield, method, "
-                        + "cook_on, raw, inputs, lid_off, fat, lean, state, version, row_number() over (" + ORDER
+                        + "cook_on, raw, inputs, lid_off, fat, lean, vessels, more_lots, state, version, row_number() over ("
+                        + ORDER
                         + ") as place from stretch "
                         + "where household_id = ? and state <> 'DROPPED' " + condition + ") s "
                         + "left join share h on h.household_id = s.household_id and h.stretch = s.id "
@@ -120,7 +106,9 @@ public class Stretches {
                 List.of((String[]) row.getArray("inputs").getArray()),
                 row.getBoolean("lid_off"),
                 row.getString("fat"),
-                row.getString("lean"));
+                row.getString("lean"),
+                row.getInt("vessels"),
+                List.of((UUID[]) row.getArray("more_lots").getArray()));
         List<@Nullable UUID> lots = new ArrayList<>();
         shares.forEach(share -> lots.add(share.lot()));
         return new Stretch(
@@ -150,7 +138,8 @@ public class Stretches {
                         row.getString("extender"),
                         row.getString("eat_on"),
                         row.getBoolean("to_freezer"),
-                        row.getBoolean("locked")),
+                        row.getBoolean("locked"),
+                        row.getString("season")),
                 row.getObject("lot", UUID.class));
     }
 
@@ -159,13 +148,14 @@ public class Stretches {
         remember(act, id);
         db.sql("""
                         insert into stretch (household_id, id, source_lot, food, weight, price, cooked_yield, method,
-                            cook_on, raw, inputs, lid_off, fat, lean, state)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 'OPEN')
+                            cook_on, raw, inputs, lid_off, fat, lean, vessels, more_lots, state)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 'OPEN')
                         on conflict (household_id, id) do update set source_lot = excluded.source_lot,
                             food = excluded.food, weight = excluded.weight, price = excluded.price,
                             cooked_yield = excluded.cooked_yield, method = excluded.method,
                             cook_on = excluded.cook_on, raw = excluded.raw, inputs = excluded.inputs,
                             lid_off = excluded.lid_off, fat = excluded.fat, lean = excluded.lean,
+                            vessels = excluded.vessels, more_lots = excluded.more_lots,
                             version = stretch.version + 1""")
                 .params(Arrays.asList(
                         act.household().id(),
@@ -181,7 +171,9 @@ public class Stretches {
                         asked.inputs() == null ? new String[0] : asked.inputs().toArray(String[]::new),
                         Boolean.TRUE.equals(asked.open()),
                         asked.fat(),
-                        asked.lean()))
+                        asked.lean(),
+                        asked.pots(),
+                        asked.more().toArray(UUID[]::new)))
                 .update();
         db.sql("delete from share where household_id = ? and stretch = ?")
                 .params(act.household().id(), id)
@@ -195,8 +187,8 @@ public class Stretches {
         db.sql("""
                         insert into share (household_id, stretch, pos, name, part, percent, grams, portions,
                             portion_grams, pieces, piece_grams, cost_percent, value_per_kg, plates, form, extender, eat_on, to_freezer,
-                            locked)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
+                            locked, season)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
                 .params(Arrays.asList(
                         act.household().id(),
                         id,
@@ -216,7 +208,8 @@ public class Stretches {
                         share.extender() == null ? "" : share.extender(),
                         Cutting.day("/shares/" + pos + "/eatOn", share.eatOn()),
                         Boolean.TRUE.equals(share.freeze()),
-                        Boolean.TRUE.equals(share.locked())))
+                        Boolean.TRUE.equals(share.locked()),
+                        share.season() == null ? "" : share.season().strip()))
                 .update();
     }
 

@@ -1,5 +1,6 @@
 package wexilla.app.stretch;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.Currency;
@@ -46,6 +47,7 @@ final class WayViews {
      * @param people by age, as for scaling; one adult when nobody is named
      * @param days to be fed from the cook day on; a week when nothing is said
      * @param freezerLitres room for it; none when nothing is said
+     * @param cookOn ISO day it is cooked on; absent while open
      */
     record WaysAsked(
             String food,
@@ -54,13 +56,15 @@ final class WayViews {
             @Nullable String cookedYield,
             @Nullable List<EaterAsked> people,
             @Nullable Integer days,
-            @Nullable String freezerLitres) {}
+            @Nullable String freezerLitres,
+            @Nullable String cookOn) {}
 
     /**
      * One meal of it, or meat kept plain.
      *
      * @param day it is eaten on, the cook day being 1; of what lies frozen for later, the day it is frozen
      * @param extender what the dish is stretched with; empty when it is plain
+     * @param eatOn ISO day it is eaten on; absent while the cook day is open, and of what is frozen for later
      */
     record WayPartView(
             String name,
@@ -70,7 +74,8 @@ final class WayViews {
             boolean freeze,
             String dish,
             String form,
-            String extender) {}
+            String extender,
+            @Nullable String eatOn) {}
 
     /**
      * @param costPerPlate of the buy on one plate
@@ -96,20 +101,8 @@ final class WayViews {
      */
     static WaysView of(
             WaysAsked asked, Rational eaters, Rational freezer, FoodBook book, Reference reference, Currency currency) {
-        StretchAsked whole = new StretchAsked(
-                asked.food(),
-                asked.weight(),
-                asked.price(),
-                asked.cookedYield(),
-                null,
-                List.of(),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
+        LocalDate cookOn = Cutting.day("/cookOn", asked.cookOn());
+        StretchAsked whole = StretchAsked.whole(asked.food(), asked.weight(), asked.price(), asked.cookedYield());
         Cut cut = Cutting.of(whole, book, reference, currency);
         Food food = cut.food().orElseThrow(() -> Problem.at("/food", "Nobody has said what " + asked.food() + " is."));
         BigBuys known = reference.bigBuys();
@@ -140,7 +133,7 @@ final class WayViews {
         Money price = Asked.money("/price", asked.price(), currency);
         return new WaysView(
                 shown(cut.slab().cookedGrams()),
-                ways.stream().map(way -> view(way, price, buy, boned)).toList());
+                ways.stream().map(way -> view(way, price, buy, boned, cookOn)).toList());
     }
 
     /** Millilitres of room as typed; none when nothing is said. */
@@ -172,7 +165,7 @@ final class WayViews {
         return Appetite.sum(eaters);
     }
 
-    private static WayView view(Way way, Money price, Ways.Buy buy, boolean boned) {
+    private static WayView view(Way way, Money price, Ways.Buy buy, boolean boned, @Nullable LocalDate cookOn) {
         List<WayPartView> parts = new ArrayList<>();
         Rational told = Rational.ZERO;
         Rational exact = Rational.ZERO;
@@ -180,12 +173,12 @@ final class WayViews {
             // the tenths add up to what comes out
             exact = exact.plus(part.grams());
             Rational until = Rational.of(exact.toDecimal(1));
-            parts.add(view(part, until.minus(told)));
+            parts.add(view(part, until.minus(told), cookOn));
             told = until;
         }
         if (way.undecided().signum() > 0) {
             String left = Rational.of(buy.grams().toDecimal(1)).minus(told).plain();
-            parts.add(new WayPartView("not decided", left, "0", 1, false, "", "", ""));
+            parts.add(new WayPartView("not decided", left, "0", 1, false, "", "", "", null));
         }
         Rational used = buy.grams().minus(way.undecided());
         Rational plain = used.dividedBy(StretchPlan.PLAIN_GRAMS);
@@ -209,7 +202,7 @@ final class WayViews {
                 WayWords.reasons(way, buy, boned));
     }
 
-    private static WayPartView view(Ways.Part part, Rational grams) {
+    private static WayPartView view(Ways.Part part, Rational grams, @Nullable LocalDate cookOn) {
         DishKind kind = part.kind();
         String when = !part.freeze()
                 ? ", day " + part.day()
@@ -223,7 +216,8 @@ final class WayViews {
                         true,
                         "",
                         "shredded",
-                        "")
+                        "",
+                        null)
                 : new WayPartView(
                         kind.name() + when,
                         grams.plain(),
@@ -236,7 +230,10 @@ final class WayViews {
                                         Rational.of(kind.extenderGrams()
                                                 .times(part.plates())
                                                 .rounded()),
-                                        Unit.G) + " " + kind.extender());
+                                        Unit.G) + " " + kind.extender(),
+                        cookOn == null || part.freeze() && part.day() == 1
+                                ? null
+                                : cookOn.plusDays(part.day() - 1).toString());
     }
 
     private static String shown(Rational value) {

@@ -245,6 +245,8 @@ public final class EveryAct {
                         "version", joint.path("version").asInt(),
                         "lot", joint.path("lot").asString(),
                         "asked", asked));
+        add("/api/stretch/stock-up", map("food", "minced beef", "perKilo", "6.20"));
+        add("/api/scraps/pot", map("bag", "cooked bones", "water", "2 l", "open", true));
         add("/api/stretch/{id}/cook", id(joint), map("weighed", "1.5 kg"));
         add("/api/stretch/{id}/drop", id(joint), Map.of());
     }
@@ -303,6 +305,8 @@ public final class EveryAct {
                         "recipes?text=split+pea",
                         "recipes",
                         "stretch",
+                        "stretch/stock-up",
+                        "scraps",
                         "costs",
                         "yields",
                         "household",

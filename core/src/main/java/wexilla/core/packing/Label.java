@@ -27,6 +27,7 @@ import wexilla.core.recipe.Style;
 /**
  * What stands on a packet.
  *
+ * @param holds "4 portions", "612 g"
  * @param style how far it was taken, in words
  * @param until "eat by" or "best before", with the date; null when no keeping time is known
  * @param part which of {@code parts} packets that make one meal; 1 of 1 when it is one alone
@@ -37,7 +38,7 @@ import wexilla.core.recipe.Style;
 public record Label(
         String name,
         String code,
-        int portions,
+        String holds,
         String style,
         LocalDate packedOn,
         @Nullable Until until,
@@ -61,9 +62,7 @@ public record Label(
 
     /** Four short lines for a marker pen; the code is written beside them. */
     public List<String> byHand() {
-        String meal = portions
-                + (portions == 1 ? " portion" : " portions")
-                + (parts > 1 ? ", part " + part + "/" + parts : "");
+        String meal = holds + (parts > 1 ? ", part " + part + "/" + parts : "");
         Until end = until;
         String date = end == null
                 ? "packed " + SHORT.format(packedOn)

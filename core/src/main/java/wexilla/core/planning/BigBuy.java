@@ -5,28 +5,60 @@ import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Food;
+import wexilla.core.food.FoodBook;
+import wexilla.core.food.Form;
+import wexilla.core.food.Key;
+import wexilla.core.keeping.LotClock;
+import wexilla.core.keeping.Thaw;
+import wexilla.core.money.Cost;
+import wexilla.core.money.Money;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.LineList;
 import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Sized;
+import wexilla.core.stock.CookedForms;
+import wexilla.core.stock.OpenLot;
+import wexilla.core.stock.Supply;
 
 /**
- * A joint to be stretched on a day ahead: it is spoken for from then on, and what its parts are stretched with is
- * wanted like anything else.
+ * A joint to be stretched on a day ahead: it is spoken for from then on, what its parts are stretched with is wanted
+ * like anything else, and its parts are there for their dishes.
  *
  * @param weight as typed, "3.2 kg"
+ * @param raw whether it is cut before it is cooked
+ * @param limit the last day a part may be eaten from the fridge; null when nobody knows
  */
-public record BigBuy(String id, String food, String weight, LocalDate cookOn, List<Part> parts) {
+public record BigBuy(
+        String id,
+        String food,
+        String weight,
+        LocalDate cookOn,
+        boolean raw,
+        String keepingClass,
+        @Nullable LocalDate limit,
+        List<Part> parts) {
 
     /**
      * A part with what goes to it.
      *
      * @param extender as typed, "1.5 kg potatoes, 2 onions"; only what has an amount and is known can be wanted
      * @param eatOn null for a part that is made on the cook day
+     * @param grams of meat as it is cut, {@code cost} of them; null for a by-product, and where that is not known yet
+     * @param freeze whether it lies in the freezer until it is eaten
      */
     public record Part(
-            String name, String extender, @Nullable LocalDate eatOn) {}
+            String name,
+            String extender,
+            @Nullable LocalDate eatOn,
+            @Nullable Rational grams,
+            @Nullable Money cost,
+            boolean freeze) {}
 
     public BigBuy {
         parts = List.copyOf(parts);
@@ -55,6 +87,36 @@ public record BigBuy(String id, String food, String weight, LocalDate cookOn, Li
             }
         }
         return wants;
+    }
+
+    /** The parts as they will be there once it is cut, each for the dish of its name. */
+    public List<Supply.Ahead> ahead(FoodBook book) {
+        List<Supply.Ahead> ahead = new ArrayList<>();
+        for (int i = 0; i < parts.size(); i++) {
+            Part part = parts.get(i);
+            Optional<Food> whole = book.find(food);
+            if (part.grams() == null || part.cost() == null || raw && whole.isEmpty()) {
+                continue;
+            }
+            String called = whole.map(Food::name).orElse(food) + ", cooked";
+            Key key = raw ? whole.orElseThrow().key() : Key.batch(id + "/" + i);
+            List<Form> forms = raw || whole.isEmpty()
+                    ? List.of()
+                    : CookedForms.cut(key, called, whole.get().name(), book);
+            LocalDate until = part.freeze() ? null : limit;
+            OpenLot lot = new OpenLot(
+                    id + "/" + i,
+                    Amount.of(part.grams(), Unit.G),
+                    Cost.of(part.cost()),
+                    until,
+                    until,
+                    LotClock.start(keepingClass, cookOn),
+                    !raw,
+                    part.freeze() ? Thaw.Shape.FLAT_BAG : null,
+                    part.name().strip());
+            ahead.add(new Supply.Ahead(key, lot, forms));
+        }
+        return ahead;
     }
 
     private static void add(

@@ -27,6 +27,14 @@ import wexilla.core.stock.StockUse.Take;
  */
 public final class Supply {
 
+    /** What will be there before it is cooked or cut: where it will lie, and what it stands in for. */
+    public record Ahead(Key key, OpenLot lot, List<Form> forms) {
+
+        public Ahead {
+            forms = List.copyOf(forms);
+        }
+    }
+
     private final Map<Key, List<OpenLot>> left;
     private final Set<Key> had;
     private final Forms forms;

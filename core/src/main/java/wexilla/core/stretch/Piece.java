@@ -11,12 +11,12 @@ import wexilla.core.quantity.Unit;
 /**
  * A part of a big buy once it is cooked and cut, about to be kept.
  *
- * @param amount grams of meat to a millionth, or one piece of a by-product
+ * @param amount grams of meat to a millionth, or grams of a by-product, one piece where nobody weighed it
  * @param raw what it takes of the raw weight, in grams to a millionth: meat in proportion to its cooked weight, a
  *     by-product nothing, and the last meat whatever is left, so that the raw weight closes
  * @param cost its share of the price
  */
-public record Piece(String name, Amount amount, Rational raw, Money cost, boolean freeze) {
+public record Piece(String name, Amount amount, Rational raw, Money cost, boolean freeze, boolean meat) {
 
     private static final int DIGITS = 6;
 
@@ -53,9 +53,11 @@ public record Piece(String name, Amount amount, Rational raw, Money cost, boolea
             Slab.Part part = parts.get(i);
             Amount amount = meat(i, shares)
                     ? Amount.of(Rational.of(part.grams().toDecimal(DIGITS)), Unit.G)
-                    : Amount.of(1, Unit.PIECE);
+                    : shares.get(i).size() instanceof Share.Aside weighed
+                            ? Amount.of(Rational.of(weighed.grams().toDecimal(DIGITS)), Unit.G)
+                            : Amount.of(1, Unit.PIECE);
             boolean freeze = i < shares.size() && plan.dishes().get(i).freeze();
-            pieces.add(new Piece(part.name(), amount, Rational.of(taken.get(i)), part.cost(), freeze));
+            pieces.add(new Piece(part.name(), amount, Rational.of(taken.get(i)), part.cost(), freeze, meat(i, shares)));
         }
         return List.copyOf(pieces);
     }

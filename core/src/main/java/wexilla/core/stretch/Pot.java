@@ -50,6 +50,25 @@ public record Pot(List<Input> inputs, boolean closed) {
         return water.times(closed ? CLOSED : OPEN);
     }
 
+    /** What goes into each of several pots, in words. @param meat how it is called, {@code grams} as bought */
+    public String inEach(int pots, String meat, Rational grams, Measures measures) {
+        Rational part = Rational.of(1, pots);
+        StringBuilder words = new StringBuilder("in each of " + pots + " pots: ");
+        words.append(Amount.of(handy(grams.times(part)), Unit.G)).append(' ').append(meat);
+        inputs.forEach(input -> {
+            Amount all = measures.toBase(input.amount());
+            Rational each = handy(all.value().times(part));
+            words.append(", ").append(Amount.of(each, all.unit())).append(' ').append(input.name());
+        });
+        return words.toString();
+    }
+
+    /** To what is weighed or measured by hand: 50 from a kilo or a litre on, else 5. */
+    private static Rational handy(Rational value) {
+        Rational step = Rational.of(value.compareTo(Rational.of(1000)) < 0 ? 5 : 50);
+        return step.times(Rational.of(value.dividedBy(step).rounded()));
+    }
+
     /** What comes out of it. @param meat how the cooked meat is called */
     public List<Output> outputs(String meat, Slab slab, Measures measures) {
         List<Output> out = new ArrayList<>();

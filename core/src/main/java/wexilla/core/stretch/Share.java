@@ -6,18 +6,25 @@ import wexilla.core.quantity.Rational;
 /**
  * One part of a big buy, as asked for.
  *
- * @param size how much meat; null for a by-product
+ * @param size how much meat; null or {@link Aside} for a by-product
  * @param costPercent share of the price, 0 to 100; for a by-product it comes off first
  * @param valuePerKg what a kilo of it would cost bought alone, in any one currency unit
+ * @param locked whether it keeps its size where there is not enough for all
  */
 public record Share(
         String name,
         @Nullable Size size,
         @Nullable Rational costPercent,
-        @Nullable Rational valuePerKg) {
+        @Nullable Rational valuePerKg,
+        boolean locked) {
+
+    /** A part that gives way. */
+    public Share(String name, @Nullable Size size, @Nullable Rational costPercent, @Nullable Rational valuePerKg) {
+        this(name, size, costPercent, valuePerKg, false);
+    }
 
     /** How much of the meat: raw where it is cut raw, else cooked; portions are always cooked. */
-    public sealed interface Size permits Percent, Grams, Portions, Pieces {}
+    public sealed interface Size permits Percent, Grams, Portions, Pieces, Aside {}
 
     /** @param percent of the cooked meat, 0 to 100 */
     public record Percent(Rational percent) implements Size {
@@ -47,6 +54,13 @@ public record Share(
         }
     }
 
+    /** Bones, fat, juices that were weighed: they are no meat. */
+    public record Aside(Rational grams) implements Size {
+        public Aside {
+            requirePositive(grams, "grams");
+        }
+    }
+
     /** @throws IllegalArgumentException if a per cent is not from 0 to 100, or a by-product has a value but no meat */
     public Share {
         if (costPercent != null) {
@@ -59,7 +73,7 @@ public record Share(
 
     /** Bones, fat, juices: no meat, and no cost unless one is given. */
     public boolean byProduct() {
-        return size == null;
+        return size == null || size instanceof Aside;
     }
 
     /** Cooked grams. @param perGram cooked grams of one gram as it is asked for: the yield where it is cut raw, else 1 */

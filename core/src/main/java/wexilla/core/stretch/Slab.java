@@ -89,14 +89,15 @@ public record Slab(Rational cookedGrams, List<Part> parts, Part remainder, List<
         }
         Rational cooked = rawGrams.times(cookedYield);
         Rational perGram = cut == Cut.RAW ? cookedYield : Rational.ONE;
-        List<Rational> grams =
+        List<String> notes = new ArrayList<>();
+        List<Rational> wanted =
                 shares.stream().map(share -> share.grams(cooked, perGram)).toList();
-        Rational asked = grams.stream().reduce(Rational.ZERO, Rational::plus);
+        List<Rational> grams = giveWay(shares, wanted, cooked, notes);
+        Rational asked = sum(grams);
         if (asked.compareTo(cooked) > 0) {
             throw new TooMuch(asked.dividedBy(perGram), cooked.dividedBy(perGram), cut);
         }
         Rational left = cooked.minus(asked);
-        List<String> notes = new ArrayList<>();
         List<Rational> weights = weights(cooked, left, method, shares, grams, notes);
         List<Money> costs = price.split(weights);
         List<Part> parts = new ArrayList<>();
@@ -104,6 +105,40 @@ public record Slab(Rational cookedGrams, List<Part> parts, Part remainder, List<
             parts.add(part(shares.get(i).name(), grams.get(i), cookedYield, costs.get(i)));
         }
         return new Slab(cooked, parts, part("not decided", left, cookedYield, costs.get(shares.size())), notes);
+    }
+
+    /**
+     * Where the parts ask for more than there is and one of them is locked, the others give way, each by the same part of
+     * its weight; where none is locked, or the locked ones alone are too much, nothing gives way.
+     */
+    private static List<Rational> giveWay(
+            List<Share> shares, List<Rational> wanted, Rational there, List<String> notes) {
+        Rational locked = Rational.ZERO;
+        for (int i = 0; i < shares.size(); i++) {
+            locked = shares.get(i).locked() ? locked.plus(wanted.get(i)) : locked;
+        }
+        Rational over = sum(wanted).minus(there);
+        Rational free = sum(wanted).minus(locked);
+        if (over.signum() <= 0 || locked.isZero() || over.compareTo(free) >= 0) {
+            return wanted;
+        }
+        Rational keep = free.minus(over).dividedBy(free);
+        List<Rational> grams = new ArrayList<>();
+        List<String> names = new ArrayList<>();
+        for (int i = 0; i < shares.size(); i++) {
+            boolean gives = !shares.get(i).locked() && !wanted.get(i).isZero();
+            grams.add(gives ? wanted.get(i).times(keep) : wanted.get(i));
+            if (gives) {
+                names.add(shares.get(i).name());
+            }
+        }
+        notes.add(String.join(", ", names) + (names.size() == 1 ? " gives" : " give") + " way: "
+                + Rational.of(over.toDecimal(0)).plain() + " g less");
+        return grams;
+    }
+
+    private static Rational sum(List<Rational> grams) {
+        return grams.stream().reduce(Rational.ZERO, Rational::plus);
     }
 
     /**

@@ -27,7 +27,7 @@ class HandLabelTest {
     private static final LocalDate DAY = LocalDate.of(2026, 11, 23);
 
     private static Label label(String name, int part, int parts, Label.@Nullable Until until, List<String> add) {
-        return new Label(name, "K7M", 6, "cooked", DAY, until, part, parts, "", add, List.of("Heat it."));
+        return new Label(name, "K7M", "6 portions", "cooked", DAY, until, part, parts, "", add, List.of("Heat it."));
     }
 
     @Test

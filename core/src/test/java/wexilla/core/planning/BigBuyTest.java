@@ -2,17 +2,23 @@ package wexilla.core.planning;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import wexilla.core.Samples;
 import wexilla.core.food.Forms;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.money.Cost;
+import wexilla.core.money.Money;
+import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.LineReader;
 import wexilla.core.stock.OpenLot;
 import wexilla.core.stock.Supply;
@@ -28,11 +34,46 @@ class BigBuyTest {
             "pork shoulder, bone in",
             "3.2 kg",
             COOK,
+            false,
+            "cooked-dish",
+            COOK.plusDays(4),
             List.of(
-                    new BigBuy.Part("roast", "4 onions and 2 tins tomatoes", COOK.plusDays(1)),
-                    new BigBuy.Part("bean pot", "500 g white beans", null),
-                    new BigBuy.Part("rolls", "dragon scales, some flour", COOK.plusDays(2)),
-                    new BigBuy.Part("bones", "", null)));
+                    part("roast", "4 onions and 2 tins tomatoes", COOK.plusDays(1), "400"),
+                    part("bean pot", "500 g white beans", null, "300"),
+                    part("rolls", "dragon scales, some flour", COOK.plusDays(2), "200"),
+                    part("bones", "", null, null)));
+
+    private static BigBuy.Part part(String name, String extender, @Nullable LocalDate eatOn, @Nullable String grams) {
+        Rational meat = grams == null ? null : Rational.of(new BigDecimal(grams));
+        return new BigBuy.Part(
+                name,
+                extender,
+                eatOn,
+                meat,
+                meat == null ? null : Money.parse("2.00", Samples.EURO),
+                name.equals("rolls"));
+    }
+
+    /** Its parts will be there for their dishes: cooked, dated, each for the dish of its name, from the freezer thawed. */
+    @Test
+    void itsPartsWillBeThereForTheirDishes() {
+        List<Supply.Ahead> ahead = SHOULDER.ahead(Samples.BOOK);
+        assertThat(ahead).extracting(one -> one.lot().pin()).containsExactly("roast", "bean pot", "rolls");
+        assertThat(ahead)
+                .extracting(one -> one.lot().limit())
+                .containsExactly(COOK.plusDays(4), COOK.plusDays(4), null);
+        assertThat(ahead.get(2).lot().hoursToThaw(ahead.get(2).lot().amount())).isPositive();
+        BigBuy cutRaw = new BigBuy("r", SHOULDER.food(), "3.2 kg", COOK, true, "raw-roast", null, SHOULDER.parts());
+        OpenLot roast = cutRaw.ahead(Samples.BOOK).get(0).lot();
+        Supply supply = Supply.of(Map.of(Samples.SHOULDER.key(), List.of(roast)), Set.of(), Forms.NONE);
+        Amount need = Amount.of(100, Unit.G);
+        assertThat(supply.copy().take(Samples.SHOULDER, need, COOK, "roast").whole())
+                .isTrue();
+        assertThat(supply.copy()
+                        .take(Samples.SHOULDER, need, COOK, "another dish")
+                        .takes())
+                .isEmpty();
+    }
 
     private static List<String> wanted(List<PlanCheck.Batch> batches) {
         return batches.stream()

@@ -1,0 +1,112 @@
+package wexilla.app.cook;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeSet;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.household.Reference;
+import wexilla.app.onhand.Lots;
+import wexilla.app.onhand.Snapshot;
+import wexilla.app.onhand.Snapshots;
+import wexilla.app.platform.Household;
+import wexilla.app.platform.Problem;
+import wexilla.app.recipes.Recipes;
+import wexilla.app.recipes.Sizes;
+import wexilla.core.food.Food;
+import wexilla.core.food.Key;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.KitchenMeasure;
+import wexilla.core.recipe.Instead;
+import wexilla.core.recipe.Sized;
+import wexilla.core.recipe.Style;
+
+/** "Not there: use other": what in stock can go in for a line. */
+@RestController
+class InsteadController {
+
+    private final Recipes recipes;
+    private final Snapshots snapshots;
+    private final Sizes sizes;
+    private final Reference reference;
+
+    InsteadController(Recipes recipes, Snapshots snapshots, Sizes sizes, Reference reference) {
+        this.recipes = recipes;
+        this.snapshots = snapshots;
+        this.sizes = sizes;
+        this.reference = reference;
+    }
+
+    /** @param factor of the recipe as written, {@code pos} of the line */
+    record InsteadAsked(
+            UUID recipe,
+            Style style,
+            @Nullable String factor,
+            @Nullable Integer vessels,
+            int pos) {}
+
+    /**
+     * @param uses as they are typed: "200 ml cream"
+     * @param allergens that come into the dish with them and were not in the line
+     */
+    record InsteadView(List<String> uses, String why, List<String> allergens) {}
+
+    /** The nearest first; empty where nothing that is there can do it. Stores nothing. */
+    @PostMapping("/api/cook/instead")
+    List<InsteadView> proposals(Household household, @RequestBody InsteadAsked asked) {
+        Snapshot now = snapshots.of(household);
+        Recipes.Stored stored = recipes.current(now, asked.recipe());
+        Sized sized = sizes.kitchen(household).sized(stored.recipe(), Cooking.factor(asked.factor()), asked.vessels());
+        GoesIn line = GoesIn.of(household, sized, asked.style(), List.of()).stream()
+                .filter(one -> one.pos() == asked.pos())
+                .findFirst()
+                .orElseThrow(() -> Problem.at("/pos", "Line " + asked.pos() + " does not go in at this stop."));
+        Food missing = line.wanted().food();
+        Amount amount = line.wanted().amount();
+        if (missing == null || amount == null) {
+            return List.of();
+        }
+        return Instead.of(missing, amount, reference.instead(), there(now), household.measures()).stream()
+                .map(one -> view(one, missing, household))
+                .toList();
+    }
+
+    private List<Instead.There> there(Snapshot now) {
+        Map<Key, Instead.There> there = new LinkedHashMap<>();
+        reference
+                .book()
+                .named("water")
+                .ifPresent(water -> there.put(water.key(), new Instead.There(water, Amount.of(0, water.base()))));
+        for (Lots.Lot lot : now.open()) {
+            Food food = lot.food() == null ? null : now.book().get(now.key(lot)).orElse(null);
+            if (food != null
+                    && lot.amount().unit().equals(food.base())
+                    && !lot.open().pastLimit(now.today())) {
+                there.merge(
+                        food.key(),
+                        new Instead.There(food, lot.amount()),
+                        (a, b) -> new Instead.There(food, a.amount().plus(b.amount())));
+            }
+        }
+        return new ArrayList<>(there.values());
+    }
+
+    private static InsteadView view(Instead one, Food missing, Household household) {
+        TreeSet<String> allergens = new TreeSet<>();
+        List<String> uses = new ArrayList<>();
+        for (Instead.Use use : one.uses()) {
+            use.food().traits().allergens().stream()
+                    .filter(allergen -> !missing.traits().allergens().contains(allergen))
+                    .forEach(allergen -> allergens.add(allergen.name().toLowerCase(Locale.ROOT)));
+            uses.add(KitchenMeasure.of(use.amount(), household.system(), household.measures())
+                            .text() + " " + use.food().name());
+        }
+        return new InsteadView(uses, one.why(), List.copyOf(allergens));
+    }
+}

@@ -1,0 +1,53 @@
+package wexilla.app.stretch;
+
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import wexilla.app.household.Households;
+import wexilla.app.onhand.Lots;
+import wexilla.app.platform.Household;
+import wexilla.core.keeping.Storage;
+import wexilla.core.packing.Room;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Trade;
+
+/** The room there is in the freezers of a household. */
+@Component
+class FreezerRoom {
+
+    private static final Rational LITRE = Rational.of(1000);
+    /** Taken where nobody has said how large the freezers are. */
+    private static final Rational UNSAID = Trade.number("ways.freezer-litres").times(LITRE);
+
+    private final Households households;
+    private final Lots lots;
+
+    FreezerRoom(Households households, Lots lots) {
+        this.households = households;
+        this.lots = lots;
+    }
+
+    /** What fits into the freezers beside what lies there, in millilitres. */
+    Rational millilitres(Household household) {
+        List<Households.Place> freezers = households.places(household).stream()
+                .filter(place -> place.kind() == Storage.FREEZER)
+                .toList();
+        if (freezers.isEmpty() || freezers.stream().anyMatch(place -> place.litres() == null)) {
+            return UNSAID;
+        }
+        List<UUID> ids = freezers.stream().map(Households.Place::id).toList();
+        Rational all = Rational.ZERO;
+        for (Households.Place freezer : freezers) {
+            all = freezer.litres() == null
+                    ? all
+                    : all.plus(Rational.of(freezer.litres()).times(LITRE));
+        }
+        Rational full = Room.millilitres(lots.open(household).stream()
+                .filter(lot -> ids.contains(lot.spot().place()))
+                .map(Lots.Lot::amount)
+                .collect(Collectors.toList()));
+        Rational left = all.minus(full);
+        return left.signum() < 0 ? Rational.ZERO : left;
+    }
+}
