@@ -9,6 +9,7 @@ import { Empty, FieldProblem, Heading, Money, OneOf, OtherProblem, Waiting } fro
 import { useForm } from '../../kit/useForm';
 import { styleWords, until, whole } from '../../kit/words';
 import { type Also, AlsoRows } from './AlsoRows';
+import { CookSteps } from './CookSteps';
 import { GoesIn } from './GoesIn';
 import { type Other, UseOther } from './UseOther';
 
@@ -53,6 +54,7 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
   const [search] = useSearchParams();
   const planned = search.get('batch') ?? undefined;
   const [size, setSize] = useState(search.get('factor') ?? '1');
+  const [missing, setMissing] = useState(false);
   const [pots, setPots] = useState(search.get('vessels') ?? '');
   const asked = useCookPlan(recipe, style, useSettled(size), useSettled(pots));
   // a size that makes no sense leaves the last good plan in view, so that it can be put right
@@ -143,7 +145,8 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
                 problem={<FieldProblem at={`/corrections/${line.pos}`} problem={cook.problem} />}
                 instead={
                   line.from !== 'FLAT' &&
-                  line.from !== 'TAP' && (
+                  line.from !== 'TAP' &&
+                  (missing || line.notInStock !== undefined || form.instead[line.pos]) && (
                     <UseOther
                       asked={{ recipe, style, factor: plan.factor, pos: line.pos, vessels: whole(pots, undefined, -1) }}
                       food={line.food}
@@ -159,6 +162,11 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
               />
             ))}
           </ul>
+          {!missing && plan.goesIn.length > 0 && (
+            <button type="button" className="btn btn-ghost" onClick={() => setMissing(true)}>
+              Something of it is not there
+            </button>
+          )}
           <AlsoRows also={form.also} set={(also) => set({ also })} problem={cook.problem} field="/also" />
           {plan.addOnNight.length > 0 && (
             <p className="mt-4">
@@ -166,7 +174,7 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
             </p>
           )}
         </section>
-        <Steps plan={plan} />
+        <CookSteps plan={plan} />
       </div>
       <div className="enamel mt-8 flex flex-wrap items-end gap-5 p-5">
         <label>
@@ -264,34 +272,4 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
 function keepsWords({ why, eatBy, bestBefore }: Schema['KeepsView']) {
   const dates = [eatBy && until('eat by', eatBy), bestBefore && `frozen ${until('best before', bestBefore)}`];
   return [why, ...dates].filter(Boolean).join(' · ');
-}
-
-function Steps({ plan }: { plan: Schema['CookPlan'] }) {
-  return (
-    <section aria-label="Steps">
-      <h2 className="mb-2 text-2xl">Now</h2>
-      {plan.now.length === 0 && <p className="quiet">No steps are written down.</p>}
-      <ol className="list-decimal pl-6 text-lg">
-        {plan.now.map((step) => (
-          <li key={step} className="py-1">
-            {step}
-          </li>
-        ))}
-      </ol>
-      {plan.later.length > 0 && (
-        <>
-          <p className="mt-3 border-t-2 border-dashed border-primary pt-1 font-bold text-primary">
-            stop here: {styleWords[plan.style]} · the rest goes on the label
-          </p>
-          <ol className="quiet list-decimal pl-6">
-            {plan.later.map((step) => (
-              <li key={step} className="py-1">
-                {step}
-              </li>
-            ))}
-          </ol>
-        </>
-      )}
-    </section>
-  );
 }

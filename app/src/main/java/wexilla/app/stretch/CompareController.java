@@ -121,7 +121,7 @@ class CompareController {
                 compared.plate().decimal(),
                 PieceViews.whole(compared.plateGrams()),
                 compared.plates(),
-                Amount.of(Rational.of(compared.needed().toDecimal(0)), Unit.G).toString(),
+                Amount.of(compared.needed(), Unit.G).toString(),
                 compared.neededCost().decimal(),
                 compared.hands().rounded().intValueExact(),
                 PieceViews.saves(compared),

@@ -35,6 +35,7 @@ public record BuyCompared(
         String besides) {
 
     private static final Rational KILO = Rational.of(1000);
+    private static final Rational HANDY = Rational.of(50);
     private static final Rational PULSES = Trade.number("portion.cooked-pulses");
 
     /**
@@ -50,7 +51,12 @@ public record BuyCompared(
         String group = food == null ? "" : DishKind.group(food);
         Rational plateGrams = plateGrams(food, group, yield);
         Rational each = price.exact().times(plateGrams).dividedBy(cooked);
-        Rational needed = plateGrams.times(Rational.of(wanted)).dividedBy(yield);
+        // nobody buys to the gram
+        Rational needed = HANDY.times(Rational.of(plateGrams
+                .times(Rational.of(wanted))
+                .dividedBy(yield)
+                .dividedBy(HANDY)
+                .ceiling()));
         boolean boned = food != null && DishKind.boned(food);
         boolean apart = boned || group.equals("joint") || group.equals("poultry");
         Rational hands =
