@@ -11,6 +11,7 @@ const empty = (): Row => ({ key: newKey(), food: '', weight: '', price: '' });
 
 /** Whole, pieces, mince, pulses, tins: side by side for the same plates. */
 export function CompareBuys({ choose }: { choose: (buy: Row) => void }) {
+  const [open, setOpen] = useState(false);
   const [rows, setRows] = useState<Row[]>([empty(), empty()]);
   const [plates, setPlates] = useState('12');
   const stockUp = useStockUp().data;
@@ -23,6 +24,13 @@ export function CompareBuys({ choose }: { choose: (buy: Row) => void }) {
   const problem = full.length > 0 && compared.error instanceof Refused ? compared.error.problem : undefined;
   const put = (key: string, more: Partial<Row>) =>
     setRows(rows.map((row) => (row.key === key ? { ...row, ...more } : row)));
+  if (!open) {
+    return (
+      <button type="button" className="btn btn-ghost mt-8" onClick={() => setOpen(true)}>
+        Compare buys side by side
+      </button>
+    );
+  }
   return (
     <section aria-labelledby="compare" className="mt-10">
       <h2 id="compare" className="mb-2 text-2xl">

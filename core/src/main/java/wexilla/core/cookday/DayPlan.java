@@ -1,0 +1,109 @@
+package wexilla.core.cookday;
+
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.IntStream;
+import wexilla.core.cookday.DayProblem.Job;
+
+/**
+ * When everything of a cook day is done.
+ *
+ * @param starts minute of each job, {@code settings} which of its settings it has
+ * @param people who does it, by place; -1 for what goes on by itself
+ * @param gear what it holds, in the order of the job's kinds, by place
+ */
+public record DayPlan(
+        DayProblem problem,
+        List<Integer> starts,
+        List<Integer> settings,
+        List<Integer> people,
+        List<List<Integer>> gear) {
+
+    /** A pause of the hands shorter than this is of no use. */
+    static final int SMALL_GAP = 10;
+
+    public DayPlan {
+        starts = List.copyOf(starts);
+        settings = List.copyOf(settings);
+        people = List.copyOf(people);
+        gear = gear.stream().map(List::copyOf).toList();
+    }
+
+    public int start(int job) {
+        return starts.get(job);
+    }
+
+    public int minutes(int job) {
+        return problem.jobs().get(job).settings().get(settings.get(job)).minutes();
+    }
+
+    public int end(int job) {
+        return start(job) + minutes(job);
+    }
+
+    /** The minute nothing more is left for the hands; 0 when there never was. */
+    public int handsFree() {
+        return IntStream.range(0, starts.size())
+                .filter(job -> problem.jobs().get(job).hands())
+                .map(this::end)
+                .max()
+                .orElse(0);
+    }
+
+    /** The minute everything is done. */
+    public int end() {
+        return IntStream.range(0, starts.size()).map(this::end).max().orElse(0);
+    }
+
+    /** The begins of what goes on alone for long, together. */
+    public int longWaits() {
+        return IntStream.range(0, starts.size())
+                .filter(job -> problem.jobs().get(job).longWait())
+                .map(this::start)
+                .sum();
+    }
+
+    /** How many pauses of the hands are too short to be of use. */
+    public int smallGaps() {
+        int gaps = 0;
+        for (int person = 0; person < problem.people().size(); person++) {
+            int who = person;
+            int[] own = IntStream.range(0, starts.size())
+                    .filter(job -> people.get(job) == who)
+                    .boxed()
+                    .sorted(Comparator.comparing(this::start))
+                    .mapToInt(job -> job)
+                    .toArray();
+            for (int i = 1; i < own.length; i++) {
+                int gap = start(own[i]) - end(own[i - 1]);
+                gaps += gap > 0 && gap < SMALL_GAP ? 1 : 0;
+            }
+        }
+        return gaps;
+    }
+
+    /** The goals in their order: hands free, all done, long waits early, few small gaps. */
+    public int[] goals() {
+        return new int[] {handsFree(), end(), longWaits(), smallGaps()};
+    }
+
+    /** Whether this is better than the other: the first goal that differs decides. */
+    public boolean better(DayPlan other) {
+        return Arrays.compare(goals(), other.goals()) < 0;
+    }
+
+    /** The jobs in the order of the clock. */
+    public List<Integer> byClock() {
+        return IntStream.range(0, starts.size())
+                .boxed()
+                .sorted(Comparator.<Integer, Integer>comparing(this::start)
+                        .thenComparing(this::end)
+                        .thenComparing(j -> j))
+                .toList();
+    }
+
+    Job job(int at) {
+        return problem.jobs().get(at);
+    }
+}

@@ -1,0 +1,225 @@
+package wexilla.core.cookday;
+
+import com.google.ortools.Loader;
+import com.google.ortools.sat.BoolVar;
+import com.google.ortools.sat.CpModel;
+import com.google.ortools.sat.CpSolver;
+import com.google.ortools.sat.CpSolverStatus;
+import com.google.ortools.sat.IntVar;
+import com.google.ortools.sat.IntervalVar;
+import com.google.ortools.sat.LinearExpr;
+import com.google.ortools.sat.Literal;
+import com.google.ortools.util.Domain;
+import java.util.ArrayList;
+import java.util.List;
+import wexilla.core.cookday.DayProblem.Gear;
+import wexilla.core.cookday.DayProblem.Job;
+import wexilla.core.cookday.DayProblem.Kind;
+import wexilla.core.cookday.DayProblem.Lag;
+import wexilla.core.cookday.DayProblem.Window;
+
+/** The same cook day for the CP-SAT solver of OR-Tools, written from the rules and not from our search: the oracle. */
+final class ProvenDay {
+
+    /** @param free and {@code end} as found; {@code boundFree} and {@code boundEnd} below which nothing is possible */
+    record Proven(int free, int end, int boundFree, int boundEnd, boolean optimal) {}
+
+    private final DayProblem problem;
+    private final CpModel model = new CpModel();
+    private final IntVar[] start;
+    private final IntVar[] end;
+    private final IntVar[] minutes;
+    private final BoolVar[][] chosen;
+    private final int horizon;
+    private final IntVar free;
+    private final IntVar all;
+
+    private ProvenDay(DayProblem problem, int horizon) {
+        Loader.loadNativeLibraries();
+        this.problem = problem;
+        this.horizon = horizon;
+        int n = problem.jobs().size();
+        start = new IntVar[n];
+        end = new IntVar[n];
+        minutes = new IntVar[n];
+        chosen = new BoolVar[n][];
+        free = model.newIntVar(0, horizon, "free");
+        all = model.newIntVar(0, horizon, "end");
+        for (int job = 0; job < n; job++) {
+            variables(job);
+        }
+        for (Lag lag : problem.lags()) {
+            LinearExpr gap = LinearExpr.newBuilder()
+                    .add(start[lag.to()])
+                    .addTerm(end[lag.from()], -1)
+                    .build();
+            model.addGreaterOrEqual(gap, lag.least());
+            if (lag.most() < DayProblem.NEVER) {
+                model.addLessOrEqual(gap, lag.most());
+            }
+        }
+        people();
+        for (Kind kind : Kind.values()) {
+            gear(kind);
+        }
+        ovens();
+    }
+
+    /** @param horizon a minute by which everything surely can be done */
+    static Proven of(DayProblem problem, int horizon, double seconds) {
+        ProvenDay day = new ProvenDay(problem, horizon);
+        day.model.minimize(day.free);
+        CpSolver first = solver(seconds);
+        CpSolverStatus status = first.solve(day.model);
+        if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) {
+            throw new IllegalStateException("no plan: " + status);
+        }
+        int free = (int) first.value(day.free);
+        int boundFree = (int) Math.ceil(first.bestObjectiveBound() - 1e-6);
+        boolean optimal = status == CpSolverStatus.OPTIMAL;
+        day.model.addLessOrEqual(day.free, free);
+        day.model.clearObjective();
+        day.model.minimize(day.all);
+        CpSolver second = solver(seconds);
+        CpSolverStatus again = second.solve(day.model);
+        if (again != CpSolverStatus.OPTIMAL && again != CpSolverStatus.FEASIBLE) {
+            return new Proven(free, (int) first.value(day.all), boundFree, boundFree, false);
+        }
+        return new Proven(
+                free,
+                (int) second.value(day.all),
+                boundFree,
+                (int) Math.ceil(second.bestObjectiveBound() - 1e-6),
+                optimal && again == CpSolverStatus.OPTIMAL);
+    }
+
+    private static CpSolver solver(double seconds) {
+        CpSolver solver = new CpSolver();
+        solver.getParameters().setNumWorkers(2).setRandomSeed(1).setMaxTimeInSeconds(seconds);
+        return solver;
+    }
+
+    private void variables(int job) {
+        Job one = problem.jobs().get(job);
+        int n = one.settings().size();
+        start[job] = model.newIntVar(0, horizon, "s" + job);
+        end[job] = model.newIntVar(0, horizon, "e" + job);
+        minutes[job] = model.newIntVarFromDomain(
+                Domain.fromValues(one.settings().stream()
+                        .mapToLong(DayProblem.Setting::minutes)
+                        .toArray()),
+                "d" + job);
+        chosen[job] = new BoolVar[n];
+        for (int i = 0; i < n; i++) {
+            chosen[job][i] = model.newBoolVar("o" + job + "." + i);
+            model.addEquality(minutes[job], one.settings().get(i).minutes()).onlyEnforceIf(chosen[job][i]);
+        }
+        model.addExactlyOne(chosen[job]);
+        model.addEquality(
+                LinearExpr.newBuilder().add(start[job]).add(minutes[job]).build(), end[job]);
+        model.addGreaterOrEqual(all, end[job]);
+        if (one.hands()) {
+            model.addGreaterOrEqual(free, end[job]);
+        } else {
+            List<Literal> begun = new ArrayList<>();
+            for (DayProblem.Person person : problem.people()) {
+                for (Window window : person.there()) {
+                    BoolVar here = model.newBoolVar("");
+                    model.addGreaterOrEqual(start[job], window.from()).onlyEnforceIf(here);
+                    model.addLessOrEqual(start[job], window.to()).onlyEnforceIf(here);
+                    begun.add(here);
+                }
+            }
+            model.addBoolOr(begun.toArray(Literal[]::new));
+        }
+    }
+
+    private void people() {
+        int persons = problem.people().size();
+        List<List<IntervalVar>> of = new ArrayList<>();
+        for (int person = 0; person < persons; person++) {
+            of.add(new ArrayList<>());
+        }
+        for (int job = 0; job < start.length; job++) {
+            if (!problem.jobs().get(job).hands()) {
+                continue;
+            }
+            List<Literal> who = new ArrayList<>();
+            for (int person = 0; person < persons; person++) {
+                for (Window window : problem.people().get(person).there()) {
+                    BoolVar does = model.newBoolVar("");
+                    of.get(person).add(model.newOptionalIntervalVar(start[job], minutes[job], end[job], does, ""));
+                    model.addGreaterOrEqual(start[job], window.from()).onlyEnforceIf(does);
+                    model.addLessOrEqual(end[job], window.to()).onlyEnforceIf(does);
+                    who.add(does);
+                }
+            }
+            model.addExactlyOne(who.toArray(Literal[]::new));
+        }
+        of.forEach(model::addNoOverlap);
+    }
+
+    private void gear(Kind kind) {
+        long capacity =
+                problem.gear().stream().filter(gear -> gear.kind() == kind).count();
+        var cumulative = model.addCumulative(capacity);
+        for (int job = 0; job < start.length; job++) {
+            if (problem.jobs().get(job).holds().contains(kind)) {
+                cumulative.addDemand(model.newIntervalVar(start[job], minutes[job], end[job], ""), 1);
+            }
+        }
+    }
+
+    /** One oven: jobs on its racks have one setting, or stand apart. */
+    private void ovens() {
+        long ovens = problem.gear().stream()
+                .filter(gear -> gear.kind() == Kind.RACK)
+                .map(Gear::oven)
+                .distinct()
+                .count();
+        if (ovens > 1) {
+            throw new IllegalArgumentException("the oracle knows one oven");
+        }
+        for (int a = 0; a < start.length; a++) {
+            for (int b = a + 1; b < start.length; b++) {
+                if (problem.jobs().get(a).holds().contains(Kind.RACK)
+                        && problem.jobs().get(b).holds().contains(Kind.RACK)) {
+                    apart(a, b);
+                }
+            }
+        }
+    }
+
+    private void apart(int a, int b) {
+        BoolVar before = model.newBoolVar("");
+        BoolVar after = model.newBoolVar("");
+        BoolVar same = model.newBoolVar("");
+        model.addLessOrEqual(
+                        LinearExpr.newBuilder()
+                                .add(end[a])
+                                .add(DayProblem.CHANGE)
+                                .build(),
+                        start[b])
+                .onlyEnforceIf(before);
+        model.addLessOrEqual(
+                        LinearExpr.newBuilder()
+                                .add(end[b])
+                                .add(DayProblem.CHANGE)
+                                .build(),
+                        start[a])
+                .onlyEnforceIf(after);
+        for (int i = 0; i < chosen[a].length; i++) {
+            List<Literal> alike = new ArrayList<>();
+            for (int k = 0; k < chosen[b].length; k++) {
+                if (problem.jobs().get(a).settings().get(i).celsius()
+                        == problem.jobs().get(b).settings().get(k).celsius()) {
+                    alike.add(chosen[b][k]);
+                }
+            }
+            alike.add(chosen[a][i].not());
+            alike.add(same.not());
+            model.addBoolOr(alike.toArray(Literal[]::new));
+        }
+        model.addBoolOr(new Literal[] {before, after, same});
+    }
+}
