@@ -22,6 +22,9 @@ final class DayBoard {
 
     static final int IMPOSSIBLE = Integer.MAX_VALUE / 2;
     private static final int MOST_TRIES = 400;
+    private static final int MOST_BACK = 300;
+    private static final int PLACED = -1;
+    private static final int NOWHERE = -2;
     private static final int NO_WINDOW = IMPOSSIBLE;
 
     final int jobs;
@@ -50,8 +53,11 @@ final class DayBoard {
     private final int[][] busyJob;
     private final int[] busy;
     private final int[] earliest;
+    private final int[] placedAt;
+    private final int[] sequence;
+    private int tooLate;
 
-    /** @param horizon everything lies before it, where the board runs backwards */
+    /** @param groups jobs that are placed as one, by {@link DayGroups} */
     DayBoard(DayProblem problem, boolean backwards, int[][] groups) {
         this.backwards = backwards;
         List<Job> all = problem.jobs();
@@ -131,6 +137,8 @@ final class DayBoard {
         busyJob = new int[unitCount][jobs];
         busy = new int[unitCount];
         earliest = new int[jobs];
+        placedAt = new int[groups.length];
+        sequence = new int[groups.length];
     }
 
     /** For each group the groups that have to be placed before it. */
@@ -188,43 +196,54 @@ final class DayBoard {
         Arrays.fill(busy, 0);
         Arrays.fill(earliest, 0);
         System.arraycopy(chosen, 0, setting, 0, jobs);
-        boolean[] placed = new boolean[groups.length];
-        int left = groups.length;
-        int first = 0;
-        while (left > 0) {
-            while (first < order.length && placed[order[first]]) {
-                first++;
+        Arrays.fill(placedAt, -1);
+        int done = 0;
+        int tries = 0;
+        while (done < groups.length) {
+            int next = -1;
+            for (int i = 0; i < order.length && next < 0; i++) {
+                next = placedAt[order[i]] < 0 && ready(order[i]) ? order[i] : -1;
             }
-            boolean moved = false;
-            for (int i = first; i < order.length && !moved; i++) {
-                int group = order[i];
-                if (!placed[group] && ready(group, placed)) {
-                    if (!placeGroup(groups[group])) {
-                        return false;
+            if (next < 0) {
+                return false;
+            }
+            int late = placeGroup(groups[next]);
+            if (late == PLACED) {
+                placedAt[next] = done;
+                sequence[done++] = next;
+            } else if (late == NOWHERE || ++tries > MOST_BACK) {
+                return false;
+            } else {
+                // what it follows has to be later: everything since then is placed anew
+                earliest[late] = start[late] + tooLate;
+                int back = placedAt[groupOf[late]];
+                while (done > back) {
+                    int undone = sequence[--done];
+                    placedAt[undone] = -1;
+                    for (int job : groups[undone]) {
+                        release(job);
                     }
-                    placed[group] = true;
-                    left--;
-                    moved = true;
                 }
             }
-            if (!moved) {
-                return false;
-            }
         }
         return true;
     }
 
-    private boolean ready(int group, boolean[] placed) {
+    private boolean ready(int group) {
         for (int before : needs[group]) {
-            if (!placed[before]) {
+            if (placedAt[before] < 0) {
                 return false;
             }
         }
         return true;
     }
 
-    /** The jobs of a group stand in an order in which none follows a later one. */
-    private boolean placeGroup(int[] group) {
+    /**
+     * The jobs of a group stand in an order in which none follows a later one.
+     *
+     * @return {@link #PLACED}, {@link #NOWHERE}, or the job of another group that has to be later, by {@link #tooLate}
+     */
+    private int placeGroup(int[] group) {
         for (int tries = 0; tries < MOST_TRIES; tries++) {
             int done = 0;
             boolean again = false;
@@ -245,9 +264,15 @@ final class DayBoard {
                 }
                 int at = find(job, from);
                 if (at >= IMPOSSIBLE) {
-                    return false;
+                    undo(group, done);
+                    return NOWHERE;
                 }
                 if (at > most) {
+                    if (groupOf[tight] != groupOf[job]) {
+                        undo(group, done);
+                        tooLate = at - most;
+                        return tight;
+                    }
                     earliest[tight] = start[tight] + at - most;
                     again = true;
                     break;
@@ -256,13 +281,17 @@ final class DayBoard {
                 done++;
             }
             if (!again) {
-                return true;
+                return PLACED;
             }
-            for (int i = 0; i < done; i++) {
-                release(group[backwards ? size - 1 - i : i]);
-            }
+            undo(group, done);
         }
-        return false;
+        return NOWHERE;
+    }
+
+    private void undo(int[] group, int done) {
+        for (int i = 0; i < done; i++) {
+            release(group[backwards ? group.length - 1 - i : i]);
+        }
     }
 
     /** The earliest minute from this one on at which everything it needs is free together; notes what it would hold. */

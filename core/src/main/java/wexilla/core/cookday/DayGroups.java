@@ -7,6 +7,9 @@ import wexilla.core.cookday.DayProblem.Lag;
 /** Jobs that must follow each other within a time, and whatever stands between them, are placed together. */
 final class DayGroups {
 
+    /** Minutes of play up to which two jobs are placed as one; where there is more, the earlier one is moved if it must. */
+    private static final int GLUED = 4;
+
     private DayGroups() {}
 
     /**
@@ -21,7 +24,7 @@ final class DayGroups {
             group[job] = job;
         }
         for (Lag lag : problem.lags()) {
-            if (lag.most() < DayProblem.NEVER) {
+            if (lag.most() - lag.least() <= GLUED) {
                 merge(group, lag.from(), lag.to());
             }
         }

@@ -17,10 +17,8 @@ public record DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, Li
         RACK,
         SLOW_COOKER,
         PRESSURE_COOKER,
-        GRILL,
-        LARGE_POT,
-        COOLING,
-        SINK
+        HOT_AIR,
+        COOLING
     }
 
     /** Minutes an oven needs from one setting to another. */

@@ -24,10 +24,10 @@ public final class DaySearch {
     private static final long FREE = 1_000;
 
     private static final long END = 40;
-    private static final int ROUND = Integer.getInteger("round", 3000);
-    private static final int JUSTIFY = Integer.getInteger("justify", 8);
-    private static final double HEAT = Double.parseDouble(System.getProperty("heat", "6"));
-    static long evaluations;
+    private static final int FIRST_TRIES = 200;
+    private static final int ROUND = 3_000;
+    private static final int JUSTIFY = 8;
+    private static final double HEAT = 6;
 
     private final DayProblem problem;
     private final DayBoard forward;
@@ -76,10 +76,9 @@ public final class DaySearch {
         for (int i = 0; i < 12 && open(); i++) {
             tryOut(shuffled(n), randomSettings());
         }
-        if (bestGoals.length == 1) {
-            for (int i = 0; i < 200 && open() && bestGoals.length == 1; i++) {
-                tryOut(shuffled(n), randomSettings());
-            }
+        // a first plan is worth more than the effort that was asked for
+        for (int i = 0; i < FIRST_TRIES && bestGoals.length == 1; i++) {
+            tryOut(shuffled(n), randomSettings());
         }
         if (bestGoals.length > 1) {
             walk();
@@ -230,7 +229,6 @@ public final class DaySearch {
 
     private long[] evaluate(int[] order, int[] setting) {
         spent++;
-        evaluations++;
         if (!forward.place(order, setting, 0)) {
             return new long[] {Long.MAX_VALUE};
         }

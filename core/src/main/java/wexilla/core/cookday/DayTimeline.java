@@ -1,0 +1,120 @@
+package wexilla.core.cookday;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import wexilla.core.cookday.DayProblem.Gear;
+import wexilla.core.cookday.DayProblem.Job;
+import wexilla.core.cookday.DayProblem.Kind;
+import wexilla.core.cookday.DayProblem.Lag;
+import wexilla.core.cookday.DayProblem.Person;
+import wexilla.core.cookday.DayProblem.Window;
+
+/**
+ * A cook day on one clock: a plan that was looked over, how early it could end at best, and what would end it earlier.
+ *
+ * @param plan minutes count from the begin of the day
+ * @param least minutes the day takes at least, whatever is done
+ * @param warnings what was assumed or does not hold, in the cook's words
+ */
+public record DayTimeline(DayPlan plan, int least, List<String> warnings) {
+
+    /** Tries less than this minutes better are not worth telling. */
+    private static final int WORTH = 10;
+
+    public DayTimeline {
+        warnings = List.copyOf(warnings);
+    }
+
+    /**
+     * @param effort how many plans are tried
+     * @return empty where nothing fits the people and what is there
+     */
+    public static Optional<DayTimeline> of(DayTasks.Made made, long seed, long effort, BooleanSupplier stop) {
+        Optional<DayPlan> found = DaySearch.of(made.problem(), seed, effort, stop);
+        return found.map(plan -> {
+            List<String> warnings = new ArrayList<>(made.missing());
+            List<String> broken = DayCheck.broken(plan);
+            if (!broken.isEmpty()) {
+                throw new IllegalStateException("a plan that does not hold: " + broken);
+            }
+            return new DayTimeline(plan, least(made.problem()), warnings);
+        });
+    }
+
+    /** The longest chain of what follows what, and all hands shared out among the people. */
+    static int least(DayProblem problem) {
+        int[] order = problem.jobs().isEmpty() ? new int[0] : DayGroups.order(problem);
+        int[] end = new int[order.length];
+        int hands = 0;
+        int chain = 0;
+        for (int job : order) {
+            int begin = 0;
+            for (Lag lag : problem.lags()) {
+                begin = lag.to() == job ? Math.max(begin, end[lag.from()] + lag.least()) : begin;
+            }
+            Job one = problem.jobs().get(job);
+            int minutes = one.settings().stream()
+                    .mapToInt(DayProblem.Setting::minutes)
+                    .min()
+                    .orElse(0);
+            end[job] = begin + minutes;
+            hands += one.hands() ? minutes : 0;
+            chain = Math.max(chain, end[job]);
+        }
+        int people = Math.max(1, problem.people().size());
+        return Math.max(chain, (hands + people - 1) / people);
+    }
+
+    /** @param what one more of, in words; @param minutes the day ends earlier with it */
+    public record Earlier(String what, int minutes) {}
+
+    /**
+     * What would end the day earlier: one more rack, burner, cooker or pair of hands, each planned anew.
+     *
+     * @param effort for each of them
+     */
+    public List<Earlier> earlier(long seed, long effort, BooleanSupplier stop) {
+        List<Earlier> found = new ArrayList<>();
+        DayProblem problem = plan.problem();
+        for (Kind kind : Kind.values()) {
+            if (kind != Kind.COOLING
+                    && problem.jobs().stream().anyMatch(job -> job.holds().contains(kind))) {
+                List<Gear> more = new ArrayList<>(problem.gear());
+                more.add(new Gear(kind, "another", 0));
+                gain(with(problem, problem.people(), more), words(kind), seed, effort, stop, found);
+            }
+        }
+        List<Person> people = new ArrayList<>(problem.people());
+        people.add(new Person("somebody else", List.of(new Window(0, DayProblem.NEVER))));
+        gain(with(problem, people, problem.gear()), "another pair of hands", seed, effort, stop, found);
+        found.sort(java.util.Comparator.comparing((Earlier one) -> -one.minutes()));
+        return found;
+    }
+
+    private void gain(
+            DayProblem other, String words, long seed, long effort, BooleanSupplier stop, List<Earlier> found) {
+        DaySearch.of(other, seed, effort, stop).ifPresent(better -> {
+            int minutes = plan.handsFree() - better.handsFree();
+            if (minutes >= WORTH) {
+                found.add(new Earlier(words, minutes));
+            }
+        });
+    }
+
+    private static DayProblem with(DayProblem problem, List<Person> people, List<Gear> gear) {
+        return new DayProblem(problem.jobs(), problem.lags(), people, gear);
+    }
+
+    private static String words(Kind kind) {
+        return switch (kind) {
+            case BURNER -> "another burner";
+            case RACK -> "another oven rack";
+            case SLOW_COOKER -> "another slow cooker";
+            case PRESSURE_COOKER -> "another pressure cooker";
+            case HOT_AIR -> "another hot-air drawer";
+            case COOLING -> "more room to cool";
+        };
+    }
+}

@@ -1,0 +1,99 @@
+package wexilla.core.cookday;
+
+import java.util.ArrayList;
+import java.util.List;
+import wexilla.core.cookday.DayProblem.Gear;
+import wexilla.core.cookday.DayProblem.Job;
+import wexilla.core.cookday.DayProblem.Kind;
+import wexilla.core.cookday.DayProblem.Lag;
+
+/** Why a job of a finished plan stands where it stands: what it follows, what it waits for, what follows it. */
+public final class DayWhy {
+
+    private DayWhy() {}
+
+    /** In the cook's words. */
+    public static String of(DayPlan plan, int job) {
+        List<String> why = new ArrayList<>();
+        for (Lag lag : plan.problem().lags()) {
+            if (lag.to() == job && plan.start(job) == plan.end(lag.from()) + lag.least()) {
+                why.add("right after " + name(plan, lag.from(), job));
+            }
+        }
+        if (why.isEmpty() && plan.start(job) == 0) {
+            why.add("the day begins with it");
+        }
+        if (why.isEmpty()) {
+            waits(plan, job, why);
+        }
+        if (why.isEmpty()) {
+            for (Lag lag : plan.problem().lags()) {
+                boolean soon = lag.from() == job && lag.most() < DayProblem.NEVER;
+                if (soon && plan.start(lag.to()) >= plan.end(job)) {
+                    why.add("so that " + name(plan, lag.to(), job) + " follows within " + lag.most() + " min");
+                }
+            }
+        }
+        settings(plan, job, why);
+        return why.isEmpty() ? "nothing hurries it" : String.join("; ", why);
+    }
+
+    /** What was busy until just then. */
+    private static void waits(DayPlan plan, int job, List<String> why) {
+        for (int other = 0; other < plan.starts().size(); other++) {
+            if (other == job || plan.end(other) > plan.start(job)) {
+                continue;
+            }
+            int free = plan.start(job) - plan.end(other);
+            int who = plan.people().get(job);
+            if (free == 0 && who >= 0 && who == plan.people().get(other)) {
+                why.add(plan.problem().people().get(who).name() + " is at " + name(plan, other, job) + " until then");
+            }
+            for (int held : plan.gear().get(other)) {
+                Gear gear = plan.problem().gear().get(held);
+                boolean same = plan.gear().get(job).contains(held);
+                if (free == 0 && same) {
+                    why.add("the " + gear.name() + " is free of " + name(plan, other, job) + " only then");
+                } else if (free <= DayProblem.CHANGE && gear.kind() == Kind.RACK && oven(plan, job) == gear.oven()) {
+                    why.add("the oven has to change from " + celsius(plan, other) + " to " + celsius(plan, job)
+                            + " °C");
+                }
+            }
+        }
+    }
+
+    /** @return the oven a job is in; -1 for none */
+    private static int oven(DayPlan plan, int job) {
+        return plan.gear().get(job).stream()
+                .map(held -> plan.problem().gear().get(held))
+                .filter(gear -> gear.kind() == Kind.RACK)
+                .map(Gear::oven)
+                .findFirst()
+                .orElse(-1);
+    }
+
+    private static void settings(DayPlan plan, int job, List<String> why) {
+        Job one = plan.problem().jobs().get(job);
+        int own = one.settings().get(0).celsius();
+        if (plan.settings().get(job) != 0) {
+            why.add("shares the oven at " + celsius(plan, job) + " instead of " + own + " °C: " + plan.minutes(job)
+                    + " instead of " + one.settings().get(0).minutes() + " min");
+        }
+    }
+
+    private static int celsius(DayPlan plan, int job) {
+        return plan.problem()
+                .jobs()
+                .get(job)
+                .settings()
+                .get(plan.settings().get(job))
+                .celsius();
+    }
+
+    private static String name(DayPlan plan, int job, int seenFrom) {
+        Job one = plan.problem().jobs().get(job);
+        boolean same = one.dish().equals(plan.problem().jobs().get(seenFrom).dish());
+        String text = one.text().length() > 48 ? one.text().substring(0, 46).strip() + " …" : one.text();
+        return (same ? "" : one.dish() + ": ") + "“" + text.replaceFirst("\\.$", "") + "”";
+    }
+}

@@ -1,0 +1,93 @@
+package wexilla.core.cookday;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import wexilla.core.cookday.DayProblem.Gear;
+import wexilla.core.cookday.DayProblem.Kind;
+
+/** What a kitchen has to cook with, read from how people write it: "4 burners", "oven, 2 racks", "slow cooker, 5.7 l". */
+public final class KitchenGear {
+
+    private static final int MOST = 12;
+    private static final int USUAL_RACKS = 2;
+    private static final Map<String, Integer> WORDS =
+            Map.of("one", 1, "two", 2, "three", 3, "four", 4, "five", 5, "six", 6);
+    private static final String COUNT = "(\\d{1,2}|one|two|three|four|five|six)";
+    private static final Pattern FIRST = Pattern.compile("^\\s*" + COUNT + "\\s+\\D", Pattern.CASE_INSENSITIVE);
+    private static final Pattern RACKS =
+            Pattern.compile(COUNT + "\\s+(?:racks?|shel(?:f|ves)|levels?)", Pattern.CASE_INSENSITIVE);
+
+    private KitchenGear() {}
+
+    /**
+     * Everything these things are.
+     *
+     * @throws IllegalArgumentException for what is no gear of a kitchen, or more of it than any kitchen has
+     */
+    public static List<Gear> of(List<String> things) {
+        List<Gear> gear = new ArrayList<>();
+        int ovens = 0;
+        for (String thing : things) {
+            ovens += add(gear, thing, 1, ovens);
+        }
+        return gear;
+    }
+
+    /** @param times as many of it; @param ovens so far @return ovens it is */
+    public static int add(List<Gear> gear, String thing, int times, int ovens) {
+        String text = thing.toLowerCase(Locale.ROOT);
+        Matcher first = FIRST.matcher(thing);
+        int count = (first.find() ? number(first.group(1)) : 1) * times;
+        if (count < 1 || count > MOST) {
+            throw new IllegalArgumentException("from 1 to " + MOST + " of a thing, not “" + thing + "”");
+        }
+        if (text.contains("oven") && !text.contains("hot-air")) {
+            Matcher racks = RACKS.matcher(thing);
+            int each = racks.find() ? number(racks.group(1)) : USUAL_RACKS;
+            for (int oven = 0; oven < count; oven++) {
+                for (int rack = 1; rack <= Math.min(each, MOST); rack++) {
+                    String of = count + ovens > 1 ? "oven " + (ovens + oven + 1) : "oven";
+                    gear.add(new Gear(Kind.RACK, of + ", rack " + rack, ovens + oven));
+                }
+            }
+            return count;
+        }
+        Kind kind = kind(text);
+        for (int i = 0; i < count; i++) {
+            long same = gear.stream().filter(one -> one.kind() == kind).count();
+            String name = kind.name().toLowerCase(Locale.ROOT).replace('_', kind == Kind.HOT_AIR ? '-' : ' ');
+            gear.add(new Gear(kind, name + (kind == Kind.BURNER || count > 1 || same > 0 ? " " + (same + 1) : ""), 0));
+        }
+        return 0;
+    }
+
+    private static Kind kind(String text) {
+        if (text.contains("burner") || text.contains("hob") || text.contains("ring")) {
+            return Kind.BURNER;
+        }
+        if (text.contains("pressure")) {
+            return Kind.PRESSURE_COOKER;
+        }
+        if (text.contains("slow")) {
+            return Kind.SLOW_COOKER;
+        }
+        if (text.contains("hot-air") || text.contains("hot air")) {
+            return Kind.HOT_AIR;
+        }
+        if (text.contains("cool")) {
+            return Kind.COOLING;
+        }
+        throw new IllegalArgumentException(
+                "“" + text
+                        + "” is nothing to cook with; write burners, oven with racks, slow cooker, pressure cooker or cooling space");
+    }
+
+    private static int number(String text) {
+        Integer word = WORDS.get(text.toLowerCase(Locale.ROOT));
+        return word == null ? Integer.parseInt(text) : word;
+    }
+}

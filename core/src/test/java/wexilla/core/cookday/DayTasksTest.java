@@ -1,0 +1,124 @@
+package wexilla.core.cookday;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Arrays;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import wexilla.core.cookday.DayProblem.Kind;
+import wexilla.core.cookday.DayProblem.Person;
+import wexilla.core.cookday.DayProblem.Window;
+
+/** Jobs from the words of recipes: what they hold, what follows, and the cold within two hours. */
+class DayTasksTest {
+
+    private static final List<Person> ONE = List.of(new Person("Nora", List.of(new Window(0, 3000))));
+
+    private static DayTasks.Dish dish(String name, boolean kept, String... steps) {
+        return new DayTasks.Dish(
+                name, 8, Arrays.stream(steps).map(DayTasks.Step::of).toList(), kept, List.of());
+    }
+
+    private static DayTimeline plan(List<String> gear, DayTasks.Dish... dishes) {
+        DayTasks.Made made = DayTasks.of(List.of(dishes), List.of(), ONE, KitchenGear.of(gear));
+        return DayTimeline.of(made, 1, 3_000, () -> false).orElseThrow();
+    }
+
+    private static int find(DayPlan plan, String dish, String text) {
+        for (int job = 0; job < plan.starts().size(); job++) {
+            DayProblem.Job one = plan.problem().jobs().get(job);
+            if (one.dish().equals(dish) && one.text().startsWith(text)) {
+                return job;
+            }
+        }
+        throw new AssertionError("no " + text);
+    }
+
+    /** USDA: from the heat into the cold within two hours; bagged after it has cooled. */
+    @Test
+    void whatIsKeptIsColdWithinTwoHours() {
+        DayPlan plan = plan(
+                        List.of("4 burners", "slow cooker"),
+                        dish("chilli", true, "Fry the mince 15 minutes.", "Slow cook on low 6 hours."))
+                .plan();
+        int slow = find(plan, "chilli", "Slow cook");
+        int bag = find(plan, "chilli", "bag it");
+        assertThat(plan.start(slow)).isEqualTo(15);
+        assertThat(plan.minutes(slow)).isEqualTo(360);
+        assertThat(plan.start(bag) - plan.end(slow)).isBetween(90, 120);
+        assertThat(DayWhy.of(plan, slow)).startsWith("right after “Fry the mince");
+    }
+
+    /** 215 and 190 °C share the oven between 200 and 205, their times follow; 215 and 180 do not share it. */
+    @Test
+    void ovensAreSharedWithinFifteenDegrees() {
+        List<String> oven = List.of("oven, 2 racks");
+        DayPlan near = plan(
+                        oven,
+                        dish("trout", false, "Roast at 215 °C for 40 minutes."),
+                        dish("roots", false, "Roast at 190 °C for 40 minutes."))
+                .plan();
+        assertThat(near.end()).isLessThan(60);
+        assertThat(near.settings().stream().mapToInt(i -> i).max().orElse(0)).isPositive();
+        int trout = find(near, "trout", "Roast");
+        assertThat(near.problem()
+                        .jobs()
+                        .get(trout)
+                        .settings()
+                        .get(near.settings().get(trout))
+                        .celsius())
+                .isBetween(200, 205);
+        assertThat(near.minutes(trout)).isEqualTo(45);
+        assertThat(DayWhy.of(near, trout)).contains("shares the oven at 20");
+        DayPlan far = plan(
+                        oven,
+                        dish("trout", false, "Roast at 215 °C for 40 minutes."),
+                        dish("bread", false, "Bake at 180 °C for 40 minutes."))
+                .plan();
+        assertThat(far.end()).isEqualTo(40 + DayProblem.CHANGE + 40);
+    }
+
+    /** A pressure cooker is held while it comes up and its pressure goes; what is not there is told and planned on. */
+    @Test
+    void aPressureCookerIsHeldUntilItIsOpen() {
+        DayTimeline day = plan(
+                List.of("pressure cooker"),
+                dish("beans", false, "Cook under pressure 35 minutes, natural release."),
+                dish("stock", false, "Pressure cook 60 minutes; quick release."));
+        int beans = find(day.plan(), "beans", "Cook");
+        assertThat(day.plan().minutes(beans)).isEqualTo(15 + 35 + 20);
+        assertThat(day.plan().end()).isEqualTo(70 + 77);
+        assertThat(day.least()).isEqualTo(77);
+        DayTimeline without = plan(List.of("burner"), dish("stock", false, "Pressure cook 60 minutes; quick release."));
+        assertThat(without.warnings()).singleElement().asString().startsWith("no pressure cooker");
+    }
+
+    /** A soup that needs the picked bird does not begin before it; onions for both are diced once, first. */
+    @Test
+    void dishesWaitForEachOther() {
+        DayTasks.Dish bird = dish("bird", false, "Roast at 180 °C for 90 minutes.", "Pick the meat, 15 minutes.");
+        DayTasks.Dish soup =
+                new DayTasks.Dish("soup", 8, List.of(DayTasks.Step.of("Simmer 40 minutes.")), true, List.of(0));
+        DayTasks.Made made = DayTasks.of(
+                List.of(bird, soup),
+                List.of(new DayTasks.Once("dice 6 onions", 12, List.of(1))),
+                ONE,
+                KitchenGear.of(List.of("2 burners", "oven with two racks")));
+        DayPlan plan = DayTimeline.of(made, 1, 500, () -> false).orElseThrow().plan();
+        assertThat(plan.start(find(plan, "soup", "Simmer"))).isEqualTo(105);
+        assertThat(plan.end(find(plan, "all", "dice"))).isLessThanOrEqualTo(105);
+        assertThat(made.problem().gear().stream().filter(gear -> gear.kind() == Kind.RACK))
+                .hasSize(2);
+    }
+
+    /** What would end the day earlier: a second slow cooker where two dishes want one; nothing where hands are short. */
+    @Test
+    void whatWouldEndTheDayEarlier() {
+        DayTimeline day = plan(
+                List.of("slow cooker"),
+                dish("pulled pork", true, "Slow cook on high 4 hours.", "Pull it apart, 20 minutes."),
+                dish("chilli", true, "Slow cook on low 6 hours."));
+        assertThat(day.earlier(1, 300, () -> false).get(0))
+                .isEqualTo(new DayTimeline.Earlier("another slow cooker", 240));
+    }
+}
