@@ -164,6 +164,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cookday/clock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["clock"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/costs": {
         parameters: {
             query?: never;
@@ -846,6 +862,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["stretch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/preview/timeline": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["timeline"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1536,6 +1568,43 @@ export interface components {
             gear: string[];
             styles: string[];
         };
+        ClockLane: {
+            kind: string;
+            name: string;
+        };
+        ClockTask: {
+            /** Format: int32 */
+            celsius?: number;
+            dish: string;
+            end: string;
+            /** Format: int32 */
+            from: number;
+            hands: boolean;
+            lanes: number[];
+            start: string;
+            text: string;
+            /** Format: int32 */
+            to: number;
+            why: string;
+        };
+        ClockView: {
+            begin: string;
+            cold: string;
+            cooks: string[];
+            day: string;
+            earlier: components["schemas"]["EarlierView"][];
+            handsFree: string;
+            /** Format: int32 */
+            handsMin: number;
+            impossible: string;
+            lanes: components["schemas"]["ClockLane"][];
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            people: number;
+            tasks: components["schemas"]["ClockTask"][];
+            warnings: string[];
+        };
         ContainerView: {
             id: string;
             name: string;
@@ -1558,12 +1627,10 @@ export interface components {
             value: string;
         };
         CookDayView: {
-            begin: string;
             day: string;
             dayBefore: components["schemas"]["TaskView"][];
             days: string[];
-            end: string;
-            handsFree: string;
+            joints: string[];
             pots: components["schemas"]["PotView"][];
             preparations: components["schemas"]["PreparationView"][];
         };
@@ -1686,6 +1753,11 @@ export interface components {
             flags: components["schemas"]["FlagView"][];
             lines: components["schemas"]["LineView"][];
             steps: components["schemas"]["StepView"][];
+        };
+        EarlierView: {
+            /** Format: int32 */
+            minutes: number;
+            what: string;
         };
         EatInput: {
             /** Format: uuid */
@@ -2318,7 +2390,6 @@ export interface components {
             /** Format: int32 */
             portions: number;
             recipe: string;
-            start: string;
             /** @enum {string} */
             style: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
             title: string;
@@ -2830,6 +2901,44 @@ export interface components {
             packs: number;
             price?: string;
         };
+        TimelineAsked: {
+            begin?: string;
+            dishes: components["schemas"]["TimelineDish"][];
+            doneBy?: string;
+            /** Format: int32 */
+            effort?: number;
+            equipment?: string[];
+            /** Format: int32 */
+            people?: number;
+            /** Format: int32 */
+            seed?: number;
+        };
+        TimelineDish: {
+            kept?: boolean;
+            name: string;
+            portions?: string;
+            steps: string[];
+        };
+        TimelineTask: {
+            /** Format: int32 */
+            celsius?: number;
+            dish: string;
+            end: string;
+            /** Format: int32 */
+            hands: number;
+            holds: string[];
+            person?: string;
+            start: string;
+            text: string;
+            why: string;
+        };
+        TimelineView: {
+            end: string;
+            handsFree: string;
+            lowerBound: string;
+            tasks: components["schemas"]["TimelineTask"][];
+            warnings: string[];
+        };
         Title: {
             id: string;
             /** Format: int32 */
@@ -3271,6 +3380,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    clock: {
+        parameters: {
+            query: {
+                day: string;
+                begin?: string;
+                doneBy?: string;
+                people?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClockView"];
                 };
             };
         };
@@ -4409,6 +4543,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Stretched"];
+                };
+            };
+        };
+    };
+    timeline: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TimelineAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TimelineView"];
                 };
             };
         };

@@ -4,16 +4,17 @@ import { answer, api, type Schema } from '../../api/client';
 import { useCookDay } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { OtherProblem, Tape, Waiting } from '../../kit/kit';
-import { clockTime, shortDay, styleWords } from '../../kit/words';
+import { shortDay, styleWords } from '../../kit/words';
+import { DayClock } from './DayClock';
 
-/** The cook day: the day before, what is chopped once, and the pots, what takes longest alone first. */
+/** The cook day: everything on one clock, the day before, what is chopped once, and the pots. */
 export function CookDay() {
   const [day, setDay] = useState<string>();
   const asked = useCookDay(day).data;
   if (!asked) {
     return <Waiting />;
   }
-  if (asked.pots.length === 0 && asked.days.length === 0) {
+  if (asked.pots.length === 0 && asked.joints.length === 0 && asked.days.length === 0) {
     return null;
   }
   return (
@@ -40,15 +41,19 @@ export function CookDay() {
           </button>
         </div>
       </div>
-      <p className="mb-4 text-lg">
-        Begin at <strong className="figure">{clockTime(asked.begin, asked.day)}</strong>, off your feet at{' '}
-        <strong className="figure">{clockTime(asked.handsFree, asked.day)}</strong>, the last pot off the stove at{' '}
-        <strong className="figure">{clockTime(asked.end, asked.day)}</strong>.
-      </p>
+      <DayClock key={asked.day} day={asked.day} />
       <div className="grid items-start gap-6 lg:grid-cols-[3fr_2fr]">
         <ol>
           {asked.pots.map((pot) => (
-            <Pot key={pot.batch} pot={pot} day={asked.day} />
+            <Pot key={pot.batch} pot={pot} />
+          ))}
+          {asked.joints.map((joint) => (
+            <li key={joint} className="row grid-cols-[minmax(0,1fr)_auto]">
+              <span className="font-semibold">{joint}</span>
+              <Link to="/stretch" className="btn btn-outline">
+                To its parts<span className="sr-only">: {joint}</span>
+              </Link>
+            </li>
           ))}
         </ol>
         <div className="grid gap-5">
@@ -88,15 +93,14 @@ export function CookDay() {
   );
 }
 
-function Pot({ pot, day }: { pot: Schema['PotView']; day: string }) {
+function Pot({ pot }: { pot: Schema['PotView'] }) {
   const drop = useAct('plan', (key, id: string) =>
     answer(
       api.POST('/api/cookday/batches/{id}/drop', { params: { path: { id }, header: { 'Idempotency-Key': key } } }),
     ),
   );
   return (
-    <li className="row grid-cols-[4rem_minmax(0,1fr)] sm:grid-cols-[4rem_minmax(0,1fr)_auto]">
-      <span className="figure text-xl font-bold">{clockTime(pot.start, day)}</span>
+    <li className="row grid-cols-[minmax(0,1fr)] sm:grid-cols-[minmax(0,1fr)_auto]">
       <span>
         <Tape name={pot.title} of={pot.batch}>
           {pot.portions}

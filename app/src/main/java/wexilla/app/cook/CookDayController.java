@@ -1,8 +1,6 @@
 package wexilla.app.cook;
 
 import java.time.LocalDate;
-import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,6 +25,7 @@ import wexilla.app.recipes.Recipes;
 import wexilla.app.recipes.Sizes;
 import wexilla.core.cookday.CookDay;
 import wexilla.core.cookday.CookDay.Pot;
+import wexilla.core.cookday.DayTasks;
 import wexilla.core.money.Money;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
@@ -34,8 +33,6 @@ import wexilla.core.recipe.Style;
 /** The cook day: batches planned for it, what is done the day before, what is chopped once. */
 @RestController
 class CookDayController {
-
-    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm");
 
     private final Batches batches;
     private final Recipes recipes;
@@ -54,7 +51,6 @@ class CookDayController {
         this.snapshots = snapshots;
     }
 
-    /** @param start ISO date and time, when hands turn to it */
     record PotView(
             String batch,
             String recipe,
@@ -64,8 +60,7 @@ class CookDayController {
             int vessels,
             int portions,
             int handsMin,
-            int waitMin,
-            String start) {}
+            int waitMin) {}
 
     record PartView(String dish, String amount) {}
 
@@ -74,8 +69,7 @@ class CookDayController {
     record TaskView(String words, String why) {}
 
     /**
-     * @param days ISO days ahead that have batches
-     * @param begin ISO date and time; {@code handsFree} nothing more for the hands; {@code end} the last pot off the stove
+     * @param days ISO days ahead that have batches or a joint to stretch; {@code joints} of this day
      */
     record CookDayView(
             String day,
@@ -83,21 +77,20 @@ class CookDayController {
             List<TaskView> dayBefore,
             List<PreparationView> preparations,
             List<PotView> pots,
-            String begin,
-            String handsFree,
-            String end) {}
+            List<String> joints) {}
 
     @GetMapping("/api/cookday")
     CookDayView day(Household household, @RequestParam(required = false) @Nullable String day) {
         Snapshot now = snapshots.of(household);
         LocalDate today = now.today();
         List<Batches.Batch> ahead = batches.named(now, List.of(), today.minusDays(14), today.plusDays(60));
+        List<LocalDate> days = Stream.concat(
+                        ahead.stream().map(Batches.Batch::cookOn), dayBefore.jointDays(now).stream())
+                .distinct()
+                .sorted()
+                .toList();
         LocalDate shown = day == null
-                ? ahead.stream()
-                        .map(Batches.Batch::cookOn)
-                        .filter(d -> !d.isBefore(today))
-                        .findFirst()
-                        .orElse(today)
+                ? days.stream().filter(d -> !d.isBefore(today)).findFirst().orElse(today)
                 : read("/day", day);
         List<CookDay.Task> takeOut = dayBefore.tasks(now, shown);
         List<Pot> pots = new ArrayList<>();
@@ -109,14 +102,13 @@ class CookDayController {
                         batch.id().toString(), batch.sized(household.measures()).orElseThrow(), batch.style()));
             }
         }
-        LocalDateTime begin = shown.atTime(CookDay.BEGIN);
-        CookDay made = CookDay.of(pots, begin, household.measures());
+        CookDay made = CookDay.of(pots, household.measures());
         List<TaskView> before = new ArrayList<>();
         Stream.concat(takeOut.stream(), made.dayBefore().stream())
                 .forEach(task -> before.add(new TaskView(task.words(), task.why())));
         return new CookDayView(
                 shown.toString(),
-                ahead.stream().map(b -> b.cookOn().toString()).distinct().toList(),
+                days.stream().map(LocalDate::toString).toList(),
                 before,
                 made.preparations().stream()
                         .map(p -> new PreparationView(
@@ -127,15 +119,13 @@ class CookDayController {
                                         .map(part -> new PartView(part.dish(), part.amount()))
                                         .toList()))
                         .toList(),
-                made.pots().stream().map(timed -> view(own, timed)).toList(),
-                TIME.format(begin),
-                TIME.format(made.handsFree(begin)),
-                TIME.format(made.end(begin)));
+                made.pots().stream().map(pot -> view(own, pot)).toList(),
+                dayBefore.joints(now, shown).stream().map(DayTasks.Dish::name).toList());
     }
 
-    private static PotView view(List<Batches.Batch> own, CookDay.Timed timed) {
+    private static PotView view(List<Batches.Batch> own, Pot pot) {
         Batches.Batch batch = own.stream()
-                .filter(b -> b.id().toString().equals(timed.pot().id()))
+                .filter(b -> b.id().toString().equals(pot.id()))
                 .findFirst()
                 .orElseThrow();
         return new PotView(
@@ -146,9 +136,8 @@ class CookDayController {
                 batch.size().factor().exact(),
                 batch.size().vessels(),
                 batch.portions(),
-                timed.time().handsMin(),
-                timed.time().waitMin(),
-                TIME.format(timed.start()));
+                pot.time().handsMin(),
+                pot.time().waitMin());
     }
 
     private static LocalDate read(String field, String text) {

@@ -29,6 +29,7 @@ import wexilla.app.recipes.Recipes;
 import wexilla.app.recipes.Sizes;
 import wexilla.app.stretch.PlannedBuys;
 import wexilla.core.cookday.CookDay;
+import wexilla.core.cookday.DayTasks;
 import wexilla.core.keeping.DishKeeping;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.LotClock;
@@ -238,6 +239,19 @@ public class Evenings implements DayBefore {
                 .sorted(Comparator.comparing(TakeOut::by))
                 .map(out -> new CookDay.Task(out.words(), out.rule()))
                 .toList();
+    }
+
+    @Override
+    public List<DayTasks.Dish> joints(Snapshot now, LocalDate day) {
+        return bigBuys.ahead(now).stream()
+                .filter(buy -> buy.cookOn().equals(day))
+                .map(buy -> buy.dish(now.book()))
+                .toList();
+    }
+
+    @Override
+    public List<LocalDate> jointDays(Snapshot now) {
+        return bigBuys.ahead(now).stream().map(BigBuy::cookOn).distinct().toList();
     }
 
     static Eater eater(Person person) {

@@ -1,6 +1,5 @@
 package wexilla.core.cookday;
 
-import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -27,27 +26,11 @@ import wexilla.core.recipe.Style;
 /**
  * The pots of one day.
  *
- * @param pots in the order hands turn to them: what then takes longest alone comes first
+ * @param pots what takes longest alone first
  * @param preparations the same food cut the same way, for all pots at once
  * @param dayBefore what must be done the evening before, with its rule
  */
-public record CookDay(List<Timed> pots, List<Preparation> preparations, List<Task> dayBefore) {
-
-    /** When hands are free: off your feet. {@code begin} when there is nothing to cook. */
-    public LocalDateTime handsFree(LocalDateTime begin) {
-        return pots.stream()
-                .map(timed -> timed.start().plusMinutes(timed.time().handsMin()))
-                .max(Comparator.naturalOrder())
-                .orElse(begin);
-    }
-
-    /** When the last pot is off the stove; {@code begin} when there is nothing to cook. */
-    public LocalDateTime end(LocalDateTime begin) {
-        return pots.stream()
-                .map(timed -> timed.start().plusMinutes(timed.time().minutes()))
-                .max(Comparator.naturalOrder())
-                .orElse(begin);
-    }
+public record CookDay(List<Pot> pots, List<Preparation> preparations, List<Task> dayBefore) {
 
     /**
      * One batch to cook.
@@ -60,13 +43,10 @@ public record CookDay(List<Timed> pots, List<Preparation> preparations, List<Tas
             return sized.recipe().title();
         }
 
-        StepTime time() {
+        public StepTime time() {
             return sized.time(style);
         }
     }
-
-    /** @param start when hands turn to it: one pair of hands, one pot after the other */
-    public record Timed(Pot pot, StepTime time, LocalDateTime start) {}
 
     /**
      * Something prepared once.
@@ -91,28 +71,14 @@ public record CookDay(List<Timed> pots, List<Preparation> preparations, List<Tas
     private static final String KIDNEY =
             "FDA Bad Bug Book: soak 5 h, fresh water, boil hard 30 min; cannot be left out (from memory)";
 
-    /**
-     * Orders the pots for one pair of hands: the longest time alone first, which ends the day earliest.
-     *
-     * <p>Source: J. R. Jackson's rule for one machine with delivery times, 1955 (from memory); it counts the hands of a
-     * pot in one go, at its begin.
-     *
-     * @param begin when hands begin
-     */
-    public static CookDay of(List<Pot> pots, LocalDateTime begin, Measures measures) {
-        List<Timed> timed = new ArrayList<>();
-        LocalDateTime next = begin;
-        for (Timed pot : pots.stream()
-                .map(pot -> new Timed(pot, pot.time(), begin))
-                .sorted(Comparator.comparing((Timed pot) -> -pot.time().waitMin())
+    /** The pots of a day; when each is begun is said by {@link DayTimeline}. */
+    public static CookDay of(List<Pot> pots, Measures measures) {
+        List<Pot> longest = pots.stream()
+                .sorted(Comparator.comparing((Pot pot) -> -pot.time().waitMin())
                         .thenComparing(pot -> -pot.time().handsMin())
-                        .thenComparing(pot -> pot.pot().title()))
-                .toList()) {
-            timed.add(new Timed(pot.pot(), pot.time(), next));
-            next = next.plusMinutes(pot.time().handsMin());
-        }
-        List<Pot> longest = timed.stream().map(Timed::pot).toList();
-        return new CookDay(timed, preparations(longest, measures), dayBefore(longest));
+                        .thenComparing(Pot::title))
+                .toList();
+        return new CookDay(longest, preparations(longest, measures), dayBefore(longest));
     }
 
     /** What is cut the same way; what is counted in a head here and weighed there stays apart. */

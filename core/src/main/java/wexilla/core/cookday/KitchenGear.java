@@ -12,7 +12,7 @@ import wexilla.core.cookday.DayProblem.Kind;
 /** What a kitchen has to cook with, read from how people write it: "4 burners", "oven, 2 racks", "slow cooker, 5.7 l". */
 public final class KitchenGear {
 
-    private static final int MOST = 12;
+    public static final int MOST = 12;
     private static final int USUAL_RACKS = 2;
     private static final Map<String, Integer> WORDS =
             Map.of("one", 1, "two", 2, "three", 3, "four", 4, "five", 5, "six", 6);

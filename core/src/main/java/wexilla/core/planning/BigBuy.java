@@ -5,8 +5,10 @@ import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.cookday.DayTasks;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.Form;
@@ -17,14 +19,18 @@ import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.LineList;
 import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Sized;
+import wexilla.core.recipe.StepTime;
 import wexilla.core.stock.CookedForms;
 import wexilla.core.stock.OpenLot;
 import wexilla.core.stock.Supply;
+import wexilla.core.stretch.DishKind;
+import wexilla.core.stretch.Ways;
 
 /**
  * A joint to be stretched on a day ahead: it is spoken for from then on, what its parts are stretched with is wanted
@@ -117,6 +123,31 @@ public record BigBuy(
             ahead.add(new Supply.Ahead(key, lot, forms));
         }
         return ahead;
+    }
+
+    /**
+     * Its work on the cook day: into the pot, what it takes to cook, and taking apart what is not served whole. How long it
+     * cooks nobody has said: what a meal of its kind usually takes.
+     */
+    public DayTasks.Dish dish(FoodBook book) {
+        Optional<Food> known = book.find(food);
+        String group = known.map(DishKind::group).orElse("");
+        Rational grams =
+                parts.stream().map(Part::grams).filter(Objects::nonNull).reduce(Rational.ZERO, Rational::plus);
+        int apart =
+                Ways.SHRED.times(grams).dividedBy(Rational.of(1000)).rounded().intValueExact();
+        List<DayTasks.Step> steps = new ArrayList<>();
+        if (!raw) {
+            int heat = group.isEmpty()
+                    ? 60
+                    : Trade.number("once." + group).rounded().intValueExact();
+            steps.add(new DayTasks.Step(
+                    "Put the " + food + " on", new StepTime(Ways.COOK.rounded().intValueExact(), 0, true)));
+            steps.add(new DayTasks.Step("Roast it or cook it until it is done", new StepTime(0, heat, true)));
+        }
+        steps.add(
+                new DayTasks.Step("Cut it into " + parts.size() + " parts", new StepTime(Math.max(5, apart), 0, true)));
+        return new DayTasks.Dish(weight + " " + food, Math.max(1, parts.size()), steps, true, List.of());
     }
 
     private static void add(

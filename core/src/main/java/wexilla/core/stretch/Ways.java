@@ -85,8 +85,8 @@ public final class Ways {
     static final int SAME_DISH = Trade.number("ways.same-dish").numerator().intValueExact();
     static final int MOST_MEALS = Trade.number("ways.most-meals").numerator().intValueExact();
     private static final Rational PORTION_ML = Trade.number("portion.millilitres");
-    static final Rational SHRED = Trade.number("stretch.shred-minutes");
-    static final Rational COOK = Trade.number("stretch.cook-minutes");
+    public static final Rational SHRED = Trade.number("stretch.shred-minutes");
+    public static final Rational COOK = Trade.number("stretch.cook-minutes");
     static final Rational PLAIN = Dinners.COOKED_MEAT_GRAMS;
 
     private final Buy buy;

@@ -2,17 +2,10 @@ package wexilla.core.cookday;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.Duration;
-import java.time.LocalDate;
-import java.time.LocalDateTime;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
 import wexilla.core.cookday.CookDay.Pot;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
@@ -32,12 +25,10 @@ import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
 import wexilla.core.recipe.Size;
 import wexilla.core.recipe.Sized;
-import wexilla.core.recipe.StepTime;
 import wexilla.core.recipe.Style;
 
 class CookDayTest {
 
-    private static final LocalDateTime BEGIN = LocalDate.of(2026, 11, 28).atTime(10, 0);
     private static final FoodBook BOOK = new FoodBook(List.of(
             food(
                     "onion",
@@ -69,61 +60,6 @@ class CookDayTest {
         return new Pot(title, Sized.of(recipe, Size.of(Rational.of(factor)), Measures.METRIC), Style.COOKED);
     }
 
-    /** One pair of hands: what takes longest alone comes first; steps after the stop do not count. */
-    @Test
-    void theLongestAloneBeginsFirst() {
-        CookDay day = CookDay.of(
-                List.of(
-                        pot("Soup", 1, "Simmer 45 minutes."),
-                        pot("Stew", 1, "Braise 2 1/2 hours."),
-                        pot("Salad", 1, "Chop 20 minutes.")),
-                BEGIN,
-                Measures.METRIC);
-        int stew = day.pots().get(0).time().handsMin();
-        assertThat(day.pots()).extracting(t -> t.pot().id()).containsExactly("Stew", "Soup", "Salad");
-        assertThat(day.pots().get(1).start()).isEqualTo(BEGIN.plusMinutes(stew));
-        assertThat(day.end(BEGIN)).isEqualTo(BEGIN.plusMinutes(stew + 150));
-    }
-
-    /** No order of the same pots ends earlier: held against all orders, tried one by one. */
-    @ParameterizedTest
-    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12})
-    void noOtherOrderEndsEarlier(long seed) {
-        Random random = new Random(seed);
-        List<Pot> pots = new ArrayList<>();
-        for (int i = 0; i < 5; i++) {
-            pots.add(timed("Pot " + i, 1 + random.nextInt(40), random.nextInt(120)));
-        }
-        CookDay day = CookDay.of(pots, BEGIN, Measures.METRIC);
-        assertThat(Duration.between(BEGIN, day.end(BEGIN)).toMinutes()).isEqualTo(earliest(pots, 0));
-        assertThat(Duration.between(BEGIN, day.handsFree(BEGIN)).toMinutes())
-                .isEqualTo(pots.stream().mapToInt(p -> time(p).handsMin()).sum());
-    }
-
-    /** @return minutes until the last of these is done when hands are free from this minute on, in the best order */
-    private static int earliest(List<Pot> left, int from) {
-        return left.stream()
-                .mapToInt(first -> {
-                    List<Pot> others = new ArrayList<>(left);
-                    others.remove(first);
-                    int end = from + time(first).minutes();
-                    int free = from + time(first).handsMin();
-                    return others.isEmpty() ? end : Math.max(end, earliest(others, free));
-                })
-                .min()
-                .orElse(from);
-    }
-
-    private static StepTime time(Pot pot) {
-        return pot.sized().time(pot.style());
-    }
-
-    private static Pot timed(String title, int hands, int alone) {
-        RecipeStep step = new RecipeStep("Do it.", Style.COOKED, new StepTime(hands, alone));
-        Recipe recipe = new Recipe(title, 4, List.of(), List.of(step));
-        return new Pot(title, Sized.asWritten(recipe, Measures.METRIC), Style.COOKED);
-    }
-
     /** "Dice all 8 onions now: 2 · 2 · 2 · 2": the design's moment, with a doubled pot in it. */
     @Test
     void theSameFoodIsChoppedOnce() {
@@ -132,7 +68,6 @@ class CookDayTest {
                         pot("A", 1, "Simmer 9 minutes.", "2 onions, finely diced", "100 g carrots, sliced"),
                         pot("B", 2, "Simmer 8 minutes.", "2 onions, diced, finely"),
                         pot("C", 1, "Simmer 7 minutes.", "220 g onions, finely diced")),
-                BEGIN,
                 Measures.METRIC);
         CookDay.Preparation onions = day.preparations().get(0);
         assertThat(onions.all()).isEqualTo("8 (880 g)");
@@ -147,9 +82,7 @@ class CookDayTest {
     @Test
     void soakingIsToldTheDayBefore() {
         CookDay day = CookDay.of(
-                List.of(pot("Chilli", 2, "Simmer 9 minutes.", "250 g kidney beans", "100 g carrots")),
-                BEGIN,
-                Measures.METRIC);
+                List.of(pot("Chilli", 2, "Simmer 9 minutes.", "250 g kidney beans", "100 g carrots")), Measures.METRIC);
         assertThat(day.dayBefore()).singleElement().satisfies(task -> {
             assertThat(task.words()).isEqualTo("soak 500 g kidney beans for Chilli");
             assertThat(task.why()).contains("FDA Bad Bug Book").contains("cannot be left out");

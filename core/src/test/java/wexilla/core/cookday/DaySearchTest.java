@@ -2,7 +2,9 @@ package wexilla.core.cookday;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -44,6 +46,40 @@ class DaySearchTest {
         assertThat(proven.optimal()).isTrue();
         assertThat(plan.handsFree()).isEqualTo(proven.free());
         assertThat(plan.end()).isEqualTo(proven.end());
+    }
+
+    /** Pots of hands and then a time alone: no order of them ends earlier, all tried one by one. */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6})
+    void noOtherOrderEndsEarlier(long seed) {
+        Random random = new Random(seed);
+        List<Job> jobs = new ArrayList<>();
+        List<Lag> lags = new ArrayList<>();
+        List<int[]> pots = new ArrayList<>();
+        for (int i = 0; i < 6; i++) {
+            int[] pot = {1 + random.nextInt(40), random.nextInt(120)};
+            pots.add(pot);
+            jobs.add(Job.of("pot " + i, "do", pot[0], true));
+            jobs.add(Job.of("pot " + i, "wait", pot[1], false));
+            lags.add(new Lag(2 * i, 2 * i + 1, 0, 0));
+        }
+        DayProblem problem = new DayProblem(jobs, lags, ONE, List.of());
+        DayPlan plan = DaySearch.of(problem, 1, 2_000, () -> false).orElseThrow();
+        assertThat(plan.handsFree())
+                .isEqualTo(pots.stream().mapToInt(pot -> pot[0]).sum());
+        assertThat(plan.end()).isEqualTo(earliest(pots, 0));
+    }
+
+    private static int earliest(List<int[]> left, int from) {
+        return left.stream()
+                .mapToInt(first -> {
+                    List<int[]> others = new ArrayList<>(left);
+                    others.remove(first);
+                    int end = from + first[0] + first[1];
+                    return others.isEmpty() ? end : Math.max(end, earliest(others, from + first[0]));
+                })
+                .min()
+                .orElse(from);
     }
 
     /** Two dishes in the one slow cooker stand one after the other; the hands of both come first. */

@@ -133,7 +133,7 @@ class OneSizeTest {
         StepTime all = ScaledStep.time(sized.steps());
         assertThat(Work.of(sized, costs).left()).isEqualTo(all);
         assertThat(Evening.time(new Evening.Cook(sized))).isEqualTo(all);
-        CookDay day = CookDay.of(List.of(new CookDay.Pot("pot", sized, Style.READY_TO_BAKE)), BEGIN, Measures.METRIC);
+        CookDay day = CookDay.of(List.of(new CookDay.Pot("pot", sized, Style.READY_TO_BAKE)), Measures.METRIC);
         assertThat(day.pots().get(0).time()).isEqualTo(ScaledStep.time(sized.stepsUntil(Style.READY_TO_BAKE)));
         assertThat(sized.time(Style.READY_TO_BAKE).plus(ScaledStep.time(sized.stepsAfter(Style.READY_TO_BAKE))))
                 .isEqualTo(all);
@@ -160,7 +160,7 @@ class OneSizeTest {
         Recipe bake = new Recipe("Bake", 4, List.of(cheese), List.of());
         Sized three = Sized.of(bake, Size.of(Rational.of(3)), Measures.METRIC);
         assertThat(three.lines().get(0).amount()).hasToString("50 g");
-        assertThat(CookDay.of(List.of(new CookDay.Pot("b", three, Style.COOKED)), BEGIN, Measures.METRIC)
+        assertThat(CookDay.of(List.of(new CookDay.Pot("b", three, Style.COOKED)), Measures.METRIC)
                         .preparations()
                         .get(0)
                         .all())
@@ -176,8 +176,8 @@ class OneSizeTest {
     void handsGrowOnTheDayAsOnThePage() {
         Recipe salad = new Recipe("Salad", 4, List.of(), List.of(new RecipeStep("Chop for 20 minutes.", null)));
         Sized four = Sized.of(salad, Size.of(Rational.of(4)), Measures.METRIC);
-        CookDay day = CookDay.of(List.of(new CookDay.Pot("s", four, Style.COOKED)), BEGIN, Measures.METRIC);
-        assertThat(day.handsFree(BEGIN)).isEqualTo(BEGIN.plusMinutes(65));
+        CookDay day = CookDay.of(List.of(new CookDay.Pot("s", four, Style.COOKED)), Measures.METRIC);
+        assertThat(day.pots().get(0).time().handsMin()).isEqualTo(65);
         Evening evening = new Evening(DAY, Evening.USUAL_TABLE, 90, List.of(), List.of(new Evening.Cook(four)));
         assertThat(evening.start()).isEqualTo(DAY.atTime(17, 25));
     }
@@ -187,10 +187,9 @@ class OneSizeTest {
     void aNightsBrothEndsTomorrow() {
         Recipe broth = new Recipe("Broth", 4, List.of(), List.of(new RecipeStep("Simmer 16 hours.", null)));
         CookDay day = CookDay.of(
-                List.of(new CookDay.Pot("b", Sized.asWritten(broth, Measures.METRIC), Style.COOKED)),
-                BEGIN,
-                Measures.METRIC);
-        assertThat(day.end(BEGIN)).isEqualTo(DAY.plusDays(1).atTime(2, 0));
+                List.of(new CookDay.Pot("b", Sized.asWritten(broth, Measures.METRIC), Style.COOKED)), Measures.METRIC);
+        assertThat(BEGIN.plusMinutes(day.pots().get(0).time().minutes()))
+                .isEqualTo(DAY.plusDays(1).atTime(2, 0));
     }
 
     /** Of two dishes the longer one says when to begin. */
@@ -213,7 +212,7 @@ class OneSizeTest {
         List<CookDay.Pot> pots = List.of(
                 new CookDay.Pot("a", Sized.asWritten(slaw, Measures.METRIC), Style.COOKED),
                 new CookDay.Pot("b", Sized.asWritten(soup, Measures.METRIC), Style.COOKED));
-        assertThat(CookDay.of(pots, BEGIN, Measures.METRIC).preparations())
+        assertThat(CookDay.of(pots, Measures.METRIC).preparations())
                 .extracting(CookDay.Preparation::all)
                 .containsExactlyInAnyOrder("1 head", "300 g");
     }

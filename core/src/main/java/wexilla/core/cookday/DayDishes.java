@@ -1,0 +1,141 @@
+package wexilla.core.cookday;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Pattern;
+import wexilla.core.cookday.CookDay.Pot;
+import wexilla.core.cookday.CookDay.Preparation;
+import wexilla.core.cookday.DayTasks.Dish;
+import wexilla.core.cookday.DayTasks.Once;
+import wexilla.core.cookday.DayTasks.Step;
+import wexilla.core.quantity.Trade;
+import wexilla.core.recipe.StepGear;
+import wexilla.core.recipe.StepTime;
+
+/**
+ * The dishes of a cook day from its batches: the steps up to the stop of each, what goes into another one first, and what
+ * is cut for several of them taken out and done once.
+ *
+ * @param once what is cut once for several dishes, with its minutes
+ */
+public record DayDishes(List<Dish> dishes, List<Once> once) {
+
+    /** The part of a step's hands that is setting up, at most so many minutes: saved where it is done once. */
+    private static final int MOST_SET_UP = Trade.whole("day.set-up-most");
+
+    private static final Pattern CUTS = Pattern.compile(
+            "^(?:peel and |wash and )?(?:finely |roughly )?(?:dice|chop|slice|grate|peel|crush|mince|cut|trim|shred)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    public DayDishes {
+        dishes = List.copyOf(dishes);
+        once = List.copyOf(once);
+    }
+
+    /** @param more dishes that are no batches: a joint that is cooked to be stretched */
+    public static DayDishes of(List<Pot> pots, List<Preparation> preparations, List<Dish> more) {
+        List<List<Step>> steps = new ArrayList<>();
+        for (Pot pot : pots) {
+            List<Step> own = new ArrayList<>();
+            pot.sized().stepsUntil(pot.style()).stream()
+                    .map(step -> new Step(step.text(), step.time()))
+                    .forEach(own::add);
+            steps.add(own);
+        }
+        List<Once> once = new ArrayList<>();
+        for (Preparation preparation : preparations) {
+            if (preparation.parts().size() > 1) {
+                once(pots, steps, preparation, once);
+            }
+        }
+        List<Dish> dishes = new ArrayList<>();
+        for (int i = 0; i < pots.size(); i++) {
+            Pot pot = pots.get(i);
+            dishes.add(new Dish(pot.title(), pot.sized().portions(), steps.get(i), true, after(pots, i)));
+        }
+        dishes.addAll(more);
+        return new DayDishes(dishes, once);
+    }
+
+    /** Dishes of the same day that go into this one. */
+    private static List<Integer> after(List<Pot> pots, int dish) {
+        List<Integer> before = new ArrayList<>();
+        for (int other = 0; other < pots.size(); other++) {
+            String title = pots.get(other).title();
+            boolean goesIn = other != dish
+                    && pots.get(dish).sized().recipe().lines().stream()
+                            .anyMatch(line ->
+                                    line.made() != null && line.made().title().equals(title));
+            if (goesIn) {
+                before.add(other);
+            }
+        }
+        return before;
+    }
+
+    /** Takes a food out of the cutting steps of the dishes that have it, where at least two have one. */
+    private static void once(List<Pot> pots, List<List<Step>> steps, Preparation preparation, List<Once> once) {
+        List<Integer> dishes = new ArrayList<>();
+        List<Integer> places = new ArrayList<>();
+        for (int dish = 0; dish < pots.size(); dish++) {
+            String title = pots.get(dish).title();
+            boolean has =
+                    preparation.parts().stream().anyMatch(part -> part.dish().equals(title));
+            int place = has ? cutting(steps.get(dish), preparation.what()) : -1;
+            if (place >= 0) {
+                dishes.add(dish);
+                places.add(place);
+            }
+        }
+        if (dishes.size() < 2) {
+            return;
+        }
+        int minutes = 0;
+        for (int i = 0; i < dishes.size(); i++) {
+            List<Step> own = steps.get(dishes.get(i));
+            Step step = own.get(places.get(i));
+            int share = Math.max(1, step.time().handsMin() / foods(step.text()));
+            int setUp = Math.min(MOST_SET_UP, share / 4);
+            minutes += i == 0 ? share : Math.max(1, share - setUp);
+            int left = step.time().handsMin() - share;
+            if (left <= 0) {
+                own.remove((int) places.get(i));
+            } else {
+                own.set(
+                        places.get(i),
+                        new Step(
+                                step.text(),
+                                new StepTime(
+                                        left, step.time().waitMin(), step.time().about())));
+            }
+        }
+        String parts = String.join(
+                " · ",
+                preparation.parts().stream()
+                        .map(part -> part.amount() + " " + part.dish())
+                        .toList());
+        String text = preparation.how() + ": " + preparation.all() + " " + preparation.what() + " (" + parts + ")";
+        once.add(new Once(text, minutes, dishes));
+    }
+
+    /** The step that cuts this food and does nothing else; -1 for none. */
+    private static int cutting(List<Step> steps, String food) {
+        String word = food.toLowerCase(Locale.ROOT);
+        for (int i = 0; i < steps.size(); i++) {
+            Step step = steps.get(i);
+            boolean only = CUTS.matcher(step.text()).find()
+                    && StepGear.read(step.text()).kind() == StepGear.Kind.HANDS
+                    && step.time().waitMin() == 0;
+            if (only && step.text().toLowerCase(Locale.ROOT).contains(word)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    /** How many foods a cutting step names: "Dice onions, garlic and ginger." three. */
+    private static int foods(String text) {
+        return text.split(",| and ").length;
+    }
+}
