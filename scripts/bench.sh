@@ -8,6 +8,11 @@ bench_rules() {
   mvn -B -ntp -q verify -DskipTests -Dspotless.check.skip -Dbench.skip=false -pl core,bench
 }
 
+bench_cookday() {
+  cd "$ROOT"
+  mvn -B -ntp -q test -pl core -Dspotless.check.skip -Dtest=CookDayMeasured -Dsurefire.failIfNoSpecifiedTests=false
+}
+
 bench_app() { # PORT JAVA-arguments…: starts the application over the bench's own database; sets BENCH_PID
   local port=$1
   SPRING_DATASOURCE_URL=jdbc:postgresql://127.0.0.1:$DB_PORT/$BENCH_DB

@@ -24,9 +24,10 @@ types() {
   one_class ApiTypesTest -Dexec.skip -Dwexilla.write-types=true
 }
 
-bench() { # rules|stations: both when nothing is said
+bench() { # rules|cookday|stations: all when nothing is said
   need_tools
   [ "${1:-rules}" != rules ] || bench_rules
+  [ "${1:-cookday}" != cookday ] || bench_cookday
   [ "${1:-stations}" != stations ] || bench_stations
 }
 

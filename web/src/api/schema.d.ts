@@ -3386,8 +3386,8 @@ export interface operations {
     };
     clock: {
         parameters: {
-            query: {
-                day: string;
+            query?: {
+                day?: string;
                 begin?: string;
                 doneBy?: string;
                 people?: number;

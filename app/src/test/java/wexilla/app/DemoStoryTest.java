@@ -78,7 +78,7 @@ class DemoStoryTest {
 
     private void aPotOfTheCookDay(Page page) {
         go(page, "c");
-        see(page.getByText("off your feet at"));
+        see(page.getByText("off your feet", new Page.GetByTextOptions().setExact(true)));
         see(page.getByText("soak 500 g dried kidney beans for Red bean chilli"));
         page.getByRole(AriaRole.LINK, link("Cook Red bean chilli")).click();
         see(page.getByText("500 g used, not from stock"));

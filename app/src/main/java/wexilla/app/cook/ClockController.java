@@ -29,7 +29,6 @@ import wexilla.core.cookday.DayProblem.Window;
 import wexilla.core.cookday.DayTasks;
 import wexilla.core.cookday.DayTimeline;
 import wexilla.core.cookday.DayWhy;
-import wexilla.core.cookday.KitchenGear;
 import wexilla.core.people.Appetite;
 
 /** The counter clock: everything of a cook day on one clock, for hands, flames, ovens and cold. */
@@ -40,7 +39,7 @@ class ClockController {
     private static final long SEED = 1;
     private static final long EFFORT = 12_000;
     private static final long LESS = 1_500;
-    private static final long MILLIS = 900;
+    private static final long MILLIS = 400;
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm");
 
     private final Batches batches;
@@ -105,26 +104,26 @@ class ClockController {
     @GetMapping("/api/cookday/clock")
     ClockView clock(
             Household household,
-            @RequestParam String day,
+            @RequestParam(required = false) @Nullable String day,
             @RequestParam(required = false) @Nullable String begin,
             @RequestParam(required = false) @Nullable String doneBy,
             @RequestParam(defaultValue = "1") int people) {
-        LocalDate on = day(day);
+        Snapshot now = snapshots.of(household);
+        LocalDate on = day == null ? now.today() : day(day);
         if (people < 1 || people > MOST_PEOPLE) {
             throw Problem.at("/people", "From 1 to " + MOST_PEOPLE + " people cook, not " + people + ".");
         }
-        Snapshot now = snapshots.of(household);
         List<Pot> pots = pots(now, on);
         CookDay cookDay = CookDay.of(pots, household.measures());
         DayDishes dishes = DayDishes.of(pots, cookDay.preparations(), dayBefore.joints(now, on));
         List<String> cooks = cooks(household);
-        DayTasks.Made made = DayTasks.of(dishes.dishes(), dishes.once(), who(cooks, people), gear(household));
+        DayTasks.Made made = DayTasks.of(dishes.dishes(), dishes.once(), who(cooks, people), equipped.gear(household));
         long until = System.nanoTime() + MILLIS * 1_000_000;
         DayTimeline found = DayTimeline.of(made, SEED, EFFORT, () -> System.nanoTime() > until)
                 .orElse(null);
         if (found == null) {
             return new ClockView(
-                    day,
+                    on.toString(),
                     "",
                     "",
                     "",
@@ -142,7 +141,7 @@ class ClockController {
         List<EarlierView> earlier = found.earlier(SEED, LESS, () -> System.nanoTime() > more).stream()
                 .map(one -> new EarlierView(one.what(), one.minutes()))
                 .toList();
-        return view(found, begins(on, begin, doneBy, found.plan()), new Asked(day, people, cooks), earlier);
+        return view(found, begins(on, begin, doneBy, found.plan()), new Asked(on.toString(), people, cooks), earlier);
     }
 
     private record Asked(String day, int people, List<String> cooks) {}
@@ -171,24 +170,6 @@ class ClockController {
             who.add(new Person(name, List.of(new Window(0, DayProblem.NEVER))));
         }
         return who;
-    }
-
-    private List<Gear> gear(Household household) {
-        List<Gear> gear = new ArrayList<>();
-        int ovens = 0;
-        for (Equipped.Equipment one : equipped.all(household)) {
-            String kind = switch (one.kind()) {
-                case OVEN -> "oven " + one.name();
-                case SLOW_COOKER -> "slow cooker";
-                case PRESSURE_COOKER -> "pressure cooker";
-                case BURNER -> "burner";
-                case POT, PAN, TRAY -> "";
-            };
-            if (!kind.isEmpty()) {
-                ovens += KitchenGear.add(gear, kind, Math.min(one.count(), KitchenGear.MOST), ovens);
-            }
-        }
-        return gear;
     }
 
     private static LocalDateTime begins(LocalDate on, @Nullable String begin, @Nullable String doneBy, DayPlan plan) {
@@ -263,7 +244,7 @@ class ClockController {
             }
             if (at == freeFrom.size()) {
                 freeFrom.add(0);
-                lanes.add(new ClockLane(at == 0 ? "by itself" : "by itself " + (at + 1), "cooling"));
+                lanes.add(new ClockLane(at == 0 ? "cools or rests" : "cools or rests " + (at + 1), "cooling"));
             }
             freeFrom.set(at, plan.end(job));
             lane[job] = first + at;

@@ -101,7 +101,9 @@ class EatController {
         List<People.Person> eating = people.all(household);
         for (int i = 0; i < shown.size(); i++) {
             Slot slot = shown.get(i);
-            MealView view = view(slot, evening.get(i), eating, slot.day().equals(today));
+            List<Countdown.Step> steps =
+                    slot.day().equals(today) ? evenings.countdown(household, evening.get(i)) : List.of();
+            MealView view = view(slot, evening.get(i), eating, steps);
             if (slot.day().equals(today)) {
                 tonight = view;
             } else {
@@ -111,16 +113,15 @@ class EatController {
         return new EatView(today.toString(), tonight, open, ratings.newest(household));
     }
 
-    private static MealView view(Slot slot, Evening evening, List<People.Person> eating, boolean withSteps) {
+    private static MealView view(
+            Slot slot, Evening evening, List<People.Person> eating, List<Countdown.Step> countdown) {
         List<EaterView> eaters = eating.stream()
                 .filter(person -> slot.people().contains(person.id()))
                 .map(person -> new EaterView(person.id().toString(), person.name()))
                 .toList();
-        List<StepAt> steps = withSteps
-                ? Countdown.of(evening).stream()
-                        .map(s -> new StepAt(TIME.format(s.at()), s.dish(), s.words(), s.minutes()))
-                        .toList()
-                : List.of();
+        List<StepAt> steps = countdown.stream()
+                .map(s -> new StepAt(TIME.format(s.at()), s.dish(), s.words(), s.minutes()))
+                .toList();
         return new MealView(
                 slot.day().toString(),
                 TIME.format(slot.table()),

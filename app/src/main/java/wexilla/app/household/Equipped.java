@@ -1,5 +1,6 @@
 package wexilla.app.household;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
@@ -10,6 +11,8 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
+import wexilla.core.cookday.DayProblem.Gear;
+import wexilla.core.cookday.KitchenGear;
 import wexilla.core.recipe.StepGear;
 
 /** What the household is equipped with: pots, pans, the oven, cookers. */
@@ -51,6 +54,25 @@ public class Equipped {
     Equipped(JdbcClient db, Journal journal) {
         this.db = db;
         this.journal = journal;
+    }
+
+    /** What there is to cook with on a clock: burners, racks, cookers; pots and pans are not held. */
+    public List<Gear> gear(Household household) {
+        List<Gear> gear = new ArrayList<>();
+        int ovens = 0;
+        for (Equipment one : all(household)) {
+            String kind = switch (one.kind()) {
+                case OVEN -> "oven " + one.name();
+                case SLOW_COOKER -> "slow cooker";
+                case PRESSURE_COOKER -> "pressure cooker";
+                case BURNER -> "burner";
+                case POT, PAN, TRAY -> "";
+            };
+            if (!kind.isEmpty()) {
+                ovens += KitchenGear.add(gear, kind, Math.min(one.count(), KitchenGear.MOST), ovens);
+            }
+        }
+        return gear;
     }
 
     public List<Equipment> all(Household household) {

@@ -37,6 +37,7 @@ import wexilla.core.keeping.Storage;
 import wexilla.core.money.Cost;
 import wexilla.core.people.Appetite;
 import wexilla.core.planning.BigBuy;
+import wexilla.core.planning.Countdown;
 import wexilla.core.planning.Eater;
 import wexilla.core.planning.Evening;
 import wexilla.core.planning.PlanCheck;
@@ -239,6 +240,11 @@ public class Evenings implements DayBefore {
                 .sorted(Comparator.comparing(TakeOut::by))
                 .map(out -> new CookDay.Task(out.words(), out.rule()))
                 .toList();
+    }
+
+    /** An evening counted back from its table time, with what this household has to cook with. */
+    public List<Countdown.Step> countdown(Household household, Evening evening) {
+        return Countdown.of(evening, sizes.gear(household));
     }
 
     @Override

@@ -9,6 +9,7 @@ import wexilla.app.household.Equipped;
 import wexilla.app.household.Vessels;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.core.cookday.DayProblem.Gear;
 import wexilla.core.food.Key;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
@@ -31,6 +32,11 @@ public class Sizes {
     Sizes(Equipped equipped, Vessels vessels) {
         this.equipped = equipped;
         this.vessels = vessels;
+    }
+
+    /** What there is to cook with on a clock. */
+    public List<Gear> gear(Household household) {
+        return equipped.gear(household);
     }
 
     /** The vessels of a household, read once. */

@@ -85,6 +85,9 @@ public final class DayTasks {
         }
     }
 
+    /** What the last job of a meal is called. */
+    public static final String TABLE = "on the table";
+
     private final List<Job> jobs = new ArrayList<>();
     private final List<Lag> lags = new ArrayList<>();
     private final Set<String> missing = new TreeSet<>();
@@ -111,6 +114,31 @@ public final class DayTasks {
             int job = tasks.add(Job.of("all", one.text(), one.minutes(), true));
             one.dishes().forEach(dish -> tasks.follow(job, ends.get(dish)[0]));
         }
+        tasks.shareOven();
+        return new Made(new DayProblem(tasks.jobs, tasks.lags, people, gear), List.copyOf(tasks.missing));
+    }
+
+    /**
+     * The jobs of a meal: everything is ready when the table is set, and what comes off the heat not long before.
+     *
+     * @param atOnce whether what is hot waits for the others no longer than it stays hot
+     * @return the last job is the table itself
+     */
+    public static Made forTable(List<Dish> dishes, boolean atOnce, List<Person> people, List<Gear> gear) {
+        DayTasks tasks = new DayTasks(gear);
+        List<Lag> ends = new ArrayList<>();
+        List<Integer> cooked = new ArrayList<>();
+        for (Dish dish : dishes) {
+            cooked.add(tasks.dish(dish)[1]);
+        }
+        int table = tasks.add(Job.of("", TABLE, 0, false));
+        for (int last : cooked) {
+            if (last >= 0) {
+                boolean hot = atOnce && !tasks.jobs.get(last).holds().isEmpty();
+                ends.add(new Lag(last, table, 0, hot ? HOT : DayProblem.NEVER));
+            }
+        }
+        tasks.lags.addAll(ends);
         tasks.shareOven();
         return new Made(new DayProblem(tasks.jobs, tasks.lags, people, gear), List.copyOf(tasks.missing));
     }

@@ -143,7 +143,9 @@ public record BigBuy(
                     : Trade.number("once." + group).rounded().intValueExact();
             steps.add(new DayTasks.Step(
                     "Put the " + food + " on", new StepTime(Ways.COOK.rounded().intValueExact(), 0, true)));
-            steps.add(new DayTasks.Step("Roast it or cook it until it is done", new StepTime(0, heat, true)));
+            steps.add(new DayTasks.Step(
+                    "Roast it until it is done: about " + heat + " min, as usual for its kind",
+                    new StepTime(0, heat, true)));
         }
         steps.add(
                 new DayTasks.Step("Cut it into " + parts.size() + " parts", new StepTime(Math.max(5, apart), 0, true)));

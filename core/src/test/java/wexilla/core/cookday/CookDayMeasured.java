@@ -1,0 +1,68 @@
+package wexilla.core.cookday;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Arrays;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Forty cook days of 19 to 77 jobs against what CP-SAT proves or finds in its time: {@code ./wexilla bench cookday}. No test
+ * of every build, since it looks at the clock.
+ */
+class CookDayMeasured {
+
+    private static final long[] LIMITS = {50, 300, 1000};
+    private static final int DAYS = 40;
+    private static final double SECONDS = 8;
+
+    @Test
+    void gapsToTheOracle() {
+        warmUp();
+        double[][] gaps = new double[LIMITS.length][DAYS];
+        int proven = 0;
+        long slowestFirst = 0;
+        for (int day = 0; day < DAYS; day++) {
+            DayProblem problem = CookDays.of(day + 1, 4 + (day + 1) % 12);
+            long begun = System.nanoTime();
+            DaySearch.of(problem, 1, 1, () -> false).orElseThrow();
+            slowestFirst = Math.max(slowestFirst, System.nanoTime() - begun);
+            int[] free = new int[LIMITS.length];
+            for (int i = 0; i < LIMITS.length; i++) {
+                long until = System.nanoTime() + LIMITS[i] * 1_000_000;
+                DayPlan plan = DaySearch.of(problem, 1, Long.MAX_VALUE, () -> System.nanoTime() > until)
+                        .orElseThrow();
+                assertThat(DayCheck.broken(plan)).isEmpty();
+                free[i] = plan.handsFree();
+            }
+            ProvenDay.Proven oracle = ProvenDay.of(problem, free[free.length - 1] + 200, SECONDS);
+            proven += oracle.optimal() ? 1 : 0;
+            int best = Math.min(oracle.free(), free[free.length - 1]);
+            StringBuilder line = new StringBuilder(String.format(
+                    "day %d, %d jobs, best %d%s:",
+                    day + 1, problem.jobs().size(), best, oracle.optimal() ? " proven" : ""));
+            for (int i = 0; i < LIMITS.length; i++) {
+                gaps[i][day] = 100.0 * (free[i] - best) / best;
+                line.append(String.format(" %.1f", gaps[i][day]));
+            }
+            System.out.println(line);
+        }
+        System.out.printf("proven %d of %d; slowest first plan %d ms%n", proven, DAYS, slowestFirst / 1_000_000);
+        for (int i = 0; i < LIMITS.length; i++) {
+            System.out.printf(
+                    "%d ms: mean gap %.2f %%, worst %.1f %%%n",
+                    LIMITS[i],
+                    Arrays.stream(gaps[i]).average().orElse(0),
+                    Arrays.stream(gaps[i]).max().orElse(0));
+        }
+        assertThat(Arrays.stream(gaps[1]).average().orElse(0)).isLessThanOrEqualTo(2.5);
+        assertThat(Arrays.stream(gaps[2]).average().orElse(0)).isLessThanOrEqualTo(1.2);
+        assertThat(Arrays.stream(gaps[2]).max().orElse(0)).isLessThanOrEqualTo(8);
+    }
+
+    private static void warmUp() {
+        for (int i = 0; i < 3; i++) {
+            long until = System.nanoTime() + 1_000_000_000;
+            DaySearch.of(CookDays.of(90 + i, 12), 1, Long.MAX_VALUE, () -> System.nanoTime() > until);
+        }
+    }
+}
