@@ -103,4 +103,23 @@ final class DayGroups {
         }
         return order;
     }
+
+    /** For each group the groups that have to be placed before it. */
+    static int[][] needs(int[][] groups, int[] groupOf, int[][] lagFrom) {
+        List<List<Integer>> before = new ArrayList<>();
+        for (int group = 0; group < groups.length; group++) {
+            List<Integer> own = new ArrayList<>();
+            for (int job : groups[group]) {
+                for (int from : lagFrom[job]) {
+                    if (groupOf[from] != group && !own.contains(groupOf[from])) {
+                        own.add(groupOf[from]);
+                    }
+                }
+            }
+            before.add(own);
+        }
+        return before.stream()
+                .map(own -> own.stream().mapToInt(i -> i).toArray())
+                .toArray(int[][]::new);
+    }
 }

@@ -2,14 +2,12 @@ package wexilla.core.cookday;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.function.BooleanSupplier;
 import java.util.function.IntUnaryOperator;
 import java.util.stream.IntStream;
-import wexilla.core.cookday.DayProblem.Lag;
 
 /**
  * Finds a plan for a cook day: a first one by priority, then better ones by moving groups of jobs in the order they are
@@ -71,7 +69,7 @@ public final class DaySearch {
     private Optional<DayPlan> run() {
         int n = forward.groups.length;
         for (int rule = 0; rule < 4 && open(); rule++) {
-            tryOut(byRule(rule), new int[forward.jobs]);
+            tryOut(DayRules.order(rule, problem, forward), new int[forward.jobs]);
         }
         for (int i = 0; i < 12 && open(); i++) {
             tryOut(shuffled(n), randomSettings());
@@ -135,8 +133,8 @@ public final class DaySearch {
         if (kind == 0) {
             int job = random.nextInt(setting.length);
             for (int i = 0; i < setting.length; i++, job = (job + 1) % setting.length) {
-                if (forward.choices(job) > 1) {
-                    setting[job] = random.nextInt(forward.choices(job));
+                if (forward.of.choices(job) > 1) {
+                    setting[job] = random.nextInt(forward.of.choices(job));
                     return;
                 }
             }
@@ -237,9 +235,9 @@ public final class DaySearch {
         long waits = 0;
         for (int job = 0; job < forward.jobs; job++) {
             end = Math.max(end, forward.end(job));
-            if (forward.hasHands(job)) {
+            if (forward.of.hasHands(job)) {
                 free = Math.max(free, forward.end(job));
-            } else if (forward.shortest(job) >= DayProblem.LONG) {
+            } else if (forward.of.shortest(job) >= DayProblem.LONG) {
                 waits += forward.start[job];
             }
         }
@@ -284,57 +282,8 @@ public final class DaySearch {
     private int[] randomSettings() {
         int[] setting = new int[forward.jobs];
         for (int job = 0; job < setting.length; job++) {
-            setting[job] = forward.choices(job) > 1 ? random.nextInt(forward.choices(job)) : 0;
+            setting[job] = forward.of.choices(job) > 1 ? random.nextInt(forward.of.choices(job)) : 0;
         }
         return setting;
-    }
-
-    /** Longest rest of the day after it, longest wait, most hands, and as they come. */
-    private int[] byRule(int rule) {
-        int[] tail = tails();
-        Comparator<Integer> by = Comparator.comparing(group -> switch (rule) {
-            case 0 -> -value(group, tail, true);
-            case 1 -> -waits(group);
-            case 2 -> waits(group) - value(group, tail, true);
-            default -> group;
-        });
-        return IntStream.range(0, forward.groups.length)
-                .boxed()
-                .sorted(by.thenComparing(group -> group))
-                .mapToInt(group -> group)
-                .toArray();
-    }
-
-    private int value(int group, int[] of, boolean most) {
-        int value = 0;
-        for (int job : forward.groups[group]) {
-            value = most ? Math.max(value, of[job]) : value + of[job];
-        }
-        return value;
-    }
-
-    private int waits(int group) {
-        int waits = 0;
-        for (int job : forward.groups[group]) {
-            waits += forward.hasHands(job) ? 0 : forward.shortest(job);
-        }
-        return waits;
-    }
-
-    /** The longest chain from the begin of each job to the end of the day. */
-    private int[] tails() {
-        int[] order = DayGroups.order(problem);
-        int[] tail = new int[forward.jobs];
-        for (int i = order.length - 1; i >= 0; i--) {
-            int job = order[i];
-            int after = 0;
-            for (Lag lag : problem.lags()) {
-                if (lag.from() == job) {
-                    after = Math.max(after, lag.least() + tail[lag.to()]);
-                }
-            }
-            tail[job] = forward.shortest(job) + after;
-        }
-        return tail;
     }
 }

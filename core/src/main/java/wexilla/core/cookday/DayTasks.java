@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.cookday.DayProblem.Gear;
 import wexilla.core.cookday.DayProblem.Job;
@@ -14,7 +12,6 @@ import wexilla.core.cookday.DayProblem.Kind;
 import wexilla.core.cookday.DayProblem.Lag;
 import wexilla.core.cookday.DayProblem.Person;
 import wexilla.core.cookday.DayProblem.Setting;
-import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Temperature;
 import wexilla.core.quantity.Trade;
 import wexilla.core.recipe.StepGear;
@@ -36,9 +33,6 @@ public final class DayTasks {
     private static final int BAG = Trade.whole("day.bag-minutes");
     private static final int PACKET = Trade.whole("day.packet-minutes");
     private static final int PORTIONS = Trade.whole("day.packet-portions");
-    private static final int SHARE = Trade.whole("oven.share");
-    private static final int PER_DEGREE = Trade.whole("oven.per-degree");
-    private static final int TO_MINUTES = Trade.whole("oven.to-minutes");
 
     private static final Pattern COLD_END =
             Pattern.compile("\\b(?:cool|chill|bag|pack|freeze)", Pattern.CASE_INSENSITIVE);
@@ -114,7 +108,7 @@ public final class DayTasks {
             int job = tasks.add(Job.of("all", one.text(), one.minutes(), true));
             one.dishes().forEach(dish -> tasks.follow(job, ends.get(dish)[0]));
         }
-        tasks.shareOven();
+        DayOven.share(tasks.jobs, tasks.ovenJobs);
         return new Made(new DayProblem(tasks.jobs, tasks.lags, people, gear), List.copyOf(tasks.missing));
     }
 
@@ -139,7 +133,7 @@ public final class DayTasks {
             }
         }
         tasks.lags.addAll(ends);
-        tasks.shareOven();
+        DayOven.share(tasks.jobs, tasks.ovenJobs);
         return new Made(new DayProblem(tasks.jobs, tasks.lags, people, gear), List.copyOf(tasks.missing));
     }
 
@@ -258,49 +252,5 @@ public final class DayTasks {
                     + " is written down under Household; its steps are planned as if there were enough");
         }
         return new Kind[0];
-    }
-
-    /** Each job of the oven may have the settings it could share with another one; its time follows. */
-    private void shareOven() {
-        List<Integer> wanted = ovenJobs.stream()
-                .map(job -> jobs.get(job).settings().get(0).celsius())
-                .toList();
-        for (int i = 0; i < ovenJobs.size(); i++) {
-            Job job = jobs.get(ovenJobs.get(i));
-            Setting own = job.settings().get(0);
-            if (own.celsius() == 0 || job.hands()) {
-                continue;
-            }
-            List<Integer> settings = wanted.stream()
-                    .filter(other -> other > 0)
-                    .flatMap(other -> Stream.of(other, between(own.celsius(), other)))
-                    .filter(setting -> Math.abs(setting - own.celsius()) <= SHARE)
-                    .distinct()
-                    .sorted()
-                    .collect(Collectors.toCollection(ArrayList::new));
-            settings.remove(Integer.valueOf(own.celsius()));
-            settings.add(0, own.celsius());
-            List<Setting> timed = settings.stream()
-                    .map(celsius -> new Setting(celsius, minutes(own, celsius)))
-                    .toList();
-            jobs.set(ovenJobs.get(i), new Job(job.dish(), job.text(), false, job.holds(), timed));
-        }
-    }
-
-    /** To five degrees. */
-    private static int between(int one, int other) {
-        return 5 * Math.round((one + other) / 10f);
-    }
-
-    /** One per cent of the time for each degree it is cooler, to five minutes. */
-    static int minutes(Setting own, int celsius) {
-        if (celsius == own.celsius()) {
-            return own.minutes();
-        }
-        Rational exact = Rational.of(own.minutes())
-                .times(Rational.of(100 + (long) PER_DEGREE * (own.celsius() - celsius)))
-                .dividedBy(Rational.of(100));
-        int told = exact.dividedBy(Rational.of(TO_MINUTES)).rounded().intValueExact() * TO_MINUTES;
-        return Math.max(TO_MINUTES, told);
     }
 }

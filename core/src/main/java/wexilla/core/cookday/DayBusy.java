@@ -1,0 +1,96 @@
+package wexilla.core.cookday;
+
+import java.util.Arrays;
+
+/** What each person and each thing is busy with, in the order of the clock. */
+final class DayBusy {
+
+    private final int[][] busyFrom;
+    private final int[][] busyTo;
+    private final int[][] busyJob;
+    private final int[] busy;
+
+    /** @param units people first, then gear; {@code jobs} how many each can be busy with at most */
+    DayBusy(int units, int jobs) {
+        busyFrom = new int[units][jobs];
+        busyTo = new int[units][jobs];
+        busyJob = new int[units][jobs];
+        busy = new int[units];
+    }
+
+    void clear() {
+        Arrays.fill(busy, 0);
+    }
+
+    int count(int unit) {
+        return busy[unit];
+    }
+
+    int job(int unit, int i) {
+        return busyJob[unit][i];
+    }
+
+    int from(int unit, int i) {
+        return busyFrom[unit][i];
+    }
+
+    int to(int unit, int i) {
+        return busyTo[unit][i];
+    }
+
+    /** The earliest minute from this one on at which a unit is free for so long. */
+    int free(int unit, int t, int d) {
+        int[] from = busyFrom[unit];
+        int[] to = busyTo[unit];
+        int at = t;
+        for (int i = 0; i < busy[unit]; i++) {
+            if (from[i] >= at + d && from[i] >= at) {
+                if (d > 0 || from[i] > at) {
+                    break;
+                }
+            }
+            if (to[i] > at && from[i] < at + d) {
+                at = to[i];
+            }
+        }
+        return at;
+    }
+
+    void insert(int unit, int from, int to, int job) {
+        int i = busy[unit]++;
+        while (i > 0 && busyFrom[unit][i - 1] > from) {
+            busyFrom[unit][i] = busyFrom[unit][i - 1];
+            busyTo[unit][i] = busyTo[unit][i - 1];
+            busyJob[unit][i] = busyJob[unit][i - 1];
+            i--;
+        }
+        busyFrom[unit][i] = from;
+        busyTo[unit][i] = to;
+        busyJob[unit][i] = job;
+    }
+
+    void remove(int unit, int job) {
+        int at = 0;
+        while (busyJob[unit][at] != job) {
+            at++;
+        }
+        busy[unit]--;
+        for (int i = at; i < busy[unit]; i++) {
+            busyFrom[unit][i] = busyFrom[unit][i + 1];
+            busyTo[unit][i] = busyTo[unit][i + 1];
+            busyJob[unit][i] = busyJob[unit][i + 1];
+        }
+    }
+
+    /** How many pauses of the hands are too short to be of use. */
+    int smallGaps(int peopleCount) {
+        int gaps = 0;
+        for (int person = 0; person < peopleCount; person++) {
+            for (int i = 1; i < busy[person]; i++) {
+                int gap = busyFrom[person][i] - busyTo[person][i - 1];
+                gaps += gap > 0 && gap < DayPlan.SMALL_GAP ? 1 : 0;
+            }
+        }
+        return gaps;
+    }
+}
