@@ -282,6 +282,11 @@ final class DayBoard {
         return start[job] + of.minutes[job][setting[job]];
     }
 
+    /** How many pauses of the hands are too short to be of use. */
+    int smallGaps() {
+        return busy.smallGaps(of.peopleCount);
+    }
+
     /** Who is at it; -1 for what goes on by itself. */
     int person(int job) {
         return of.hands[job] ? held[job][of.kinds[job].length] : -1;
