@@ -130,9 +130,7 @@ final class DayBoard {
             boolean again = false;
             for (int i = 0; i < size && !again; i++) {
                 int job = group[backwards ? size - 1 - i : i];
-                int from = earliest[job];
-                int most = IMPOSSIBLE;
-                int tight = -1;
+                int from = earliest[job], most = IMPOSSIBLE, tight = -1;
                 for (int k = 0; k < of.lagFrom[job].length; k++) {
                     int before = of.lagFrom[job][k];
                     int end = start[before] + of.minutes[before][setting[before]];
@@ -281,7 +279,6 @@ final class DayBoard {
     int end(int job) {
         return start[job] + of.minutes[job][setting[job]];
     }
-
     /** How many pauses of the hands are too short to be of use. */
     int smallGaps() {
         return busy.smallGaps(of.peopleCount);
