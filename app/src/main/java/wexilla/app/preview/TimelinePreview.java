@@ -86,10 +86,15 @@ class TimelinePreview {
         }
         List<String> things = asked.equipment() == null ? List.of() : asked.equipment();
         List<Gear> gear = new ArrayList<>();
+        List<String> besides = new ArrayList<>();
         int ovens = 0;
         for (int i = 0; i < things.size(); i++) {
             String thing = things.get(i);
             int sofar = ovens;
+            if (KitchenGear.besides(thing)) {
+                besides.add("“" + thing + "” is not held by a job: no step waits for it");
+                continue;
+            }
             ovens += Asked.at("/equipment/" + i, () -> KitchenGear.add(gear, thing, 1, sofar));
         }
         List<DayTasks.Dish> dishes = new ArrayList<>();
@@ -106,7 +111,8 @@ class TimelinePreview {
                         DayTasks.of(dishes, List.of(), cooks, gear), seed, effort, () -> System.nanoTime() > until)
                 .orElseThrow(() -> Problem.at(
                         "/dishes", "These steps cannot follow each other as soon as they must with what is there."));
-        return view(made, begin(asked, made.plan()));
+        besides.addAll(made.warnings());
+        return view(made, begin(asked, made.plan()), besides);
     }
 
     private static DayTasks.Dish dish(String at, TimelineDish asked) {
@@ -149,7 +155,7 @@ class TimelinePreview {
         }
     }
 
-    private static TimelineView view(DayTimeline made, LocalDateTime begin) {
+    private static TimelineView view(DayTimeline made, LocalDateTime begin, List<String> warnings) {
         DayPlan plan = made.plan();
         List<TimelineTask> tasks =
                 plan.byClock().stream().map(job -> task(plan, job, begin)).toList();
@@ -158,7 +164,7 @@ class TimelinePreview {
                 TIME.format(begin.plusMinutes(plan.handsFree())),
                 TIME.format(begin.plusMinutes(plan.end())),
                 TIME.format(begin.plusMinutes(made.least())),
-                made.warnings());
+                warnings);
     }
 
     private static TimelineTask task(DayPlan plan, int job, LocalDateTime begin) {

@@ -38,6 +38,8 @@ public final class DayTasks {
             Pattern.compile("\\b(?:cool|chill|bag|pack|freeze)", Pattern.CASE_INSENSITIVE);
     private static final Pattern NOW = Pattern.compile(
             "\\b(?:drain|serve|pour off|at once|immediately|straight away)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern RELEASE_SAID = Pattern.compile(
+            "releas\\w*[^.;]{0,20}?\\d+\\s*min|\\d+\\s*min\\w*\\s+(?:of\\s+)?(?:natural|quick)", Pattern.CASE_INSENSITIVE);
     private static final Pattern NATURAL_RELEASE = Pattern.compile("\\bnatural", Pattern.CASE_INSENSITIVE);
 
     /**
@@ -216,12 +218,19 @@ public final class DayTasks {
         if (time.waitMin() > 0) {
             int minutes = time.waitMin();
             if (kind == Kind.PRESSURE_COOKER) {
-                minutes += COME_UP + (NATURAL_RELEASE.matcher(step.text()).find() ? NATURAL : QUICK);
+                minutes += COME_UP + release(step.text());
             }
             int celsius = heat == null ? 0 : heat.celsius().rounded().intValueExact();
             made.add(new Job(dish, step.text(), false, List.of(holds), List.of(new Setting(celsius, minutes))));
         }
         return made;
+    }
+
+    /** Minutes until it is open, where the step does not say them itself: "natural release 15 minutes". */
+    private static int release(String text) {
+        return RELEASE_SAID.matcher(text).find()
+                ? 0
+                : NATURAL_RELEASE.matcher(text).find() ? NATURAL : QUICK;
     }
 
     private static @Nullable Kind kind(StepGear.Kind gear) {

@@ -21,7 +21,18 @@ public final class KitchenGear {
     private static final Pattern RACKS =
             Pattern.compile(COUNT + "\\s+(?:racks?|shel(?:f|ves)|levels?)", Pattern.CASE_INSENSITIVE);
 
+    /** What is there but holds nothing up: a pot is washed and used again. */
+    private static final Pattern BESIDES = Pattern.compile(
+            "\\b(?:pots?|pans?|trays?|tins?|bowls?|grill|blender|sink|scales?|mixer|kettle|microwave|griddle|casseroles?|knives|knife|boards?|dish(?:es)?|fridge|freezer)\\b",
+            Pattern.CASE_INSENSITIVE);
+
     private KitchenGear() {}
+
+    /** Whether it is a thing of a kitchen that no job waits for. */
+    public static boolean besides(String thing) {
+        return BESIDES.matcher(thing).find()
+                && !thing.toLowerCase(Locale.ROOT).matches(".*(?:burner|hob|oven|cooker|hot-air).*");
+    }
 
     /**
      * Everything these things are.

@@ -89,6 +89,10 @@ class DayTasksTest {
         assertThat(day.plan().minutes(beans)).isEqualTo(15 + 35 + 20);
         assertThat(day.plan().end()).isEqualTo(70 + 77);
         assertThat(day.least()).isEqualTo(77);
+        DayTimeline said = plan(
+                List.of("pressure cooker"),
+                dish("rice", false, "Pressure cook 10 minutes, natural release 12 minutes."));
+        assertThat(said.plan().end()).as("the release is said").isEqualTo(15 + 10 + 12);
         DayTimeline without = plan(List.of("burner"), dish("stock", false, "Pressure cook 60 minutes; quick release."));
         assertThat(without.warnings()).singleElement().asString().startsWith("no pressure cooker");
     }

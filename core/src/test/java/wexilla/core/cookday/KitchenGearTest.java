@@ -30,6 +30,13 @@ class KitchenGearTest {
         assertThat(ovens).allMatch(gear -> gear.kind() == Kind.RACK);
     }
 
+    @Test
+    void potsAndPansHoldNothingUp() {
+        assertThat(List.of("2 large pots", "blender", "frying pan")).allMatch(KitchenGear::besides);
+        assertThat(List.of("pressure cooker pot", "4 burners", "oven with two trays"))
+                .noneMatch(KitchenGear::besides);
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"a lamp", "", "99 burners", "0 burners"})
     void whatIsNoGearIsTold(String thing) {
