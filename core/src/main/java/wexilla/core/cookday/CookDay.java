@@ -64,8 +64,6 @@ public record CookDay(List<Pot> pots, List<Preparation> preparations, List<Task>
     /** When hands begin while nobody said otherwise. */
     public static final LocalTime BEGIN = Trade.time("cook-day.begin");
 
-    private static final Pattern BEFORE =
-            Pattern.compile("\\b(?:(?:the )?(?:night|day|evening) before|overnight)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern SOAK = Pattern.compile("\\bsoak", Pattern.CASE_INSENSITIVE);
 
     private static final String KIDNEY =
@@ -154,7 +152,7 @@ public record CookDay(List<Pot> pots, List<Preparation> preparations, List<Task>
             boolean soaks = tasks.stream().anyMatch(task -> task.words().endsWith(" for " + pot.title()));
             pot.sized().stepsUntil(pot.style()).stream()
                     .map(ScaledStep::text)
-                    .filter(text -> BEFORE.matcher(text).find())
+                    .filter(text -> DayTasks.BEFORE.matcher(text).find())
                     .filter(text -> !soaks || !SOAK.matcher(text).find())
                     .forEach(text -> tasks.add(new Task(pot.title() + ": " + text, "")));
         }

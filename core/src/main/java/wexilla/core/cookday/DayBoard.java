@@ -8,9 +8,7 @@ import wexilla.core.cookday.DayProblem.Kind;
  * Serial schedule generation: groups of jobs are put onto the clock one after the other, each as early as its lags, people
  * and gear allow. Jobs that must follow each other within a time are one group; if a later one comes too late, the earlier
  * one is moved. The same board runs backwards, for justification.
- *
- * <p>Source: R. Kolisch, serial and parallel schedule generation, 1996; maximal lags after B. Franck, K. Neumann and
- * C. Schwindt, 2001 (both from memory).
+ * Source: R. Kolisch 1996; maximal lags after B. Franck, K. Neumann and C. Schwindt 2001 (both from memory).
  */
 final class DayBoard {
 
@@ -31,7 +29,7 @@ final class DayBoard {
     final int[] start;
     final int[] setting;
     final int[][] held;
-    private final DayBusy busy;
+    final DayBusy busy;
     private final int[] earliest;
     private final int[] placedAt;
     private final int[] sequence;

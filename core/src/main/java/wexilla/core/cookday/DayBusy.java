@@ -1,6 +1,7 @@
 package wexilla.core.cookday;
 
 import java.util.Arrays;
+import wexilla.core.cookday.DayProblem.Kind;
 
 /** What each person and each thing is busy with, in the order of the clock. */
 final class DayBusy {
@@ -80,6 +81,31 @@ final class DayBusy {
             busyTo[unit][i] = busyTo[unit][i + 1];
             busyJob[unit][i] = busyJob[unit][i + 1];
         }
+    }
+
+    /** Whether no oven has another setting than is written that nobody shares; else such settings are as written now. */
+    boolean sharedOnly(DayBoard board, int[] chosen) {
+        boolean only = true;
+        for (int job = 0; job < board.jobs; job++) {
+            if (chosen[job] > 0
+                    && !overlaps(board.of.units[Kind.RACK.ordinal()], job, board.start[job], board.end(job))) {
+                chosen[job] = 0;
+                only = false;
+            }
+        }
+        return only;
+    }
+
+    /** Whether one of these units is busy with another job between these minutes. */
+    private boolean overlaps(int[] units, int job, int from, int to) {
+        for (int unit : units) {
+            for (int i = 0; i < busy[unit]; i++) {
+                if (busyJob[unit][i] != job && busyFrom[unit][i] < to && busyTo[unit][i] > from) {
+                    return true;
+                }
+            }
+        }
+        return false;
     }
 
     /** How many pauses of the hands are too short to be of use. */

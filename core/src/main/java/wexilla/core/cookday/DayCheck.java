@@ -55,6 +55,9 @@ public final class DayCheck {
                 .noneMatch(window -> window.from() <= plan.start(at) && plan.start(at) <= window.to())) {
             broken.add("nobody is there to begin " + name(plan, at));
         }
+        if (plan.settings().get(at) > 0 && !shared(plan, at)) {
+            broken.add("nobody shares the oven with " + name(plan, at) + ", and it is not set as written");
+        }
         for (int i = 0; i < job.holds().size(); i++) {
             Gear held = plan.problem().gear().get(plan.gear().get(at).get(i));
             if (held.kind() != job.holds().get(i)) {
@@ -62,6 +65,16 @@ public final class DayCheck {
                         + job.holds().get(i));
             }
         }
+    }
+
+    private static boolean shared(DayPlan plan, int job) {
+        for (int other = 0; other < plan.starts().size(); other++) {
+            boolean overlap = plan.start(job) < plan.end(other) && plan.start(other) < plan.end(job);
+            if (other != job && overlap && plan.job(other).holds().contains(Kind.RACK)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** One thing is in one place, one person at one thing, one oven at one setting. */

@@ -1,6 +1,7 @@
 package wexilla.core.cookday;
 
 import java.util.Comparator;
+import java.util.Random;
 import java.util.stream.IntStream;
 import wexilla.core.cookday.DayProblem.Lag;
 
@@ -23,6 +24,17 @@ final class DayRules {
                 .sorted(by.thenComparing(group -> group))
                 .mapToInt(group -> group)
                 .toArray();
+    }
+
+    static int[] shuffled(int n, Random random) {
+        int[] order = IntStream.range(0, n).toArray();
+        for (int i = n - 1; i > 0; i--) {
+            int j = random.nextInt(i + 1);
+            int swapped = order[i];
+            order[i] = order[j];
+            order[j] = swapped;
+        }
+        return order;
     }
 
     private static int longest(int[] group, int[] of) {

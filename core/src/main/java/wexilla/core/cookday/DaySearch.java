@@ -72,14 +72,15 @@ public final class DaySearch {
             tryOut(DayRules.order(rule, problem, forward), new int[forward.jobs]);
         }
         for (int i = 0; i < 12 && open(); i++) {
-            tryOut(shuffled(n), randomSettings());
+            tryOut(DayRules.shuffled(n, random), randomSettings());
         }
         // a first plan is worth more than the effort that was asked for
         for (int i = 0; i < FIRST_TRIES && bestGoals.length == 1; i++) {
-            tryOut(shuffled(n), randomSettings());
+            tryOut(DayRules.shuffled(n, random), randomSettings());
         }
         if (bestGoals.length > 1) {
             walk();
+            asWritten();
         }
         return bestGoals.length == 1 ? Optional.empty() : Optional.of(plan());
     }
@@ -116,6 +117,21 @@ public final class DaySearch {
                     here = there;
                 }
                 keep(nextOrder, nextSetting, goals);
+            }
+        }
+    }
+
+    /** An oven that need not be shared is set as the recipe says. */
+    private void asWritten() {
+        for (int job = 0; job < forward.jobs; job++) {
+            if (bestSetting[job] > 0) {
+                int[] setting = bestSetting.clone();
+                setting[job] = 0;
+                long[] goals = evaluate(bestOrder, setting);
+                if (goals.length > 1 && Arrays.compare(goals, bestGoals) <= 0) {
+                    bestSetting = setting;
+                    bestGoals = goals;
+                }
             }
         }
     }
@@ -226,10 +242,12 @@ public final class DaySearch {
     }
 
     private long[] evaluate(int[] order, int[] setting) {
-        spent++;
-        if (!forward.place(order, setting, 0)) {
-            return new long[] {Long.MAX_VALUE};
-        }
+        do {
+            spent++;
+            if (!forward.place(order, setting, 0)) {
+                return new long[] {Long.MAX_VALUE};
+            }
+        } while (!forward.busy.sharedOnly(forward, setting));
         long free = 0;
         long end = 0;
         long waits = 0;
@@ -266,17 +284,6 @@ public final class DaySearch {
                 Arrays.stream(forward.setting).boxed().toList(),
                 IntStream.range(0, forward.jobs).map(forward::person).boxed().toList(),
                 gear);
-    }
-
-    private int[] shuffled(int n) {
-        int[] order = IntStream.range(0, n).toArray();
-        for (int i = n - 1; i > 0; i--) {
-            int j = random.nextInt(i + 1);
-            int swapped = order[i];
-            order[i] = order[j];
-            order[j] = swapped;
-        }
-        return order;
     }
 
     private int[] randomSettings() {

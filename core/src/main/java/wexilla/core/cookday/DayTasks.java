@@ -36,10 +36,15 @@ public final class DayTasks {
 
     private static final Pattern COLD_END =
             Pattern.compile("\\b(?:cool|chill|bag|pack|freeze)", Pattern.CASE_INSENSITIVE);
+    /** One word of when something is done the evening before. */
+    static final Pattern BEFORE =
+            Pattern.compile("\\b(?:(?:the )?(?:night|day|evening) before|overnight)\\b", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern NOW = Pattern.compile(
             "\\b(?:drain|serve|pour off|at once|immediately|straight away)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern RELEASE_SAID = Pattern.compile(
-            "releas\\w*[^.;]{0,20}?\\d+\\s*min|\\d+\\s*min\\w*\\s+(?:of\\s+)?(?:natural|quick)", Pattern.CASE_INSENSITIVE);
+            "releas\\w*[^.;]{0,20}?\\d+\\s*min|\\d+\\s*min\\w*\\s+(?:of\\s+)?(?:natural|quick)",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern NATURAL_RELEASE = Pattern.compile("\\bnatural", Pattern.CASE_INSENSITIVE);
 
     /**
@@ -73,11 +78,15 @@ public final class DayTasks {
         }
     }
 
-    /** @param missing what steps need and is not there, in words */
-    public record Made(DayProblem problem, List<String> missing) {
+    /**
+     * @param missing what steps need and is not there, in words
+     * @param before what is done the evening before, and is not on the clock: soaking, a dough, what marinates overnight
+     */
+    public record Made(DayProblem problem, List<String> missing, List<String> before) {
 
         public Made {
             missing = List.copyOf(missing);
+            before = List.copyOf(before);
         }
     }
 
@@ -87,6 +96,7 @@ public final class DayTasks {
     private final List<Job> jobs = new ArrayList<>();
     private final List<Lag> lags = new ArrayList<>();
     private final Set<String> missing = new TreeSet<>();
+    private final List<String> before = new ArrayList<>();
     private final List<Gear> gear;
     private final List<Integer> ovenJobs = new ArrayList<>();
 
@@ -102,8 +112,8 @@ public final class DayTasks {
             ends.add(tasks.dish(dish));
         }
         for (int i = 0; i < dishes.size(); i++) {
-            for (int before : dishes.get(i).after()) {
-                tasks.follow(ends.get(before)[1], ends.get(i)[0]);
+            for (int other : dishes.get(i).after()) {
+                tasks.follow(ends.get(other)[1], ends.get(i)[0]);
             }
         }
         for (Once one : once) {
@@ -111,7 +121,7 @@ public final class DayTasks {
             one.dishes().forEach(dish -> tasks.follow(job, ends.get(dish)[0]));
         }
         DayOven.share(tasks.jobs, tasks.ovenJobs);
-        return new Made(new DayProblem(tasks.jobs, tasks.lags, people, gear), List.copyOf(tasks.missing));
+        return new Made(new DayProblem(tasks.jobs, tasks.lags, people, gear), List.copyOf(tasks.missing), tasks.before);
     }
 
     /**
@@ -136,7 +146,7 @@ public final class DayTasks {
         }
         tasks.lags.addAll(ends);
         DayOven.share(tasks.jobs, tasks.ovenJobs);
-        return new Made(new DayProblem(tasks.jobs, tasks.lags, people, gear), List.copyOf(tasks.missing));
+        return new Made(new DayProblem(tasks.jobs, tasks.lags, people, gear), List.copyOf(tasks.missing), tasks.before);
     }
 
     private void follow(int before, int after) {
@@ -160,6 +170,10 @@ public final class DayTasks {
         for (Step step : dish.steps()) {
             StepGear read = StepGear.read(step.text());
             Kind kind = kind(read.kind());
+            if (kind == null && lastHot < 0 && BEFORE.matcher(step.text()).find()) {
+                before.add(dish.name() + ": " + step.text());
+                continue;
+            }
             boolean heats = kind != null;
             coldEnd |= lastHot >= 0 && !heats && COLD_END.matcher(step.text()).find();
             int most = !hot

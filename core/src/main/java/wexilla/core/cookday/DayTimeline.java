@@ -35,6 +35,7 @@ public record DayTimeline(DayPlan plan, int least, List<String> warnings) {
         Optional<DayPlan> found = DaySearch.of(made.problem(), seed, effort, stop);
         return found.map(plan -> {
             List<String> warnings = new ArrayList<>(made.missing());
+            made.before().forEach(step -> warnings.add("the evening before, and not on this clock: " + step));
             List<String> broken = DayCheck.broken(plan);
             if (!broken.isEmpty()) {
                 throw new IllegalStateException("a plan that does not hold: " + broken);

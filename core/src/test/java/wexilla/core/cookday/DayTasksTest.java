@@ -115,6 +115,34 @@ class DayTasksTest {
                 .hasSize(2);
     }
 
+    /** Soaking overnight is done the evening before; a broth that simmers overnight is on the clock. */
+    @Test
+    void whatIsDoneTheEveningBefore() {
+        DayTimeline day = plan(List.of("burner"), dish("beans", false, "Soak overnight.", "Simmer 60 minutes."));
+        assertThat(day.plan().end()).isEqualTo(60);
+        assertThat(day.warnings()).containsExactly("the evening before, and not on this clock: beans: Soak overnight.");
+        assertThat(plan(List.of("burner"), dish("broth", false, "Simmer overnight."))
+                        .plan()
+                        .end())
+                .isEqualTo(480);
+    }
+
+    /** An oven nobody shares stays as the recipe says. */
+    @Test
+    void anOvenAloneIsSetAsWritten() {
+        DayPlan plan = plan(
+                        List.of("oven, 2 racks"),
+                        dish("trout", false, "Roast at 215 °C for 15 minutes."),
+                        dish(
+                                "bread",
+                                false,
+                                "Knead 10 minutes.",
+                                "Let it rise 2 hours.",
+                                "Bake at 205 °C for 30 minutes."))
+                .plan();
+        assertThat(plan.settings()).containsOnly(0);
+    }
+
     /** What would end the day earlier: a second slow cooker where two dishes want one; nothing where hands are short. */
     @Test
     void whatWouldEndTheDayEarlier() {

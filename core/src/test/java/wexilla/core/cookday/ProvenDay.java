@@ -180,6 +180,11 @@ final class ProvenDay {
         if (ovens > 1) {
             throw new IllegalArgumentException("the oracle knows one oven");
         }
+        for (int job = 0; job < start.length; job++) {
+            if (problem.jobs().get(job).holds().contains(Kind.RACK) && chosen[job].length > 1) {
+                otherSettingsOnlyShared(job);
+            }
+        }
         for (int a = 0; a < start.length; a++) {
             for (int b = a + 1; b < start.length; b++) {
                 if (problem.jobs().get(a).holds().contains(Kind.RACK)
@@ -188,6 +193,21 @@ final class ProvenDay {
                 }
             }
         }
+    }
+
+    /** Another setting than is written only while somebody else is in the oven. */
+    private void otherSettingsOnlyShared(int job) {
+        List<Literal> shared = new ArrayList<>();
+        for (int other = 0; other < start.length; other++) {
+            if (other != job && problem.jobs().get(other).holds().contains(Kind.RACK)) {
+                BoolVar overlap = model.newBoolVar("");
+                model.addLessThan(start[job], end[other]).onlyEnforceIf(overlap);
+                model.addLessThan(start[other], end[job]).onlyEnforceIf(overlap);
+                shared.add(overlap);
+            }
+        }
+        shared.add(chosen[job][0]);
+        model.addBoolOr(shared.toArray(Literal[]::new));
     }
 
     private void apart(int a, int b) {
