@@ -224,7 +224,12 @@ public final class EveryAct {
         add("/api/cookday/batches", map("recipe", recipe, "style", "COOKED", "factor", "2", "cookOn", "2026-11-29"));
         add(
                 "/api/cookday/batches/{id}/drop",
-                read("/api/cookday").path("pots").get(0).path("batch").asString(),
+                read("/api/cookday?day="
+                                + read("/api/cookday").path("days").get(1).asString())
+                        .path("pots")
+                        .get(0)
+                        .path("batch")
+                        .asString(),
                 Map.of());
         JsonNode waiting = read("/api/pack").path("waiting").get(0);
         add(
