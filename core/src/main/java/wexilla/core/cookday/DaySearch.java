@@ -183,14 +183,16 @@ public final class DaySearch {
     private long[] justified(int[] order, int[] setting) {
         long[] goals = evaluate(order, setting);
         for (int i = 0; i < 3 && goals.length > 1; i++) {
-            sort(order, group -> first(group));
-            int[] right = order.clone();
+            // goals are those of this order: what is tried on the way is a copy
+            int[] clock = order.clone();
+            sort(clock, group -> first(group));
+            int[] right = clock.clone();
             sort(right, group -> -last(group));
             spent++;
             if (!back.place(right, setting, (int) goals[1])) {
                 return goals;
             }
-            int[] left = order.clone();
+            int[] left = clock.clone();
             byBack(left, (int) goals[1]);
             long[] again = evaluate(left, setting);
             if (again.length == 1 || Arrays.compare(again, goals) >= 0) {

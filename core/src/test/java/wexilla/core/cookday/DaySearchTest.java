@@ -29,6 +29,8 @@ class DaySearchTest {
             assertThat(DayCheck.broken(first)).isEmpty();
             assertThat(DayCheck.broken(plan)).isEmpty();
             assertThat(first.better(plan)).isFalse();
+            DayPlan longer = DaySearch.of(problem, 1, 1_600, () -> false).orElseThrow();
+            assertThat(plan.handsFree()).as("more effort is never worse").isGreaterThanOrEqualTo(longer.handsFree());
             assertThat(plan.end()).isGreaterThanOrEqualTo(DayTimeline.least(problem));
             assertThat(DaySearch.of(problem, 1, 400, () -> false).orElseThrow().starts())
                     .as("the same question, the same answer")
