@@ -211,7 +211,7 @@ class PartsTest extends StoryKitchen {
         assertThat(http.act("/api/stretch/cut", asked).status()).isEqualTo(422);
     }
 
-    /** S12.11: 900 g of cooked bones are about a kilo: a pot is due; boiled, its stock is met by a soup. */
+    /** S10.11: 900 g of cooked bones are about a kilo: a pot is due; boiled, its stock is met by a soup. */
     @Test
     void scrapsFillABagAndBecomeStock() {
         on("2026-12-02T10:00:00Z");
