@@ -42,6 +42,8 @@ class PieceTest extends StoryKitchen {
         assertThat(buys.get(1).path("besides").asString()).contains("bones");
         assertThat(buys.get(1).path("saves").asString()).contains("on the heat");
         assertThat(buys.get(3).path("cookedKilo").asString()).as("drained").isEqualTo("3.33");
+        Map<String, Object> crumb = Map.of("plates", 500, "buys", List.of(buy("whole chicken", "0.001 g", "99999")));
+        assertThat(http.act("/api/stretch/compare", crumb).status()).isEqualTo(422);
         assertThat(http.act("/api/stretch/compare", Map.of("plates", 0, "buys", List.of(boneless)))
                         .status())
                 .isEqualTo(422);

@@ -30,6 +30,8 @@ class Shots {
             }
             page.navigate("/cook");
             page.getByText("Chop once").waitFor();
+            page.getByText("Sat 28 Nov").click();
+            page.getByText("burner 2").first().waitFor();
             shot(page, "cookday");
             page.navigate("/onhand");
             shot(page, "onhand");

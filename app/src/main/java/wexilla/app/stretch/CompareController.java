@@ -46,6 +46,7 @@ class CompareController {
     private static final int MOST = 8;
     private static final int MOST_PLATES = 500;
     private static final int WEEKS = 8;
+    private static final Rational LEAST_GRAMS = Rational.of(10);
     private static final Rational KILO = Rational.of(1000);
     private static final Rational DINNERS = Trade.number("stock-up.dinners-a-week");
     private static final Rational DRAINED = Trade.number("tin.drained");
@@ -104,6 +105,10 @@ class CompareController {
                     household.currency());
         } catch (Problem problem) {
             throw problem.below(at);
+        }
+        if (cut.rawGrams().compareTo(LEAST_GRAMS) < 0) {
+            throw Problem.at(
+                    at + "/weight", "“" + asked.weight() + "” is too little to compare; write it like 2.5 kg.");
         }
         List<Appetite> here =
                 people.active(household).stream().map(People.Person::appetite).toList();

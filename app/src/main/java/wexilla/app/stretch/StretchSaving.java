@@ -63,7 +63,7 @@ class StretchSaving {
         return taken.isEmpty()
                 ? said
                 : said + "; another meal is planned for "
-                        + taken.stream().map(Household::words).collect(Collectors.joining(", "));
+                        + taken.stream().distinct().map(Household::words).collect(Collectors.joining(", "));
     }
 
     /** The parts leave the evenings they were planned for. */

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 import wexilla.core.cookday.DayProblem.Job;
+import wexilla.core.quantity.Trade;
 
 /**
  * When everything of a cook day is done.
@@ -21,7 +22,7 @@ public record DayPlan(
         List<List<Integer>> gear) {
 
     /** A pause of the hands shorter than this is of no use. */
-    static final int SMALL_GAP = 10;
+    static final int SMALL_GAP = Trade.whole("day.small-gap");
 
     public DayPlan {
         starts = List.copyOf(starts);

@@ -1,6 +1,7 @@
 package wexilla.core.cookday;
 
 import java.util.List;
+import wexilla.core.quantity.Trade;
 
 /**
  * What has to be done on a cook day, with what, and what follows what. Minutes count from the begin of the first session.
@@ -22,7 +23,7 @@ public record DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, Li
     }
 
     /** Minutes an oven needs from one setting to another. */
-    public static final int CHANGE = 12;
+    public static final int CHANGE = Trade.whole("oven.change-minutes");
 
     /** A lag without a most. */
     public static final int NEVER = Integer.MAX_VALUE / 4;
@@ -56,7 +57,7 @@ public record DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, Li
         }
     }
 
-    static final int LONG = 30;
+    static final int LONG = Trade.whole("day.long-wait");
 
     /** @param celsius of the oven; 0 without one */
     public record Setting(int celsius, int minutes) {

@@ -139,7 +139,7 @@ public record BigBuy(
         List<DayTasks.Step> steps = new ArrayList<>();
         if (!raw) {
             int heat = group.isEmpty()
-                    ? 60
+                    ? Trade.whole("once.unknown")
                     : Trade.number("once." + group).rounded().intValueExact();
             steps.add(new DayTasks.Step(
                     "Put the " + food + " on", new StepTime(Ways.COOK.rounded().intValueExact(), 0, true)));
