@@ -2,7 +2,6 @@ package wexilla.core.cookday;
 
 import java.util.Arrays;
 import java.util.List;
-import wexilla.core.cookday.DayProblem.Kind;
 
 /**
  * Serial schedule generation: groups of jobs are put onto the clock one after the other, each as early as its lags, people
@@ -17,14 +16,20 @@ final class DayBoard {
     private static final int MOST_BACK = 300;
     private static final int PLACED = -1;
     private static final int NOWHERE = -2;
+    private static final int BEGUN = -1;
 
     final int jobs;
     final int[][] groups;
     private final int[] groupOf;
     private final int[][] needs;
     private final boolean backwards;
+    private final List<DayProblem.Begun> begun;
+    private final int[] notBefore;
+    /** Who does each job if it is all the same; -1 for anybody. */
+    final int[] usual;
+
     final DayNumbers of;
-    private final DayThere there;
+    private final DayFree free;
 
     final int[] start;
     final int[] setting;
@@ -41,13 +46,17 @@ final class DayBoard {
         jobs = problem.jobs().size();
         this.groups = groups;
         groupOf = new int[jobs];
+        Arrays.fill(groupOf, BEGUN);
+        begun = problem.live().begun();
+        notBefore = problem.notBefore();
+        usual = new int[jobs];
+        Arrays.fill(usual, -1);
         for (int group = 0; group < groups.length; group++) {
             for (int job : groups[group]) {
                 groupOf[job] = group;
             }
         }
         of = new DayNumbers(problem, backwards);
-        there = new DayThere(problem, backwards);
         needs = DayGroups.needs(groups, groupOf, of.lagFrom);
         start = new int[jobs];
         setting = new int[jobs];
@@ -55,7 +64,8 @@ final class DayBoard {
         for (int job = 0; job < jobs; job++) {
             held[job] = new int[of.kinds[job].length + 1];
         }
-        busy = new DayBusy(of.unitCount, jobs);
+        busy = new DayBusy(of, jobs);
+        free = new DayFree(of, new DayThere(problem, backwards), busy, this);
         earliest = new int[jobs];
         placedAt = new int[groups.length];
         sequence = new int[groups.length];
@@ -70,11 +80,12 @@ final class DayBoard {
      * @return whether all could be placed
      */
     boolean place(int[] order, int[] chosen, int horizon) {
-        there.look(horizon);
+        free.look(horizon);
         busy.clear();
-        Arrays.fill(earliest, 0);
+        System.arraycopy(notBefore, 0, earliest, 0, jobs);
         System.arraycopy(chosen, 0, setting, 0, jobs);
         Arrays.fill(placedAt, -1);
+        begun.forEach(this::stays);
         int done = 0;
         int tries = 0;
         while (done < groups.length) {
@@ -89,7 +100,7 @@ final class DayBoard {
             if (late == PLACED) {
                 placedAt[next] = done;
                 sequence[done++] = next;
-            } else if (late == NOWHERE || ++tries > MOST_BACK) {
+            } else if (late == NOWHERE || groupOf[late] == BEGUN || ++tries > MOST_BACK) {
                 return false;
             } else {
                 // what it follows has to be later: everything since then is placed anew
@@ -105,6 +116,21 @@ final class DayBoard {
             }
         }
         return true;
+    }
+
+    /** What was begun lies where it lies, however that came. */
+    private void stays(DayProblem.Begun one) {
+        int job = one.job();
+        start[job] = one.start();
+        setting[job] = 0;
+        for (int i = 0; i < one.gear().size(); i++) {
+            held[job][i] = of.peopleCount + one.gear().get(i);
+            busy.insert(held[job][i], one.start(), one.end(), job);
+        }
+        held[job][of.kinds[job].length] = one.person();
+        if (one.person() >= 0) {
+            busy.insert(one.person(), one.start(), one.end(), job);
+        }
     }
 
     private boolean ready(int group) {
@@ -138,7 +164,7 @@ final class DayBoard {
                         tight = before;
                     }
                 }
-                int at = find(job, from);
+                int at = free.find(job, setting[job], from, tight, usual[job]);
                 if (at >= IMPOSSIBLE) {
                     undo(group, done);
                     return NOWHERE;
@@ -168,90 +194,6 @@ final class DayBoard {
         for (int i = 0; i < done; i++) {
             release(group[backwards ? group.length - 1 - i : i]);
         }
-    }
-
-    /** The earliest minute from this one on at which everything it needs is free together; notes what it would hold. */
-    private int find(int job, int from) {
-        int d = of.minutes[job][setting[job]];
-        int t = from;
-        while (true) {
-            int before = t;
-            if (of.hands[job]) {
-                t = free(-1, t, d, held[job], of.kinds[job].length, job);
-            } else {
-                t = there.begin(t, d);
-            }
-            for (int i = 0; i < of.kinds[job].length && t < IMPOSSIBLE; i++) {
-                t = free(of.kinds[job][i], t, d, held[job], i, job);
-            }
-            if (t >= IMPOSSIBLE) {
-                return IMPOSSIBLE;
-            }
-            if (t == before) {
-                return t;
-            }
-        }
-    }
-
-    /** The earliest minute one of a kind, or somebody, is free for so long. @param kind -1 for people */
-    private int free(int kind, int t, int d, int[] into, int slot, int job) {
-        int best = IMPOSSIBLE;
-        int[] own = kind < 0 ? null : of.units[kind];
-        int count = own == null ? of.peopleCount : own.length;
-        for (int i = 0; i < count && best > t; i++) {
-            int unit = own == null ? i : own[i];
-            int at = own == null ? freePerson(unit, t, d) : busy.free(unit, t, d);
-            if (kind == Kind.RACK.ordinal()) {
-                at = oven(unit, at, d, of.celsius[job][setting[job]]);
-            }
-            if (at < best) {
-                best = at;
-                into[slot] = unit;
-            }
-        }
-        return best;
-    }
-
-    private int freePerson(int person, int t, int d) {
-        int at = t;
-        while (true) {
-            int inside = there.inside(person, at, d);
-            if (inside >= IMPOSSIBLE) {
-                return IMPOSSIBLE;
-            }
-            int next = busy.free(person, inside, d);
-            if (next == inside) {
-                return next;
-            }
-            at = next;
-        }
-    }
-
-    /** Racks of one oven have one setting; from one to another it takes a while. */
-    private int oven(int rack, int t, int d, int degrees) {
-        int at = t;
-        boolean again = true;
-        while (again && at < IMPOSSIBLE) {
-            again = false;
-            for (int other : of.units[Kind.RACK.ordinal()]) {
-                if (of.ovenOf[other] != of.ovenOf[rack]) {
-                    continue;
-                }
-                for (int i = 0; i < busy.count(other); i++) {
-                    int job = busy.job(other, i);
-                    if (of.celsius[job][setting[job]] != degrees
-                            && at < busy.to(other, i) + DayProblem.CHANGE
-                            && at + d + DayProblem.CHANGE > busy.from(other, i)) {
-                        at = busy.to(other, i) + DayProblem.CHANGE;
-                        again = true;
-                    }
-                }
-            }
-            int free = busy.free(rack, at, d);
-            again = again || free != at;
-            at = free;
-        }
-        return at;
     }
 
     private void hold(int job, int at) {

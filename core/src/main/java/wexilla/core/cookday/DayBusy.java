@@ -6,13 +6,18 @@ import wexilla.core.cookday.DayProblem.Kind;
 /** What each person and each thing is busy with, in the order of the clock. */
 final class DayBusy {
 
+    private static final int MOST_BETWEEN = Math.max(DayProblem.LOAD, DayProblem.CLEAN);
+
     private final int[][] busyFrom;
     private final int[][] busyTo;
     private final int[][] busyJob;
     private final int[] busy;
+    private final DayNumbers of;
 
-    /** @param units people first, then gear; {@code jobs} how many each can be busy with at most */
-    DayBusy(int units, int jobs) {
+    /** @param jobs how many each can be busy with at most */
+    DayBusy(DayNumbers of, int jobs) {
+        this.of = of;
+        int units = of.unitCount;
         busyFrom = new int[units][jobs];
         busyTo = new int[units][jobs];
         busyJob = new int[units][jobs];
@@ -39,19 +44,18 @@ final class DayBusy {
         return busyTo[unit][i];
     }
 
-    /** The earliest minute from this one on at which a unit is free for so long. */
-    int free(int unit, int t, int d) {
+    /** The earliest minute from this one on at which a unit is free for a job of so long. */
+    int free(int unit, int t, int d, int job) {
         int[] from = busyFrom[unit];
         int[] to = busyTo[unit];
         int at = t;
         for (int i = 0; i < busy[unit]; i++) {
-            if (from[i] >= at + d && from[i] >= at) {
-                if (d > 0 || from[i] > at) {
-                    break;
-                }
+            if (from[i] >= at + d + MOST_BETWEEN && (d > 0 || from[i] > at)) {
+                break;
             }
-            if (to[i] > at && from[i] < at + d) {
-                at = to[i];
+            int after = to[i] + of.between(unit, busyJob[unit][i], job);
+            if (after > at && from[i] < at + d + of.between(unit, job, busyJob[unit][i])) {
+                at = after;
             }
         }
         return at;

@@ -2,11 +2,13 @@ package wexilla.core.cookday;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import wexilla.core.cookday.DayProblem.Gear;
 import wexilla.core.cookday.DayProblem.Job;
 import wexilla.core.cookday.DayProblem.Kind;
 import wexilla.core.cookday.DayProblem.Lag;
 import wexilla.core.cookday.DayProblem.Person;
+import wexilla.core.cookday.DayProblem.Touch;
 
 /** Looks over a plan of a cook day by itself: it knows the problem and the plan, and nothing of how it was found. */
 public final class DayCheck {
@@ -17,7 +19,11 @@ public final class DayCheck {
     public static List<String> broken(DayPlan plan) {
         List<String> broken = new ArrayList<>();
         DayProblem problem = plan.problem();
+        Set<Integer> begun = problem.begunJobs();
         for (Lag lag : problem.lags()) {
+            if (begun.contains(lag.to())) {
+                continue;
+            }
             int gap = plan.start(lag.to()) - plan.end(lag.from());
             if (gap < lag.least() || gap > lag.most()) {
                 broken.add(name(plan, lag.to()) + " begins " + gap + " min after the end of " + name(plan, lag.from())
@@ -25,20 +31,35 @@ public final class DayCheck {
             }
         }
         for (int job = 0; job < problem.jobs().size(); job++) {
-            alone(plan, job, broken);
+            if (!begun.contains(job)) {
+                alone(plan, job, broken);
+            }
             for (int other = job + 1; other < problem.jobs().size(); other++) {
-                together(plan, job, other, broken);
+                if (!begun.contains(job) || !begun.contains(other)) {
+                    together(plan, job, other, broken);
+                }
             }
         }
+        begun(plan, broken);
         return broken;
+    }
+
+    /** What was begun is where it was. */
+    private static void begun(DayPlan plan, List<String> broken) {
+        for (DayProblem.Begun one : plan.problem().live().begun()) {
+            if (plan.start(one.job()) != one.start() || plan.end(one.job()) != one.end()) {
+                broken.add(name(plan, one.job()) + " was begun at another minute");
+            }
+        }
     }
 
     /** What holds of a job whatever the others do. */
     private static void alone(DayPlan plan, int at, List<String> broken) {
         Job job = plan.job(at);
         int who = plan.people().get(at);
-        if (plan.start(at) < 0) {
-            broken.add(name(plan, at) + " begins before the day");
+        int least = plan.problem().notBefore()[at];
+        if (plan.start(at) < least) {
+            broken.add(name(plan, at) + " begins before " + (least == 0 ? "the day" : "minute " + least));
         }
         if (job.hands() != who >= 0) {
             broken.add(name(plan, at) + (who < 0 ? " has nobody at it" : " needs nobody"));
@@ -64,6 +85,10 @@ public final class DayCheck {
                 broken.add(name(plan, at) + " holds " + held.name() + " instead of a "
                         + job.holds().get(i));
             }
+            if (held.out() || held.slow() && job.strong()) {
+                broken.add(name(plan, at) + " is on " + held.name() + ", which is "
+                        + (held.out() ? "out of order" : "too weak for it"));
+            }
         }
     }
 
@@ -85,10 +110,26 @@ public final class DayCheck {
             broken.add(plan.problem().people().get(who).name() + " is at " + name(plan, one) + " and at "
                     + name(plan, other));
         }
+        if (who >= 0 && who == plan.people().get(other)) {
+            int first = plan.start(one) <= plan.start(other) ? one : other;
+            int then = first == one ? other : one;
+            boolean dirty =
+                    plan.job(first).touch() == Touch.RAW && plan.job(then).touch() == Touch.READY;
+            if (dirty && apart(plan, one, other) < DayProblem.CLEAN) {
+                broken.add("the board is not cleaned between " + name(plan, first) + " and " + name(plan, then));
+            }
+        }
         for (int mine : plan.gear().get(one)) {
             for (int theirs : plan.gear().get(other)) {
                 if (overlap && mine == theirs) {
                     broken.add(plan.problem().gear().get(mine).name() + " is held by " + name(plan, one) + " and "
+                            + name(plan, other));
+                }
+                int load = DayProblem.between(plan.problem().gear().get(mine).kind());
+                if (mine == theirs
+                        && apart(plan, one, other) < load
+                        && !plan.problem().joined(one, other)) {
+                    broken.add("less than " + load + " min between two loads: " + name(plan, one) + " and "
                             + name(plan, other));
                 }
                 Gear a = plan.problem().gear().get(mine);
@@ -105,6 +146,11 @@ public final class DayCheck {
                 }
             }
         }
+    }
+
+    /** Minutes between two jobs; below nothing where they overlap. */
+    private static int apart(DayPlan plan, int one, int other) {
+        return Math.max(plan.start(one) - plan.end(other), plan.start(other) - plan.end(one));
     }
 
     private static int celsius(DayPlan plan, int job) {

@@ -10,6 +10,7 @@ import wexilla.core.cookday.DayTasks.Dish;
 import wexilla.core.cookday.DayTasks.Once;
 import wexilla.core.cookday.DayTasks.Step;
 import wexilla.core.quantity.Trade;
+import wexilla.core.recipe.ScaledStep;
 import wexilla.core.recipe.StepGear;
 import wexilla.core.recipe.StepTime;
 
@@ -39,7 +40,7 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
         for (Pot pot : pots) {
             List<Step> own = new ArrayList<>();
             pot.sized().stepsUntil(pot.style()).stream()
-                    .map(step -> new Step(step.text(), step.time()))
+                    .map(step -> step(step, pot.sized().size().vessels()))
                     .forEach(own::add);
             steps.add(own);
         }
@@ -56,6 +57,24 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
         }
         dishes.addAll(more);
         return new DayDishes(dishes, once);
+    }
+
+    /** A step with what it needs of the clock; what is done in loads with the time of one. */
+    private static Step step(ScaledStep scaled, int vessels) {
+        StepTime time = scaled.time();
+        boolean loads = vessels > 1
+                && time.waitMin() >= vessels
+                && StepGear.read(scaled.text()).kind() != StepGear.Kind.COLD;
+        return loads
+                ? new Step(
+                        scaled.text(),
+                        new StepTime(
+                                Math.max(time.handsMin() / vessels, Math.min(1, time.handsMin())),
+                                time.waitMin() / vessels,
+                                time.about()),
+                        vessels,
+                        scaled.step().clock())
+                : new Step(scaled.text(), time, 1, scaled.step().clock());
     }
 
     /** Dishes of the same day that go into this one. */
@@ -107,7 +126,9 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
                         new Step(
                                 step.text(),
                                 new StepTime(
-                                        left, step.time().waitMin(), step.time().about())));
+                                        left, step.time().waitMin(), step.time().about()),
+                                step.loads(),
+                                step.clock()));
             }
         }
         String parts = String.join(

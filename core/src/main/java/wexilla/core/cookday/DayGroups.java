@@ -2,6 +2,7 @@ package wexilla.core.cookday;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import wexilla.core.cookday.DayProblem.Lag;
 
 /** Jobs that must follow each other within a time, and whatever stands between them, are placed together. */
@@ -13,7 +14,7 @@ final class DayGroups {
     private DayGroups() {}
 
     /**
-     * The groups, the jobs of each in an order in which none follows a later one.
+     * The groups of what was not begun, the jobs of each in an order in which none follows a later one.
      *
      * @throws IllegalArgumentException if jobs follow each other in a circle
      */
@@ -23,8 +24,9 @@ final class DayGroups {
         for (int job = 0; job < n; job++) {
             group[job] = job;
         }
+        Set<Integer> begun = problem.begunJobs();
         for (Lag lag : problem.lags()) {
-            if (lag.most() - lag.least() <= GLUED) {
+            if (lag.most() - lag.least() <= GLUED && !begun.contains(lag.from()) && !begun.contains(lag.to())) {
                 merge(group, lag.from(), lag.to());
             }
         }
@@ -46,6 +48,9 @@ final class DayGroups {
         int[] at = new int[n];
         java.util.Arrays.fill(at, -1);
         for (int job : order) {
+            if (begun.contains(job)) {
+                continue;
+            }
             if (at[group[job]] < 0) {
                 at[group[job]] = found.size();
                 found.add(new ArrayList<>());
@@ -111,7 +116,7 @@ final class DayGroups {
             List<Integer> own = new ArrayList<>();
             for (int job : groups[group]) {
                 for (int from : lagFrom[job]) {
-                    if (groupOf[from] != group && !own.contains(groupOf[from])) {
+                    if (groupOf[from] >= 0 && groupOf[from] != group && !own.contains(groupOf[from])) {
                         own.add(groupOf[from]);
                     }
                 }

@@ -41,7 +41,7 @@ final class DayOven {
             List<Setting> timed = settings.stream()
                     .map(celsius -> new Setting(celsius, minutes(own, celsius)))
                     .toList();
-            jobs.set(ovenJobs.get(i), new Job(job.dish(), job.text(), false, job.holds(), timed));
+            jobs.set(ovenJobs.get(i), job.lasting(timed));
         }
     }
 

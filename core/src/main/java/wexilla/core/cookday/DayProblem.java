@@ -1,16 +1,21 @@
 package wexilla.core.cookday;
 
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import wexilla.core.quantity.Trade;
+import wexilla.core.recipe.StepClock.Watch;
 
 /**
  * What has to be done on a cook day, with what, and what follows what. Minutes count from the begin of the first session.
  *
  * @param jobs in any order; lags name them by their place
  * @param people who is there when; jobs with hands need one of them from beginning to end
- * @param gear one for each burner, rack, cooker and space
+ * @param gear one for each burner, rack, cooker, pan and space
+ * @param live what is past already; {@link Live#NOTHING} while nothing was begun
  */
-public record DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, List<Gear> gear) {
+public record DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, List<Gear> gear, Live live) {
 
     /** What a job may hold. */
     public enum Kind {
@@ -19,7 +24,17 @@ public record DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, Li
         SLOW_COOKER,
         PRESSURE_COOKER,
         HOT_AIR,
+        PAN,
+        GRIDDLE,
+        SIEVE,
         COOLING
+    }
+
+    /** What hands touch: after raw meat the board and the hands are cleaned before something that is eaten as it is. */
+    public enum Touch {
+        NOTHING,
+        RAW,
+        READY
     }
 
     /** Minutes an oven needs from one setting to another. */
@@ -35,15 +50,40 @@ public record DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, Li
      * @param hands whether somebody is at it all the time; else it goes on by itself
      * @param holds what it holds from beginning to end
      * @param settings how long it takes, one for each oven setting it may have; one alone, at 0 degrees, without an oven
+     * @param strong whether it needs a burner that is not slow: what fries or comes to the boil
+     * @param watches when somebody looks at it while it goes on
      */
-    public record Job(String dish, String text, boolean hands, List<Kind> holds, List<Setting> settings) {
+    public record Job(
+            String dish,
+            String text,
+            boolean hands,
+            List<Kind> holds,
+            List<Setting> settings,
+            Touch touch,
+            boolean strong,
+            List<Watch> watches) {
 
         public Job {
             holds = List.copyOf(holds);
             settings = List.copyOf(settings);
+            watches = List.copyOf(watches);
             if (settings.isEmpty()) {
                 throw new IllegalArgumentException("“" + text + "” takes no time that is known");
             }
+        }
+
+        public Job(String dish, String text, boolean hands, List<Kind> holds, List<Setting> settings) {
+            this(dish, text, hands, holds, settings, Touch.NOTHING, false, List.of());
+        }
+
+        /** The same, of other minutes. */
+        public Job lasting(List<Setting> other) {
+            return new Job(dish, text, hands, holds, other, touch, strong, watches);
+        }
+
+        /** The same, of something raw or ready to eat. */
+        Job touching(Touch what) {
+            return new Job(dish, text, hands, holds, settings, what, strong, watches);
         }
 
         /** A job without an oven. */
@@ -90,13 +130,100 @@ public record DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, Li
         }
     }
 
-    /** @param oven which oven a rack is of, from 0; 0 for everything else */
-    public record Gear(Kind kind, String name, int oven) {}
+    /**
+     * @param oven which oven a rack is of, from 0; 0 for everything else
+     * @param slow a weak burner: nothing that needs a strong one goes onto it
+     * @param out it failed: nothing more is begun on it
+     */
+    public record Gear(Kind kind, String name, int oven, boolean slow, boolean out) {
+
+        public Gear(Kind kind, String name, int oven) {
+            this(kind, name, oven, false, false);
+        }
+
+        public Gear failed() {
+            return new Gear(kind, name, oven, slow, true);
+        }
+    }
+
+    /** Minutes between two loads of one oven, hot-air drawer or cooker; none in pans and on griddles. */
+    public static final int LOAD = Trade.whole("day.load-minutes");
+
+    /** Minutes to clean down after raw meat, before something that is eaten as it is. */
+    public static final int CLEAN = Trade.whole("day.clean-minutes");
+
+    /** Minutes between two loads of a thing of this kind. */
+    static int between(Kind kind) {
+        return switch (kind) {
+            case RACK, HOT_AIR, SLOW_COOKER, PRESSURE_COOKER -> LOAD;
+            case BURNER, PAN, GRIDDLE, SIEVE, COOLING -> 0;
+        };
+    }
+
+    /**
+     * A job that was begun, and stays as it was.
+     *
+     * @param end when it ended, or is to end
+     * @param person who was at it; -1 for nobody
+     * @param gear what it holds, by place
+     */
+    public record Begun(int job, int start, int end, int person, List<Integer> gear) {
+
+        public Begun {
+            gear = List.copyOf(gear);
+        }
+    }
+
+    /** A job that is not to begin before a minute: somebody moved it there. */
+    public record Pin(int job, int from) {}
+
+    /** @param now the minute before which nothing more is begun */
+    public record Live(int now, List<Begun> begun, List<Pin> pins) {
+
+        public static final Live NOTHING = new Live(0, List.of(), List.of());
+
+        public Live {
+            begun = List.copyOf(begun);
+            pins = List.copyOf(pins);
+        }
+    }
 
     public DayProblem {
         jobs = List.copyOf(jobs);
         lags = List.copyOf(lags);
         people = List.copyOf(people);
         gear = List.copyOf(gear);
+    }
+
+    /** A day on which nothing was begun. */
+    public DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, List<Gear> gear) {
+        this(jobs, lags, people, gear, Live.NOTHING);
+    }
+
+    public DayProblem with(List<Person> others, List<Gear> other) {
+        return new DayProblem(jobs, lags, others, other, live);
+    }
+
+    public DayProblem with(List<Lag> others) {
+        return new DayProblem(jobs, others, people, gear, live);
+    }
+
+    /** Whether two jobs are one stay in the same thing: nothing is emptied between them. */
+    boolean joined(int one, int other) {
+        return lags.stream()
+                .anyMatch(lag -> lag.most() < NEVER
+                        && (lag.from() == one && lag.to() == other || lag.from() == other && lag.to() == one));
+    }
+
+    /** The jobs that were begun, by place. */
+    Set<Integer> begunJobs() {
+        return live.begun().stream().map(Begun::job).collect(Collectors.toSet());
+    }
+
+    /** The minute each job may begin at the earliest, whatever it follows. */
+    int[] notBefore() {
+        int[] from = IntStream.range(0, jobs.size()).map(job -> live.now()).toArray();
+        live.pins().forEach(pin -> from[pin.job()] = Math.max(from[pin.job()], pin.from()));
+        return from;
     }
 }

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.function.BooleanSupplier;
-import java.util.function.IntUnaryOperator;
 import java.util.stream.IntStream;
 
 /**
@@ -31,6 +30,8 @@ public final class DaySearch {
     private final DayBoard forward;
     private final DayBoard back;
     private final Random random;
+    private final DayMoves moves;
+    private final boolean live;
     private final BooleanSupplier stop;
     private long spent;
     private final long effort;
@@ -45,9 +46,11 @@ public final class DaySearch {
         this.forward = new DayBoard(problem, false, groups);
         this.back = new DayBoard(problem, true, groups);
         this.random = new Random(seed);
+        this.moves = new DayMoves(random, forward.of);
+        this.live = problem.live().now() > 0 || !problem.live().begun().isEmpty();
         this.effort = effort;
         this.stop = stop;
-        this.bestOrder = IntStream.range(0, groups.length).toArray();
+        this.bestOrder = DayRules.order(0, problem, forward);
         this.bestSetting = new int[problem.jobs().size()];
         this.bestGoals = new long[] {Long.MAX_VALUE};
     }
@@ -66,19 +69,42 @@ public final class DaySearch {
                 : new DaySearch(problem, seed, effort, stop).run();
     }
 
+    /**
+     * The rest of a day in the order it had: what moves is moved by the clock alone.
+     *
+     * @param starts of each job as planned before, {@code people} who was to do it, {@code settings} of the oven
+     * @return empty where the rest does not fit in this order
+     */
+    static Optional<DayPlan> inOrder(DayProblem problem, int[] starts, int[] people, int[] settings) {
+        DaySearch search = new DaySearch(problem, 1, 1, () -> false);
+        System.arraycopy(people, 0, search.forward.usual, 0, people.length);
+        int[] order = search.bestOrder.clone();
+        DayMoves.sort(
+                order,
+                group -> Arrays.stream(search.forward.groups[group])
+                        .map(job -> starts[job])
+                        .min()
+                        .orElse(0));
+        long[] goals = search.evaluate(order, settings.clone());
+        if (goals.length > 1) {
+            search.keep(order, search.forward.setting.clone(), goals);
+        }
+        return goals.length == 1 ? Optional.empty() : Optional.of(search.plan());
+    }
+
     private Optional<DayPlan> run() {
         int n = forward.groups.length;
         for (int rule = 0; rule < 4 && open(); rule++) {
             tryOut(DayRules.order(rule, problem, forward), new int[forward.jobs]);
         }
         for (int i = 0; i < 12 && open(); i++) {
-            tryOut(DayRules.shuffled(n, random), randomSettings());
+            tryOut(DayRules.shuffled(n, random), moves.settings());
         }
         // a first plan is worth more than the effort that was asked for
         for (int i = 0; i < FIRST_TRIES && bestGoals.length == 1; i++) {
-            tryOut(DayRules.shuffled(n, random), randomSettings());
+            tryOut(DayRules.shuffled(n, random), moves.settings());
         }
-        if (bestGoals.length > 1) {
+        if (bestGoals.length > 1 && n > 0) {
             walk();
             asWritten();
         }
@@ -98,9 +124,9 @@ public final class DaySearch {
             for (int i = 0; i < ROUND && open(); i++) {
                 int[] nextOrder = order.clone();
                 int[] nextSetting = setting.clone();
-                int moves = 1 + random.nextInt(2);
-                for (int k = 0; k < moves; k++) {
-                    move(nextOrder, nextSetting);
+                int many = 1 + random.nextInt(2);
+                for (int k = 0; k < many; k++) {
+                    moves.move(nextOrder, nextSetting);
                 }
                 long[] goals = random.nextInt(JUSTIFY) == 0
                         ? justified(nextOrder, nextSetting)
@@ -143,35 +169,6 @@ public final class DaySearch {
                 + 5 * goals[3];
     }
 
-    private void move(int[] order, int[] setting) {
-        int n = order.length;
-        int kind = random.nextInt(10);
-        if (kind == 0) {
-            int job = random.nextInt(setting.length);
-            for (int i = 0; i < setting.length; i++, job = (job + 1) % setting.length) {
-                if (forward.of.choices(job) > 1) {
-                    setting[job] = random.nextInt(forward.of.choices(job));
-                    return;
-                }
-            }
-        }
-        int a = random.nextInt(n);
-        int b = kind < 5 ? random.nextInt(n) : Math.max(0, Math.min(n - 1, a + random.nextInt(9) - 4));
-        if (kind < 3) {
-            int swapped = order[a];
-            order[a] = order[b];
-            order[b] = swapped;
-            return;
-        }
-        int moved = order[a];
-        if (a < b) {
-            System.arraycopy(order, a + 1, order, a, b - a);
-        } else {
-            System.arraycopy(order, b, order, b + 1, a - b);
-        }
-        order[b] = moved;
-    }
-
     private void tryOut(int[] order, int[] setting) {
         long[] goals = justified(order, setting);
         if (goals.length > 1) {
@@ -182,12 +179,13 @@ public final class DaySearch {
     /** Placed, pushed to the right, and back to the left, as long as that helps; the order becomes that of the clock. */
     private long[] justified(int[] order, int[] setting) {
         long[] goals = evaluate(order, setting);
-        for (int i = 0; i < 3 && goals.length > 1; i++) {
+        // what was begun cannot be pushed
+        for (int i = 0; i < 3 && goals.length > 1 && !live; i++) {
             // goals are those of this order: what is tried on the way is a copy
             int[] clock = order.clone();
-            sort(clock, group -> first(group));
+            DayMoves.sort(clock, group -> first(group));
             int[] right = clock.clone();
-            sort(right, group -> -last(group));
+            DayMoves.sort(right, group -> -last(group));
             spent++;
             if (!back.place(right, setting, (int) goals[1])) {
                 return goals;
@@ -223,24 +221,13 @@ public final class DaySearch {
     }
 
     private void byBack(int[] order, int horizon) {
-        sort(order, group -> {
+        DayMoves.sort(order, group -> {
             int time = Integer.MAX_VALUE;
             for (int job : back.groups[group]) {
                 time = Math.min(time, horizon - back.end(job));
             }
             return time;
         });
-    }
-
-    private static void sort(int[] order, IntUnaryOperator by) {
-        long[] keyed = new long[order.length];
-        for (int i = 0; i < order.length; i++) {
-            keyed[i] = ((long) by.applyAsInt(order[i]) << 32) + (((long) i) << 16) + order[i];
-        }
-        Arrays.sort(keyed);
-        for (int i = 0; i < order.length; i++) {
-            order[i] = (int) (keyed[i] & 0xFFFF);
-        }
     }
 
     private long[] evaluate(int[] order, int[] setting) {
@@ -286,13 +273,5 @@ public final class DaySearch {
                 Arrays.stream(forward.setting).boxed().toList(),
                 IntStream.range(0, forward.jobs).map(forward::person).boxed().toList(),
                 gear);
-    }
-
-    private int[] randomSettings() {
-        int[] setting = new int[forward.jobs];
-        for (int job = 0; job < setting.length; job++) {
-            setting[job] = forward.of.choices(job) > 1 ? random.nextInt(forward.of.choices(job)) : 0;
-        }
-        return setting;
     }
 }

@@ -2,8 +2,7 @@ package wexilla.core.cookday;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
-import java.util.TreeSet;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.cookday.DayProblem.Gear;
@@ -11,9 +10,9 @@ import wexilla.core.cookday.DayProblem.Job;
 import wexilla.core.cookday.DayProblem.Kind;
 import wexilla.core.cookday.DayProblem.Lag;
 import wexilla.core.cookday.DayProblem.Person;
-import wexilla.core.cookday.DayProblem.Setting;
 import wexilla.core.quantity.Temperature;
 import wexilla.core.quantity.Trade;
+import wexilla.core.recipe.StepClock;
 import wexilla.core.recipe.StepGear;
 import wexilla.core.recipe.StepTime;
 
@@ -23,13 +22,10 @@ import wexilla.core.recipe.StepTime;
  */
 public final class DayTasks {
 
-    private static final int COOL = Trade.whole("day.cool-minutes");
-    private static final int INTO_COLD = Trade.whole("day.into-cold");
+    static final int COOL = Trade.whole("day.cool-minutes");
+    static final int INTO_COLD = Trade.whole("day.into-cold");
     private static final int HOT = Trade.whole("day.hot-minutes");
     private static final int AT_ONCE = Trade.whole("day.at-once");
-    private static final int COME_UP = Trade.whole("day.come-up");
-    private static final int NATURAL = Trade.whole("day.natural-release");
-    private static final int QUICK = Trade.whole("day.quick-release");
     private static final int BAG = Trade.whole("day.bag-minutes");
     private static final int PACKET = Trade.whole("day.packet-minutes");
     private static final int PORTIONS = Trade.whole("day.packet-portions");
@@ -42,10 +38,6 @@ public final class DayTasks {
 
     private static final Pattern NOW = Pattern.compile(
             "\\b(?:drain|serve|pour off|at once|immediately|straight away)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern RELEASE_SAID = Pattern.compile(
-            "releas\\w*[^.;]{0,20}?\\d+\\s*min|\\d+\\s*min\\w*\\s+(?:of\\s+)?(?:natural|quick)",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern NATURAL_RELEASE = Pattern.compile("\\bnatural", Pattern.CASE_INSENSITIVE);
 
     /**
      * A dish.
@@ -62,11 +54,28 @@ public final class DayTasks {
         }
     }
 
-    /** @param time of it at its size */
-    public record Step(String text, StepTime time) {
+    /**
+     * @param time of it at its size; of one load where there are several
+     * @param loads how often it is done, one after the other or side by side
+     * @param clock what it needs of the clock beyond its minutes
+     */
+    public record Step(String text, StepTime time, int loads, StepClock clock) {
 
+        private static final Pattern LOADS = Pattern.compile(
+                "\\b(\\d{1,2}|two|three|four)\\s+(?:pan |oven |pot )?(?:loads|batches)\\b", Pattern.CASE_INSENSITIVE);
+        private static final Pattern EACH = Pattern.compile(
+                "\\bmin\\w*\\s*(?:each|a load|per load|a batch|per batch)\\b", Pattern.CASE_INSENSITIVE);
+
+        public Step(String text, StepTime time) {
+            this(text, time, 1, StepClock.NONE);
+        }
+
+        /** As its text says: "brown the mince in 3 loads, 8 minutes each". */
         public static Step of(String text) {
-            return new Step(text, StepTime.read(text));
+            StepTime time = StepTime.read(text);
+            Matcher loads = LOADS.matcher(text);
+            int times = loads.find() && EACH.matcher(text).find() ? KitchenGear.number(loads.group(1)) : 1;
+            return new Step(text, time, Math.max(1, times), StepClock.NONE);
         }
     }
 
@@ -95,33 +104,33 @@ public final class DayTasks {
 
     private final List<Job> jobs = new ArrayList<>();
     private final List<Lag> lags = new ArrayList<>();
-    private final Set<String> missing = new TreeSet<>();
     private final List<String> before = new ArrayList<>();
-    private final List<Gear> gear;
+    private final DayJobs made;
     private final List<Integer> ovenJobs = new ArrayList<>();
 
     private DayTasks(List<Gear> gear) {
-        this.gear = gear;
+        made = new DayJobs(gear);
     }
 
     /** The jobs of these dishes. */
     public static Made of(List<Dish> dishes, List<Once> once, List<Person> people, List<Gear> gear) {
         DayTasks tasks = new DayTasks(gear);
-        List<int[]> ends = new ArrayList<>();
+        List<Ends> ends = new ArrayList<>();
         for (Dish dish : dishes) {
             ends.add(tasks.dish(dish));
         }
         for (int i = 0; i < dishes.size(); i++) {
             for (int other : dishes.get(i).after()) {
-                tasks.follow(ends.get(other)[1], ends.get(i)[0]);
+                tasks.follow(ends.get(other).cooked(), ends.get(i).first());
             }
         }
         for (Once one : once) {
-            int job = tasks.add(Job.of("all", one.text(), one.minutes(), true));
-            one.dishes().forEach(dish -> tasks.follow(job, ends.get(dish)[0]));
+            int job = tasks.add(Job.of("all", one.text(), one.minutes(), true).touching(DayJobs.touch(one.text())));
+            one.dishes()
+                    .forEach(dish -> tasks.follow(List.of(job), ends.get(dish).first()));
         }
         DayOven.share(tasks.jobs, tasks.ovenJobs);
-        return new Made(new DayProblem(tasks.jobs, tasks.lags, people, gear), List.copyOf(tasks.missing), tasks.before);
+        return new Made(new DayProblem(tasks.jobs, tasks.lags, people, gear), tasks.made.missing(), tasks.before);
     }
 
     /**
@@ -135,24 +144,20 @@ public final class DayTasks {
         List<Lag> ends = new ArrayList<>();
         List<Integer> cooked = new ArrayList<>();
         for (Dish dish : dishes) {
-            cooked.add(tasks.dish(dish)[1]);
+            cooked.addAll(tasks.dish(dish).cooked());
         }
         int table = tasks.add(Job.of("", TABLE, 0, false));
         for (int last : cooked) {
-            if (last >= 0) {
-                boolean hot = atOnce && !tasks.jobs.get(last).holds().isEmpty();
-                ends.add(new Lag(last, table, 0, hot ? HOT : DayProblem.NEVER));
-            }
+            boolean hot = atOnce && !tasks.jobs.get(last).holds().isEmpty();
+            ends.add(new Lag(last, table, 0, hot ? HOT : DayProblem.NEVER));
         }
         tasks.lags.addAll(ends);
         DayOven.share(tasks.jobs, tasks.ovenJobs);
-        return new Made(new DayProblem(tasks.jobs, tasks.lags, people, gear), List.copyOf(tasks.missing), tasks.before);
+        return new Made(new DayProblem(tasks.jobs, tasks.lags, people, gear), tasks.made.missing(), tasks.before);
     }
 
-    private void follow(int before, int after) {
-        if (before >= 0 && after >= 0) {
-            lags.add(new Lag(before, after, 0, DayProblem.NEVER));
-        }
+    private void follow(List<Integer> before, List<Integer> after) {
+        before.forEach(one -> after.forEach(other -> lags.add(new Lag(one, other, 0, DayProblem.NEVER))));
     }
 
     private int add(Job job) {
@@ -160,55 +165,130 @@ public final class DayTasks {
         return jobs.size() - 1;
     }
 
-    /** @return its first job, and the one after which it is cooked; -1 where it has none */
-    private int[] dish(Dish dish) {
-        int first = jobs.size();
-        int last = -1;
-        int lastHot = -1;
+    /** What came of a dish: the jobs it begins with, those after which it is cooked. */
+    private record Ends(List<Integer> first, List<Integer> cooked) {}
+
+    private Ends dish(Dish dish) {
+        List<List<Integer>> ends = new ArrayList<>();
+        List<Integer> first = new ArrayList<>();
+        List<Integer> last = List.of();
+        List<Integer> lastHot = List.of();
         boolean hot = false;
         boolean coldEnd = false;
         for (Step step : dish.steps()) {
             StepGear read = StepGear.read(step.text());
-            Kind kind = kind(read.kind());
-            if (kind == null && lastHot < 0 && BEFORE.matcher(step.text()).find()) {
+            Kind kind = DayJobs.kind(read.kind());
+            if (kind == null && lastHot.isEmpty() && BEFORE.matcher(step.text()).find()) {
                 before.add(dish.name() + ": " + step.text());
+                ends.add(List.of());
                 continue;
             }
             boolean heats = kind != null;
-            coldEnd |= lastHot >= 0 && !heats && COLD_END.matcher(step.text()).find();
-            int most = !hot
-                    ? DayProblem.NEVER
-                    : NOW.matcher(step.text()).find() ? AT_ONCE : heats ? HOT : DayProblem.NEVER;
-            for (Job job : jobs(dish.name(), step, kind, read.heat())) {
-                int at = add(job);
-                if (last >= 0) {
-                    lags.add(new Lag(last, at, 0, at > first && most < DayProblem.NEVER ? most : DayProblem.NEVER));
-                }
-                last = at;
-                most = heats ? 0 : DayProblem.NEVER;
-                if (heats) {
-                    lastHot = at;
-                    if (kind == Kind.RACK) {
-                        ovenJobs.add(at);
-                    }
-                }
+            coldEnd |= !lastHot.isEmpty()
+                    && !heats
+                    && COLD_END.matcher(step.text()).find();
+            List<Integer> after = followed(step, ends, last);
+            int most = step.clock().most() != null
+                    ? step.clock().most()
+                    : !hot || !after.equals(last)
+                            ? DayProblem.NEVER
+                            : NOW.matcher(step.text()).find() ? AT_ONCE : heats ? HOT : DayProblem.NEVER;
+            List<Integer> own = step(dish.name(), step, kind, read.heat(), after, most);
+            if (own.isEmpty()) {
+                ends.add(after);
+                continue;
+            }
+            if (after.isEmpty()) {
+                first.addAll(begins(own));
+            }
+            last = own;
+            ends.add(own);
+            if (heats) {
+                lastHot = own;
             }
             hot = heats;
         }
-        if (last < first) {
-            return new int[] {-1, -1};
+        if (dish.kept() && !lastHot.isEmpty() && !coldEnd) {
+            int loads = last.equals(lastHot) ? last.size() : 1;
+            for (int load = 0; load < loads; load++) {
+                bagged(
+                        dish,
+                        loads,
+                        last.get(Math.min(load, last.size() - 1)),
+                        lastHot.get(Math.min(load, lastHot.size() - 1)));
+            }
         }
-        int cooked = last;
-        if (dish.kept() && lastHot >= 0 && !coldEnd) {
-            bagged(dish, last, lastHot);
+        return new Ends(first, last);
+    }
+
+    /** The first job of a step that has two: what was done by hands before these. */
+    private List<Integer> begins(List<Integer> own) {
+        return own.stream()
+                .map(job -> lags.stream()
+                        .filter(lag -> lag.to() == job)
+                        .findFirst()
+                        .map(Lag::from)
+                        .orElse(job))
+                .distinct()
+                .toList();
+    }
+
+    /** The jobs a step follows: those of the steps it names, else of the one before. */
+    private static List<Integer> followed(Step step, List<List<Integer>> ends, List<Integer> last) {
+        if (step.clock().follows().isEmpty()) {
+            return last;
         }
-        return new int[] {first, cooked};
+        return step.clock().follows().stream()
+                .filter(number -> number >= 1 && number <= ends.size())
+                .flatMap(number -> ends.get(number - 1).stream())
+                .distinct()
+                .toList();
+    }
+
+    /**
+     * The jobs of a step.
+     *
+     * @return those after which it is done
+     */
+    private List<Integer> step(
+            String dish, Step step, @Nullable Kind kind, @Nullable Temperature heat, List<Integer> after, int most) {
+        List<Integer> done = new ArrayList<>();
+        boolean alone = step.time().waitMin() > 0;
+        int loads = alone ? step.loads() : 1;
+        int tending = step.time().handsMin() * (alone ? 1 : step.loads());
+        for (int load = 1; load <= loads; load++) {
+            String text = loads == 1 ? step.text() : step.text() + " (load " + load + " of " + loads + ")";
+            int last = -1;
+            for (Job job : made.jobs(dish, text, step, tending, kind, heat)) {
+                int at = add(job);
+                if (last >= 0) {
+                    lags.add(new Lag(last, at, 0, kind != null ? 0 : DayProblem.NEVER));
+                } else {
+                    for (int before : after) {
+                        lags.add(new Lag(
+                                before,
+                                at,
+                                step.clock().least(),
+                                Math.max(most, step.clock().least())));
+                    }
+                }
+                last = at;
+                if (kind == Kind.RACK && !job.hands()) {
+                    ovenJobs.add(at);
+                }
+            }
+            if (last >= 0) {
+                done.add(last);
+            }
+        }
+        return done;
     }
 
     /** What is kept cools, and is bagged within two hours from the heat. */
-    private void bagged(Dish dish, int last, int lastHot) {
-        int packets = Math.max(1, (dish.portions() + PORTIONS - 1) / PORTIONS);
-        int cool = add(Job.of(dish.name(), "cool it in shallow trays", COOL, false, there(Kind.COOLING)));
+    private void bagged(Dish dish, int loads, int last, int lastHot) {
+        int all = Math.max(1, (dish.portions() + PORTIONS - 1) / PORTIONS);
+        int packets = Math.max(1, (all + loads - 1) / loads);
+        int cool = add(Job.of(dish.name(), "cool it in shallow trays", COOL, false, made.there(Kind.COOLING)));
         int bag = add(Job.of(
                 dish.name(),
                 "bag it: " + packets + (packets == 1 ? " packet" : " packets"),
@@ -217,63 +297,5 @@ public final class DayTasks {
         lags.add(new Lag(last, cool, 0, INTO_COLD - COOL));
         lags.add(new Lag(cool, bag, 0, DayProblem.NEVER));
         lags.add(new Lag(lastHot, bag, 0, INTO_COLD));
-    }
-
-    /** Hands first, then what goes on by itself. */
-    private List<Job> jobs(String dish, Step step, @Nullable Kind kind, @Nullable Temperature heat) {
-        StepTime time = step.time();
-        Kind[] holds = kind == null ? new Kind[0] : there(kind);
-        // what only has to be put in holds nothing while hands fill it
-        boolean atIt = kind == Kind.BURNER || time.waitMin() == 0;
-        List<Job> made = new ArrayList<>();
-        if (time.handsMin() > 0) {
-            made.add(Job.of(dish, step.text(), time.handsMin(), true, atIt && kind != Kind.RACK ? holds : new Kind[0]));
-        }
-        if (time.waitMin() > 0) {
-            int minutes = time.waitMin();
-            if (kind == Kind.PRESSURE_COOKER) {
-                minutes += COME_UP + release(step.text());
-            }
-            int celsius = heat == null ? 0 : heat.celsius().rounded().intValueExact();
-            made.add(new Job(dish, step.text(), false, List.of(holds), List.of(new Setting(celsius, minutes))));
-        }
-        return made;
-    }
-
-    /** Minutes until it is open, where the step does not say them itself: "natural release 15 minutes". */
-    private static int release(String text) {
-        return RELEASE_SAID.matcher(text).find()
-                ? 0
-                : NATURAL_RELEASE.matcher(text).find() ? NATURAL : QUICK;
-    }
-
-    private static @Nullable Kind kind(StepGear.Kind gear) {
-        return switch (gear) {
-            case PRESSURE_COOKER -> Kind.PRESSURE_COOKER;
-            case SLOW_COOKER -> Kind.SLOW_COOKER;
-            case HOT_AIR -> Kind.HOT_AIR;
-            case OVEN -> Kind.RACK;
-            case BURNER -> Kind.BURNER;
-            case SMOKER, COLD, HANDS -> null;
-        };
-    }
-
-    /** What a job holds, as far as the kitchen has it; what it has not is told once. */
-    private Kind[] there(Kind kind) {
-        if (gear.stream().anyMatch(one -> one.kind() == kind)) {
-            return new Kind[] {kind};
-        }
-        if (kind != Kind.COOLING) {
-            missing.add(switch (kind) {
-                        case BURNER -> "no burner";
-                        case RACK -> "no oven";
-                        case SLOW_COOKER -> "no slow cooker";
-                        case PRESSURE_COOKER -> "no pressure cooker";
-                        case HOT_AIR -> "no hot-air drawer";
-                        case COOLING -> "no room to cool";
-                    }
-                    + " is written down under Household; its steps are planned as if there were enough");
-        }
-        return new Kind[0];
     }
 }

@@ -84,12 +84,12 @@ public record DayTimeline(DayPlan plan, int least, List<String> warnings) {
                     && problem.jobs().stream().anyMatch(job -> job.holds().contains(kind))) {
                 List<Gear> more = new ArrayList<>(problem.gear());
                 more.add(new Gear(kind, "another", 0));
-                gain(with(problem, problem.people(), more), words(kind), seed, effort, stop, found);
+                gain(problem.with(problem.people(), more), words(kind), seed, effort, stop, found);
             }
         }
         List<Person> people = new ArrayList<>(problem.people());
         people.add(new Person("somebody else", List.of(new Window(0, DayProblem.NEVER))));
-        gain(with(problem, people, problem.gear()), "another pair of hands", seed, effort, stop, found);
+        gain(problem.with(people, problem.gear()), "another pair of hands", seed, effort, stop, found);
         found.sort(java.util.Comparator.comparing((Earlier one) -> -one.minutes()));
         return found;
     }
@@ -104,10 +104,6 @@ public record DayTimeline(DayPlan plan, int least, List<String> warnings) {
         });
     }
 
-    private static DayProblem with(DayProblem problem, List<Person> people, List<Gear> gear) {
-        return new DayProblem(problem.jobs(), problem.lags(), people, gear);
-    }
-
     private static String words(Kind kind) {
         return switch (kind) {
             case BURNER -> "another burner";
@@ -115,6 +111,9 @@ public record DayTimeline(DayPlan plan, int least, List<String> warnings) {
             case SLOW_COOKER -> "another slow cooker";
             case PRESSURE_COOKER -> "another pressure cooker";
             case HOT_AIR -> "another hot-air drawer";
+            case PAN -> "another pan";
+            case GRIDDLE -> "another griddle";
+            case SIEVE -> "another sieve";
             case COOLING -> "more room to cool";
         };
     }

@@ -10,6 +10,8 @@ import wexilla.core.cookday.DayProblem.Lag;
 /** Why a job of a finished plan stands where it stands: what it follows, what it waits for, what follows it. */
 public final class DayWhy {
 
+    private static final int LONGEST = 46;
+
     private DayWhy() {}
 
     /** In the cook's words. */
@@ -49,11 +51,23 @@ public final class DayWhy {
             if (free == 0 && who >= 0 && who == plan.people().get(other)) {
                 why.add(plan.problem().people().get(who).name() + " is at " + name(plan, other, job) + " until then");
             }
+            boolean dirty = plan.job(other).touch() == DayProblem.Touch.RAW
+                    && plan.job(job).touch() == DayProblem.Touch.READY;
+            if (dirty
+                    && free <= DayProblem.CLEAN
+                    && who >= 0
+                    && who == plan.people().get(other)) {
+                why.add(DayProblem.CLEAN + " min to clean board and hands after " + name(plan, other, job));
+            }
             for (int held : plan.gear().get(other)) {
                 Gear gear = plan.problem().gear().get(held);
                 boolean same = plan.gear().get(job).contains(held);
+                int load = DayProblem.between(gear.kind());
                 if (free == 0 && same) {
                     why.add("the " + gear.name() + " is free of " + name(plan, other, job) + " only then");
+                } else if (same && free == load) {
+                    why.add("the " + gear.name() + " is emptied of " + name(plan, other, job) + " first, " + load
+                            + " min");
                 } else if (free <= DayProblem.CHANGE && gear.kind() == Kind.RACK && oven(plan, job) == gear.oven()) {
                     why.add("the oven has to change from " + celsius(plan, other) + " to " + celsius(plan, job)
                             + " °C");
@@ -93,7 +107,13 @@ public final class DayWhy {
     private static String name(DayPlan plan, int job, int seenFrom) {
         Job one = plan.problem().jobs().get(job);
         boolean same = one.dish().equals(plan.problem().jobs().get(seenFrom).dish());
-        String text = one.text().length() > 48 ? one.text().substring(0, 46).strip() + " …" : one.text();
-        return (same ? "" : one.dish() + ": ") + "“" + text.replaceFirst("\\.$", "") + "”";
+        return (same ? "" : one.dish() + ": ") + "“" + brief(one.text()) + "”";
+    }
+
+    /** The beginning of a long text, by whole words, without its full stop. */
+    static String brief(String text) {
+        String said = text.replaceFirst("\\.$", "");
+        int space = said.lastIndexOf(' ', LONGEST);
+        return said.length() <= LONGEST ? said : said.substring(0, space < 10 ? LONGEST : space) + " …";
     }
 }

@@ -23,14 +23,24 @@ public final class KitchenGear {
 
     /** What is there but holds nothing up: a pot is washed and used again. */
     private static final Pattern BESIDES = Pattern.compile(
-            "\\b(?:pots?|pans?|trays?|tins?|bowls?|grill|blender|sink|scales?|mixer|kettle|microwave|griddle|casseroles?|knives|knife|boards?|dish(?:es)?|fridge|freezer)\\b",
+            "\\b(?:pots?|pans?|saucepans?|trays?|tins?|bowls?|grill|blender|sink|scales?|mixer|kettle|microwave|casseroles?|knives|knife|boards?|dish(?:es)?|fridge|freezer)\\b",
             Pattern.CASE_INSENSITIVE);
+
+    /** Pans something is fried in, griddles and sieves: one thing in them at a time. */
+    private static final Pattern HELD = Pattern.compile(
+            "\\b(?:frying pans?|skillets?|woks?|griddles?|sieves?|colanders?)\\b|^\\s*(?:" + COUNT
+                    + "\\s+)?(?:large |small )?pans?\\s*$",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern SLOW =
+            Pattern.compile("(?:" + COUNT + "\\s+)?\\b(?:slow|weak)\\b(?!\\s+cook)", Pattern.CASE_INSENSITIVE);
 
     private KitchenGear() {}
 
     /** Whether it is a thing of a kitchen that no job waits for. */
     public static boolean besides(String thing) {
         return BESIDES.matcher(thing).find()
+                && !HELD.matcher(thing).find()
                 && !thing.toLowerCase(Locale.ROOT).matches(".*(?:burner|hob|oven|cooker|hot-air).*");
     }
 
@@ -68,15 +78,37 @@ public final class KitchenGear {
             return count;
         }
         Kind kind = kind(text);
+        int slow = slow(thing, kind, count);
         for (int i = 0; i < count; i++) {
             long same = gear.stream().filter(one -> one.kind() == kind).count();
             String name = kind.name().toLowerCase(Locale.ROOT).replace('_', kind == Kind.HOT_AIR ? '-' : ' ');
-            gear.add(new Gear(kind, name + (kind == Kind.BURNER || count > 1 || same > 0 ? " " + (same + 1) : ""), 0));
+            String numbered = name + (kind == Kind.BURNER || count > 1 || same > 0 ? " " + (same + 1) : "");
+            boolean weak = i >= count - slow;
+            gear.add(new Gear(kind, weak ? numbered + ", slow" : numbered, 0, weak, false));
         }
         return 0;
     }
 
+    /** How many of so many burners are slow: "4 burners, one slow" one, "2 slow burners" both. */
+    private static int slow(String thing, Kind kind, int count) {
+        Matcher found = SLOW.matcher(thing);
+        if (kind != Kind.BURNER || !found.find()) {
+            return 0;
+        }
+        boolean some = thing.toLowerCase(Locale.ROOT).indexOf("burner") < found.start();
+        return !some ? count : Math.min(count, found.group(1) == null ? 1 : number(found.group(1)));
+    }
+
     private static Kind kind(String text) {
+        if (text.contains("griddle")) {
+            return Kind.GRIDDLE;
+        }
+        if (text.contains("sieve") || text.contains("colander")) {
+            return Kind.SIEVE;
+        }
+        if (HELD.matcher(text).find()) {
+            return Kind.PAN;
+        }
         if (text.contains("burner") || text.contains("hob") || text.contains("ring")) {
             return Kind.BURNER;
         }
@@ -97,7 +129,7 @@ public final class KitchenGear {
                         + "” is nothing to cook with; write burners, oven with racks, slow cooker, pressure cooker or cooling space");
     }
 
-    private static int number(String text) {
+    static int number(String text) {
         Integer word = WORDS.get(text.toLowerCase(Locale.ROOT));
         return word == null ? Integer.parseInt(text) : word;
     }

@@ -7,9 +7,14 @@ import org.jspecify.annotations.Nullable;
  *
  * @param stop the style a batch is in when work stops after this step; null where it cannot stop
  * @param typed minutes written beside it; null when only the text may say something
+ * @param clock what it needs of the clock beyond its minutes, as typed
  */
 public record RecipeStep(
-        String text, @Nullable Style stop, @Nullable StepTime typed) {
+        String text, @Nullable Style stop, @Nullable StepTime typed, StepClock clock) {
+
+    public RecipeStep(String text, @Nullable Style stop, @Nullable StepTime typed) {
+        this(text, stop, typed, StepClock.NONE);
+    }
 
     public RecipeStep(String text, @Nullable Style stop) {
         this(text, stop, null);

@@ -98,7 +98,7 @@ class DaySearchTest {
                 KitchenGear.of(List.of("slow cooker, 5.7 l")));
         DayPlan plan = DaySearch.of(problem, 1, 200, () -> false).orElseThrow();
         assertThat(plan.handsFree()).isEqualTo(15);
-        assertThat(plan.end()).isEqualTo(5 + 180 + 240);
+        assertThat(plan.end()).isEqualTo(5 + 180 + DayProblem.LOAD + 240);
     }
 
     /** What is begun too late to be drained in time is moved; where nobody is there for it, nothing fits. */

@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import wexilla.core.cookday.DayProblem.Kind;
 import wexilla.core.cookday.DayProblem.Person;
 import wexilla.core.cookday.DayProblem.Window;
+import wexilla.core.recipe.StepClock;
 
 /** Jobs from the words of recipes: what they hold, what follows, and the cold within two hours. */
 class DayTasksTest {
@@ -87,7 +88,7 @@ class DayTasksTest {
                 dish("stock", false, "Pressure cook 60 minutes; quick release."));
         int beans = find(day.plan(), "beans", "Cook");
         assertThat(day.plan().minutes(beans)).isEqualTo(15 + 35 + 20);
-        assertThat(day.plan().end()).isEqualTo(70 + 77);
+        assertThat(day.plan().end()).isEqualTo(70 + 77 + DayProblem.LOAD);
         assertThat(day.least()).isEqualTo(77);
         DayTimeline said = plan(
                 List.of("pressure cooker"),
@@ -151,6 +152,92 @@ class DayTasksTest {
                 dish("pulled pork", true, "Slow cook on high 4 hours.", "Pull it apart, 20 minutes."),
                 dish("chilli", true, "Slow cook on low 6 hours."));
         assertThat(day.earlier(1, 300, () -> false).get(0))
-                .isEqualTo(new DayTimeline.Earlier("another slow cooker", 240));
+                .isEqualTo(new DayTimeline.Earlier("another slow cooker", 240 + DayProblem.LOAD));
+    }
+
+    /** A drawer takes 450 g: 900 g are two loads of 12 minutes with 5 between; pan loads follow each other without. */
+    @Test
+    void loadsFollowEachOther() {
+        DayPlan drawer = plan(List.of("hot-air drawer"), dish("beans", false, "Air fry in 2 loads, 12 minutes each."))
+                .plan();
+        assertThat(drawer.end()).isEqualTo(12 + 5 + 12);
+        DayPlan pan = plan(List.of("burner", "frying pan"), dish("mince", false, "Brown in 3 loads, 8 min each."))
+                .plan();
+        assertThat(pan.end()).isEqualTo(24);
+        DayPlan two = plan(
+                        List.of("oven, 2 racks"), dish("birds", false, "Roast in 3 loads at 200 °C, 60 minutes each."))
+                .plan();
+        assertThat(two.end()).as("three birds on two racks").isEqualTo(60 + 5 + 60);
+    }
+
+    /** A weak burner is for what simmers while no full one is free; fried and with meat in it is nothing on it. */
+    @Test
+    void theWeakBurnerSimmers() {
+        DayPlan plan = plan(
+                        List.of("3 burners", "slow burner", "frying pan"),
+                        dish("turkey", false, "Brown the turkey 8 minutes.", "Simmer the turkey 35 minutes."),
+                        dish("mutton", false, "Brown the mutton 8 minutes.", "Simmer the mutton 75 minutes."),
+                        dish("mince", false, "Fry the mince 8 minutes.", "Simmer the mince 35 minutes."),
+                        dish("vegetables", false, "Simmer 35 minutes."))
+                .plan();
+        int slow = plan.problem().gear().stream()
+                .map(DayProblem.Gear::slow)
+                .toList()
+                .indexOf(true);
+        for (int job = 0; job < plan.starts().size(); job++) {
+            if (plan.gear().get(job).contains(slow)) {
+                assertThat(plan.job(job).dish()).isEqualTo("vegetables");
+            }
+        }
+        assertThat(plan.start(find(plan, "mince", "Fry")))
+                .as("one pan")
+                .isNotEqualTo(plan.start(find(plan, "mutton", "Brown")));
+        DayPlan alone = plan(List.of("1 slow burner"), dish("mince", false, "Fry the mince 8 minutes."))
+                .plan();
+        assertThat(alone.end()).as("half as long again to heat").isEqualTo(12);
+    }
+
+    /** Raw pork is coated after the cauliflower is cut, or five minutes of cleaning lie between. */
+    @Test
+    void rawComesAfterReady() {
+        DayPlan plan = plan(
+                        List.of("oven, 2 racks"),
+                        dish("pork", false, "Coat the raw pork 10 minutes.", "Bake at 170 °C for 30 minutes."),
+                        dish("salad", false, "Cut the radishes 10 minutes."))
+                .plan();
+        assertThat(plan.handsFree()).as("ready food first, nothing to clean").isEqualTo(20);
+        assertThat(plan.start(find(plan, "salad", "Cut"))).isZero();
+        DayPlan after = plan(
+                        List.of("oven, 2 racks"),
+                        dish("pork", false, "Coat the raw pork 10 minutes.", "Slice the radishes 10 minutes."))
+                .plan();
+        assertThat(after.handsFree()).isEqualTo(10 + DayProblem.CLEAN + 10);
+        DayPlan dirty = new DayPlan(after.problem(), List.of(0, 10), after.settings(), after.people(), after.gear());
+        assertThat(DayCheck.broken(dirty)).singleElement().asString().startsWith("the board is not cleaned");
+    }
+
+    /** Stirring every two hours is a timer in the eight hours, and no task; "in the last 15 minutes" and "check at 15" are, too. */
+    @Test
+    void watchesMoveNothing() {
+        DayPlan plan = plan(
+                        List.of("slow cooker"),
+                        dish(
+                                "mince",
+                                false,
+                                "Slow cook on low for 8 hours, stir every 2 hours.",
+                                "Weigh it 5 minutes."))
+                .plan();
+        assertThat(plan.starts()).containsExactly(0, 480);
+        assertThat(plan.job(0).watches()).extracting(StepClock.Watch::at).containsExactly(120, 240, 360);
+        assertThat(plan.job(0).watches()).extracting(StepClock.Watch::words).containsOnly("stir");
+        assertThat(StepClock.NONE.watches("Bake 45 minutes; for the last 15 minutes: uncover it.", 45))
+                .containsExactly(new StepClock.Watch(30, "uncover it"));
+        assertThat(StepClock.NONE.watches("Roast 40 minutes, check at 15 minutes.", 40))
+                .containsExactly(new StepClock.Watch(15, "check"));
+        assertThat(new StepClock(List.of(), 0, null, 30, 10, "add the cheese").watches("Bake", 70))
+                .containsExactly(
+                        new StepClock.Watch(30, "look at it"),
+                        new StepClock.Watch(60, "look at it"),
+                        new StepClock.Watch(60, "add the cheese"));
     }
 }

@@ -165,9 +165,27 @@ final class ProvenDay {
         var cumulative = model.addCumulative(capacity);
         for (int job = 0; job < start.length; job++) {
             if (problem.jobs().get(job).holds().contains(kind)) {
-                cumulative.addDemand(model.newIntervalVar(start[job], minutes[job], end[job], ""), 1);
+                long load = goesOn(job, kind) ? 0 : DayProblem.between(kind);
+                cumulative.addDemand(
+                        model.newIntervalVar(
+                                start[job],
+                                LinearExpr.newBuilder()
+                                        .add(minutes[job])
+                                        .add(load)
+                                        .build(),
+                                LinearExpr.newBuilder().add(end[job]).add(load).build(),
+                                ""),
+                        1);
             }
         }
+    }
+
+    /** Whether the same stay in the thing goes on with another job: nothing is emptied between them. */
+    private boolean goesOn(int job, Kind kind) {
+        return problem.lags().stream()
+                .anyMatch(lag -> lag.from() == job
+                        && lag.most() < DayProblem.NEVER
+                        && problem.jobs().get(lag.to()).holds().contains(kind));
     }
 
     /** One oven: jobs on its racks have one setting, or stand apart. */

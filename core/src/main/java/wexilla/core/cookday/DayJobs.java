@@ -1,0 +1,160 @@
+package wexilla.core.cookday;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.cookday.DayProblem.Gear;
+import wexilla.core.cookday.DayProblem.Job;
+import wexilla.core.cookday.DayProblem.Kind;
+import wexilla.core.cookday.DayProblem.Setting;
+import wexilla.core.cookday.DayProblem.Touch;
+import wexilla.core.cookday.DayTasks.Step;
+import wexilla.core.food.WordLists;
+import wexilla.core.quantity.Temperature;
+import wexilla.core.quantity.Trade;
+import wexilla.core.recipe.StepGear;
+
+/** The jobs of one step: hands and what goes on by itself, with what each holds in this kitchen. */
+final class DayJobs {
+
+    private static final int COME_UP = Trade.whole("day.come-up");
+    private static final int NATURAL = Trade.whole("day.natural-release");
+    private static final int QUICK = Trade.whole("day.quick-release");
+    private static final int SLOW = Trade.whole("day.slow-burner");
+    private static final List<Kind> PANS = List.of(Kind.PAN, Kind.GRIDDLE);
+    private static final WordLists WORDS = WordLists.of("day");
+    private static final Pattern FRIES = WORDS.list("fries");
+    private static final Pattern DRAINS = WORDS.list("drains");
+    private static final Pattern MEAT = WORDS.list("meat");
+    private static final Pattern HANDLES = WORDS.list("handles");
+    private static final Pattern COOKED = WORDS.list("cooked");
+    private static final Pattern RELEASE_SAID = Pattern.compile(
+            "releas\\w*[^.;]{0,20}?\\d+\\s*min|\\d+\\s*min\\w*\\s+(?:of\\s+)?(?:natural|quick)",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern NATURAL_RELEASE = Pattern.compile("\\bnatural", Pattern.CASE_INSENSITIVE);
+
+    private final List<Gear> gear;
+    private final Set<String> missing = new TreeSet<>();
+
+    DayJobs(List<Gear> gear) {
+        this.gear = gear;
+    }
+
+    /** What steps need and is not there, in words. */
+    List<String> missing() {
+        return List.copyOf(missing);
+    }
+
+    /** Hands first, then what goes on by itself. */
+    List<Job> jobs(String dish, String text, Step step, int tending, @Nullable Kind kind, @Nullable Temperature heat) {
+        int alone = step.time().waitMin();
+        List<Kind> holds = kind == null ? List.of() : List.of(there(kind));
+        // what only has to be put in holds nothing while hands fill it
+        boolean atIt = kind == Kind.BURNER || alone == 0;
+        boolean full = gear.stream().anyMatch(one -> one.kind() == Kind.BURNER && !one.slow());
+        boolean fries = kind == Kind.BURNER && FRIES.matcher(step.text()).find();
+        List<Job> made = new ArrayList<>();
+        if (tending > 0) {
+            List<Kind> held = new ArrayList<>(atIt && kind != Kind.RACK ? holds : List.of());
+            with(held, fries ? PANS : List.of());
+            with(held, DRAINS.matcher(step.text()).find() ? List.of(Kind.SIEVE) : List.of());
+            int minutes = kind == Kind.BURNER && !full && holds.contains(Kind.BURNER) ? slow(tending) : tending;
+            made.add(new Job(
+                    dish,
+                    text,
+                    true,
+                    held,
+                    List.of(new Setting(0, minutes)),
+                    kind == null ? touch(step.text()) : Touch.NOTHING,
+                    kind == Kind.BURNER && full,
+                    step.clock().watches(step.text(), alone == 0 ? minutes : 0)));
+        }
+        if (alone > 0) {
+            int minutes = alone;
+            if (kind == Kind.PRESSURE_COOKER) {
+                minutes += COME_UP + release(step.text());
+            }
+            int celsius = heat == null ? 0 : heat.celsius().rounded().intValueExact();
+            List<Kind> held = new ArrayList<>(holds);
+            with(held, fries && tending == 0 ? PANS : List.of());
+            boolean strong = kind == Kind.BURNER
+                    && full
+                    && (fries || MEAT.matcher(step.text()).find());
+            made.add(new Job(
+                    dish,
+                    text,
+                    false,
+                    held,
+                    List.of(new Setting(celsius, minutes)),
+                    Touch.NOTHING,
+                    strong,
+                    step.clock().watches(step.text(), minutes)));
+        }
+        return made;
+    }
+
+    /** The first of these kinds the kitchen has; nobody waits for one nobody wrote down. */
+    private void with(List<Kind> held, List<Kind> kinds) {
+        kinds.stream()
+                .filter(kind -> gear.stream().anyMatch(one -> one.kind() == kind))
+                .findFirst()
+                .ifPresent(held::add);
+    }
+
+    /** A slow burner takes half as long again to heat. */
+    private static int slow(int minutes) {
+        return (minutes * SLOW + 99) / 100;
+    }
+
+    /** Whether hands touch raw meat, or something else on a board. */
+    static Touch touch(String text) {
+        if (!HANDLES.matcher(text).find()) {
+            return Touch.NOTHING;
+        }
+        return MEAT.matcher(text).find() && !COOKED.matcher(text).find() ? Touch.RAW : Touch.READY;
+    }
+
+    /** Minutes until it is open, where the step does not say them itself: "natural release 15 minutes". */
+    private static int release(String text) {
+        return RELEASE_SAID.matcher(text).find()
+                ? 0
+                : NATURAL_RELEASE.matcher(text).find() ? NATURAL : QUICK;
+    }
+
+    /** What a step holds; null for what holds nothing. */
+    static @Nullable Kind kind(StepGear.Kind gear) {
+        return switch (gear) {
+            case PRESSURE_COOKER -> Kind.PRESSURE_COOKER;
+            case SLOW_COOKER -> Kind.SLOW_COOKER;
+            case HOT_AIR -> Kind.HOT_AIR;
+            case OVEN -> Kind.RACK;
+            case BURNER -> Kind.BURNER;
+            case SMOKER, COLD, HANDS -> null;
+        };
+    }
+
+    /** What a job holds, as far as the kitchen has it; what it has not is told once. */
+    Kind[] there(Kind kind) {
+        if (gear.stream().anyMatch(one -> one.kind() == kind)) {
+            return new Kind[] {kind};
+        }
+        if (kind != Kind.COOLING) {
+            missing.add(switch (kind) {
+                        case BURNER -> "no burner";
+                        case RACK -> "no oven";
+                        case SLOW_COOKER -> "no slow cooker";
+                        case PRESSURE_COOKER -> "no pressure cooker";
+                        case HOT_AIR -> "no hot-air drawer";
+                        case PAN -> "no pan";
+                        case GRIDDLE -> "no griddle";
+                        case SIEVE -> "no sieve";
+                        case COOLING -> "no room to cool";
+                    }
+                    + " is written down under Household; its steps are planned as if there were enough");
+        }
+        return new Kind[0];
+    }
+}

@@ -1,0 +1,136 @@
+package wexilla.core.recipe;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a step needs of the clock beyond its minutes, as typed beside it; what nobody typed is read from its text.
+ *
+ * @param follows the steps it follows, from 1; empty for the one before it
+ * @param least minutes after those, at least; 0 for none
+ * @param most minutes after those, at most; null for as late as one likes
+ * @param every minutes after which somebody looks at it again and again; null for never
+ * @param last minutes before its end at which something is done; null for nothing
+ * @param lastWords what is done then
+ */
+public record StepClock(
+        List<Integer> follows,
+        int least,
+        @Nullable Integer most,
+        @Nullable Integer every,
+        @Nullable Integer last,
+        String lastWords) {
+
+    public static final StepClock NONE = new StepClock(List.of(), 0, null, null, null, "");
+
+    private static final String SPAN =
+            "(\\d+|an|two|three|four|half an|a)\\s*(?:to\\s+\\d+\\s*)?(hours?|hrs?|h|minutes?|mins?)\\b";
+    private static final Pattern EVERY = Pattern.compile(
+            "((?:[a-z]+\\s+){0,3})\\bevery\\s+(?:" + SPAN + "|(hour|minute)\\b)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern LAST = Pattern.compile(
+            "([^.;,:]{0,60}?)\\b(?:(?:for|in|during)\\s+)?(?:the\\s+)?(?:last|final)\\s+" + SPAN + "[:,]?\\s*([^.;]*)",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern AT = Pattern.compile(
+            "\\b(?:(check|stir|turn|baste|taste|flip|shake|skim)[^.;]{0,30}?\\b(?:at|after)\\s+" + SPAN
+                    + "|(?:after|at)\\s+" + SPAN
+                    + "[:,]?\\s*(check|stir|turn|baste|taste|flip|shake|skim|add|uncover|cover)\\b([^.;]*))",
+            Pattern.CASE_INSENSITIVE);
+
+    /** @throws IllegalArgumentException if its most is below its least, or a time is no time of a kitchen */
+    public StepClock {
+        follows = List.copyOf(follows);
+        if (least < 0 || least > StepTime.MOST_MINUTES || most != null && most < least) {
+            throw new IllegalArgumentException(
+                    "a step follows after no less than 0 minutes, its most not below its least");
+        }
+        if (every != null && every < 1 || last != null && last < 1) {
+            throw new IllegalArgumentException("a step is looked at after a minute at least");
+        }
+    }
+
+    public boolean isNone() {
+        return equals(NONE);
+    }
+
+    /** Somebody looks at it: no hands of long, no other task is moved. @param at minutes after its begin */
+    public record Watch(int at, String words) {}
+
+    /** When somebody looks at a step that takes so many minutes; in the order of the clock, none at its end. */
+    public List<Watch> watches(String text, int minutes) {
+        List<Watch> watches = new ArrayList<>();
+        if (every != null) {
+            repeat(watches, every, "look at it", minutes);
+        } else {
+            every(text, minutes, watches);
+        }
+        if (last != null) {
+            add(watches, minutes - last, lastWords.isEmpty() ? "last " + last + " min" : lastWords, minutes);
+        } else {
+            last(text, minutes, watches);
+        }
+        at(text, minutes, watches);
+        watches.sort(java.util.Comparator.comparing(Watch::at));
+        return watches;
+    }
+
+    private static void every(String text, int minutes, List<Watch> watches) {
+        Matcher found = EVERY.matcher(text);
+        if (found.find()) {
+            int each = found.group(4) != null ? minutes("1", found.group(4)) : minutes(found.group(2), found.group(3));
+            String[] words = found.group(1).strip().split("\\s+");
+            String verb = words[words.length - 1].isEmpty() ? "look at it" : words[0];
+            repeat(watches, each, verb, minutes);
+        }
+    }
+
+    private static void last(String text, int minutes, List<Watch> watches) {
+        Matcher found = LAST.matcher(text);
+        while (found.find()) {
+            String after = found.group(4).strip();
+            String words = after.isEmpty() ? found.group(1).strip() : after;
+            add(
+                    watches,
+                    minutes - minutes(found.group(2), found.group(3)),
+                    words.isEmpty() ? "nearly done" : words,
+                    minutes);
+        }
+    }
+
+    private static void at(String text, int minutes, List<Watch> watches) {
+        Matcher found = AT.matcher(text);
+        while (found.find()) {
+            boolean first = found.group(1) != null;
+            int at = first ? minutes(found.group(2), found.group(3)) : minutes(found.group(4), found.group(5));
+            add(watches, at, first ? found.group(1) : found.group(6) + found.group(7), minutes);
+        }
+    }
+
+    private static void repeat(List<Watch> watches, int each, String words, int minutes) {
+        for (int at = each; each > 0 && at < minutes && watches.size() < 100; at += each) {
+            add(watches, at, words, minutes);
+        }
+    }
+
+    private static void add(List<Watch> watches, int at, String words, int minutes) {
+        if (at > 0 && at < minutes) {
+            watches.add(new Watch(at, words.strip()));
+        }
+    }
+
+    private static int minutes(String number, String unit) {
+        int value = switch (number.toLowerCase(java.util.Locale.ROOT)) {
+            case "a", "an" -> 1;
+            case "two" -> 2;
+            case "three" -> 3;
+            case "four" -> 4;
+            case "half an" -> 0;
+            default ->
+                Math.min(StepTime.MOST_MINUTES, Integer.parseInt(number.substring(0, Math.min(5, number.length()))));
+        };
+        boolean hours = unit.toLowerCase(java.util.Locale.ROOT).startsWith("h");
+        return value == 0 ? 30 : hours ? value * 60 : value;
+    }
+}
