@@ -17,6 +17,7 @@ import wexilla.core.cookday.DayProblem;
 import wexilla.core.cookday.DayProblem.Gear;
 import wexilla.core.cookday.DayProblem.Person;
 import wexilla.core.cookday.DayProblem.Window;
+import wexilla.core.cookday.DayStep;
 import wexilla.core.cookday.DayTasks;
 import wexilla.core.cookday.DayTimeline;
 import wexilla.core.cookday.DayWhy;
@@ -129,10 +130,10 @@ class TimelinePreview {
         if (portions < 1 || portions > 500) {
             throw Problem.at(at + "/portions", "A dish makes 1 to 500 portions, not " + portions + ".");
         }
-        List<DayTasks.Step> steps = new ArrayList<>();
+        List<DayStep> steps = new ArrayList<>();
         for (int i = 0; i < asked.steps().size(); i++) {
             String text = Asked.name(at + "/steps/" + i, asked.steps().get(i), 500);
-            steps.add(DayTasks.Step.of(text));
+            steps.add(DayStep.of(text));
         }
         return new DayTasks.Dish(asked.name(), portions, steps, !Boolean.FALSE.equals(asked.kept()), List.of());
     }

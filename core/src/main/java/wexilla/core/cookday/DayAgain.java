@@ -99,25 +99,32 @@ public record DayAgain(DayPlan plan, List<String> told) {
                         .toList());
     }
 
-    /** As if everybody stayed as long as it takes; where nobody is left, the first one comes back. */
+    /** As if everybody who is still there stayed as long as it takes; where nobody is left, as if all came back. */
     private static DayProblem present(DayProblem problem) {
+        int now = problem.live().now();
+        boolean anybody = problem.people().stream().anyMatch(person -> until(person) > now);
         List<Person> people = problem.people().stream()
-                .map(person -> {
-                    List<Window> there = new ArrayList<>(person.there());
-                    Window last =
-                            there.isEmpty() ? new Window(problem.live().now(), 0) : there.remove(there.size() - 1);
-                    there.add(new Window(last.from(), DayProblem.NEVER));
-                    return new Person(person.name(), there);
-                })
+                .map(person -> anybody && until(person) <= now ? person : staying(person, now))
                 .toList();
         return problem.with(people, problem.gear());
+    }
+
+    private static int until(Person person) {
+        return person.there().stream().mapToInt(Window::to).max().orElse(0);
+    }
+
+    private static Person staying(Person person, int now) {
+        List<Window> there = new ArrayList<>(person.there());
+        Window last = there.isEmpty() ? new Window(now, now) : there.remove(there.size() - 1);
+        there.add(new Window(last.from(), DayProblem.NEVER));
+        return new Person(person.name(), there);
     }
 
     /** Who is needed longer than she is there. */
     private static void longer(DayProblem problem, DayPlan plan, List<String> told) {
         for (int who = 0; who < problem.people().size(); who++) {
             Person person = problem.people().get(who);
-            int until = person.there().stream().mapToInt(Window::to).max().orElse(0);
+            int until = until(person);
             int end = 0;
             for (int job = 0; job < plan.starts().size(); job++) {
                 end = plan.people().get(job) == who ? Math.max(end, plan.end(job)) : end;

@@ -4,15 +4,21 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import wexilla.core.cookday.CookDay.Pot;
 import wexilla.core.cookday.CookDay.Preparation;
 import wexilla.core.cookday.DayTasks.Dish;
 import wexilla.core.cookday.DayTasks.Once;
-import wexilla.core.cookday.DayTasks.Step;
+import wexilla.core.food.Food;
+import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
+import wexilla.core.recipe.Mentions;
+import wexilla.core.recipe.ScaledLine;
 import wexilla.core.recipe.ScaledStep;
+import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.StepGear;
 import wexilla.core.recipe.StepTime;
+import wexilla.core.recipe.Wording;
 
 /**
  * The dishes of a cook day from its batches: the steps up to the stop of each, what goes into another one first, and what
@@ -35,12 +41,12 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
     }
 
     /** @param more dishes that are no batches: a joint that is cooked to be stretched */
-    public static DayDishes of(List<Pot> pots, List<Preparation> preparations, List<Dish> more) {
-        List<List<Step>> steps = new ArrayList<>();
+    public static DayDishes of(List<Pot> pots, List<Preparation> preparations, List<Dish> more, Wording wording) {
+        List<List<DayStep>> steps = new ArrayList<>();
         for (Pot pot : pots) {
-            List<Step> own = new ArrayList<>();
+            List<DayStep> own = new ArrayList<>();
             pot.sized().stepsUntil(pot.style()).stream()
-                    .map(step -> step(step, pot.sized().size().vessels()))
+                    .map(step -> step(step, pot.sized(), wording))
                     .forEach(own::add);
             steps.add(own);
         }
@@ -53,28 +59,45 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
         List<Dish> dishes = new ArrayList<>();
         for (int i = 0; i < pots.size(); i++) {
             Pot pot = pots.get(i);
-            dishes.add(new Dish(pot.title(), pot.sized().portions(), steps.get(i), true, after(pots, i)));
+            String foods = pot.sized().goesIn(pot.style()).stream()
+                    .map(line -> line.read().foodName())
+                    .collect(Collectors.joining(", "));
+            dishes.add(new Dish(pot.title(), pot.sized().portions(), steps.get(i), true, after(pots, i), foods));
         }
         dishes.addAll(more);
         return new DayDishes(dishes, once);
     }
 
-    /** A step with what it needs of the clock; what is done in loads with the time of one. */
-    private static Step step(ScaledStep scaled, int vessels) {
+    /** A step with what it needs of the clock and what goes in; what is done in loads with the time of one. */
+    private static DayStep step(ScaledStep scaled, Sized sized, Wording wording) {
+        int vessels = sized.size().vessels();
         StepTime time = scaled.time();
         boolean loads = vessels > 1
                 && time.waitMin() >= vessels
                 && StepGear.read(scaled.text()).kind() != StepGear.Kind.COLD;
-        return loads
-                ? new Step(
-                        scaled.text(),
-                        new StepTime(
-                                Math.max(time.handsMin() / vessels, Math.min(1, time.handsMin())),
-                                time.waitMin() / vessels,
-                                time.about()),
-                        vessels,
-                        scaled.step().clock())
-                : new Step(scaled.text(), time, 1, scaled.step().clock());
+        int hands = time.handsMin() == 0 ? 0 : Math.max(1, time.handsMin() / vessels);
+        StepTime one = loads ? new StepTime(hands, time.waitMin() / vessels, time.about()) : time;
+        return new DayStep(
+                scaled.text(), one, loads ? vessels : 1, scaled.step().clock(), amounts(scaled, sized, wording));
+    }
+
+    /** The lines a step speaks of, in kitchen measures; of several vessels each first, then all together. */
+    private static List<String> amounts(ScaledStep scaled, Sized sized, Wording wording) {
+        String text = scaled.text().toLowerCase(Locale.ROOT);
+        int vessels = sized.size().vessels();
+        List<ScaledLine> all = sized.words(wording);
+        List<ScaledLine> each =
+                vessels == 1 ? all : sized.share(Rational.of(1, vessels)).words(wording);
+        List<String> amounts = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            Food food = all.get(i).line().food();
+            boolean named = food != null && Mentions.named(food, text);
+            if (named) {
+                String together = all.get(i).text();
+                amounts.add(vessels == 1 ? together : "each " + each.get(i).text() + " · all together " + together);
+            }
+        }
+        return amounts;
     }
 
     /** Dishes of the same day that go into this one. */
@@ -94,7 +117,7 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
     }
 
     /** Takes a food out of the cutting steps of the dishes that have it, where at least two have one. */
-    private static void once(List<Pot> pots, List<List<Step>> steps, Preparation preparation, List<Once> once) {
+    private static void once(List<Pot> pots, List<List<DayStep>> steps, Preparation preparation, List<Once> once) {
         List<Integer> dishes = new ArrayList<>();
         List<Integer> places = new ArrayList<>();
         for (int dish = 0; dish < pots.size(); dish++) {
@@ -112,8 +135,8 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
         }
         int minutes = 0;
         for (int i = 0; i < dishes.size(); i++) {
-            List<Step> own = steps.get(dishes.get(i));
-            Step step = own.get(places.get(i));
+            List<DayStep> own = steps.get(dishes.get(i));
+            DayStep step = own.get(places.get(i));
             int share = Math.max(1, step.time().handsMin() / foods(step.text()));
             int setUp = Math.min(MOST_SET_UP, share / 4);
             minutes += i == 0 ? share : Math.max(1, share - setUp);
@@ -123,12 +146,13 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
             } else {
                 own.set(
                         places.get(i),
-                        new Step(
+                        new DayStep(
                                 step.text(),
                                 new StepTime(
                                         left, step.time().waitMin(), step.time().about()),
                                 step.loads(),
-                                step.clock()));
+                                step.clock(),
+                                step.amounts()));
             }
         }
         String parts = String.join(
@@ -141,10 +165,10 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
     }
 
     /** The step that cuts this food and does nothing else; -1 for none. */
-    private static int cutting(List<Step> steps, String food) {
+    private static int cutting(List<DayStep> steps, String food) {
         String word = food.toLowerCase(Locale.ROOT);
         for (int i = 0; i < steps.size(); i++) {
-            Step step = steps.get(i);
+            DayStep step = steps.get(i);
             boolean only = CUTS.matcher(step.text()).find()
                     && StepGear.read(step.text()).kind() == StepGear.Kind.HANDS
                     && step.time().waitMin() == 0;

@@ -6,12 +6,12 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.cookday.DayProblem.Aside;
 import wexilla.core.cookday.DayProblem.Gear;
 import wexilla.core.cookday.DayProblem.Job;
 import wexilla.core.cookday.DayProblem.Kind;
 import wexilla.core.cookday.DayProblem.Setting;
 import wexilla.core.cookday.DayProblem.Touch;
-import wexilla.core.cookday.DayTasks.Step;
 import wexilla.core.food.WordLists;
 import wexilla.core.quantity.Temperature;
 import wexilla.core.quantity.Trade;
@@ -49,7 +49,8 @@ final class DayJobs {
     }
 
     /** Hands first, then what goes on by itself. */
-    List<Job> jobs(String dish, String text, Step step, int tending, @Nullable Kind kind, @Nullable Temperature heat) {
+    List<Job> jobs(
+            String dish, String text, DayStep step, int tending, @Nullable Kind kind, @Nullable Temperature heat) {
         int alone = step.time().waitMin();
         List<Kind> holds = kind == null ? List.of() : List.of(there(kind));
         // what only has to be put in holds nothing while hands fill it
@@ -62,15 +63,16 @@ final class DayJobs {
             with(held, fries ? PANS : List.of());
             with(held, DRAINS.matcher(step.text()).find() ? List.of(Kind.SIEVE) : List.of());
             int minutes = kind == Kind.BURNER && !full && holds.contains(Kind.BURNER) ? slow(tending) : tending;
+            Touch touch = kind == null ? touch(step.text()) : Touch.NOTHING;
             made.add(new Job(
                     dish,
                     text,
                     true,
                     held,
                     List.of(new Setting(0, minutes)),
-                    kind == null ? touch(step.text()) : Touch.NOTHING,
+                    touch,
                     kind == Kind.BURNER && full,
-                    step.clock().watches(step.text(), alone == 0 ? minutes : 0)));
+                    aside(step, touch, alone == 0 ? minutes : 0)));
         }
         if (alone > 0) {
             int minutes = alone;
@@ -91,9 +93,13 @@ final class DayJobs {
                     List.of(new Setting(celsius, minutes)),
                     Touch.NOTHING,
                     strong,
-                    step.clock().watches(step.text(), minutes)));
+                    aside(step, Touch.NOTHING, minutes)));
         }
         return made;
+    }
+
+    private static Aside aside(DayStep step, Touch touch, int minutes) {
+        return new Aside(step.clock().watches(step.text(), minutes), step.amounts(), DayCaution.at(step.text(), touch));
     }
 
     /** The first of these kinds the kitchen has; nobody waits for one nobody wrote down. */

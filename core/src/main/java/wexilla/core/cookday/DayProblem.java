@@ -51,7 +51,7 @@ public record DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, Li
      * @param holds what it holds from beginning to end
      * @param settings how long it takes, one for each oven setting it may have; one alone, at 0 degrees, without an oven
      * @param strong whether it needs a burner that is not slow: what fries or comes to the boil
-     * @param watches when somebody looks at it while it goes on
+     * @param aside what the cook wants to know at it
      */
     public record Job(
             String dish,
@@ -61,29 +61,44 @@ public record DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, Li
             List<Setting> settings,
             Touch touch,
             boolean strong,
-            List<Watch> watches) {
+            Aside aside) {
 
         public Job {
             holds = List.copyOf(holds);
             settings = List.copyOf(settings);
-            watches = List.copyOf(watches);
             if (settings.isEmpty()) {
                 throw new IllegalArgumentException("“" + text + "” takes no time that is known");
             }
         }
 
         public Job(String dish, String text, boolean hands, List<Kind> holds, List<Setting> settings) {
-            this(dish, text, hands, holds, settings, Touch.NOTHING, false, List.of());
+            this(dish, text, hands, holds, settings, Touch.NOTHING, false, Aside.NOTHING);
         }
 
         /** The same, of other minutes. */
         public Job lasting(List<Setting> other) {
-            return new Job(dish, text, hands, holds, other, touch, strong, watches);
+            return new Job(dish, text, hands, holds, other, touch, strong, aside);
         }
 
         /** The same, of something raw or ready to eat. */
         Job touching(Touch what) {
-            return new Job(dish, text, hands, holds, settings, what, strong, watches);
+            return new Job(dish, text, hands, holds, settings, what, strong, aside);
+        }
+
+        /** The same, with a word of caution more. */
+        Job cautioned(String more) {
+            String words = aside.caution().isEmpty() || more.isEmpty() || more.equals(aside.caution())
+                    ? aside.caution().isEmpty() ? more : aside.caution()
+                    : aside.caution() + "; " + more;
+            return new Job(
+                    dish,
+                    text,
+                    hands,
+                    holds,
+                    settings,
+                    touch,
+                    strong,
+                    new Aside(aside.watches(), aside.amounts(), words));
         }
 
         /** A job without an oven. */
@@ -94,6 +109,23 @@ public record DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, Li
         /** Whether it goes on by itself for so long that it is better begun early. */
         public boolean longWait() {
             return !hands && settings.get(0).minutes() >= LONG;
+        }
+    }
+
+    /**
+     * What the cook wants to know at a job.
+     *
+     * @param watches when somebody looks at it while it goes on: no hands of long, no other job moves
+     * @param amounts what goes in, in kitchen measures
+     * @param caution the core temperature to reach, the hard boil, the deadline of cooling; empty for none
+     */
+    public record Aside(List<Watch> watches, List<String> amounts, String caution) {
+
+        public static final Aside NOTHING = new Aside(List.of(), List.of(), "");
+
+        public Aside {
+            watches = List.copyOf(watches);
+            amounts = List.copyOf(amounts);
         }
     }
 

@@ -2,7 +2,6 @@ package wexilla.core.cookday;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.cookday.DayProblem.Gear;
@@ -12,9 +11,7 @@ import wexilla.core.cookday.DayProblem.Lag;
 import wexilla.core.cookday.DayProblem.Person;
 import wexilla.core.quantity.Temperature;
 import wexilla.core.quantity.Trade;
-import wexilla.core.recipe.StepClock;
 import wexilla.core.recipe.StepGear;
-import wexilla.core.recipe.StepTime;
 
 /**
  * The jobs of a cook day from the steps of its dishes: what hands do and what goes on by itself, what each holds, what
@@ -24,7 +21,7 @@ public final class DayTasks {
 
     static final int COOL = Trade.whole("day.cool-minutes");
     static final int INTO_COLD = Trade.whole("day.into-cold");
-    private static final int HOT = Trade.whole("day.hot-minutes");
+    static final int HOT = Trade.whole("day.hot-minutes");
     private static final int AT_ONCE = Trade.whole("day.at-once");
     private static final int BAG = Trade.whole("day.bag-minutes");
     private static final int PACKET = Trade.whole("day.packet-minutes");
@@ -45,37 +42,18 @@ public final class DayTasks {
      * @param portions it makes
      * @param kept whether it is cooled and bagged at the end; else it is eaten
      * @param after dishes that have to be cooked before it is begun, by place
+     * @param foods in it, in words; empty where only its steps say so
      */
-    public record Dish(String name, int portions, List<Step> steps, boolean kept, List<Integer> after) {
+    public record Dish(
+            String name, int portions, List<DayStep> steps, boolean kept, List<Integer> after, String foods) {
 
         public Dish {
             steps = List.copyOf(steps);
             after = List.copyOf(after);
         }
-    }
 
-    /**
-     * @param time of it at its size; of one load where there are several
-     * @param loads how often it is done, one after the other or side by side
-     * @param clock what it needs of the clock beyond its minutes
-     */
-    public record Step(String text, StepTime time, int loads, StepClock clock) {
-
-        private static final Pattern LOADS = Pattern.compile(
-                "\\b(\\d{1,2}|two|three|four)\\s+(?:pan |oven |pot )?(?:loads|batches)\\b", Pattern.CASE_INSENSITIVE);
-        private static final Pattern EACH = Pattern.compile(
-                "\\bmin\\w*\\s*(?:each|a load|per load|a batch|per batch)\\b", Pattern.CASE_INSENSITIVE);
-
-        public Step(String text, StepTime time) {
-            this(text, time, 1, StepClock.NONE);
-        }
-
-        /** As its text says: "brown the mince in 3 loads, 8 minutes each". */
-        public static Step of(String text) {
-            StepTime time = StepTime.read(text);
-            Matcher loads = LOADS.matcher(text);
-            int times = loads.find() && EACH.matcher(text).find() ? KitchenGear.number(loads.group(1)) : 1;
-            return new Step(text, time, Math.max(1, times), StepClock.NONE);
+        public Dish(String name, int portions, List<DayStep> steps, boolean kept, List<Integer> after) {
+            this(name, portions, steps, kept, after, "");
         }
     }
 
@@ -175,7 +153,7 @@ public final class DayTasks {
         List<Integer> lastHot = List.of();
         boolean hot = false;
         boolean coldEnd = false;
-        for (Step step : dish.steps()) {
+        for (DayStep step : dish.steps()) {
             StepGear read = StepGear.read(step.text());
             Kind kind = DayJobs.kind(read.kind());
             if (kind == null && lastHot.isEmpty() && BEFORE.matcher(step.text()).find()) {
@@ -208,6 +186,7 @@ public final class DayTasks {
             }
             hot = heats;
         }
+        lastHot.forEach(job -> jobs.set(job, jobs.get(job).cautioned(DayCaution.core(dish))));
         if (dish.kept() && !lastHot.isEmpty() && !coldEnd) {
             int loads = last.equals(lastHot) ? last.size() : 1;
             for (int load = 0; load < loads; load++) {
@@ -234,7 +213,7 @@ public final class DayTasks {
     }
 
     /** The jobs a step follows: those of the steps it names, else of the one before. */
-    private static List<Integer> followed(Step step, List<List<Integer>> ends, List<Integer> last) {
+    private static List<Integer> followed(DayStep step, List<List<Integer>> ends, List<Integer> last) {
         if (step.clock().follows().isEmpty()) {
             return last;
         }
@@ -251,7 +230,7 @@ public final class DayTasks {
      * @return those after which it is done
      */
     private List<Integer> step(
-            String dish, Step step, @Nullable Kind kind, @Nullable Temperature heat, List<Integer> after, int most) {
+            String dish, DayStep step, @Nullable Kind kind, @Nullable Temperature heat, List<Integer> after, int most) {
         List<Integer> done = new ArrayList<>();
         boolean alone = step.time().waitMin() > 0;
         int loads = alone ? step.loads() : 1;
@@ -288,7 +267,8 @@ public final class DayTasks {
     private void bagged(Dish dish, int loads, int last, int lastHot) {
         int all = Math.max(1, (dish.portions() + PORTIONS - 1) / PORTIONS);
         int packets = Math.max(1, (all + loads - 1) / loads);
-        int cool = add(Job.of(dish.name(), "cool it in shallow trays", COOL, false, made.there(Kind.COOLING)));
+        int cool = add(Job.of(dish.name(), "cool it in shallow trays", COOL, false, made.there(Kind.COOLING))
+                .cautioned(DayCaution.COLD));
         int bag = add(Job.of(
                 dish.name(),
                 "bag it: " + packets + (packets == 1 ? " packet" : " packets"),

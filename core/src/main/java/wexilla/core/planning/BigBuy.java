@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.cookday.DayStep;
 import wexilla.core.cookday.DayTasks;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
@@ -136,19 +137,18 @@ public record BigBuy(
                 parts.stream().map(Part::grams).filter(Objects::nonNull).reduce(Rational.ZERO, Rational::plus);
         int apart =
                 Ways.SHRED.times(grams).dividedBy(Rational.of(1000)).rounded().intValueExact();
-        List<DayTasks.Step> steps = new ArrayList<>();
+        List<DayStep> steps = new ArrayList<>();
         if (!raw) {
             int heat = group.isEmpty()
                     ? Trade.whole("once.unknown")
                     : Trade.number("once." + group).rounded().intValueExact();
-            steps.add(new DayTasks.Step(
+            steps.add(new DayStep(
                     "Put the " + food + " on", new StepTime(Ways.COOK.rounded().intValueExact(), 0, true)));
-            steps.add(new DayTasks.Step(
+            steps.add(new DayStep(
                     "Roast it until it is done: about " + heat + " min, as usual for its kind",
                     new StepTime(0, heat, true)));
         }
-        steps.add(
-                new DayTasks.Step("Cut it into " + parts.size() + " parts", new StepTime(Math.max(5, apart), 0, true)));
+        steps.add(new DayStep("Cut it into " + parts.size() + " parts", new StepTime(Math.max(5, apart), 0, true)));
         return new DayTasks.Dish(weight + " " + food, Math.max(1, parts.size()), steps, true, List.of());
     }
 

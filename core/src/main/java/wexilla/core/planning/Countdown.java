@@ -13,6 +13,7 @@ import wexilla.core.cookday.DayProblem.Kind;
 import wexilla.core.cookday.DayProblem.Person;
 import wexilla.core.cookday.DayProblem.Window;
 import wexilla.core.cookday.DaySearch;
+import wexilla.core.cookday.DayStep;
 import wexilla.core.cookday.DayTasks;
 import wexilla.core.planning.Evening.Cook;
 import wexilla.core.planning.Evening.Dish;
@@ -46,7 +47,7 @@ public final class Countdown {
                         dish.name(),
                         evening.wholePortions(),
                         steps(dish).stream()
-                                .map(step -> new DayTasks.Step(step.text(), step.time()))
+                                .map(step -> new DayStep(step.text(), step.time()))
                                 .toList(),
                         false,
                         List.of()))

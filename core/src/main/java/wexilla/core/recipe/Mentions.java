@@ -27,6 +27,15 @@ public final class Mentions {
         return names(food).flatMap(name -> Stream.of(name, name.substring(name.lastIndexOf(' ') + 1)));
     }
 
+    /** Whether a text says one of a food's names, or the last word of one, in one or many. @param text in lower case */
+    public static boolean named(Food food, String text) {
+        return shortNames(food)
+                .filter(name -> name.length() > 3 || SHORT.contains(name))
+                .anyMatch(name -> Pattern.compile("\\b" + Pattern.quote(name) + "(?:e?s)?\\b")
+                        .matcher(text)
+                        .find());
+    }
+
     /** The words by which a step may speak of a line. */
     public static Stream<String> of(ReadLine line) {
         Food food = line.food();

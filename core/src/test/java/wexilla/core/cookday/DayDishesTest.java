@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import wexilla.core.Samples;
+import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
 import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.Recipe;
@@ -14,6 +15,7 @@ import wexilla.core.recipe.RecipeStep;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.StepTime;
 import wexilla.core.recipe.Style;
+import wexilla.core.recipe.Wording;
 
 /** What is cut for several dishes is cut once: set up once, and gone from the steps of each. */
 class DayDishesTest {
@@ -36,7 +38,8 @@ class DayDishesTest {
                 pot("Soup", step("Chop onions, carrots and leek.", 12, 0), step("Simmer.", 5, 40)),
                 pot("Bread", step("Bake.", 0, 40)));
         CookDay day = CookDay.of(pots, Measures.METRIC);
-        DayDishes dishes = DayDishes.of(day.pots(), day.preparations(), List.of());
+        DayDishes dishes = DayDishes.of(
+                day.pots(), day.preparations(), List.of(), Wording.of(KitchenMeasure.System.METRIC, Measures.METRIC));
         DayTasks.Once once = dishes.once().get(0);
         // 8 minutes for one, a third of 12 for the other less its setting up
         assertThat(once.minutes()).isEqualTo(8 + 4 - 1);

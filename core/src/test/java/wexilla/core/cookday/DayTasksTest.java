@@ -16,8 +16,7 @@ class DayTasksTest {
     private static final List<Person> ONE = List.of(new Person("Nora", List.of(new Window(0, 3000))));
 
     private static DayTasks.Dish dish(String name, boolean kept, String... steps) {
-        return new DayTasks.Dish(
-                name, 8, Arrays.stream(steps).map(DayTasks.Step::of).toList(), kept, List.of());
+        return new DayTasks.Dish(name, 8, Arrays.stream(steps).map(DayStep::of).toList(), kept, List.of());
     }
 
     private static DayTimeline plan(List<String> gear, DayTasks.Dish... dishes) {
@@ -102,8 +101,7 @@ class DayTasksTest {
     @Test
     void dishesWaitForEachOther() {
         DayTasks.Dish bird = dish("bird", false, "Roast at 180 °C for 90 minutes.", "Pick the meat, 15 minutes.");
-        DayTasks.Dish soup =
-                new DayTasks.Dish("soup", 8, List.of(DayTasks.Step.of("Simmer 40 minutes.")), true, List.of(0));
+        DayTasks.Dish soup = new DayTasks.Dish("soup", 8, List.of(DayStep.of("Simmer 40 minutes.")), true, List.of(0));
         DayTasks.Made made = DayTasks.of(
                 List.of(bird, soup),
                 List.of(new DayTasks.Once("dice 6 onions", 12, List.of(1))),
@@ -228,8 +226,12 @@ class DayTasksTest {
                                 "Weigh it 5 minutes."))
                 .plan();
         assertThat(plan.starts()).containsExactly(0, 480);
-        assertThat(plan.job(0).watches()).extracting(StepClock.Watch::at).containsExactly(120, 240, 360);
-        assertThat(plan.job(0).watches()).extracting(StepClock.Watch::words).containsOnly("stir");
+        assertThat(plan.job(0).aside().watches())
+                .extracting(StepClock.Watch::at)
+                .containsExactly(120, 240, 360);
+        assertThat(plan.job(0).aside().watches())
+                .extracting(StepClock.Watch::words)
+                .containsOnly("stir");
         assertThat(StepClock.NONE.watches("Bake 45 minutes; for the last 15 minutes: uncover it.", 45))
                 .containsExactly(new StepClock.Watch(30, "uncover it"));
         assertThat(StepClock.NONE.watches("Roast 40 minutes, check at 15 minutes.", 40))
