@@ -130,9 +130,9 @@ class DayRunTest {
         DayRun alone = DayChange.goes(helped, 0, 10);
         assertThat(alone.tasks()).allMatch(task -> task.person() != 0 || task.start() < 10);
         assertThatThrownBy(() -> DayChange.goes(planned, 0, 10)).hasMessageContaining("nobody else");
-        DayRun less = planned.drop("soup", 5);
+        DayRun less = planned.drop("stew", 5);
         assertThat(less.end()).isLessThan(planned.end());
-        assertThatThrownBy(() -> less.drop("soup", 6)).hasMessageContaining("nothing is left");
+        assertThatThrownBy(() -> less.drop("stew", 6)).hasMessageContaining("nothing is left");
         DayProblem rice = DayTasks.of(
                         List.of(dish("rice", "Boil 20 minutes.")),
                         List.of(),
