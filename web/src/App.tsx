@@ -16,6 +16,7 @@ const Eat = lazy(() => import('./stations/eat/Eat').then((station) => ({ default
 const Household = lazy(() =>
   import('./stations/household/Household').then((station) => ({ default: station.Household })),
 );
+const Kitchen = lazy(() => import('./stations/kitchen/Kitchen').then((station) => ({ default: station.Kitchen })));
 const OnHand = lazy(() => import('./stations/onhand/OnHand').then((station) => ({ default: station.OnHand })));
 const Pack = lazy(() => import('./stations/pack/Pack').then((station) => ({ default: station.Pack })));
 const Plan = lazy(() => import('./stations/plan/Plan').then((station) => ({ default: station.Plan })));
@@ -35,6 +36,15 @@ const Today = lazy(() => import('./stations/today/Today').then((station) => ({ d
 export function App() {
   const keys = useKeys();
   const { pathname } = useLocation();
+  if (pathname === '/kitchen') {
+    return (
+      <Unloaded key={pathname}>
+        <Suspense fallback={null}>
+          <Kitchen />
+        </Suspense>
+      </Unloaded>
+    );
+  }
   return (
     <div className="flex flex-col-reverse md:flex-row">
       <Spine />

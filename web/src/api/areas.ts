@@ -30,6 +30,8 @@ const changed = {
   stock: [...ahead, 'cook', 'costs', 'onhand', 'pack', 'recipe', 'recipes', 'size', 'stretch', 'yields'],
   /** An evening, a cook day or a big buy was planned. */
   plan: [...ahead, 'recipe', 'recipes', 'stretch'],
+  /** Something happened on a running cook day. */
+  day: ['acts', 'cookday'],
   /** The list or the basket. */
   list: ['acts', 'shop'],
   /** A recipe or what is said of it. */

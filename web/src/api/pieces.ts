@@ -51,17 +51,6 @@ export const useInstead = (asked: Schema['InsteadAsked'], enabled: boolean) =>
     queryFn: () => answer(api.POST('/api/cook/instead', { body: asked })),
   });
 
-/** Everything of a cook day on one clock; the last good answer stays while the next is worked out or refused. */
-export function useDayClock(asked: { day: string; people: number; begin: string; doneBy: string }) {
-  const settled = useSettled(JSON.stringify(asked), 250);
-  return useQuery({
-    queryKey: ['cookday', 'clock', settled],
-    retry: false,
-    placeholderData: keepPreviousData,
-    queryFn: () => answer(api.GET('/api/cookday/clock', { params: { query: JSON.parse(settled) as typeof asked } })),
-  });
-}
-
 /** The scale on the counter, read twice a second while somebody looks at it. */
 export const useScale = (enabled: boolean) =>
   useQuery({

@@ -180,6 +180,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cookday/run": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["run"];
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cookday/run/{id}/close": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["close"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cookday/run/{id}/dish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["dish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cookday/run/{id}/fails": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fails"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cookday/run/{id}/hands": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["hands"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cookday/run/{id}/task": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["task"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cookday/run/{id}/timer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["timer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/costs": {
         parameters: {
             query?: never;
@@ -1573,6 +1685,8 @@ export interface components {
             name: string;
         };
         ClockTask: {
+            amounts: string[];
+            caution: string;
             /** Format: int32 */
             celsius?: number;
             dish: string;
@@ -1581,10 +1695,15 @@ export interface components {
             from: number;
             hands: boolean;
             lanes: number[];
+            /** Format: int32 */
+            pos: number;
             start: string;
+            /** @enum {string} */
+            state: "TO_DO" | "BEGUN" | "DONE" | "LEFT_OUT" | "WAITS";
             text: string;
             /** Format: int32 */
             to: number;
+            watches: string[];
             why: string;
         };
         ClockView: {
@@ -1601,7 +1720,10 @@ export interface components {
             /** Format: int32 */
             minutes: number;
             /** Format: int32 */
+            now?: number;
+            /** Format: int32 */
             people: number;
+            run?: string;
             tasks: components["schemas"]["ClockTask"][];
             warnings: string[];
         };
@@ -1829,6 +1951,10 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        FailsInput: {
+            /** Format: int32 */
+            gear: number;
+        };
         FirstStep: {
             done: boolean;
             to: string;
@@ -1904,6 +2030,13 @@ export interface components {
         HandView: {
             code: string;
             lines: string[];
+        };
+        HandsInput: {
+            /** Format: int32 */
+            minutes?: number;
+            name?: string;
+            /** @enum {string} */
+            what: "AWAY" | "GOES" | "COMES";
         };
         HouseholdView: {
             cup: string;
@@ -2551,6 +2684,74 @@ export interface components {
             source: string;
             unsaid?: string;
         };
+        RunDish: {
+            batch: string;
+            name: string;
+        };
+        RunDishInput: {
+            /** Format: uuid */
+            add?: string;
+            drop?: string;
+        };
+        RunGear: {
+            failed: boolean;
+            name: string;
+            /** Format: int32 */
+            pos: number;
+        };
+        RunHands: {
+            /** Format: int32 */
+            free: number;
+            name: string;
+            /** Format: int32 */
+            next?: number;
+            /** Format: int32 */
+            now?: number;
+            /** Format: int32 */
+            pos: number;
+            there: boolean;
+        };
+        RunInput: {
+            begin?: string;
+            breaks?: string[];
+            day: string;
+            doneBy?: string;
+            hands?: string[];
+        };
+        RunTimer: {
+            dish: string;
+            /** Format: int64 */
+            due: number;
+            id: string;
+            /** Format: int32 */
+            task?: number;
+            words: string;
+        };
+        RunView: {
+            cold: string;
+            could: components["schemas"]["RunDish"][];
+            day: string;
+            gear: components["schemas"]["RunGear"][];
+            hands: components["schemas"]["RunHands"][];
+            handsFree: string;
+            id?: string;
+            /** Format: int32 */
+            minute: number;
+            /** Format: int64 */
+            now: number;
+            /** Format: int32 */
+            offset: number;
+            openDays: string[];
+            over: boolean;
+            tasks: components["schemas"]["ClockTask"][];
+            timers: components["schemas"]["RunTimer"][];
+            toBegin: number[];
+            toEnd: number[];
+            told: string[];
+            /** Format: int32 */
+            version: number;
+            waiting: number[];
+        };
         Said: {
             act: string;
             subject: string;
@@ -2758,6 +2959,7 @@ export interface components {
             words: string;
         };
         StepInput: {
+            clock?: string;
             /** Format: int32 */
             handsMin?: number;
             /** @enum {string} */
@@ -2768,6 +2970,7 @@ export interface components {
         };
         StepView: {
             about: boolean;
+            clock: string;
             /** @enum {string} */
             gear: "PRESSURE_COOKER" | "SLOW_COOKER" | "HOT_AIR" | "SMOKER" | "OVEN" | "COLD" | "BURNER" | "HANDS";
             /** Format: int32 */
@@ -2874,6 +3077,17 @@ export interface components {
             placeName: string;
             until?: components["schemas"]["UntilView"];
         };
+        TaskInput: {
+            at?: string;
+            /** @enum {string} */
+            kind?: "BURNER" | "RACK" | "SLOW_COOKER" | "PRESSURE_COOKER" | "HOT_AIR" | "PAN" | "GRIDDLE" | "SIEVE" | "COOLING";
+            /** Format: int32 */
+            minutes?: number;
+            /** Format: int32 */
+            pos: number;
+            /** @enum {string} */
+            what: "BEGIN" | "DONE" | "LONGER" | "LEAVE_OUT" | "HERE" | "MOVE" | "INSTEAD";
+        };
         TaskView: {
             why: string;
             words: string;
@@ -2938,6 +3152,13 @@ export interface components {
             lowerBound: string;
             tasks: components["schemas"]["TimelineTask"][];
             warnings: string[];
+        };
+        TimerInput: {
+            /** Format: uuid */
+            heard?: string;
+            /** Format: int32 */
+            minutes?: number;
+            words?: string;
         };
         Title: {
             id: string;
@@ -3390,6 +3611,8 @@ export interface operations {
                 day?: string;
                 begin?: string;
                 doneBy?: string;
+                hands?: string;
+                breaks?: string;
                 people?: number;
             };
             header?: never;
@@ -3405,6 +3628,232 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ClockView"];
+                };
+            };
+        };
+    };
+    run: {
+        parameters: {
+            query?: {
+                day?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RunInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    close: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    dish: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RunDishInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    fails: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FailsInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    hands: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HandsInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    task: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TaskInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    timer: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TimerInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
                 };
             };
         };

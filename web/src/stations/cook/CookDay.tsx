@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { answer, api, type Schema } from '../../api/client';
-import { useCookDay } from '../../api/queries';
+import { useCookDay, useHousehold } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { OtherProblem, Tape, Waiting } from '../../kit/kit';
 import { shortDay, styleWords } from '../../kit/words';
@@ -11,6 +11,7 @@ import { DayClock } from './DayClock';
 export function CookDay() {
   const [day, setDay] = useState<string>();
   const asked = useCookDay(day).data;
+  const today = useHousehold().data?.today ?? '';
   if (!asked) {
     return <Waiting />;
   }
@@ -41,7 +42,7 @@ export function CookDay() {
           </button>
         </div>
       </div>
-      <DayClock key={asked.day} day={asked.day} />
+      <DayClock key={asked.day} day={asked.day} today={today} />
       <div className="grid items-start gap-6 lg:grid-cols-[3fr_2fr]">
         <ol>
           {asked.pots.map((pot) => (

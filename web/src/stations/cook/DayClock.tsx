@@ -1,29 +1,37 @@
 import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
 import type { Schema } from '../../api/client';
-import { useDayClock } from '../../api/pieces';
-import { Field } from '../../kit/Field';
-import { OneOf, Waiting } from '../../kit/kit';
-import { clockTime, tapeColour } from '../../kit/words';
-
-type Task = Schema['ClockTask'];
+import { useBeginAct, useDayClock, useTaskAct } from '../../api/kitchen';
+import { OtherProblem, Waiting } from '../../kit/kit';
+import { clockTime, minutesWords } from '../../kit/words';
+import { DayLanes } from './DayLanes';
+import { type Hands, handsText, noHands, WhoCooks } from './WhoCooks';
 
 /** The counter clock: lanes for hands, flames, oven, cookers and cold, with everything of the day on them. */
-export function DayClock({ day }: { day: string }) {
-  const [people, setPeople] = useState(1);
-  const [begin, setBegin] = useState('');
-  const [doneBy, setDoneBy] = useState('');
+export function DayClock({ day, today }: { day: string; today: string }) {
+  const [who, setWho] = useState<Hands>(noHands);
   const [open, setOpen] = useState(false);
-  const asked = useDayClock({ day, people, begin, doneBy });
+  const go = useNavigate();
+  const said = { day, begin: who.begin, doneBy: who.doneBy, ...handsText(who, day) };
+  const asked = useDayClock(said);
   const clock = asked.data;
+  const begin = useBeginAct(() => go('/kitchen'));
   if (asked.error && !clock) {
     return <p className="fieldproblem">{asked.error.message}</p>;
   }
   if (!clock) {
     return <Waiting />;
   }
+  const form = <WhoCooks who={who} set={setWho} cooks={clock.cooks} day={day} problem={asked.error?.message} />;
   if (clock.tasks.length === 0) {
-    return clock.impossible === '' ? null : <p className="fieldproblem mb-4">{clock.impossible}</p>;
+    return clock.impossible === '' ? null : (
+      <section aria-label="Counter clock" className="mb-8">
+        <p className="fieldproblem mb-4">{clock.impossible}</p>
+        {form}
+      </section>
+    );
   }
+  const split = (text: string) => (text === '' ? [] : text.split(','));
   return (
     <section aria-label="Counter clock" className="mb-8">
       <div className="mb-3 flex flex-wrap items-end gap-x-8 gap-y-2">
@@ -42,26 +50,42 @@ export function DayClock({ day }: { day: string }) {
             .map((lane) => lane.name)
             .join(' and ')}
         </p>
-        <button type="button" className="btn btn-ghost no-print" aria-expanded={open} onClick={() => setOpen(!open)}>
-          Other times, other hands
-        </button>
+        {clock.run === undefined ? (
+          <>
+            <button
+              type="button"
+              className="btn btn-primary no-print"
+              disabled={begin.busy}
+              onClick={() =>
+                begin.act({
+                  day,
+                  ...(who.begin === '' ? {} : { begin: who.begin }),
+                  ...(who.doneBy === '' ? {} : { doneBy: who.doneBy }),
+                  hands: split(said.hands),
+                  breaks: split(said.breaks),
+                })
+              }
+            >
+              {day === today && who.begin === '' && who.doneBy === '' ? 'Begin the day now' : 'Keep this plan'}
+            </button>
+            <button
+              type="button"
+              className="btn btn-ghost no-print"
+              aria-expanded={open}
+              onClick={() => setOpen(!open)}
+            >
+              Other times, other hands
+            </button>
+          </>
+        ) : (
+          <Link to="/kitchen" className="btn btn-primary no-print">
+            To the kitchen
+          </Link>
+        )}
       </div>
-      {open && (
-        <div className="no-print mb-4 flex flex-wrap items-end gap-4">
-          <div>
-            <span className="block font-semibold">Who cooks</span>
-            <OneOf
-              choices={[1, 2, 3, 4].map((n): [number, string] => [n, String(n)])}
-              chosen={people}
-              choose={setPeople}
-            />
-          </div>
-          <Field label="Begin" value={begin} set={setBegin} wide="w-24" placeholder="10:00" at="/begin" />
-          <Field label="Or be done by" value={doneBy} set={setDoneBy} wide="w-24" placeholder="17:30" at="/doneBy" />
-          {asked.error && <p className="fieldproblem">{asked.error.message}</p>}
-        </div>
-      )}
-      <Lanes clock={clock} />
+      <OtherProblem problem={begin.problem} fields={[]} />
+      {open && clock.run === undefined && form}
+      {clock.run === undefined ? <DayLanes clock={clock} /> : <Running clock={clock} run={clock.run} />}
       {clock.warnings.map((warning) => (
         <p key={warning} className="fieldproblem mt-2">
           {warning}
@@ -69,101 +93,21 @@ export function DayClock({ day }: { day: string }) {
       ))}
       {clock.earlier.length > 0 && (
         <p className="quiet mt-2">
-          off your feet earlier with: {clock.earlier.map((one) => `${one.what}: ${minutes(one.minutes)}`).join(' · ')}
+          off your feet earlier with:{' '}
+          {clock.earlier.map((one) => `${one.what}: ${minutesWords(one.minutes)}`).join(' · ')}
         </p>
       )}
     </section>
   );
 }
 
-const minutes = (n: number) => (n < 60 ? `${n} min` : `${Math.floor(n / 60)} h ${n % 60 === 0 ? '' : n % 60}`.trim());
-
-/** One row a lane, time to the right; the same as a list beneath. */
-function Lanes({ clock }: { clock: Schema['ClockView'] }) {
-  const [chosen, setChosen] = useState<Task>();
-  const hours = Array.from({ length: Math.floor(clock.minutes / 60) + 1 }, (_, i) => i * 60);
-  const first = new Date(`${clock.begin}:00Z`);
-  const at = (minute: number) => new Date(first.getTime() + minute * 60_000).toISOString().slice(11, 16);
-  const share = (minute: number) => `${(100 * minute) / Math.max(1, clock.minutes)}%`;
+/** A day that was begun: what is to come can be moved, and the rest gives way. */
+function Running({ clock, run }: { clock: Schema['ClockView']; run: string }) {
+  const act = useTaskAct(run);
   return (
     <>
-      <figure className="dayclock" aria-label="The day on one clock">
-        <div className="dayclock-in" style={{ minWidth: `${8 + clock.minutes / 14}rem` }}>
-          <div className="dayclock-row">
-            <span />
-            <div className="dayclock-lane dayclock-hours" aria-hidden="true">
-              {hours.map((hour) => (
-                <span key={hour} style={{ left: share(hour) }}>
-                  {at(hour)}
-                </span>
-              ))}
-            </div>
-          </div>
-          {clock.lanes.map((lane, i) => (
-            <div key={lane.name} className={`dayclock-row dayclock-${lane.kind}`}>
-              <span className="dayclock-name">{lane.name}</span>
-              <div className="dayclock-lane">
-                {hours.map((hour) => (
-                  <i key={hour} style={{ left: share(hour) }} aria-hidden="true" />
-                ))}
-                {clock.tasks
-                  .filter((task) => task.lanes.includes(i))
-                  .map((task) => (
-                    <button
-                      key={`${task.dish} ${task.text} ${task.from}`}
-                      type="button"
-                      className="dayclock-tape"
-                      aria-pressed={chosen === task}
-                      style={{
-                        left: share(task.from),
-                        width: share(task.to - task.from),
-                        background: tapeColour(task.dish),
-                      }}
-                      title={`${task.dish}: ${task.text}`}
-                      onClick={() => setChosen(chosen === task ? undefined : task)}
-                    >
-                      <span>
-                        {task.celsius !== undefined && `${task.celsius}° `}
-                        {task.dish}
-                      </span>
-                    </button>
-                  ))}
-                {lane.kind === 'hands' && (
-                  <b style={{ left: share(clock.handsMin) }} title="off your feet" aria-hidden="true" />
-                )}
-              </div>
-            </div>
-          ))}
-        </div>
-      </figure>
-      {chosen && (
-        <p className="enamel mt-2 p-3" role="status">
-          <strong className="figure">
-            {clockTime(chosen.start, clock.day)}–{clockTime(chosen.end, clock.day)}
-          </strong>{' '}
-          <strong>{chosen.dish}</strong>: {chosen.text}
-          <span className="quiet block">why here: {chosen.why}</span>
-        </p>
-      )}
-      <details className="mt-3">
-        <summary className="cursor-pointer font-semibold">The same as a list</summary>
-        <ol>
-          {clock.tasks.map((task) => (
-            <li
-              key={`${task.dish} ${task.text} ${task.from}`}
-              className="row grid-cols-[4rem_minmax(0,1fr)] sm:grid-cols-[4rem_4rem_minmax(0,1fr)_minmax(0,12rem)]"
-            >
-              <span className="figure font-bold">{clockTime(task.start, clock.day)}</span>
-              <span className="quiet figure hidden sm:block">{minutes(task.to - task.from)}</span>
-              <span>
-                <strong>{task.dish}</strong>: {task.text}
-                <span className="quiet block text-sm">{task.why}</span>
-              </span>
-              <span className="quiet text-sm">{task.lanes.map((lane) => clock.lanes[lane]?.name).join(', ')}</span>
-            </li>
-          ))}
-        </ol>
-      </details>
+      <DayLanes clock={clock} move={(pos, at) => act.act({ pos, what: 'MOVE', at })} />
+      <OtherProblem problem={act.problem} fields={[]} />
     </>
   );
 }

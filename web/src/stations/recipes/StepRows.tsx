@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import type { Problem, Style } from '../../api/client';
 import { FieldProblem } from '../../kit/kit';
 import { styleWords } from '../../kit/words';
@@ -28,6 +29,8 @@ export function StepRows({ form, change, problem }: Props) {
                 onChange={(event) => put(at, { ...step, text: event.target.value })}
               />
               <FieldProblem at={`/steps/${filled.indexOf(step)}/text`} problem={problem} />
+              <Clock step={step} at={at} put={(clock) => put(at, { ...step, clock })} />
+              <FieldProblem at={`/steps/${filled.indexOf(step)}/clock`} problem={problem} />
             </div>
             <div className="grid grid-cols-2 gap-2">
               <label className="block text-sm">
@@ -85,5 +88,25 @@ export function StepRows({ form, change, problem }: Props) {
         Another step
       </button>
     </section>
+  );
+}
+
+/** What a step needs of the clock: seldom said, so it is opened. */
+function Clock({ step, at, put }: { step: Form['steps'][number]; at: number; put: (clock: string) => void }) {
+  const [open, setOpen] = useState(false);
+  return open || step.clock !== '' ? (
+    <label className="block text-sm">
+      On the clock
+      <input
+        className="input w-full"
+        placeholder="after 1 and 3; at most 10 min later; every 30 min; last 15 min: add the peas"
+        value={step.clock}
+        onChange={(event) => put(event.target.value)}
+      />
+    </label>
+  ) : (
+    <button type="button" className="btn btn-ghost btn-sm min-h-11" onClick={() => setOpen(true)}>
+      on the clock …<span className="sr-only"> for step {at + 1}</span>
+    </button>
   );
 }

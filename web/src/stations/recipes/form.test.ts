@@ -57,8 +57,17 @@ describe('the recipe form', () => {
         },
       ],
       steps: [
-        { text: 'Simmer.', stop: 'COOKED', handsMin: 5, waitMin: 40, typed: true, about: false, gear: 'BURNER' },
-        { text: 'Heat 10 minutes.', handsMin: 10, waitMin: 0, typed: false, about: false, gear: 'HANDS' },
+        {
+          text: 'Simmer.',
+          stop: 'COOKED',
+          handsMin: 5,
+          waitMin: 40,
+          typed: true,
+          about: false,
+          clock: '',
+          gear: 'BURNER',
+        },
+        { text: 'Heat 10 minutes.', handsMin: 10, waitMin: 0, typed: false, about: false, clock: '', gear: 'HANDS' },
       ],
     });
     expect(form.lines).toHaveLength(2);

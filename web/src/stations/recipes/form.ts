@@ -15,7 +15,7 @@ export type Form = {
   /** what was said for the next time and is done in this version */
   taken: string[];
   lines: { key: string; text: string; heldBackIn: Style[]; rule: Rule | undefined }[];
-  steps: { key: string; text: string; stop: Style | undefined; hands: string; wait: string }[];
+  steps: { key: string; text: string; stop: Style | undefined; hands: string; wait: string; clock: string }[];
 };
 
 export type Rule = NonNullable<Schema['LineInput']['rule']>;
@@ -32,6 +32,7 @@ export const emptyStep = (): Form['steps'][number] => ({
   stop: undefined,
   hands: '',
   wait: '',
+  clock: '',
 });
 export const emptyForm = (): Form => ({
   title: '',
@@ -62,6 +63,7 @@ export const formOfFound = (found: Schema['RecipeInput']): Form => ({
       stop: step.stop,
       hands: step.handsMin === undefined ? '' : String(step.handsMin),
       wait: step.waitMin === undefined ? '' : String(step.waitMin),
+      clock: step.clock ?? '',
     })),
     emptyStep(),
   ],
@@ -90,6 +92,7 @@ export const formOf = (recipe: Schema['RecipeView']): Form => ({
       stop: step.stop,
       hands: step.typed ? String(step.handsMin) : '',
       wait: step.typed ? String(step.waitMin) : '',
+      clock: step.clock,
     })),
     emptyStep(),
   ],
@@ -119,11 +122,12 @@ export const inputOf = (form: Form): Schema['RecipeInput'] => ({
     .map(({ text, heldBackIn, rule }) => ({ text, heldBackIn, rule })),
   steps: form.steps
     .filter((step) => step.text.trim())
-    .map(({ text, stop, hands, wait }) => ({
+    .map(({ text, stop, hands, wait, clock }) => ({
       text,
       stop,
       handsMin: minutes(hands),
       waitMin: minutes(wait),
+      ...(clock.trim() === '' ? {} : { clock }),
     })),
   note: form.note,
   tags: form.tags

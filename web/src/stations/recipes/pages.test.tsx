@@ -85,13 +85,14 @@ describe('the lines on the counter page', () => {
 
 describe('the steps', () => {
   const steps: Schema['StepView'][] = [
-    { text: 'Chop.', handsMin: 12, waitMin: 0, typed: true, about: false, gear: 'HANDS' },
+    { text: 'Chop.', handsMin: 12, waitMin: 0, typed: true, about: false, clock: '', gear: 'HANDS' },
     {
       text: 'Bake at 180 °C.',
       handsMin: 2,
       waitMin: 90,
       typed: true,
       about: false,
+      clock: '',
       gear: 'OVEN',
       heat: '180 °C',
       stop: 'COOKED',

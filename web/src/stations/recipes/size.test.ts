@@ -39,8 +39,8 @@ const recipe: Schema['RecipeView'] = {
     { ...line, text: '2 bay leaves', food: 'bay leaf', amount: '2 ×', rule: 'PER_VESSEL', ruleSaid: true },
   ],
   steps: [
-    { text: 'Simmer.', handsMin: 5, waitMin: 40, typed: true, about: false, gear: 'BURNER' },
-    { text: 'Rest 10 min.', handsMin: 0, waitMin: 10, typed: false, about: false, gear: 'HANDS' },
+    { text: 'Simmer.', handsMin: 5, waitMin: 40, typed: true, about: false, clock: '', gear: 'BURNER' },
+    { text: 'Rest 10 min.', handsMin: 0, waitMin: 10, typed: false, about: false, clock: '', gear: 'HANDS' },
   ],
 };
 

@@ -19,17 +19,6 @@ import wexilla.app.support.StoryKitchen;
  */
 class StoriesTest extends StoryKitchen {
 
-    private void riceKept() {
-        JsonNode settings = http.get("/api/household").ok();
-        Map<String, Object> changed = new HashMap<>();
-        for (String same : List.of("name", "zone", "currency", "measures", "cup", "tbsp", "seasoning", "flat")) {
-            changed.put(same, settings.path(same).asString());
-        }
-        changed.put("version", settings.path("version").asInt());
-        changed.put("riceKept", true);
-        http.act("/api/household/settings", changed).ok();
-    }
-
     /** S01.6, S02.5, S02.6, S04.1, S05.6, S14.14, S15.4 to 15.9, S16.10: how long each thing may wait. */
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
@@ -103,7 +92,7 @@ class StoriesTest extends StoryKitchen {
         String braise = recipe("Sour braise", 4, "600 g pork neck", "300 g rice");
         http.act("/api/cook", Sample.cook(braise, 4)).ok();
         assertThat(until("Sour braise")).isEqualTo("2027-01-11");
-        riceKept();
+        setting("riceKept", true);
         assertThat(until("Sour braise")).isEqualTo("2027-01-14");
     }
 

@@ -54,7 +54,11 @@ record Script(
             @Nullable MealScript meal,
             @Nullable List<PriceScript> prices,
             @Nullable List<WeighingScript> weighed,
-            @Nullable List<NameScript> names) {}
+            @Nullable List<NameScript> names,
+            @Nullable RunScript run) {}
+
+    /** A cook day of today that is under way. @param minutesAgo it was begun, {@code hands} who cooks */
+    record RunScript(int minutesAgo, List<String> hands) {}
 
     /** What a name of theirs means: the same as a food of the book, or its own and like something. */
     record NameScript(

@@ -9,29 +9,22 @@ import java.util.Objects;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import wexilla.app.demo.Script.Event;
-import wexilla.app.household.Equipped;
-import wexilla.app.household.Equipped.Equipment;
-import wexilla.app.household.People;
-import wexilla.app.household.People.Person;
-import wexilla.app.platform.Acts;
 import wexilla.app.platform.Household;
 
 /** Plays the demo household's story with the same acts a cook would make, each at its time. */
 @Component
 class Story {
 
-    private final People people;
-    private final Equipped equipped;
-    private final Acts acts;
+    private final HomeStory home;
+    private final DayStory day;
     private final StockStory stock;
     private final CookStory cook;
     private final PlanStory plan;
     private final BuyStory buy;
 
-    Story(People people, Equipped equipped, Acts acts, StockStory stock, CookStory cook, PlanStory plan, BuyStory buy) {
-        this.people = people;
-        this.equipped = equipped;
-        this.acts = acts;
+    Story(HomeStory home, DayStory day, StockStory stock, CookStory cook, PlanStory plan, BuyStory buy) {
+        this.home = home;
+        this.day = day;
         this.stock = stock;
         this.cook = cook;
         this.plan = plan;
@@ -45,7 +38,7 @@ class Story {
                 .minusDays(60)
                 .atStartOfDay(household.zone())
                 .toInstant();
-        settle(household, script, start);
+        home.settle(household, script, start);
         Map<String, UUID> book = new HashMap<>();
         script.recipes().forEach(recipe -> book.put(recipe.title(), cook.recipe(household, recipe, start)));
         script.events().forEach(event -> happen(household, event, book, now));
@@ -86,31 +79,12 @@ class Story {
         if (event.hand() != null) {
             stock.hand(household, event.hand(), when);
         }
+        if (event.run() != null) {
+            day.run(household, event.run(), now);
+        }
         if (event.stretch() != null) {
             buy.stretch(household, event.stretch(), when);
         }
-    }
-
-    private void settle(Household household, Script script, Instant when) {
-        acts.perform(household, key(), "person", script.people(), String.class, when, act -> {
-            script.people()
-                    .forEach(p -> people.save(
-                            act,
-                            new Person(
-                                    UUID.randomUUID(),
-                                    p.name(),
-                                    p.appetite(),
-                                    p.allergens(),
-                                    p.flags(),
-                                    p.dislikes(),
-                                    p.chilli(),
-                                    true,
-                                    0)));
-            script.equipment()
-                    .forEach(e -> equipped.save(
-                            act, new Equipment(UUID.randomUUID(), e.name(), e.kind(), e.size(), e.count(), 0)));
-            return new Acts.Done<>("Household: who eats, and what there is to cook with", "");
-        });
     }
 
     private static Instant when(Household household, Event event, Instant now) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -48,6 +49,12 @@ public class Equipped {
     public record Equipment(
             UUID id, String name, Kind kind, @Nullable String size, int count, int version) {}
 
+    /** A burner that is called so takes half as long again to heat; a pan that is called so is fried in. */
+    private static final Pattern SLOW = Pattern.compile("\\b(?:slow|weak)\\b", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern FRIED_IN =
+            Pattern.compile("\\b(?:frying pan|skillet|wok|griddle)\\b", Pattern.CASE_INSENSITIVE);
+
     private final JdbcClient db;
     private final Journal journal;
 
@@ -56,7 +63,7 @@ public class Equipped {
         this.journal = journal;
     }
 
-    /** What there is to cook with on a clock: burners, racks, cookers; pots and pans are not held. */
+    /** What there is to cook with on a clock: burners, racks, cookers, frying pans; pots are not held. */
     public List<Gear> gear(Household household) {
         List<Gear> gear = new ArrayList<>();
         int ovens = 0;
@@ -65,8 +72,8 @@ public class Equipped {
                 case OVEN -> "oven " + one.name();
                 case SLOW_COOKER -> "slow cooker";
                 case PRESSURE_COOKER -> "pressure cooker";
-                case BURNER -> "burner";
-                case POT, PAN, TRAY -> "";
+                case BURNER -> SLOW.matcher(one.name()).find() ? "slow burner" : "burner";
+                case POT, PAN, TRAY -> FRIED_IN.matcher(one.name()).find() ? "frying pan" : "";
             };
             if (!kind.isEmpty()) {
                 ovens += KitchenGear.add(gear, kind, Math.min(one.count(), KitchenGear.MOST), ovens);

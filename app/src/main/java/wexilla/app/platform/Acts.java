@@ -12,6 +12,7 @@ import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -29,6 +30,9 @@ public class Acts {
     /** What came of an act: its line in the history, and the answer. */
     public record Done<T>(String subject, T answer) {}
 
+    /** Told to whoever listens once an act was done and is kept. */
+    public record Kept(UUID household, String kind) {}
+
     /** The answer of an act that has nothing more to tell than what was done, and the id to undo it by. */
     public record Said(String act, String subject) {}
 
@@ -37,13 +41,21 @@ public class Acts {
     private final JsonMapper json;
     private final Clock clock;
     private final List<Undoable> undoables;
+    private final ApplicationEventPublisher told;
 
-    Acts(JdbcClient db, TransactionTemplate transaction, JsonMapper json, Clock clock, List<Undoable> undoables) {
+    Acts(
+            JdbcClient db,
+            TransactionTemplate transaction,
+            JsonMapper json,
+            Clock clock,
+            List<Undoable> undoables,
+            ApplicationEventPublisher told) {
         this.db = db;
         this.transaction = transaction;
         this.json = json;
         this.clock = clock;
         this.undoables = List.copyOf(undoables);
+        this.told = told;
     }
 
     /**
@@ -74,16 +86,18 @@ public class Acts {
             Function<Act, Done<T>> work) {
         UUID id = id(key);
         String hash = hash(kind + json.writeValueAsString(request));
-        return Objects.requireNonNull(transaction.execute(status -> {
+        T done = Objects.requireNonNull(transaction.execute(status -> {
             if (!begin(household, id, kind, hash, happenedAt)) {
                 return json.readValue(storedAnswer(household, id, hash), answer);
             }
-            Done<T> done = work.apply(new Act(id, household, happenedAt));
+            Done<T> act = work.apply(new Act(id, household, happenedAt));
             db.sql("update act set subject = ?, response = ? where household_id = ? and id = ?")
-                    .params(done.subject(), json.writeValueAsString(done.answer()), household.id(), id)
+                    .params(act.subject(), json.writeValueAsString(act.answer()), household.id(), id)
                     .update();
-            return done.answer();
+            return act.answer();
         }));
+        told.publishEvent(new Kept(household.id(), kind));
+        return done;
     }
 
     /** Does the work as an act that happens now and answers with its line in the history. */

@@ -35,6 +35,12 @@ public class Journal implements Undoable {
         RATINGS("rating", "household_id", "slot"),
         NEXT_TIMES("next_time", "household_id", "recipe"),
         FOOD("food", "household_id", "id"),
+        COOK_DAY("cook_day", "household_id", "id"),
+        COOK_TASKS("cook_task", "household_id", "cook_day"),
+        COOK_LAGS("cook_lag", "household_id", "cook_day"),
+        COOK_HANDS("cook_hand", "household_id", "cook_day"),
+        COOK_GEAR("cook_gear", "household_id", "cook_day"),
+        COOK_TIMERS("cook_timer", "household_id", "cook_day"),
         MEASURE("food_measure", "household_id", "id"),
         /** Whether a lot has a price, and whether it is one it was given since. */
         WORTH("lot", "household_id", "id", "cost_complete, valued"),

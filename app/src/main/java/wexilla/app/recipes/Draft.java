@@ -8,12 +8,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
+import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Key;
 import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
+import wexilla.core.recipe.StepClock;
 import wexilla.core.recipe.StepTime;
 import wexilla.core.recipe.Style;
 
@@ -131,7 +133,10 @@ public record Draft(List<Line> lines) {
                         "/steps/" + i + "/stop",
                         "“" + step.stop().words() + "” is a stop already; a batch can stop there once only.");
             }
-            steps.add(new RecipeStep(text, step.stop(), time(step, i)));
+            String clock = step.clock() == null ? "" : step.clock();
+            int number = i + 1;
+            StepClock beside = Asked.at("/steps/" + i + "/clock", () -> StepClock.parse(clock, number));
+            steps.add(new RecipeStep(text, step.stop(), time(step, i), beside));
         }
         return steps;
     }

@@ -14,12 +14,13 @@ import wexilla.core.recipe.Style;
 
 /**
  * What a file of the world has no place for, in words behind a line or step, so that nothing is lost on the way out and
- * back: "[can stop here: raw bag]", "[hands 5 min, alone 40 min]", "[on the night when ready to bake]".
+ * back: "[can stop here: raw bag]", "[hands 5 min, alone 40 min]", "[on the clock: after 1]", "[on the night when ready to bake]".
  */
 final class Marks {
 
     private static final Pattern STOP = Pattern.compile("\\s*\\[can stop here: ([\\p{L} ]+)]");
     private static final Pattern TIME = Pattern.compile("\\s*\\[hands (\\d{1,4}) min, alone (\\d{1,4}) min]");
+    private static final Pattern CLOCK = Pattern.compile("\\s*\\[on the clock: ([^\\]]{1,300})]");
     private static final Pattern NIGHT = Pattern.compile("\\s*\\[on the night when ([\\p{L}, ]+)]");
 
     private Marks() {}
@@ -35,7 +36,9 @@ final class Marks {
         StepTime typed = step.typed();
         String time = typed == null ? "" : " [hands " + typed.handsMin() + " min, alone " + typed.waitMin() + " min]";
         Style stop = step.stop();
-        return step.text() + time + (stop == null ? "" : " [can stop here: " + stop.words() + "]");
+        String clock =
+                step.clock().isNone() ? "" : " [on the clock: " + step.clock().words() + "]";
+        return step.text() + time + clock + (stop == null ? "" : " [can stop here: " + stop.words() + "]");
     }
 
     static LineInput line(String text) {
@@ -57,13 +60,18 @@ final class Marks {
         Style style = stop.find() ? style(stop.group(1)).orElse(null) : null;
         Matcher time = TIME.matcher(text);
         boolean timed = time.find();
-        String plain =
-                TIME.matcher(STOP.matcher(text).replaceAll("")).replaceAll("").strip();
+        Matcher clock = CLOCK.matcher(text);
+        boolean clocked = clock.find();
+        String plain = CLOCK.matcher(
+                        TIME.matcher(STOP.matcher(text).replaceAll("")).replaceAll(""))
+                .replaceAll("")
+                .strip();
         return new StepInput(
                 plain,
                 style,
                 timed ? Integer.valueOf(time.group(1)) : null,
-                timed ? Integer.valueOf(time.group(2)) : null);
+                timed ? Integer.valueOf(time.group(2)) : null,
+                clocked ? clock.group(1) : null);
     }
 
     private static java.util.Optional<Style> style(String words) {

@@ -48,12 +48,14 @@ public record RecipeInput(
     /**
      * @param stop the style a batch is in when work stops after this step; null where it goes on
      * @param handsMin minutes hands are at it, {@code waitMin} minutes it goes on by itself; null leaves it to the text
+     * @param clock what it needs of the clock beside: "after 1 and 3; at most 10 min later; every 30 min"
      */
     public record StepInput(
             String text,
             @Nullable Style stop,
             @Nullable Integer handsMin,
-            @Nullable Integer waitMin) {}
+            @Nullable Integer waitMin,
+            @Nullable String clock) {}
 
     /**
      * What is written about it.

@@ -5,6 +5,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.Arrays;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -24,6 +25,7 @@ import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
+import wexilla.core.recipe.StepClock;
 import wexilla.core.recipe.StepTime;
 import wexilla.core.recipe.Style;
 
@@ -38,7 +40,18 @@ final class RecipeRows {
         StepTime typed = hands == null && wait == null
                 ? null
                 : new StepTime(Objects.requireNonNullElse(hands, 0), Objects.requireNonNullElse(wait, 0));
-        return new RecipeStep(row.getString("text"), style(row.getString("can_stop")), typed);
+        return new RecipeStep(row.getString("text"), style(row.getString("can_stop")), typed, clock(row));
+    }
+
+    private static StepClock clock(ResultSet row) throws SQLException {
+        Integer least = (Integer) row.getObject("least_min");
+        return new StepClock(
+                List.of((Integer[]) row.getArray("follows").getArray()),
+                Objects.requireNonNullElse(least, 0),
+                (Integer) row.getObject("most_min"),
+                (Integer) row.getObject("every_min"),
+                (Integer) row.getObject("last_min"),
+                row.getString("last_words"));
     }
 
     private static @Nullable Style style(@Nullable String name) {

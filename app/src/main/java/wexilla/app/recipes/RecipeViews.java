@@ -74,7 +74,8 @@ final class RecipeViews {
     /** @param act the act to undo it by */
     record RecipeSaved(String act, String subject, String id) {}
 
-    /** @param handsMin minutes hands are at it, {@code waitMin} minutes it goes on alone; {@code typed} when written
+    /** @param clock what it needs of the clock beside its minutes, as typed; empty for nothing
+     * @param handsMin minutes hands are at it, {@code waitMin} minutes it goes on alone; {@code typed} when written
      *     beside, {@code about} when it says none
      * @param heat in the scale of the household, {@code heatToo} in the other one
      */
@@ -85,6 +86,7 @@ final class RecipeViews {
             int waitMin,
             boolean typed,
             boolean about,
+            String clock,
             StepGear.Kind gear,
             @Nullable String heat,
             @Nullable String heatToo) {
@@ -99,6 +101,7 @@ final class RecipeViews {
                     step.time().waitMin(),
                     step.typed() != null,
                     step.time().about(),
+                    step.clock().words(),
                     gear.kind(),
                     StepGear.heatOf(step.text(), fahrenheit),
                     StepGear.heatOf(step.text(), !fahrenheit));

@@ -59,8 +59,9 @@ class VersionRows {
             Style stop = step.stop();
             StepTime typed = step.typed();
             db.sql("""
-                            insert into recipe_step (household_id, recipe, n, pos, text, can_stop, hands_min, wait_min)
-                            values (?, ?, ?, ?, ?, ?, ?, ?)""")
+                            insert into recipe_step (household_id, recipe, n, pos, text, can_stop, hands_min, wait_min,
+                                follows, least_min, most_min, every_min, last_min, last_words)
+                            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
                     .params(Arrays.asList(
                             household.id(),
                             id,
@@ -69,7 +70,13 @@ class VersionRows {
                             step.text(),
                             stop == null ? null : stop.name(),
                             typed == null ? null : typed.handsMin(),
-                            typed == null ? null : typed.waitMin()))
+                            typed == null ? null : typed.waitMin(),
+                            step.clock().follows().toArray(Integer[]::new),
+                            step.clock().least() == 0 ? null : step.clock().least(),
+                            step.clock().most(),
+                            step.clock().every(),
+                            step.clock().last(),
+                            step.clock().lastWords()))
                     .update();
         }
     }

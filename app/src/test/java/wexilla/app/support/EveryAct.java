@@ -231,6 +231,7 @@ public final class EveryAct {
                         .path("batch")
                         .asString(),
                 Map.of());
+        cookDay();
         JsonNode waiting = read("/api/pack").path("waiting").get(0);
         add(
                 "/api/pack",
@@ -298,6 +299,40 @@ public final class EveryAct {
                         List.of(slot.path("people").get(1).asString())));
     }
 
+    /** A day that runs, and another one that could. */
+    private void cookDay() {
+        JsonNode days = read("/api/cookday").path("days");
+        String day = days.get(days.size() - 1).asString();
+        add(
+                "/api/cookday/run",
+                map("day", day, "begin", "14:00", "hands", List.of("Nora"), "breaks", List.of("15:00;20")));
+        String other = days.get(0).asString();
+        http.act("/api/cookday/run", map("day", other, "begin", "10:00")).ok();
+        JsonNode run = read("/api/cookday/run?day=" + other);
+        String id = id(run);
+        add(
+                "/api/cookday/run/{id}/task",
+                id,
+                map("pos", 0, "what", "BEGIN", "minutes", 5, "at", other + "T12:00", "kind", "BURNER"));
+        add(
+                "/api/cookday/run/{id}/hands",
+                id,
+                map(
+                        "what",
+                        "AWAY",
+                        "name",
+                        run.path("hands").get(0).path("name").asString(),
+                        "minutes",
+                        20));
+        add("/api/cookday/run/{id}/fails", id, map("gear", 0));
+        add(
+                "/api/cookday/run/{id}/dish",
+                id,
+                map("drop", run.path("tasks").get(0).path("dish").asString()));
+        add("/api/cookday/run/{id}/timer", id, map("words", "eggs", "minutes", 8));
+        add("/api/cookday/run/{id}/close", id, Map.of());
+    }
+
     /** Everything the screens read, without the history. */
     public static Map<String, JsonNode> seen(Http http) {
         return List.of(
@@ -305,6 +340,7 @@ public final class EveryAct {
                         "plan",
                         "shop",
                         "cookday",
+                        "cookday/run",
                         "pack",
                         "eat",
                         "recipes?text=split+pea",

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
@@ -23,6 +24,18 @@ public abstract class StoryKitchen {
 
     protected static void on(String instant) {
         Kitchen.clock().moveTo(Instant.parse(instant));
+    }
+
+    /** One setting of the household; the others stay. */
+    protected void setting(String field, Object value) {
+        JsonNode settings = http.get("/api/household").ok();
+        Map<String, Object> changed = new HashMap<>();
+        for (String same : List.of("name", "zone", "currency", "measures", "cup", "tbsp", "seasoning", "flat")) {
+            changed.put(same, settings.path(same).asString());
+        }
+        changed.put("version", settings.path("version").asInt());
+        changed.put(field, value);
+        http.act("/api/household/settings", changed).ok();
     }
 
     protected JsonNode lot(String name) {

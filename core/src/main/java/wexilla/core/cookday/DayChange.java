@@ -1,7 +1,6 @@
 package wexilla.core.cookday;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -31,7 +30,7 @@ public final class DayChange {
         for (int who = 0; who < day.people().size(); who++) {
             Person one = day.people().get(who);
             boolean goes = person < 0 || person == who;
-            people.add(goes ? new Person(one.name(), cut(one.there(), now, now + minutes)) : one);
+            people.add(goes ? new Person(one.name(), DayProblem.without(one.there(), now, now + minutes)) : one);
             for (int job = 0; goes && job < moved.size(); job++) {
                 DayTask task = moved.get(job);
                 if (task.state() == State.BEGUN && task.person() == who) {
@@ -51,7 +50,7 @@ public final class DayChange {
         }
         Person one = day.people().get(person);
         List<Person> people = new ArrayList<>(day.people());
-        people.set(person, new Person(one.name(), cut(one.there(), now, DayProblem.NEVER)));
+        people.set(person, new Person(one.name(), DayProblem.without(one.there(), now, DayProblem.NEVER)));
         DayRun gone = new DayRun(day.with(people, day.gear()), tasks, run.told());
         for (int job = 0; job < tasks.size(); job++) {
             DayTask task = tasks.get(job);
@@ -75,7 +74,8 @@ public final class DayChange {
         if (known < 0) {
             people.add(new Person(name, List.of(window)));
         } else {
-            List<Window> there = new ArrayList<>(cut(people.get(known).there(), now, now + minutes));
+            List<Window> there =
+                    new ArrayList<>(DayProblem.without(people.get(known).there(), now, now + minutes));
             there.add(window);
             there.sort(Comparator.comparing(Window::from));
             people.set(known, new Person(name, there));
@@ -170,16 +170,5 @@ public final class DayChange {
                 .map(lag -> lag.to() == job ? new Lag(lag.from(), job, lag.least(), DayProblem.NEVER) : lag)
                 .toList();
         return new DayRun(run.jobs(job, rest).with(lags), run.tasks(), run.told()).with(job, again);
-    }
-
-    /** Windows without the minutes between. */
-    private static List<Window> cut(List<Window> there, int from, int to) {
-        return there.stream()
-                .flatMap(window -> Arrays.stream(new Window[] {
-                            new Window(window.from(), Math.min(window.to(), from)),
-                            new Window(Math.max(window.from(), to), window.to())
-                        })
-                        .filter(part -> part.from() < part.to()))
-                .toList();
     }
 }

@@ -1,6 +1,7 @@
 package wexilla.core.cookday;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
@@ -10,9 +11,11 @@ import wexilla.core.cookday.CookDay.Preparation;
 import wexilla.core.cookday.DayTasks.Dish;
 import wexilla.core.cookday.DayTasks.Once;
 import wexilla.core.food.Food;
+import wexilla.core.food.Nature;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
 import wexilla.core.recipe.Mentions;
+import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.ScaledLine;
 import wexilla.core.recipe.ScaledStep;
 import wexilla.core.recipe.Sized;
@@ -40,13 +43,17 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
         once = List.copyOf(once);
     }
 
-    /** @param more dishes that are no batches: a joint that is cooked to be stretched */
-    public static DayDishes of(List<Pot> pots, List<Preparation> preparations, List<Dish> more, Wording wording) {
+    /**
+     * @param more dishes that are no batches: a joint that is cooked to be stretched
+     * @param pace of the household
+     */
+    public static DayDishes of(
+            List<Pot> pots, List<Preparation> preparations, List<Dish> more, Wording wording, OwnPace pace) {
         List<List<DayStep>> steps = new ArrayList<>();
         for (Pot pot : pots) {
             List<DayStep> own = new ArrayList<>();
             pot.sized().stepsUntil(pot.style()).stream()
-                    .map(step -> step(step, pot.sized(), wording))
+                    .map(step -> step(step, pot.sized(), wording, pace))
                     .forEach(own::add);
             steps.add(own);
         }
@@ -60,7 +67,7 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
         for (int i = 0; i < pots.size(); i++) {
             Pot pot = pots.get(i);
             String foods = pot.sized().goesIn(pot.style()).stream()
-                    .map(line -> line.read().foodName())
+                    .map(line -> named(line.read()))
                     .collect(Collectors.joining(", "));
             dishes.add(new Dish(pot.title(), pot.sized().portions(), steps.get(i), true, after(pots, i), foods));
         }
@@ -69,7 +76,7 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
     }
 
     /** A step with what it needs of the clock and what goes in; what is done in loads with the time of one. */
-    private static DayStep step(ScaledStep scaled, Sized sized, Wording wording) {
+    private static DayStep step(ScaledStep scaled, Sized sized, Wording wording, OwnPace pace) {
         int vessels = sized.size().vessels();
         StepTime time = scaled.time();
         boolean loads = vessels > 1
@@ -78,10 +85,15 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
         int hands = time.handsMin() == 0 ? 0 : Math.max(1, time.handsMin() / vessels);
         StepTime one = loads ? new StepTime(hands, time.waitMin() / vessels, time.about()) : time;
         return new DayStep(
-                scaled.text(), one, loads ? vessels : 1, scaled.step().clock(), amounts(scaled, sized, wording));
+                scaled.text(),
+                pace.of(sized.recipe().title(), scaled.text(), one),
+                loads ? vessels : 1,
+                scaled.step().clock(),
+                amounts(scaled, sized, wording),
+                one);
     }
 
-    /** The lines a step speaks of, in kitchen measures; of several vessels each first, then all together. */
+    /** The lines a step speaks of, in kitchen measures; of several vessels all together, then each. */
     private static List<String> amounts(ScaledStep scaled, Sized sized, Wording wording) {
         String text = scaled.text().toLowerCase(Locale.ROOT);
         int vessels = sized.size().vessels();
@@ -94,10 +106,30 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
             boolean named = food != null && Mentions.named(food, text);
             if (named) {
                 String together = all.get(i).text();
-                amounts.add(vessels == 1 ? together : "each " + each.get(i).text() + " · all together " + together);
+                amounts.add(
+                        vessels == 1
+                                ? together
+                                : together + " · each " + amount(each.get(i).text(), together));
             }
         }
         return amounts;
+    }
+
+    /** A line without the words it ends in like the other one: "930 g" of "930 g thighs" beside "2.8 kg thighs". */
+    private static String amount(String text, String other) {
+        String[] own = text.split(" ");
+        String[] like = other.split(" ");
+        int same = 0;
+        while (same < Math.min(own.length, like.length) - 1
+                && own[own.length - 1 - same].equals(like[like.length - 1 - same])) {
+            same++;
+        }
+        return String.join(" ", Arrays.copyOf(own, own.length - same));
+    }
+
+    private static String named(ReadLine line) {
+        Food food = line.food();
+        return (food != null && food.is(Nature.BOIL_HARD) ? "dried " : "") + line.foodName();
     }
 
     /** Dishes of the same day that go into this one. */
@@ -144,15 +176,7 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
             if (left <= 0) {
                 own.remove((int) places.get(i));
             } else {
-                own.set(
-                        places.get(i),
-                        new DayStep(
-                                step.text(),
-                                new StepTime(
-                                        left, step.time().waitMin(), step.time().about()),
-                                step.loads(),
-                                step.clock(),
-                                step.amounts()));
+                own.set(places.get(i), step.withHands(left));
             }
         }
         String parts = String.join(

@@ -72,7 +72,11 @@ final class DayJobs {
                     List.of(new Setting(0, minutes)),
                     touch,
                     kind == Kind.BURNER && full,
-                    aside(step, touch, alone == 0 ? minutes : 0)));
+                    aside(
+                            step,
+                            touch,
+                            alone == 0 ? minutes : 0,
+                            minutes + step.written().handsMin() - step.time().handsMin())));
         }
         if (alone > 0) {
             int minutes = alone;
@@ -93,13 +97,14 @@ final class DayJobs {
                     List.of(new Setting(celsius, minutes)),
                     Touch.NOTHING,
                     strong,
-                    aside(step, Touch.NOTHING, minutes)));
+                    aside(step, Touch.NOTHING, minutes, minutes + step.written().waitMin() - alone)));
         }
         return made;
     }
 
-    private static Aside aside(DayStep step, Touch touch, int minutes) {
-        return new Aside(step.clock().watches(step.text(), minutes), step.amounts(), DayCaution.at(step.text(), touch));
+    private static Aside aside(DayStep step, Touch touch, int minutes, int written) {
+        return new Aside(
+                step.clock().watches(step.text(), minutes), step.amounts(), DayCaution.at(step.text(), touch), written);
     }
 
     /** The first of these kinds the kitchen has; nobody waits for one nobody wrote down. */

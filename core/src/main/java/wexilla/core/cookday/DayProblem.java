@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import wexilla.core.quantity.Trade;
 import wexilla.core.recipe.StepClock.Watch;
 
@@ -98,7 +99,7 @@ public record DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, Li
                     settings,
                     touch,
                     strong,
-                    new Aside(aside.watches(), aside.amounts(), words));
+                    new Aside(aside.watches(), aside.amounts(), words, aside.written()));
         }
 
         /** A job without an oven. */
@@ -118,10 +119,11 @@ public record DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, Li
      * @param watches when somebody looks at it while it goes on: no hands of long, no other job moves
      * @param amounts what goes in, in kitchen measures
      * @param caution the core temperature to reach, the hard boil, the deadline of cooling; empty for none
+     * @param written minutes it takes as written; 0 where that is what it is planned with
      */
-    public record Aside(List<Watch> watches, List<String> amounts, String caution) {
+    public record Aside(List<Watch> watches, List<String> amounts, String caution, int written) {
 
-        public static final Aside NOTHING = new Aside(List.of(), List.of(), "");
+        public static final Aside NOTHING = new Aside(List.of(), List.of(), "", 0);
 
         public Aside {
             watches = List.copyOf(watches);
@@ -153,6 +155,16 @@ public record DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, Li
 
     /** @param from minute, {@code to} minute after */
     public record Window(int from, int to) {}
+
+    /** Windows without the minutes between. */
+    public static List<Window> without(List<Window> there, int from, int to) {
+        return there.stream()
+                .flatMap(window -> Stream.of(
+                                new Window(window.from(), Math.min(window.to(), from)),
+                                new Window(Math.max(window.from(), to), window.to()))
+                        .filter(part -> part.from() < part.to()))
+                .toList();
+    }
 
     /** @param there in their order, apart from each other */
     public record Person(String name, List<Window> there) {

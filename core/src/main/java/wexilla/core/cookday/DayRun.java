@@ -36,11 +36,15 @@ public record DayRun(DayProblem day, List<DayTask> tasks, List<String> told) {
                         plan.settings().get(job),
                         plan.people().get(job),
                         plan.gear().get(job),
-                        plan.minutes(job),
+                        written(plan.problem().jobs().get(job), plan.minutes(job)),
                         0,
                         0))
                 .toList();
         return new DayRun(plan.problem(), tasks, List.of());
+    }
+
+    private static int written(Job job, int planned) {
+        return job.aside().written() > 0 ? job.aside().written() : planned;
     }
 
     /** A job is begun now. @throws IllegalArgumentException if it is begun or over */
@@ -56,7 +60,8 @@ public record DayRun(DayProblem day, List<DayTask> tasks, List<String> told) {
             throw new IllegalArgumentException("“" + day.jobs().get(job).text() + "” is over already");
         }
         int start = task.state() == State.BEGUN ? task.start() : Math.min(Math.max(0, task.start()), now);
-        DayRun done = with(job, task.as(State.DONE, start, Math.max(start, now)));
+        DayTask over = task.as(State.DONE, start, Math.max(start, now));
+        DayRun done = with(job, task.state() == State.BEGUN ? over : over.untimed());
         return done.goesOn(job, now).again(now).handsGoOn(task.person(), now);
     }
 
@@ -109,12 +114,10 @@ public record DayRun(DayProblem day, List<DayTask> tasks, List<String> told) {
             }
             boolean goesOn = alone && task.end() > now;
             int start = Math.min(task.start(), now);
+            int end = goesOn ? task.end() : Math.max(start, Math.min(task.end(), now));
             moved.set(
                     other,
-                    task.as(
-                            goesOn ? State.BEGUN : State.DONE,
-                            start,
-                            goesOn ? task.end() : Math.max(start, Math.min(task.end(), now))));
+                    task.as(goesOn ? State.BEGUN : State.DONE, start, end).untimed());
         }
         DayRun here = new DayRun(day, moved, told);
         return (here.tasks.get(job).over() ? here : here.with(job, here.begun(job, now))).again(now);
@@ -147,7 +150,7 @@ public record DayRun(DayProblem day, List<DayTask> tasks, List<String> told) {
                     0,
                     -1,
                     List.of(),
-                    job.settings().get(0).minutes(),
+                    written(job, job.settings().get(0).minutes()),
                     0,
                     0));
         }

@@ -13,8 +13,9 @@ import wexilla.core.recipe.StepTime;
  * @param loads how often it is done, one after the other or side by side
  * @param clock what it needs of the clock beyond its minutes
  * @param amounts what goes in, in kitchen measures
+ * @param written its time as written at this size, before the household's own pace
  */
-public record DayStep(String text, StepTime time, int loads, StepClock clock, List<String> amounts) {
+public record DayStep(String text, StepTime time, int loads, StepClock clock, List<String> amounts, StepTime written) {
 
     public DayStep {
         amounts = List.copyOf(amounts);
@@ -26,7 +27,7 @@ public record DayStep(String text, StepTime time, int loads, StepClock clock, Li
             Pattern.compile("\\bmin\\w*\\s*(?:each|a load|per load|a batch|per batch)\\b", Pattern.CASE_INSENSITIVE);
 
     public DayStep(String text, StepTime time) {
-        this(text, time, 1, StepClock.NONE, List.of());
+        this(text, time, 1, StepClock.NONE, List.of(), time);
     }
 
     /** As its text says: "brown the mince in 3 loads, 8 minutes each". */
@@ -34,6 +35,17 @@ public record DayStep(String text, StepTime time, int loads, StepClock clock, Li
         StepTime time = StepTime.read(text);
         Matcher loads = LOADS.matcher(text);
         int times = loads.find() && EACH.matcher(text).find() ? KitchenGear.number(loads.group(1)) : 1;
-        return new DayStep(text, time, Math.max(1, times), StepClock.NONE, List.of());
+        return new DayStep(text, time, Math.max(1, times), StepClock.NONE, List.of(), time);
+    }
+
+    /** The same step, of other minutes of hands. */
+    DayStep withHands(int minutes) {
+        return new DayStep(
+                text,
+                new StepTime(minutes, time.waitMin(), time.about()),
+                loads,
+                clock,
+                amounts,
+                new StepTime(minutes, written.waitMin(), written.about()));
     }
 }

@@ -9,7 +9,7 @@ import java.util.List;
  * @param setting of the oven, by place
  * @param person who is at it; -1 for nobody
  * @param gear what it holds, by place
- * @param planned minutes it was to take at first; what it took is measured against them
+ * @param planned minutes it takes as written; what it took is measured against them. 0 where nobody timed it
  * @param away minutes in it nobody was there
  * @param notBefore the minute somebody moved it to; 0 for none
  */
@@ -40,6 +40,11 @@ public record DayTask(
 
     DayTask as(State other, int from, int to) {
         return new DayTask(other, from, to, setting, person, gear, planned, away, notBefore);
+    }
+
+    /** Nobody saw it begin: what it took teaches nothing. */
+    DayTask untimed() {
+        return new DayTask(state, start, end, setting, person, gear, 0, away, notBefore);
     }
 
     DayTask awayFor(int minutes) {

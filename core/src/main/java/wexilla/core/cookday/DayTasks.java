@@ -168,7 +168,8 @@ public final class DayTasks {
             List<Integer> after = followed(step, ends, last);
             int most = step.clock().most() != null
                     ? step.clock().most()
-                    : !hot || !after.equals(last)
+                    : !hot || after.size() > 1 || !after.equals(last)
+                            // loads wait for each other
                             ? DayProblem.NEVER
                             : NOW.matcher(step.text()).find() ? AT_ONCE : heats ? HOT : DayProblem.NEVER;
             List<Integer> own = step(dish.name(), step, kind, read.heat(), after, most);
@@ -182,6 +183,8 @@ public final class DayTasks {
             last = own;
             ends.add(own);
             if (heats) {
+                String boil = lastHot.isEmpty() ? DayCaution.boil(dish) : "";
+                own.forEach(job -> jobs.set(job, jobs.get(job).cautioned(boil)));
                 lastHot = own;
             }
             hot = heats;

@@ -32,9 +32,11 @@ public record DayTimeline(DayPlan plan, int least, List<String> warnings) {
      * @return empty where nothing fits the people and what is there
      */
     public static Optional<DayTimeline> of(DayTasks.Made made, long seed, long effort, BooleanSupplier stop) {
-        Optional<DayPlan> found = DaySearch.of(made.problem(), seed, effort, stop);
+        Optional<DayPlan> found = DaySearch.of(made.problem(), seed, effort, stop)
+                .or(() -> DaySearch.of(keptWarm(made.problem()), seed, effort, stop));
         return found.map(plan -> {
             List<String> warnings = new ArrayList<>(made.missing());
+            alone(made.problem(), plan, warnings);
             made.before().forEach(step -> warnings.add("the evening before, and not on this clock: " + step));
             List<String> broken = DayCheck.broken(plan);
             if (!broken.isEmpty()) {
@@ -42,6 +44,31 @@ public record DayTimeline(DayPlan plan, int least, List<String> warnings) {
             }
             return new DayTimeline(plan, least(made.problem()), warnings);
         });
+    }
+
+    /** As if cookers kept warm what is done until somebody comes. */
+    private static DayProblem keptWarm(DayProblem problem) {
+        return problem.with(problem.lags().stream()
+                .map(lag -> cooker(problem, lag.from())
+                        ? new Lag(lag.from(), lag.to(), lag.least(), DayProblem.NEVER)
+                        : lag)
+                .toList());
+    }
+
+    private static boolean cooker(DayProblem problem, int job) {
+        List<Kind> holds = problem.jobs().get(job).holds();
+        return holds.contains(Kind.SLOW_COOKER) || holds.contains(Kind.PRESSURE_COOKER);
+    }
+
+    /** What ends while nobody is there: only where it is kept hot (handbook, section 8). */
+    private static void alone(DayProblem problem, DayPlan plan, List<String> warnings) {
+        for (Lag lag : problem.lags()) {
+            int wait = plan.start(lag.to()) - plan.end(lag.from());
+            if (wait > lag.most() && cooker(problem, lag.from())) {
+                warnings.add(problem.jobs().get(lag.from()).dish() + " is done and nobody comes for " + wait
+                        + " min: only if the cooker keeps it warm at 60 °C or more, or somebody stays up");
+            }
+        }
     }
 
     /** The longest chain of what follows what, and all hands shared out among the people. */

@@ -55,6 +55,92 @@ public record StepClock(
         return equals(NONE);
     }
 
+    private static final Pattern AFTER = Pattern.compile(
+            "(?:after|follows)(?:\\s+steps?)?\\s+(\\d+(?:\\s*(?:,|and)\\s*\\d+)*)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern LEAST =
+            Pattern.compile("at least\\s+" + SPAN + "(?:\\s+(?:after|later))?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern MOST =
+            Pattern.compile("at most\\s+" + SPAN + "(?:\\s+(?:after|later))?|at once", Pattern.CASE_INSENSITIVE);
+    private static final Pattern EACH = Pattern.compile("every\\s+" + SPAN, Pattern.CASE_INSENSITIVE);
+    private static final Pattern ENDS =
+            Pattern.compile("last\\s+" + SPAN + "\\s*(?::\\s*(.{0,80}))?", Pattern.CASE_INSENSITIVE);
+
+    /**
+     * Reads what was typed beside a step, apart by semicolons: "after 1 and 3; at most 10 min later; every 30 min; last 15 min:
+     * add the peas".
+     *
+     * @param step the number of the step it stands beside: it can follow those before it only
+     * @throws IllegalArgumentException for what is none of these
+     */
+    public static StepClock parse(String typed, int step) {
+        StepClock clock = NONE;
+        for (String part : typed.split(";")) {
+            String said = part.strip();
+            if (!said.isEmpty()) {
+                clock = clock.and(said, step);
+            }
+        }
+        return clock;
+    }
+
+    private StepClock and(String said, int step) {
+        Matcher after = AFTER.matcher(said);
+        Matcher atLeast = LEAST.matcher(said);
+        Matcher atMost = MOST.matcher(said);
+        Matcher each = EACH.matcher(said);
+        Matcher ends = ENDS.matcher(said);
+        if (after.matches()) {
+            List<Integer> steps = Pattern.compile("\\D+")
+                    .splitAsStream(after.group(1))
+                    .map(number -> number.length() > 3 ? 1000 : Integer.parseInt(number))
+                    .distinct()
+                    .toList();
+            if (steps.stream().anyMatch(number -> number < 1 || number >= step)) {
+                throw new IllegalArgumentException(
+                        "step " + step + " can follow steps before it only, not “" + said + "”");
+            }
+            return new StepClock(steps, least, most, every, last, lastWords);
+        }
+        if (atLeast.matches()) {
+            return new StepClock(follows, minutes(atLeast.group(1), atLeast.group(2)), most, every, last, lastWords);
+        }
+        if (atMost.matches()) {
+            int later = atMost.group(1) == null ? 0 : minutes(atMost.group(1), atMost.group(2));
+            return new StepClock(follows, least, later, every, last, lastWords);
+        }
+        if (each.matches()) {
+            return new StepClock(follows, least, most, minutes(each.group(1), each.group(2)), last, lastWords);
+        }
+        if (ends.matches()) {
+            String words = ends.group(3) == null ? "" : ends.group(3).strip();
+            return new StepClock(follows, least, most, every, minutes(ends.group(1), ends.group(2)), words);
+        }
+        throw new IllegalArgumentException("“" + said + "” says nothing of the clock; write it like"
+                + " after 1 and 3; at most 10 min later; every 30 min; last 15 min: add the peas");
+    }
+
+    /** As it would be typed; empty for nothing. */
+    public String words() {
+        List<String> parts = new ArrayList<>();
+        if (!follows.isEmpty()) {
+            parts.add("after "
+                    + String.join(" and ", follows.stream().map(String::valueOf).toList()));
+        }
+        if (least > 0) {
+            parts.add("at least " + least + " min later");
+        }
+        if (most != null) {
+            parts.add(most == 0 ? "at once" : "at most " + most + " min later");
+        }
+        if (every != null) {
+            parts.add("every " + every + " min");
+        }
+        if (last != null) {
+            parts.add("last " + last + " min" + (lastWords.isEmpty() ? "" : ": " + lastWords));
+        }
+        return String.join("; ", parts);
+    }
+
     /** Somebody looks at it: no hands of long, no other task is moved. @param at minutes after its begin */
     public record Watch(int at, String words) {}
 

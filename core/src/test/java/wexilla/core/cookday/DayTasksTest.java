@@ -214,6 +214,22 @@ class DayTasksTest {
         assertThat(DayCheck.broken(dirty)).singleElement().asString().startsWith("the board is not cleaned");
     }
 
+    /** From nine in the evening for three hours and a half; nobody is up at half past twelve: it has to keep warm, and that is said. */
+    @Test
+    void nobodyIsUpAtNight() {
+        List<Person> evening =
+                List.of(new Person("Nora", List.of(new DayProblem.Window(0, 120), new DayProblem.Window(780, 1020))));
+        DayTasks.Made made = DayTasks.of(
+                List.of(dish("turkey", true, "Slow cook on high 3 1/2 hours.")),
+                List.of(),
+                evening,
+                KitchenGear.of(List.of("slow cooker")));
+        DayTimeline night = DayTimeline.of(made, 1, 200, () -> false).orElseThrow();
+        assertThat(night.plan().start(0)).isZero();
+        assertThat(night.warnings()).anyMatch(words -> words.startsWith("turkey is done and nobody comes for 5"));
+        assertThat(DayCheck.broken(night.plan())).isEmpty();
+    }
+
     /** Stirring every two hours is a timer in the eight hours, and no task; "in the last 15 minutes" and "check at 15" are, too. */
     @Test
     void watchesMoveNothing() {

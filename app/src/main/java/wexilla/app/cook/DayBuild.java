@@ -1,0 +1,71 @@
+package wexilla.app.cook;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.stereotype.Component;
+import wexilla.app.household.Equipped;
+import wexilla.app.household.People;
+import wexilla.app.onhand.Snapshot;
+import wexilla.app.platform.Household;
+import wexilla.core.cookday.CookDay;
+import wexilla.core.cookday.CookDay.Pot;
+import wexilla.core.cookday.DayDishes;
+import wexilla.core.cookday.DayProblem.Person;
+import wexilla.core.cookday.DayTasks;
+import wexilla.core.people.Appetite;
+import wexilla.core.recipe.Wording;
+
+/** What a day has to be cooked, as jobs of this household: its batches and joints, its gear, its pace. */
+@Component
+class DayBuild {
+
+    private final Batches batches;
+    private final DayBefore dayBefore;
+    private final Equipped equipped;
+    private final People people;
+    private final TimedSteps timed;
+
+    DayBuild(Batches batches, DayBefore dayBefore, Equipped equipped, People people, TimedSteps timed) {
+        this.batches = batches;
+        this.dayBefore = dayBefore;
+        this.equipped = equipped;
+        this.people = people;
+        this.timed = timed;
+    }
+
+    /** The jobs of everything that is cooked on a day. */
+    DayTasks.Made of(Snapshot now, LocalDate on, List<Person> cooks) {
+        return of(now, pots(now, on), dayBefore.joints(now, on), cooks);
+    }
+
+    /** The jobs of some batches and joints. */
+    DayTasks.Made of(Snapshot now, List<Pot> pots, List<DayTasks.Dish> joints, List<Person> cooks) {
+        Household household = now.household();
+        CookDay cookDay = CookDay.of(pots, household.measures());
+        DayDishes dishes = DayDishes.of(
+                pots,
+                cookDay.preparations(),
+                joints,
+                Wording.of(household.system(), household.measures()),
+                timed.pace(household));
+        return DayTasks.of(dishes.dishes(), dishes.once(), cooks, equipped.gear(household));
+    }
+
+    List<Pot> pots(Snapshot now, LocalDate on) {
+        List<Pot> pots = new ArrayList<>();
+        for (Batches.Batch batch : batches.withRecipes(now, batches.named(now, List.of(), on, on))) {
+            batch.sized(now.household().measures())
+                    .ifPresent(sized -> pots.add(new Pot(batch.id().toString(), sized, batch.style())));
+        }
+        return pots;
+    }
+
+    /** Those who are big enough, in the order they were written down. */
+    List<String> cooks(Household household) {
+        return people.active(household).stream()
+                .filter(person -> person.appetite() == Appetite.ADULT || person.appetite() == Appetite.TEENAGER)
+                .map(People.Person::name)
+                .toList();
+    }
+}

@@ -1,0 +1,131 @@
+package wexilla.app.cook;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Household;
+import wexilla.app.platform.Journal;
+import wexilla.app.platform.Journal.Thing;
+import wexilla.app.platform.Problem;
+import wexilla.core.cookday.DayProblem.Job;
+import wexilla.core.cookday.DayTask;
+import wexilla.core.recipe.StepClock.Watch;
+
+/** The timers of a cook day: the end of what goes on, somebody who has to look at it, and what the cook set herself. */
+@Component
+class DayTimers {
+
+    /** @param task it belongs to; null for one the cook set */
+    record Timer(UUID id, @Nullable Integer task, String words, Instant due) {}
+
+    private final JdbcClient db;
+    private final Journal journal;
+
+    DayTimers(JdbcClient db, Journal journal) {
+        this.db = db;
+        this.journal = journal;
+    }
+
+    /** Those that run or ring, the first to ring first. */
+    List<Timer> running(Household household, UUID day) {
+        return db.sql("select id, task, words, due from cook_timer "
+                        + "where household_id = ? and cook_day = ? and stopped is null order by due, n, words")
+                .params(household.id(), day)
+                .query((row, n) -> new Timer(
+                        row.getObject("id", UUID.class),
+                        row.getObject("task", Integer.class),
+                        row.getString("words"),
+                        row.getTimestamp("due").toInstant()))
+                .list();
+    }
+
+    /** Brings the timers of tasks to how the day is now: what was begun runs, what moved moves, what is over stops. */
+    void follow(Act act, DayRows.Stored stored) {
+        journal.before(act, Thing.COOK_TIMERS, stored.id());
+        List<Integer> begun = new ArrayList<>();
+        for (int job = 0; job < stored.run().tasks().size(); job++) {
+            DayTask task = stored.run().tasks().get(job);
+            if (stored.open() && task.state() == DayTask.State.BEGUN) {
+                begun.add(job);
+                follow(act, stored, job, task);
+            }
+        }
+        db.sql("update cook_timer set stopped = ? where household_id = ? and cook_day = ? and stopped is null "
+                        + "and (not ? or task <> all (?))")
+                .params(
+                        act.happenedAt().atOffset(ZoneOffset.UTC),
+                        act.household().id(),
+                        stored.id(),
+                        stored.open(),
+                        begun.toArray(Integer[]::new))
+                .update();
+    }
+
+    private void follow(Act act, DayRows.Stored stored, int job, DayTask task) {
+        Job one = stored.run().day().jobs().get(job);
+        if (!one.hands()) {
+            set(act, stored, job, 0, one.text(), task.end());
+        }
+        int n = 1;
+        for (Watch watch : one.aside().watches()) {
+            set(act, stored, job, n++, watch.words(), task.start() + watch.at());
+        }
+    }
+
+    /** One timer of a task; one that was stopped stays so, unless it rings later now. */
+    private void set(Act act, DayRows.Stored stored, int job, int n, String words, int minute) {
+        UUID id = UUID.nameUUIDFromBytes(
+                (stored.id() + " " + job + " " + n).getBytes(java.nio.charset.StandardCharsets.UTF_8));
+        db.sql("""
+                        insert into cook_timer (household_id, cook_day, id, task, n, words, due, stopped)
+                        values (?, ?, ?, ?, ?, ?, ?, null) on conflict (household_id, id) do update
+                        set due = excluded.due, stopped = case when excluded.due > cook_timer.due then null
+                            else cook_timer.stopped end""")
+                .params(
+                        act.household().id(),
+                        stored.id(),
+                        id,
+                        job,
+                        n,
+                        words,
+                        stored.begins().plus(Duration.ofMinutes(minute)).atOffset(ZoneOffset.UTC))
+                .update();
+    }
+
+    /** A timer the cook sets herself. */
+    void set(Act act, UUID day, String words, int minutes) {
+        journal.before(act, Thing.COOK_TIMERS, day);
+        db.sql("insert into cook_timer (household_id, cook_day, id, task, n, words, due) values (?, ?, ?, ?, 0, ?, ?)")
+                .params(Arrays.asList(
+                        act.household().id(),
+                        day,
+                        UUID.randomUUID(),
+                        null,
+                        words,
+                        act.happenedAt().plus(Duration.ofMinutes(minutes)).atOffset(ZoneOffset.UTC)))
+                .update();
+    }
+
+    /** It was heard. @return its words */
+    String stop(Act act, UUID day, UUID timer) {
+        journal.before(act, Thing.COOK_TIMERS, day);
+        return db.sql("update cook_timer set stopped = ? where household_id = ? and cook_day = ? and id = ? "
+                        + "and stopped is null returning words")
+                .params(
+                        act.happenedAt().atOffset(ZoneOffset.UTC),
+                        act.household().id(),
+                        day,
+                        timer)
+                .query(String.class)
+                .optional()
+                .orElseThrow(() -> Problem.missing("There is no such timer, or it was stopped already."));
+    }
+}

@@ -1,0 +1,180 @@
+package wexilla.app.cook;
+
+import java.util.List;
+import java.util.UUID;
+import java.util.function.BiFunction;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.onhand.Snapshot;
+import wexilla.app.onhand.Snapshots;
+import wexilla.app.platform.Acts.Said;
+import wexilla.app.platform.Household;
+import wexilla.app.platform.Problem;
+import wexilla.core.cookday.CookDay.Pot;
+import wexilla.core.cookday.DayChange;
+import wexilla.core.cookday.DayRun;
+
+/** What happens around a running cook day: who comes and goes, what fails, dishes more or less, timers, its end. */
+@RestController
+class RunChangesController {
+
+    private final RunningDays running;
+    private final DayBuild build;
+    private final Snapshots snapshots;
+
+    RunChangesController(RunningDays running, DayBuild build, Snapshots snapshots) {
+        this.running = running;
+        this.build = build;
+        this.snapshots = snapshots;
+    }
+
+    /** What happens to who is there. */
+    enum HandsEvent {
+        AWAY,
+        GOES,
+        COMES
+    }
+
+    /** @param name whose hands; absent for everybody, who rests; {@code minutes} away, or that somebody helps */
+    record HandsInput(
+            HandsEvent what,
+            @Nullable String name,
+            @Nullable Integer minutes) {}
+
+    @PostMapping("/api/cookday/run/{id}/hands")
+    Said hands(
+            Household household,
+            @PathVariable UUID id,
+            @RequestHeader("Idempotency-Key") String key,
+            @RequestBody HandsInput input) {
+        String name = input.name() == null ? "" : input.name().strip();
+        BiFunction<DayRun, Integer, DayRun> event = (run, now) -> switch (input.what()) {
+            case AWAY ->
+                DayChange.away(
+                        run, name.isEmpty() ? -1 : person(run, name), RunController.minutes(input.minutes()), now);
+            case GOES -> DayChange.goes(run, person(run, name), now);
+            case COMES -> {
+                boolean known =
+                        run.day().people().stream().anyMatch(one -> one.name().equals(name));
+                if (name.isEmpty() || name.length() > 60) {
+                    throw Problem.at("/name", "Say who helps, in 1 to 60 letters.");
+                }
+                if (!known && run.day().people().size() >= CookHands.MOST_PEOPLE) {
+                    throw Problem.at("/name", "At most " + CookHands.MOST_PEOPLE + " people cook on one day.");
+                }
+                yield DayChange.comes(run, name, now, RunController.minutes(input.minutes()));
+            }
+        };
+        String who = name.isEmpty() ? "everybody" : name;
+        String words = switch (input.what()) {
+            case AWAY -> who + " is away for " + input.minutes() + " min";
+            case GOES -> who + " goes";
+            case COMES -> who + " helps for " + input.minutes() + " min";
+        };
+        return running.happens(household, key, id, input, event, run -> words);
+    }
+
+    private static int person(DayRun run, String name) {
+        for (int i = 0; i < run.day().people().size(); i++) {
+            if (run.day().people().get(i).name().equals(name)) {
+                return i;
+            }
+        }
+        throw Problem.at("/name", "“" + name + "” does not cook on this day.");
+    }
+
+    /** @param gear place of what fails */
+    record FailsInput(int gear) {}
+
+    @PostMapping("/api/cookday/run/{id}/fails")
+    Said fails(
+            Household household,
+            @PathVariable UUID id,
+            @RequestHeader("Idempotency-Key") String key,
+            @RequestBody FailsInput input) {
+        BiFunction<DayRun, Integer, DayRun> event = (run, now) -> {
+            if (input.gear() < 0 || input.gear() >= run.day().gear().size()) {
+                throw Problem.at("/gear", "There is no such thing to cook with on this day.");
+            }
+            return DayChange.fails(run, input.gear(), now);
+        };
+        return running.happens(
+                household,
+                key,
+                id,
+                input,
+                event,
+                run -> "Out of order: " + run.day().gear().get(input.gear()).name());
+    }
+
+    /** @param drop the dish that is not cooked after all; {@code add} the batch that is, too; one of them */
+    record RunDishInput(@Nullable String drop, @Nullable UUID add) {}
+
+    @PostMapping("/api/cookday/run/{id}/dish")
+    Said dish(
+            Household household,
+            @PathVariable UUID id,
+            @RequestHeader("Idempotency-Key") String key,
+            @RequestBody RunDishInput input) {
+        if ((input.drop() == null) == (input.add() == null)) {
+            throw Problem.at("/drop", "Say which dish is dropped, or which batch is added.");
+        }
+        String drop = input.drop();
+        if (drop != null) {
+            return running.happens(
+                    household,
+                    key,
+                    id,
+                    input,
+                    (run, now) -> run.drop(drop, now),
+                    run -> "Not cooked after all: " + drop);
+        }
+        Snapshot now = snapshots.of(household);
+        Pot pot = running.find(household, id).stream()
+                .flatMap(stored -> build.pots(now, stored.day()).stream())
+                .filter(one -> one.id().equals(String.valueOf(input.add())))
+                .findFirst()
+                .orElseThrow(() -> Problem.at("/add", "This batch is not planned for this day."));
+        return running.happens(
+                household,
+                key,
+                id,
+                input,
+                (run, minute) -> run.add(
+                        build.of(now, List.of(pot), List.of(), run.day().people())
+                                .problem(),
+                        minute),
+                run -> "Cooked, too: " + pot.sized().recipe().title());
+    }
+
+    /** @param words what it is for, {@code minutes} from now; or {@code heard} the timer that was heard */
+    record TimerInput(
+            @Nullable String words,
+            @Nullable Integer minutes,
+            @Nullable UUID heard) {}
+
+    @PostMapping("/api/cookday/run/{id}/timer")
+    Said timer(
+            Household household,
+            @PathVariable UUID id,
+            @RequestHeader("Idempotency-Key") String key,
+            @RequestBody TimerInput input) {
+        if (input.heard() != null) {
+            return running.heard(household, key, id, input.heard());
+        }
+        String words = input.words() == null ? "" : input.words().strip();
+        if (words.isEmpty() || words.length() > 80) {
+            throw Problem.at("/words", "Say what the timer is for, in 1 to 80 letters.");
+        }
+        return running.timer(household, key, id, input, words, RunController.minutes(input.minutes()));
+    }
+
+    @PostMapping("/api/cookday/run/{id}/close")
+    Said close(Household household, @PathVariable UUID id, @RequestHeader("Idempotency-Key") String key) {
+        return running.close(household, key, id);
+    }
+}

@@ -1,0 +1,161 @@
+package wexilla.app.cook;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import org.springframework.stereotype.Component;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Acts;
+import wexilla.app.platform.Acts.Said;
+import wexilla.app.platform.Household;
+import wexilla.app.platform.Problem;
+import wexilla.core.cookday.DayPlan;
+import wexilla.core.cookday.DayRun;
+
+/** Cook days that run: begun, changed event by event, closed. One state for all devices; each event is an act with its undo. */
+@Component
+public class RunningDays {
+
+    private final DayRows rows;
+    private final DayTimers timers;
+    private final Acts acts;
+    private final Clock clock;
+
+    RunningDays(DayRows rows, DayTimers timers, Acts acts, Clock clock) {
+        this.rows = rows;
+        this.timers = timers;
+        this.acts = acts;
+        this.clock = clock;
+    }
+
+    Optional<DayRows.Stored> open(Household household, LocalDate day) {
+        return rows.open(household, day);
+    }
+
+    Optional<DayRows.Stored> find(Household household, UUID id) {
+        return rows.find(household, id);
+    }
+
+    List<LocalDate> openDays(Household household) {
+        return rows.openDays(household);
+    }
+
+    List<DayTimers.Timer> timers(Household household, UUID day) {
+        return timers.running(household, day);
+    }
+
+    Instant now() {
+        return clock.instant();
+    }
+
+    /** Whole minutes since a day began; below nothing before it does. */
+    static int minute(DayRows.Stored stored, Instant now) {
+        return Math.toIntExact(Math.floorDiv(ChronoUnit.SECONDS.between(stored.begins(), now), 60));
+    }
+
+    /** @param plan what is planned for it; {@code begins} when its first minute is */
+    Said begin(Household household, String key, Object request, LocalDate day, Function<Act, Begun> plan) {
+        return acts.say(household, key, "cook-day", request, act -> {
+            rows.open(household, day).ifPresent(open -> {
+                throw Problem.at("/day", "The cook day of " + Household.words(day) + " runs already.");
+            });
+            Begun begun = plan.apply(act);
+            begin(act, day, begun);
+            return "Cook day of " + Household.words(day) + " begun: "
+                    + begun.plan().starts().size() + " tasks";
+        });
+    }
+
+    /** @return the id of the day, which runs from now on */
+    public UUID begin(Act act, LocalDate day, Begun begun) {
+        UUID id = UUID.randomUUID();
+        save(act, new DayRows.Stored(id, day, begun.begins(), 1, true, DayRun.of(begun.plan())));
+        return id;
+    }
+
+    /** @param begins the instant of the first minute of its plan */
+    public record Begun(Instant begins, DayPlan plan) {}
+
+    /** How a day that runs is now. */
+    public DayRun run(Household household, UUID id) {
+        return running(household, id).run();
+    }
+
+    /** Something that happens on a day. @param event the run and the minute it is; @return the words of the act */
+    Said happens(
+            Household household,
+            String key,
+            UUID id,
+            Object request,
+            BiFunction<DayRun, Integer, DayRun> event,
+            Function<DayRun, String> words) {
+        return acts.say(household, key, "cook-day-event", request, act -> {
+            return words.apply(happens(act, id, event));
+        });
+    }
+
+    /** Something that happens on a day, as part of an act. @return the day after it */
+    public DayRun happens(Act act, UUID id, BiFunction<DayRun, Integer, DayRun> event) {
+        DayRows.Stored stored = running(act.household(), id);
+        int minute = Math.max(0, minute(stored, act.happenedAt()));
+        DayRun next;
+        try {
+            next = event.apply(stored.run(), minute);
+        } catch (IllegalArgumentException not) {
+            throw Problem.at("", sentence(String.valueOf(not.getMessage())));
+        }
+        save(act, new DayRows.Stored(id, stored.day(), stored.begins(), stored.version(), true, next));
+        return next;
+    }
+
+    private static String sentence(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1) + ".";
+    }
+
+    /** Nothing of it is left to do, or is not done any more. */
+    Said close(Household household, String key, UUID id) {
+        return acts.say(household, key, "cook-day-close", id, act -> {
+            DayRows.Stored stored = running(household, id);
+            save(act, new DayRows.Stored(id, stored.day(), stored.begins(), stored.version(), false, stored.run()));
+            return "Cook day of " + Household.words(stored.day()) + " closed";
+        });
+    }
+
+    Said timer(Household household, String key, UUID id, Object request, String words, int minutes) {
+        return acts.say(household, key, "cook-timer", request, act -> {
+            running(household, id);
+            timers.set(act, id, words, minutes);
+            return "Timer: " + words + ", " + minutes + " min";
+        });
+    }
+
+    Said heard(Household household, String key, UUID id, UUID timer) {
+        return acts.say(household, key, "cook-timer-stop", timer, act -> {
+            running(household, id);
+            return "Heard: " + timers.stop(act, id, timer);
+        });
+    }
+
+    private DayRows.Stored running(Household household, UUID id) {
+        return rows.find(household, id)
+                .filter(DayRows.Stored::open)
+                .orElseThrow(() -> Problem.missing("There is no such cook day, or it is closed."));
+    }
+
+    private void save(Act act, DayRows.Stored stored) {
+        rows.save(act, stored);
+        timers.follow(act, stored);
+    }
+
+    /** When a minute of a day is. */
+    static Instant at(DayRows.Stored stored, int minute) {
+        return stored.begins().plus(Duration.ofMinutes(minute));
+    }
+}

@@ -1,0 +1,48 @@
+package wexilla.app.demo;
+
+import java.time.Instant;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import wexilla.app.household.Equipped;
+import wexilla.app.household.Equipped.Equipment;
+import wexilla.app.household.People;
+import wexilla.app.household.People.Person;
+import wexilla.app.platform.Acts;
+import wexilla.app.platform.Household;
+
+/** Who lives in the demo household, and what there is to cook with. */
+@Component
+class HomeStory {
+
+    private final People people;
+    private final Equipped equipped;
+    private final Acts acts;
+
+    HomeStory(People people, Equipped equipped, Acts acts) {
+        this.people = people;
+        this.equipped = equipped;
+        this.acts = acts;
+    }
+
+    void settle(Household household, Script script, Instant when) {
+        acts.perform(household, Story.key(), "person", script.people(), String.class, when, act -> {
+            script.people()
+                    .forEach(p -> people.save(
+                            act,
+                            new Person(
+                                    UUID.randomUUID(),
+                                    p.name(),
+                                    p.appetite(),
+                                    p.allergens(),
+                                    p.flags(),
+                                    p.dislikes(),
+                                    p.chilli(),
+                                    true,
+                                    0)));
+            script.equipment()
+                    .forEach(e -> equipped.save(
+                            act, new Equipment(UUID.randomUUID(), e.name(), e.kind(), e.size(), e.count(), 0)));
+            return new Acts.Done<>("Household: who eats, and what there is to cook with", "");
+        });
+    }
+}
