@@ -78,6 +78,7 @@ class DemoStoryTest {
 
     private void aPotOfTheCookDay(Page page) {
         go(page, "c");
+        button(page, "Sat 28 Nov").click();
         see(page.getByText("off your feet", new Page.GetByTextOptions().setExact(true)));
         see(page.getByText("soak 500 g dried kidney beans for Red bean chilli"));
         page.getByRole(AriaRole.LINK, link("Cook Red bean chilli")).click();
@@ -106,6 +107,7 @@ class DemoStoryTest {
         page.getByRole(AriaRole.BUTTON, link("Undo Cooked: Red bean chilli")).click();
         see(page.getByText("Undone: Cooked: Red bean chilli").first());
         go(page, "c");
+        button(page, "Sat 28 Nov").click();
         see(page.getByRole(AriaRole.LINK, link("Cook Red bean chilli")));
         assertThat(Sample.amounts(http, "Red bean chilli")).isEmpty();
     }

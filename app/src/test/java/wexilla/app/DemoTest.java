@@ -51,11 +51,14 @@ class DemoTest {
         assertThat(stretch.path("rawEatBy").asString()).isEqualTo("2026-11-25");
         JsonNode days = demo.get("/api/plan").ok().path("days");
         assertThat(days.valueStream().filter(d -> d.has("slot")).count()).isEqualTo(14);
-        JsonNode joint = demo.get("/api/cookday").ok();
+        JsonNode joint = demo.get("/api/cookday?day=2026-11-25").ok();
         assertThat(joint.path("joints").get(0).asString()).isEqualTo("3.2 kg pork shoulder, bone in");
-        String batches = joint.path("days").get(1).asString();
-        JsonNode cookday = demo.get("/api/cookday?day=" + batches).ok();
-        assertThat(cookday.path("pots")).hasSize(3);
+        JsonNode cookday = demo.get("/api/cookday?day=2026-11-28").ok();
+        assertThat(cookday.path("pots")).hasSize(5);
+        JsonNode run = demo.get("/api/cookday/run").ok();
+        assertThat(run.path("hands").valueStream().filter(hands -> hands.has("now")))
+                .as("somebody is at something")
+                .isNotEmpty();
         assertThat(cookday.path("dayBefore").toString()).contains("kidney beans");
         assertThat(cookday.path("preparations").get(0).path("parts").size()).isGreaterThan(1);
     }

@@ -51,8 +51,10 @@ class Shots {
             page.navigate("/pack");
             page.locator(".packet-label").first().waitFor();
             shot(page, "pack");
-            page.navigate("/history");
-            shot(page, "history");
+            page.navigate("/kitchen");
+            page.getByText("Done").waitFor();
+            page.waitForTimeout(1200);
+            shot(page, "kitchen");
             page.navigate("/costs/flow/" + packet(demo));
             page.getByText("where it came from").click();
             // the button is coloured in a moment
@@ -65,8 +67,10 @@ class Shots {
             shot(browser.page(), "today-phone");
             browser.page().navigate("/onhand");
             shot(browser.page(), "onhand-phone");
-            browser.page().navigate("/cook/" + pot);
-            shot(browser.page(), "cook-phone");
+            browser.page().navigate("/kitchen");
+            browser.page().getByText("Done").waitFor();
+            browser.page().waitForTimeout(1200);
+            shot(browser.page(), "kitchen-phone");
         }
     }
 

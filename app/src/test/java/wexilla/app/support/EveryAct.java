@@ -224,8 +224,7 @@ public final class EveryAct {
         add("/api/cookday/batches", map("recipe", recipe, "style", "COOKED", "factor", "2", "cookOn", "2026-11-29"));
         add(
                 "/api/cookday/batches/{id}/drop",
-                read("/api/cookday?day="
-                                + read("/api/cookday").path("days").get(1).asString())
+                read("/api/cookday?day=2026-11-28")
                         .path("pots")
                         .get(0)
                         .path("batch")
@@ -306,14 +305,28 @@ public final class EveryAct {
         add(
                 "/api/cookday/run",
                 map("day", day, "begin", "14:00", "hands", List.of("Nora"), "breaks", List.of("15:00;20")));
-        String other = days.get(0).asString();
-        http.act("/api/cookday/run", map("day", other, "begin", "10:00")).ok();
-        JsonNode run = read("/api/cookday/run?day=" + other);
+        JsonNode run = read("/api/cookday/run");
+        String other = run.path("day").asString();
         String id = id(run);
+        JsonNode ahead = run.path("tasks")
+                .valueStream()
+                .filter(task -> task.path("state").asString().equals("TO_DO"))
+                .findFirst()
+                .orElseThrow();
         add(
                 "/api/cookday/run/{id}/task",
                 id,
-                map("pos", 0, "what", "BEGIN", "minutes", 5, "at", other + "T12:00", "kind", "BURNER"));
+                map(
+                        "pos",
+                        ahead.path("pos").asInt(),
+                        "what",
+                        "BEGIN",
+                        "minutes",
+                        5,
+                        "at",
+                        other + "T20:00",
+                        "kind",
+                        "BURNER"));
         add(
                 "/api/cookday/run/{id}/hands",
                 id,
@@ -325,10 +338,7 @@ public final class EveryAct {
                         "minutes",
                         20));
         add("/api/cookday/run/{id}/fails", id, map("gear", 0));
-        add(
-                "/api/cookday/run/{id}/dish",
-                id,
-                map("drop", run.path("tasks").get(0).path("dish").asString()));
+        add("/api/cookday/run/{id}/dish", id, map("drop", ahead.path("dish").asString()));
         add("/api/cookday/run/{id}/timer", id, map("words", "eggs", "minutes", 8));
         add("/api/cookday/run/{id}/close", id, Map.of());
     }
