@@ -1713,6 +1713,7 @@ export interface components {
             day: string;
             earlier: components["schemas"]["EarlierView"][];
             handsFree: string;
+            handsFreeLate: string;
             /** Format: int32 */
             handsMin: number;
             impossible: string;
@@ -3122,18 +3123,26 @@ export interface components {
             /** Format: int32 */
             effort?: number;
             equipment?: string[];
+            hands?: components["schemas"]["TimelineHands"][];
             /** Format: int32 */
             people?: number;
             /** Format: int32 */
             seed?: number;
         };
         TimelineDish: {
+            after?: string[];
             kept?: boolean;
             name: string;
             portions?: string;
             steps: string[];
         };
+        TimelineHands: {
+            from: string;
+            name: string;
+            to: string;
+        };
         TimelineTask: {
+            caution: string;
             /** Format: int32 */
             celsius?: number;
             dish: string;
@@ -3144,11 +3153,13 @@ export interface components {
             person?: string;
             start: string;
             text: string;
+            watches: string[];
             why: string;
         };
         TimelineView: {
             end: string;
             handsFree: string;
+            handsFreeLate: string;
             lowerBound: string;
             tasks: components["schemas"]["TimelineTask"][];
             warnings: string[];

@@ -38,6 +38,9 @@ export function DayClock({ day, today }: { day: string; today: string }) {
         <p>
           <span className="quiet block">off your feet</span>
           <span className="figure text-4xl font-bold">{clockTime(clock.handsFree, day)}</span>
+          {clock.handsFreeLate !== clock.handsFree && (
+            <span className="quiet block">with interruptions by {clockTime(clock.handsFreeLate, day)}</span>
+          )}
         </p>
         <p>
           <span className="quiet block">bagged and cold</span>

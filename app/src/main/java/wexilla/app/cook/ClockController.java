@@ -42,7 +42,8 @@ class ClockController {
      * @param run the id of the day where it was begun; absent before
      * @param now minutes since its begin, where it was begun; absent before
      * @param minutes of the whole day, {@code handsMin} until the hands are free
-     * @param handsFree ISO date and time: off your feet; {@code cold} bagged and cold
+     * @param handsFree ISO date and time: off your feet; {@code handsFreeLate} where interruptions take their part
+     * @param cold ISO date and time: bagged and cold
      * @param people how many cook, {@code cooks} who could
      * @param impossible why there is no plan; empty when there is one
      */
@@ -52,6 +53,7 @@ class ClockController {
             @Nullable Integer now,
             String begin,
             String handsFree,
+            String handsFreeLate,
             String cold,
             int minutes,
             int handsMin,
@@ -94,6 +96,7 @@ class ClockController {
                     "",
                     "",
                     "",
+                    "",
                     0,
                     0,
                     asked.hands().size(),
@@ -117,6 +120,7 @@ class ClockController {
                 null,
                 ClockViews.time(planned.begins(), zone),
                 ClockViews.time(planned.begins().plusSeconds(60L * plan.handsFree()), zone),
+                ClockViews.time(planned.begins().plusSeconds(60L * plan.handsFreeLate()), zone),
                 ClockViews.time(planned.begins().plusSeconds(60L * plan.end()), zone),
                 plan.end(),
                 plan.handsFree(),
@@ -146,6 +150,7 @@ class ClockController {
                 minute,
                 ClockViews.time(open.begins(), zone),
                 ClockViews.time(RunningDays.at(open, free), zone),
+                ClockViews.time(RunningDays.at(open, DayRest.plan(open.run()).handsFreeLate()), zone),
                 ClockViews.time(RunningDays.at(open, open.run().end()), zone),
                 open.run().end(),
                 free,

@@ -146,8 +146,20 @@ final class ClockViews {
                 state,
                 one.aside().amounts(),
                 one.aside().caution(),
-                one.aside().watches().stream()
-                        .map(watch -> when.at(plan.start(job) + watch.at()).substring(11) + " " + watch.words())
-                        .toList());
+                watches(plan, job, when));
+    }
+
+    private static List<String> watches(DayPlan plan, int job, When when) {
+        List<String> watches = new ArrayList<>();
+        plan.ovenOn(job)
+                .ifPresent(on -> watches.add(when.at(on).substring(11) + " oven on, " + plan.celsius(job) + " °C"));
+        plan.problem()
+                .jobs()
+                .get(job)
+                .aside()
+                .watches()
+                .forEach(watch ->
+                        watches.add(when.at(plan.start(job) + watch.at()).substring(11) + " " + watch.words()));
+        return watches;
     }
 }

@@ -15,7 +15,9 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
+import wexilla.core.cookday.DayPlan;
 import wexilla.core.cookday.DayProblem.Job;
+import wexilla.core.cookday.DayRest;
 import wexilla.core.cookday.DayTask;
 import wexilla.core.recipe.StepClock.Watch;
 
@@ -25,6 +27,8 @@ class DayTimers {
 
     /** @param task it belongs to; null for one the cook set */
     record Timer(UUID id, @Nullable Integer task, String words, Instant due) {}
+
+    private static final int OVEN_ON = 1000;
 
     private final JdbcClient db;
     private final Journal journal;
@@ -58,15 +62,38 @@ class DayTimers {
                 follow(act, stored, job, task);
             }
         }
+        List<Integer> ovens = ovens(act, stored);
         db.sql("update cook_timer set stopped = ? where household_id = ? and cook_day = ? and stopped is null "
-                        + "and (not ? or task <> all (?))")
+                        + "and (not ? or task <> all (?) and not (n = ? and task = any (?)))")
                 .params(
                         act.happenedAt().atOffset(ZoneOffset.UTC),
                         act.household().id(),
                         stored.id(),
                         stored.open(),
-                        begun.toArray(Integer[]::new))
+                        begun.toArray(Integer[]::new),
+                        OVEN_ON,
+                        ovens.toArray(Integer[]::new))
                 .update();
+    }
+
+    /** The oven is turned on before what is to come needs it hot. */
+    private List<Integer> ovens(Act act, DayRows.Stored stored) {
+        List<Integer> waits = new ArrayList<>();
+        DayPlan plan = DayRest.plan(stored.run());
+        for (int job = 0; stored.open() && job < stored.run().tasks().size(); job++) {
+            if (stored.run().tasks().get(job).state() == DayTask.State.TO_DO
+                    && plan.ovenOn(job).isPresent()) {
+                waits.add(job);
+                set(
+                        act,
+                        stored,
+                        job,
+                        OVEN_ON,
+                        "oven on, " + plan.celsius(job) + " °C",
+                        plan.ovenOn(job).getAsInt());
+            }
+        }
+        return waits;
     }
 
     private void follow(Act act, DayRows.Stored stored, int job, DayTask task) {

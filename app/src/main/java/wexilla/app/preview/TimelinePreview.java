@@ -1,10 +1,14 @@
 package wexilla.app.preview;
 
+import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -30,19 +34,29 @@ class TimelinePreview {
     private static final int MOST_DISHES = 30;
     private static final int MOST_STEPS = 40;
     private static final int MOST_PEOPLE = 4;
+    private static final int MOST_MINUTES = 7 * 24 * 60;
     private static final long EFFORT = 20_000;
     private static final long MOST_EFFORT = 200_000;
     private static final long SECONDS = 3;
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm");
 
-    /** @param portions as many as it makes; 4 when nothing is said; @param kept false for what is eaten at once */
+    /**
+     * @param portions as many as it makes; 4 when nothing is said
+     * @param kept false for what is eaten at once
+     * @param after names of dishes that go into it, which have to be cooked before
+     */
     record TimelineDish(
             String name,
             @Nullable String portions,
             List<String> steps,
-            @Nullable Boolean kept) {}
+            @Nullable Boolean kept,
+            @Nullable List<String> after) {}
+
+    /** Somebody who cooks from when to when, ISO dates and times; several times for several sessions. */
+    record TimelineHands(String name, String from, String to) {}
 
     /**
+     * @param hands who is there when; with it {@code people} is not needed
      * @param begin ISO date and time when hands begin; {@code doneBy} when the last hand is to be free instead
      * @param people how many are there all the time, 1 to 4
      * @param equipment as people write it: "4 burners", "oven, 2 racks"
@@ -52,12 +66,18 @@ class TimelinePreview {
             @Nullable String begin,
             @Nullable String doneBy,
             @Nullable Integer people,
+            @Nullable List<TimelineHands> hands,
             @Nullable List<String> equipment,
             List<TimelineDish> dishes,
             @Nullable Integer seed,
             @Nullable Integer effort) {}
 
-    /** @param hands 1 where somebody is at it; @param celsius the oven's setting, absent without one */
+    /**
+     * @param hands 1 where somebody is at it
+     * @param celsius the oven's setting, absent without one
+     * @param watches when somebody looks at it, ISO dates and times with what is done
+     * @param caution what must not be missed; empty for nothing
+     */
     record TimelineTask(
             String dish,
             String text,
@@ -67,11 +87,21 @@ class TimelinePreview {
             @Nullable String person,
             List<String> holds,
             @Nullable Integer celsius,
-            String why) {}
+            String why,
+            List<String> watches,
+            String caution) {}
 
-    /** @param handsFree ISO date and time; {@code lowerBound} before which no plan can end */
+    /**
+     * @param handsFree ISO date and time, {@code handsFreeLate} where interruptions and washing up take their part
+     * @param lowerBound before which no plan can end
+     */
     record TimelineView(
-            List<TimelineTask> tasks, String handsFree, String end, String lowerBound, List<String> warnings) {}
+            List<TimelineTask> tasks,
+            String handsFree,
+            String handsFreeLate,
+            String end,
+            String lowerBound,
+            List<String> warnings) {}
 
     @PostMapping("/api/preview/timeline")
     TimelineView timeline(@RequestBody TimelineAsked asked) {
@@ -100,23 +130,70 @@ class TimelinePreview {
         }
         List<DayTasks.Dish> dishes = new ArrayList<>();
         for (int i = 0; i < asked.dishes().size(); i++) {
-            dishes.add(dish("/dishes/" + i, asked.dishes().get(i)));
+            dishes.add(dish("/dishes/" + i, asked.dishes().get(i), asked.dishes()));
         }
-        List<Person> cooks = IntStream.rangeClosed(1, people)
-                .mapToObj(i -> new Person("cook " + i, List.of(new Window(0, DayProblem.NEVER))))
-                .toList();
+        List<Person> cooks = cooks(asked, people);
         long effort = asked.effort() == null ? EFFORT : Math.min(MOST_EFFORT, Math.max(1, asked.effort()));
         int seed = asked.seed() == null ? 1 : asked.seed();
         long until = System.nanoTime() + SECONDS * 1_000_000_000;
-        DayTimeline made = DayTimeline.of(
-                        DayTasks.of(dishes, List.of(), cooks, gear), seed, effort, () -> System.nanoTime() > until)
+        boolean table = asked.doneBy() != null && dishes.stream().noneMatch(DayTasks.Dish::kept);
+        List<DayTasks.Made> ways = table
+                // where not all can be hot at once, what is ready first waits
+                ? List.of(DayTasks.forTable(dishes, true, cooks, gear), DayTasks.forTable(dishes, false, cooks, gear))
+                : List.of(DayTasks.of(dishes, List.of(), cooks, gear));
+        DayTimeline made = ways.stream()
+                .flatMap(jobs -> DayTimeline.of(jobs, seed, effort, () -> System.nanoTime() > until).stream())
+                .findFirst()
+                .map(found -> table ? found.late() : found)
                 .orElseThrow(() -> Problem.at(
                         "/dishes", "These steps cannot follow each other as soon as they must with what is there."));
         besides.addAll(made.warnings());
-        return view(made, begin(asked, made.plan()), besides);
+        return view(made, begin(asked, made.plan(), table), besides);
     }
 
-    private static DayTasks.Dish dish(String at, TimelineDish asked) {
+    /** Those who are there when, or so many all the time. */
+    private static List<Person> cooks(TimelineAsked asked, int people) {
+        List<TimelineHands> hands = asked.hands() == null ? List.of() : asked.hands();
+        if (hands.isEmpty()) {
+            return IntStream.rangeClosed(1, people)
+                    .mapToObj(i -> new Person("cook " + i, List.of(new Window(0, DayProblem.NEVER))))
+                    .toList();
+        }
+        if (asked.begin() == null) {
+            throw Problem.at("/begin", "Where hands come and go, say when the day begins, like 2026-12-05T14:00.");
+        }
+        LocalDateTime begin = time("/begin", asked.begin());
+        Map<String, List<Window>> there = new LinkedHashMap<>();
+        for (int i = 0; i < hands.size(); i++) {
+            String at = "/hands/" + i;
+            String name = Asked.name(at + "/name", hands.get(i).name(), 60);
+            int from = minutes(at + "/from", begin, hands.get(i).from());
+            int to = minutes(at + "/to", begin, hands.get(i).to());
+            if (from >= to) {
+                throw Problem.at(at + "/to", name + " goes before she comes.");
+            }
+            there.computeIfAbsent(name, own -> new ArrayList<>()).add(new Window(from, to));
+        }
+        if (there.size() > MOST_PEOPLE) {
+            throw Problem.at("/hands", "From 1 to " + MOST_PEOPLE + " people cook, not " + there.size() + ".");
+        }
+        List<Person> cooks = new ArrayList<>();
+        there.forEach((name, windows) -> {
+            windows.sort(Comparator.comparing(Window::from));
+            cooks.add(new Person(name, windows));
+        });
+        return cooks;
+    }
+
+    private static int minutes(String field, LocalDateTime begin, String text) {
+        long minutes = Duration.between(begin, time(field, text)).toMinutes();
+        if (minutes < 0 || minutes > MOST_MINUTES) {
+            throw Problem.at(field, "“" + text + "” is not within a week of the begin.");
+        }
+        return (int) minutes;
+    }
+
+    private static DayTasks.Dish dish(String at, TimelineDish asked, List<TimelineDish> all) {
         Asked.name(at + "/name", asked.name(), 120);
         if (asked.steps().isEmpty() || asked.steps().size() > MOST_STEPS) {
             throw Problem.at(
@@ -135,12 +212,21 @@ class TimelinePreview {
             String text = Asked.name(at + "/steps/" + i, asked.steps().get(i), 500);
             steps.add(DayStep.of(text));
         }
-        return new DayTasks.Dish(asked.name(), portions, steps, !Boolean.FALSE.equals(asked.kept()), List.of());
+        List<Integer> after = new ArrayList<>();
+        for (String name : asked.after() == null ? List.<String>of() : asked.after()) {
+            int before = IntStream.range(0, all.size())
+                    .filter(i -> name.equals(all.get(i).name()) && all.get(i) != asked)
+                    .findFirst()
+                    .orElseThrow(() -> Problem.at(at + "/after", "“" + name + "” is no other dish of this day."));
+            after.add(before);
+        }
+        return new DayTasks.Dish(asked.name(), portions, steps, !Boolean.FALSE.equals(asked.kept()), after);
     }
 
-    private static LocalDateTime begin(TimelineAsked asked, DayPlan plan) {
+    /** @param table whether everything is on the table by then; else the last hand is free */
+    private static LocalDateTime begin(TimelineAsked asked, DayPlan plan, boolean table) {
         if (asked.doneBy() != null) {
-            return time("/doneBy", asked.doneBy()).minusMinutes(plan.handsFree());
+            return time("/doneBy", asked.doneBy()).minusMinutes(table ? plan.end() : plan.handsFree());
         }
         if (asked.begin() == null) {
             throw Problem.at("/begin", "Say when you begin or by when you want to be done, like 2026-12-05T14:00.");
@@ -163,6 +249,7 @@ class TimelinePreview {
         return new TimelineView(
                 tasks,
                 TIME.format(begin.plusMinutes(plan.handsFree())),
+                TIME.format(begin.plusMinutes(plan.handsFreeLate())),
                 TIME.format(begin.plusMinutes(plan.end())),
                 TIME.format(begin.plusMinutes(made.least())),
                 warnings);
@@ -184,6 +271,23 @@ class TimelinePreview {
                         .map(held -> problem.gear().get(held).name())
                         .toList(),
                 celsius == 0 ? null : Integer.valueOf(celsius),
-                DayWhy.of(plan, job));
+                DayWhy.of(plan, job),
+                watches(plan, job, begin),
+                problem.jobs().get(job).aside().caution());
+    }
+
+    private static List<String> watches(DayPlan plan, int job, LocalDateTime begin) {
+        List<String> watches = new ArrayList<>();
+        plan.ovenOn(job)
+                .ifPresent(on ->
+                        watches.add(TIME.format(begin.plusMinutes(on)) + " oven on, " + plan.celsius(job) + " °C"));
+        plan.problem()
+                .jobs()
+                .get(job)
+                .aside()
+                .watches()
+                .forEach(watch -> watches.add(
+                        TIME.format(begin.plusMinutes(plan.start(job) + watch.at())) + " " + watch.words()));
+        return watches;
     }
 }

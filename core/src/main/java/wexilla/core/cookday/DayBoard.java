@@ -48,7 +48,7 @@ final class DayBoard {
         groupOf = new int[jobs];
         Arrays.fill(groupOf, BEGUN);
         begun = problem.live().begun();
-        notBefore = problem.notBefore();
+        notBefore = backwards ? new int[jobs] : problem.notBefore();
         usual = new int[jobs];
         Arrays.fill(usual, -1);
         for (int group = 0; group < groups.length; group++) {

@@ -13,6 +13,7 @@ import wexilla.core.cookday.DayProblem.Kind;
 import wexilla.core.cookday.DayProblem.Setting;
 import wexilla.core.cookday.DayProblem.Touch;
 import wexilla.core.food.WordLists;
+import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Temperature;
 import wexilla.core.quantity.Trade;
 import wexilla.core.recipe.StepGear;
@@ -36,6 +37,8 @@ final class DayJobs {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern NATURAL_RELEASE = Pattern.compile("\\bnatural", Pattern.CASE_INSENSITIVE);
 
+    private static final int DIAL = Trade.whole("oven.dial");
+
     private final List<Gear> gear;
     private final Set<String> missing = new TreeSet<>();
 
@@ -48,9 +51,22 @@ final class DayJobs {
         return List.copyOf(missing);
     }
 
+    /** Whether there is raw meat or fish in a dish, by its foods and steps: it wants a burner that is not slow. */
+    static boolean meat(DayTasks.Dish dish) {
+        return MEAT.matcher(dish.foods()).find()
+                || dish.steps().stream()
+                        .anyMatch(step -> MEAT.matcher(step.text()).find());
+    }
+
     /** Hands first, then what goes on by itself. */
     List<Job> jobs(
-            String dish, String text, DayStep step, int tending, @Nullable Kind kind, @Nullable Temperature heat) {
+            String dish,
+            boolean meat,
+            String text,
+            DayStep step,
+            int tending,
+            @Nullable Kind kind,
+            @Nullable Temperature heat) {
         int alone = step.time().waitMin();
         List<Kind> holds = kind == null ? List.of() : List.of(there(kind));
         // what only has to be put in holds nothing while hands fill it
@@ -83,12 +99,10 @@ final class DayJobs {
             if (kind == Kind.PRESSURE_COOKER) {
                 minutes += COME_UP + release(step.text());
             }
-            int celsius = heat == null ? 0 : heat.celsius().rounded().intValueExact();
+            int celsius = heat == null ? 0 : dial(heat);
             List<Kind> held = new ArrayList<>(holds);
             with(held, fries && tending == 0 ? PANS : List.of());
-            boolean strong = kind == Kind.BURNER
-                    && full
-                    && (fries || MEAT.matcher(step.text()).find());
+            boolean strong = kind == Kind.BURNER && full && (fries || meat);
             made.add(new Job(
                     dish,
                     text,
@@ -100,6 +114,11 @@ final class DayJobs {
                     aside(step, Touch.NOTHING, minutes, minutes + step.written().waitMin() - alone)));
         }
         return made;
+    }
+
+    /** As a dial is set, to five degrees: 425 °F is 220 °C. */
+    private static int dial(Temperature heat) {
+        return heat.celsius().dividedBy(Rational.of(DIAL)).rounded().intValueExact() * DIAL;
     }
 
     private static Aside aside(DayStep step, Touch touch, int minutes, int written) {

@@ -1,8 +1,10 @@
 package wexilla.core.cookday;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import wexilla.core.cookday.DayProblem.Job;
 import wexilla.core.quantity.Trade;
@@ -23,6 +25,8 @@ public record DayPlan(
 
     /** A pause of the hands shorter than this is of no use. */
     static final int SMALL_GAP = Trade.whole("day.small-gap");
+
+    private static final int SLACK = Trade.whole("day.slack-percent");
 
     public DayPlan {
         starts = List.copyOf(starts);
@@ -82,6 +86,72 @@ public record DayPlan(
             }
         }
         return gaps;
+    }
+
+    /**
+     * When the oven is turned on for a job, as it is cold until then.
+     *
+     * @return empty where it is hot from another dish, or the job is in no oven
+     */
+    public OptionalInt ovenOn(int job) {
+        int minutes = DayProblem.preheat(job(job));
+        for (int other = 0; other < starts.size() && minutes > 0; other++) {
+            boolean before = start(other) < start(job) || start(other) == start(job) && other < job;
+            if (other != job
+                    && before
+                    && DayProblem.preheat(job(other)) > 0
+                    && end(other) + DayProblem.CHANGE >= start(job)) {
+                minutes = 0;
+            }
+        }
+        return minutes == 0 ? OptionalInt.empty() : OptionalInt.of(start(job) - minutes);
+    }
+
+    /** The oven's setting at a job; 0 without one. */
+    public int celsius(int job) {
+        return job(job).settings().get(settings.get(job)).celsius();
+    }
+
+    /** The minute nothing more is left for the hands where interruptions and washing up take their part of them. */
+    public int handsFreeLate() {
+        int most = 0;
+        for (int person = 0; person < problem.people().size(); person++) {
+            int who = person;
+            most = Math.max(
+                    most,
+                    IntStream.range(0, starts.size())
+                            .filter(job -> people.get(job) == who)
+                            .map(this::minutes)
+                            .sum());
+        }
+        return handsFree() + most * SLACK / 100;
+    }
+
+    /** Everything as late as the end allows: what is hot at the table does not wait for it. */
+    public DayPlan late() {
+        DayPlan late = this;
+        int[][] groups = DayGroups.of(problem);
+        List<int[]> byClock = Arrays.stream(groups)
+                .sorted(Comparator.comparing((int[] group) -> -start(group[group.length - 1])))
+                .toList();
+        for (int[] group : byClock) {
+            for (int by = end() - end(group[group.length - 1]); by > 0; by--) {
+                DayPlan moved = late.moved(group, by);
+                if (moved.end() <= end() && DayCheck.broken(moved).isEmpty()) {
+                    late = moved;
+                    break;
+                }
+            }
+        }
+        return late;
+    }
+
+    private DayPlan moved(int[] group, int by) {
+        List<Integer> moved = new ArrayList<>(starts);
+        for (int job : group) {
+            moved.set(job, starts.get(job) + by);
+        }
+        return new DayPlan(problem, moved, settings, people, gear);
     }
 
     /** The goals in their order: hands free, all done, long waits early, few small gaps. */

@@ -259,14 +259,26 @@ public record DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, Li
                         && (lag.from() == one && lag.to() == other || lag.from() == other && lag.to() == one));
     }
 
+    /** Minutes until an oven is as hot as a job wants it; 0 for what is in no oven. */
+    static int preheat(Job job) {
+        int celsius = job.settings().get(0).celsius();
+        return !job.holds().contains(Kind.RACK) || celsius == 0 ? 0 : celsius > HOT ? PREHEAT_HOT : PREHEAT;
+    }
+
+    private static final int PREHEAT = Trade.whole("oven.preheat-minutes");
+    private static final int PREHEAT_HOT = Trade.whole("oven.preheat-hot-minutes");
+    private static final int HOT = Trade.whole("oven.hot-celsius");
+
     /** The jobs that were begun, by place. */
     Set<Integer> begunJobs() {
         return live.begun().stream().map(Begun::job).collect(Collectors.toSet());
     }
 
-    /** The minute each job may begin at the earliest, whatever it follows. */
+    /** The minute each job may begin at the earliest, whatever it follows: an oven is hot a while after the day began. */
     int[] notBefore() {
-        int[] from = IntStream.range(0, jobs.size()).map(job -> live.now()).toArray();
+        int[] from = IntStream.range(0, jobs.size())
+                .map(job -> Math.max(live.now(), preheat(jobs.get(job))))
+                .toArray();
         live.pins().forEach(pin -> from[pin.job()] = Math.max(from[pin.job()], pin.from()));
         return from;
     }

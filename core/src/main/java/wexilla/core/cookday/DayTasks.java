@@ -172,7 +172,7 @@ public final class DayTasks {
                             // loads wait for each other
                             ? DayProblem.NEVER
                             : NOW.matcher(step.text()).find() ? AT_ONCE : heats ? HOT : DayProblem.NEVER;
-            List<Integer> own = step(dish.name(), step, kind, read.heat(), after, most);
+            List<Integer> own = step(dish, step, kind, read.heat(), after, most);
             if (own.isEmpty()) {
                 ends.add(after);
                 continue;
@@ -233,7 +233,7 @@ public final class DayTasks {
      * @return those after which it is done
      */
     private List<Integer> step(
-            String dish, DayStep step, @Nullable Kind kind, @Nullable Temperature heat, List<Integer> after, int most) {
+            Dish dish, DayStep step, @Nullable Kind kind, @Nullable Temperature heat, List<Integer> after, int most) {
         List<Integer> done = new ArrayList<>();
         boolean alone = step.time().waitMin() > 0;
         int loads = alone ? step.loads() : 1;
@@ -241,7 +241,7 @@ public final class DayTasks {
         for (int load = 1; load <= loads; load++) {
             String text = loads == 1 ? step.text() : step.text() + " (load " + load + " of " + loads + ")";
             int last = -1;
-            for (Job job : made.jobs(dish, text, step, tending, kind, heat)) {
+            for (Job job : made.jobs(dish.name(), DayJobs.meat(dish), text, step, tending, kind, heat)) {
                 int at = add(job);
                 if (last >= 0) {
                     lags.add(new Lag(last, at, 0, kind != null ? 0 : DayProblem.NEVER));

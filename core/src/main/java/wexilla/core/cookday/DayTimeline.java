@@ -46,6 +46,11 @@ public record DayTimeline(DayPlan plan, int least, List<String> warnings) {
         });
     }
 
+    /** The same with everything as late as its end allows. */
+    public DayTimeline late() {
+        return new DayTimeline(plan.late(), least, warnings);
+    }
+
     /** As if cookers kept warm what is done until somebody comes. */
     private static DayProblem keptWarm(DayProblem problem) {
         return problem.with(problem.lags().stream()
@@ -75,10 +80,11 @@ public record DayTimeline(DayPlan plan, int least, List<String> warnings) {
     static int least(DayProblem problem) {
         int[] order = problem.jobs().isEmpty() ? new int[0] : DayGroups.order(problem);
         int[] end = new int[order.length];
+        int[] from = problem.notBefore();
         int hands = 0;
         int chain = 0;
         for (int job : order) {
-            int begin = 0;
+            int begin = from[job];
             for (Lag lag : problem.lags()) {
                 begin = lag.to() == job ? Math.max(begin, end[lag.from()] + lag.least()) : begin;
             }

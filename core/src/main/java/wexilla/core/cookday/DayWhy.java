@@ -25,6 +25,10 @@ public final class DayWhy {
         if (why.isEmpty() && plan.start(job) == 0) {
             why.add("the day begins with it");
         }
+        int hot = DayProblem.preheat(plan.job(job));
+        if (why.isEmpty() && hot > 0 && plan.start(job) == hot) {
+            why.add("the oven is hot by then");
+        }
         if (why.isEmpty()) {
             waits(plan, job, why);
         }
@@ -107,7 +111,7 @@ public final class DayWhy {
     private static String name(DayPlan plan, int job, int seenFrom) {
         Job one = plan.problem().jobs().get(job);
         boolean same = one.dish().equals(plan.problem().jobs().get(seenFrom).dish());
-        return (same ? "" : one.dish() + ": ") + "“" + brief(one.text()) + "”";
+        return (same || one.dish().isEmpty() ? "" : one.dish() + ": ") + "“" + brief(one.text()) + "”";
     }
 
     /** The beginning of a long text, by whole words, without its full stop. */

@@ -9,7 +9,6 @@ import wexilla.core.cookday.DayPlan;
 import wexilla.core.cookday.DayProblem;
 import wexilla.core.cookday.DayProblem.Gear;
 import wexilla.core.cookday.DayProblem.Job;
-import wexilla.core.cookday.DayProblem.Kind;
 import wexilla.core.cookday.DayProblem.Person;
 import wexilla.core.cookday.DayProblem.Window;
 import wexilla.core.cookday.DaySearch;
@@ -18,7 +17,6 @@ import wexilla.core.cookday.DayTasks;
 import wexilla.core.planning.Evening.Cook;
 import wexilla.core.planning.Evening.Dish;
 import wexilla.core.planning.Evening.FromStock;
-import wexilla.core.quantity.Trade;
 import wexilla.core.recipe.ScaledStep;
 
 /**
@@ -28,11 +26,8 @@ import wexilla.core.recipe.ScaledStep;
 public final class Countdown {
 
     /** Minutes until an oven is hot, and until it is very hot. */
-    private static final int PREHEAT = Trade.whole("oven.preheat-minutes");
-
-    private static final int PREHEAT_HOT = Trade.whole("oven.preheat-hot-minutes");
-    private static final int HOT = Trade.whole("oven.hot-celsius");
     private static final long EFFORT = 120;
+
     private static final List<Person> COOK = List.of(new Person("cook", List.of(new Window(0, DayProblem.NEVER))));
 
     /** One thing to do. @param minutes it takes, 0 when nobody said */
@@ -60,7 +55,7 @@ public final class Countdown {
 
     private static Optional<DayPlan> plan(List<DayTasks.Dish> dishes, boolean atOnce, List<Gear> gear) {
         DayProblem problem = DayTasks.forTable(dishes, atOnce, COOK, gear).problem();
-        return DaySearch.of(problem, 1, EFFORT, () -> false);
+        return DaySearch.of(problem, 1, EFFORT, () -> false).map(DayPlan::late);
     }
 
     private static List<Step> steps(DayPlan plan, LocalDateTime table) {
@@ -83,35 +78,16 @@ public final class Countdown {
             }
         }
         for (int job = 0; job < last; job++) {
-            int celsius = celsius(plan, job);
-            if (celsius > 0 && cold(plan, job)) {
-                int before = celsius > HOT ? PREHEAT_HOT : PREHEAT;
-                LocalDateTime on = table.minusMinutes(served - plan.start(job) + before);
-                steps.add(new Step(on, plan.problem().jobs().get(job).dish(), "oven on, " + celsius + " °C", 0));
-            }
+            int at = job;
+            plan.ovenOn(job)
+                    .ifPresent(on -> steps.add(new Step(
+                            table.minusMinutes(served - on),
+                            plan.problem().jobs().get(at).dish(),
+                            "oven on, " + plan.celsius(at) + " °C",
+                            0)));
         }
         steps.sort(Comparator.comparing(Step::at));
         return steps;
-    }
-
-    private static int celsius(DayPlan plan, int job) {
-        Job one = plan.problem().jobs().get(job);
-        return one.settings().get(plan.settings().get(job)).celsius();
-    }
-
-    /** Whether the oven is not hot from another dish already. */
-    private static boolean cold(DayPlan plan, int job) {
-        for (int other = 0; other < plan.starts().size(); other++) {
-            boolean before = plan.start(other) < plan.start(job) || plan.start(other) == plan.start(job) && other < job;
-            if (other != job
-                    && before
-                    && celsius(plan, other) > 0
-                    && plan.end(other) + DayProblem.CHANGE >= plan.start(job)
-                    && plan.problem().jobs().get(other).holds().contains(Kind.RACK)) {
-                return false;
-            }
-        }
-        return true;
     }
 
     private static List<ScaledStep> steps(Dish dish) {

@@ -41,6 +41,12 @@ public record StepTime(int handsMin, int waitMin, boolean about) {
                     + "|^\\s*for\\s+(?:soft|hard|rare|medium|firm|runny|al dente|well done)[^.;]{0,12},?\\s*(?:and|or)?\\s*$",
             Pattern.CASE_INSENSITIVE);
 
+    /** "Hands 5 minutes", "drain at once", "spin dry": somebody is at it, whatever the verb. */
+    private static final Pattern BY_HAND = Pattern.compile(
+            "\\bhands?\\s+\\d|\\bmin\\w*\\s+(?:of\\s+)?hands\\b|\\bdrain\\s+(?:it\\s+|them\\s+)?(?:at once|immediately|straight away)"
+                    + "|\\b(?:spin|pat|wipe|towel)\\s+(?:\\w+\\s+){0,2}dry",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern SIDES = Pattern.compile(
             "^\\s*(?:on|per|a|for|each|for each|on each)?\\s*(?:each|per|a|both)?\\s*sides?\\b",
             Pattern.CASE_INSENSITIVE);
@@ -105,7 +111,7 @@ public record StepTime(int handsMin, int waitMin, boolean about) {
                 end = found.end();
                 int sides = SIDES.matcher(part.substring(found.end())).find() ? 2 : 1;
                 int minutes = Math.min(MOST_MINUTES, minutes(found) * sides);
-                if (ALONE.matcher(part).find()) {
+                if (ALONE.matcher(part).find() && !BY_HAND.matcher(part).find()) {
                     wait += minutes;
                 } else {
                     hands += minutes;

@@ -76,12 +76,12 @@ class DayRunTest {
     @Test
     void iAmHere() {
         DayRun planned = day(
-                List.of("burner", "oven"),
-                dish("bake", "Cut the roots 10 minutes.", "Bake at 200 °C for 60 minutes."),
+                List.of("2 burners"),
+                dish("bake", "Cut the roots 10 minutes.", "Stew 60 minutes."),
                 dish("soup", "Cut the leeks 15 minutes.", "Simmer 30 minutes."));
         int leeks = job(planned, "soup", "Cut");
         int roots = job(planned, "bake", "Cut");
-        int bake = job(planned, "bake", "Bake");
+        int bake = job(planned, "bake", "Stew");
         assertThat(planned.tasks().get(roots).start()).isZero();
         DayRun run = planned.here(leeks, 14);
         assertThat(run.tasks().get(roots).state()).isEqualTo(State.DONE);

@@ -133,7 +133,7 @@ class DaySearchTest {
                 KitchenGear.of(List.of("oven, 2 racks")));
         DayPlan plan = new DayPlan(
                 problem,
-                List.of(0, 30, 70, 75),
+                List.of(20, 50, 90, 95),
                 List.of(0, 0, 0, 0),
                 List.of(-1, -1, 0, 0),
                 List.of(List.of(0), List.of(1), List.of(), List.of()));

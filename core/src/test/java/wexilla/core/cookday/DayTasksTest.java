@@ -58,7 +58,7 @@ class DayTasksTest {
                         dish("trout", false, "Roast at 215 °C for 40 minutes."),
                         dish("roots", false, "Roast at 190 °C for 40 minutes."))
                 .plan();
-        assertThat(near.end()).isLessThan(60);
+        assertThat(near.end()).isLessThan(15 + 60);
         assertThat(near.settings().stream().mapToInt(i -> i).max().orElse(0)).isPositive();
         int trout = find(near, "trout", "Roast");
         assertThat(near.problem()
@@ -75,7 +75,7 @@ class DayTasksTest {
                         dish("trout", false, "Roast at 215 °C for 40 minutes."),
                         dish("bread", false, "Bake at 180 °C for 40 minutes."))
                 .plan();
-        assertThat(far.end()).isEqualTo(40 + DayProblem.CHANGE + 40);
+        assertThat(far.end()).isEqualTo(15 + 40 + DayProblem.CHANGE + 40);
     }
 
     /** A pressure cooker is held while it comes up and its pressure goes; what is not there is told and planned on. */
@@ -108,8 +108,8 @@ class DayTasksTest {
                 ONE,
                 KitchenGear.of(List.of("2 burners", "oven with two racks")));
         DayPlan plan = DayTimeline.of(made, 1, 500, () -> false).orElseThrow().plan();
-        assertThat(plan.start(find(plan, "soup", "Simmer"))).isEqualTo(105);
-        assertThat(plan.end(find(plan, "all", "dice"))).isLessThanOrEqualTo(105);
+        assertThat(plan.start(find(plan, "soup", "Simmer"))).isEqualTo(15 + 105);
+        assertThat(plan.end(find(plan, "all", "dice"))).isLessThanOrEqualTo(15 + 105);
         assertThat(made.problem().gear().stream().filter(gear -> gear.kind() == Kind.RACK))
                 .hasSize(2);
     }
@@ -165,7 +165,7 @@ class DayTasksTest {
         DayPlan two = plan(
                         List.of("oven, 2 racks"), dish("birds", false, "Roast in 3 loads at 200 °C, 60 minutes each."))
                 .plan();
-        assertThat(two.end()).as("three birds on two racks").isEqualTo(60 + 5 + 60);
+        assertThat(two.end()).as("three birds on two racks").isEqualTo(15 + 60 + 5 + 60);
     }
 
     /** A weak burner is for what simmers while no full one is free; fried and with meat in it is nothing on it. */

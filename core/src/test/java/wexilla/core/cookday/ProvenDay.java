@@ -102,7 +102,7 @@ final class ProvenDay {
     private void variables(int job) {
         Job one = problem.jobs().get(job);
         int n = one.settings().size();
-        start[job] = model.newIntVar(0, horizon, "s" + job);
+        start[job] = model.newIntVar(problem.notBefore()[job], horizon, "s" + job);
         end[job] = model.newIntVar(0, horizon, "e" + job);
         minutes[job] = model.newIntVarFromDomain(
                 Domain.fromValues(one.settings().stream()
