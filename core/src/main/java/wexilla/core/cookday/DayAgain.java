@@ -49,9 +49,11 @@ public record DayAgain(DayPlan plan, List<String> told) {
             for (int later : LATER) {
                 DayProblem eased = eased(possible, later);
                 Optional<DayPlan> kept = DaySearch.inOrder(eased, starts, people, settings);
-                Optional<DayPlan> other = kept.isPresent() && effort <= 1
-                        ? kept
-                        : DaySearch.of(eased, seed, Math.max(FIRST, effort), stop);
+                // another order may keep what this one cannot; once something is late anyway, the first that fits will
+                // do
+                boolean search = effort > 1 && (later == 0 && possible == problem || kept.isEmpty());
+                Optional<DayPlan> other =
+                        search ? DaySearch.of(eased, seed, later == 0 ? effort : FIRST, stop) : Optional.empty();
                 Optional<DayPlan> found = kept.filter(same -> other.isEmpty() || !worth(same, other.orElseThrow()))
                         .or(() -> other);
                 if (found.isPresent()) {

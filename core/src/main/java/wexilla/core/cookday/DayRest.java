@@ -16,7 +16,7 @@ import wexilla.core.cookday.DayTask.State;
 public final class DayRest {
 
     private static final long SEED = 1;
-    private static final long EFFORT = 2_000;
+    private static final long EFFORT = 1_000;
 
     private DayRest() {}
 

@@ -22,6 +22,7 @@ public final class DaySearch {
 
     private static final long END = 40;
     private static final int FIRST_TRIES = 200;
+    private static final int LIVE_TRIES = 20;
     private static final int ROUND = 3_000;
     private static final int JUSTIFY = 8;
     private static final double HEAT = 6;
@@ -101,7 +102,7 @@ public final class DaySearch {
             tryOut(DayRules.shuffled(n, random), moves.settings());
         }
         // a first plan is worth more than the effort that was asked for
-        for (int i = 0; i < FIRST_TRIES && bestGoals.length == 1; i++) {
+        for (int i = 0; i < (live ? LIVE_TRIES : FIRST_TRIES) && bestGoals.length == 1; i++) {
             tryOut(DayRules.shuffled(n, random), moves.settings());
         }
         if (bestGoals.length > 1 && n > 0) {
