@@ -13,6 +13,7 @@ export type Area =
   | 'onhand'
   | 'pack'
   | 'plan'
+  | 'probe'
   | 'recipe'
   | 'recipes'
   | 'ribbon'

@@ -55,6 +55,15 @@ export function useServerNow(at: number | undefined, heard: number): number {
   return (at ?? now) + Math.max(0, now - heard);
 }
 
+/** The probe, stuck into the food of a task, read twice a second while somebody looks at it. */
+export const useProbe = (id: string, pos: number, enabled: boolean) =>
+  useQuery({
+    queryKey: ['probe', id, pos],
+    enabled,
+    refetchInterval: 500,
+    queryFn: () => answer(api.GET('/api/cookday/run/{id}/probe', { params: { path: { id }, query: { pos } } })),
+  });
+
 const key = (key: string) => ({ 'Idempotency-Key': key });
 
 /** What a cook can say of a task. */

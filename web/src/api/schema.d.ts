@@ -260,6 +260,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cookday/run/{id}/probe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["probe"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cookday/run/{id}/task": {
         parameters: {
             query?: never;
@@ -286,6 +302,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["timer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cookday/sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet_1"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1022,6 +1054,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["ways_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/probe/play": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["play_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2569,6 +2617,12 @@ export interface components {
             seenOn: string;
             unit: string;
         };
+        ProbeView: {
+            good: boolean;
+            /** Format: int32 */
+            tenths: number;
+            words: string;
+        };
         QuantityView: {
             max: string;
             min: string;
@@ -3277,6 +3331,10 @@ export interface components {
             staple: boolean;
             why: string;
         };
+        Warm: {
+            /** Format: int32 */
+            tenths: number;
+        };
         Warning: {
             source: string;
             what: string;
@@ -3809,6 +3867,30 @@ export interface operations {
             };
         };
     };
+    probe: {
+        parameters: {
+            query?: {
+                pos?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProbeView"];
+                };
+            };
+        };
+    };
     task: {
         parameters: {
             query?: never;
@@ -3865,6 +3947,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    sheet_1: {
+        parameters: {
+            query?: {
+                day?: string;
+                begin?: string;
+                doneBy?: string;
+                hands?: string;
+                breaks?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };
@@ -5075,6 +5183,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WaysView"];
+                };
+            };
+        };
+    };
+    play_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Warm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Warm"];
                 };
             };
         };

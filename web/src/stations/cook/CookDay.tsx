@@ -37,9 +37,6 @@ export function CookDay() {
                 {shortDay(other)}
               </button>
             ))}
-          <button type="button" className="btn btn-ghost no-print" onClick={() => window.print()}>
-            Print the cook sheet
-          </button>
         </div>
       </div>
       <DayClock key={asked.day} day={asked.day} today={today} />

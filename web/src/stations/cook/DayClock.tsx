@@ -86,6 +86,16 @@ export function DayClock({ day, today }: { day: string; today: string }) {
           </Link>
         )}
       </div>
+      <p className="no-print mb-3">
+        <a
+          className="link"
+          href={`/api/cookday/sheet.pdf?${new URLSearchParams(said)}`}
+          target="_blank"
+          rel="noreferrer"
+        >
+          The cook sheet, to print
+        </a>
+      </p>
       <OtherProblem problem={begin.problem} fields={[]} />
       {open && clock.run === undefined && form}
       {clock.run === undefined ? <DayLanes clock={clock} /> : <Running clock={clock} run={clock.run} />}

@@ -3,6 +3,7 @@ import { type Run, type RunTask, useTaskAct, useTimerAct } from '../../api/kitch
 import { Field } from '../../kit/Field';
 import { OtherProblem } from '../../kit/kit';
 import { tapeColour, whole } from '../../kit/words';
+import { Probe } from './Probe';
 import { useRinging } from './useDevice';
 
 type Props = { run: Run; id: string; now: number; sound: boolean };
@@ -58,6 +59,7 @@ export function Timers({ run, id, now, sound }: Props) {
                 >
                   + 5 min
                 </button>
+                {of.caution !== '' && <Probe id={id} pos={of.pos} what={of.dish} />}
               </>
             ) : (
               <button

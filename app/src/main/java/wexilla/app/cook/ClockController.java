@@ -163,7 +163,7 @@ class ClockController {
                 "");
     }
 
-    private static List<String> split(@Nullable String all) {
+    static List<String> split(@Nullable String all) {
         return all == null || all.isBlank() ? List.of() : List.of(all.split(",", -1));
     }
 

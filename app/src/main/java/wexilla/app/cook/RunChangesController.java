@@ -4,11 +4,14 @@ import java.util.List;
 import java.util.UUID;
 import java.util.function.BiFunction;
 import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.devices.KitchenProbe;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts.Said;
@@ -16,6 +19,7 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.cookday.CookDay.Pot;
 import wexilla.core.cookday.DayChange;
+import wexilla.core.cookday.DayProbe;
 import wexilla.core.cookday.DayRun;
 
 /** What happens around a running cook day: who comes and goes, what fails, dishes more or less, timers, its end. */
@@ -25,11 +29,31 @@ class RunChangesController {
     private final RunningDays running;
     private final DayBuild build;
     private final Snapshots snapshots;
+    private final KitchenProbe probe;
 
-    RunChangesController(RunningDays running, DayBuild build, Snapshots snapshots) {
+    RunChangesController(RunningDays running, DayBuild build, Snapshots snapshots, KitchenProbe probe) {
         this.running = running;
         this.build = build;
         this.snapshots = snapshots;
+        this.probe = probe;
+    }
+
+    /** @param tenths of a degree Celsius; @param good whether it is reached, or cools in time */
+    record ProbeView(int tenths, String words, boolean good) {}
+
+    /** What the probe says, stuck into the food of a task. */
+    @GetMapping("/api/cookday/run/{id}/probe")
+    ProbeView probe(Household household, @PathVariable UUID id, @RequestParam(defaultValue = "0") int pos) {
+        DayRows.Stored stored = running.find(household, id)
+                .orElseThrow(() -> Problem.missing("There is no such cook day, or it is closed."));
+        if (pos < 0 || pos >= stored.run().tasks().size()) {
+            throw Problem.at("/pos", "There is no task " + pos + " on this day.");
+        }
+        int tenths = probe.tenths(household.id());
+        int since = RunningDays.minute(stored, running.now())
+                - stored.run().tasks().get(pos).start();
+        DayProbe said = DayProbe.of(stored.run().day().jobs().get(pos), since, tenths);
+        return new ProbeView(tenths, said.words(), said.good());
     }
 
     /** What happens to who is there. */

@@ -77,6 +77,9 @@ public final class DayTasks {
         }
     }
 
+    /** How the last job of a dish that is kept begins. */
+    static final String BAG_IT = "bag it:";
+
     /** What the last job of a meal is called. */
     public static final String TABLE = "on the table";
 
@@ -274,7 +277,7 @@ public final class DayTasks {
                 .cautioned(DayCaution.COLD));
         int bag = add(Job.of(
                 dish.name(),
-                "bag it: " + packets + (packets == 1 ? " packet" : " packets"),
+                BAG_IT + " " + packets + (packets == 1 ? " packet" : " packets"),
                 BAG + PACKET * packets,
                 true));
         lags.add(new Lag(last, cool, 0, INTO_COLD - COOL));
