@@ -169,7 +169,8 @@ class KitchenTest extends StoryKitchen {
                     rested = true;
                     button(page, "More: who, what fails, dishes").click();
                     button(page, "40 min").click();
-                    waitUntil(() -> !run().path("hands").get(0).path("there").asBoolean());
+                    page.waitForCondition(
+                            () -> !run().path("hands").get(0).path("there").asBoolean());
                 } else if (!failed && slowCookerRuns(run)) {
                     failed = true;
                     button(page, "More: who, what fails, dishes").click();
@@ -179,7 +180,7 @@ class KitchenTest extends StoryKitchen {
                         int before = run().path("waiting").size();
                         field(page, "Minutes").first().fill("90");
                         button(page, "Like that").first().click();
-                        waitUntil(() -> run().path("waiting").size() < before);
+                        page.waitForCondition(() -> run().path("waiting").size() < before);
                     }
                 } else {
                     tap(page);
@@ -243,17 +244,6 @@ class KitchenTest extends StoryKitchen {
                 .or(page.getByText("I begin the next now"))
                 .first();
         loud.click();
-        waitUntil(() -> run().path("version").asInt() > before);
-    }
-
-    private static void waitUntil(java.util.function.BooleanSupplier so) {
-        for (int i = 0; i < 100 && !so.getAsBoolean(); i++) {
-            try {
-                Thread.sleep(50);
-            } catch (InterruptedException stopped) {
-                Thread.currentThread().interrupt();
-                return;
-            }
-        }
+        page.waitForCondition(() -> run().path("version").asInt() > before);
     }
 }

@@ -13,6 +13,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import wexilla.app.support.Http.Answer;
@@ -259,5 +262,53 @@ class RunTest extends StoryKitchen {
             }
             assertThat(run().path("version").asInt()).isEqualTo(version + 1);
         }
+    }
+
+    /** On paper: labels before the first bag, bowls, the clock, what is washed; of the running day, too. */
+    @Test
+    void theSheet() throws Exception {
+        chilli();
+        String planned = paper("/api/cookday/sheet.pdf?day=2026-12-05&begin=09:00&hands=Nora,Tomas");
+        assertThat(planned)
+                .containsSubsequence(
+                        "Cook sheet, Sat 5 Dec",
+                        "Labels first",
+                        "Chilli: 2 packets",
+                        "Chop once",
+                        "By the clock",
+                        "09:00",
+                        "Chilli: Fry the beef mince",
+                        "Washing up",
+                        "slow cooker, after Chilli");
+        begin();
+        assertThat(paper("/api/cookday/sheet.pdf?day=2026-12-05")).contains("Chilli: Slow cook on low");
+        assertThat(http.get("/api/cookday/sheet.pdf?day=moon").status()).isEqualTo(422);
+    }
+
+    private String paper(String path) throws Exception {
+        try (PDDocument document = Loader.loadPDF(http.get(path).bytes())) {
+            return new PDFTextStripper().getText(document);
+        }
+    }
+
+    /** The probe in the pot: how far it is from its core, and whether it cools in time. */
+    @Test
+    void theProbe() {
+        chilli();
+        String id = begin();
+        task(id, pos(run(), "Fry"), "DONE").ok();
+        String probe = "/api/cookday/run/" + id + "/probe?pos=" + pos(run(), "Slow");
+        http.act("/api/probe/play", Map.of("tenths", 655)).ok();
+        assertThat(http.get(probe).ok().path("words").asString()).isEqualTo("5.5 °C more to 71 °C in the core");
+        http.act("/api/probe/play", Map.of("tenths", 740)).ok();
+        assertThat(http.get(probe).ok().path("good").asBoolean()).isTrue();
+        assertThat(http.act("/api/probe/play", Map.of("tenths", 9000)).field()).isEqualTo("/tenths");
+        task(id, pos(run(), "Slow"), "DONE").ok();
+        String cools = "/api/cookday/run/" + id + "/probe?pos=" + pos(run(), "cool");
+        http.act("/api/probe/play", Map.of("tenths", 400)).ok();
+        assertThat(http.get(cools).ok().path("words").asString()).startsWith("21 °C within 120 min");
+        on("2026-12-05T11:30:00Z");
+        assertThat(http.get(cools).ok().path("words").asString()).contains("30 min too late");
+        assertThat(http.get("/api/cookday/run/" + id + "/probe?pos=77").field()).isEqualTo("/pos");
     }
 }

@@ -11,6 +11,7 @@ import wexilla.app.support.Cluster;
 import wexilla.app.support.Http;
 import wexilla.app.support.Kitchen;
 import wexilla.app.support.Sample;
+import wexilla.app.support.Walk;
 
 /** Makes docs/screenshots from the demo household at a fixed clock; run by {@code ./wexilla shots}, no test by itself. */
 class Shots {
@@ -52,7 +53,7 @@ class Shots {
             page.locator(".packet-label").first().waitFor();
             shot(page, "pack");
             page.navigate("/kitchen");
-            page.getByText("Done").waitFor();
+            Walk.button(page, "Done").waitFor();
             page.waitForTimeout(1200);
             shot(page, "kitchen");
             page.navigate("/costs/flow/" + packet(demo));
@@ -68,7 +69,7 @@ class Shots {
             browser.page().navigate("/onhand");
             shot(browser.page(), "onhand-phone");
             browser.page().navigate("/kitchen");
-            browser.page().getByText("Done").waitFor();
+            Walk.button(browser.page(), "Done").waitFor();
             browser.page().waitForTimeout(1200);
             shot(browser.page(), "kitchen-phone");
         }

@@ -41,6 +41,7 @@ class StatementsTest {
                         == 200)
                 .findFirst()
                 .orElseThrow();
+        String run = http.get("/api/cookday/run").ok().path("id").asString();
         List<String> paths = new ArrayList<>();
         for (Map.Entry<String, JsonNode> path :
                 http.get("/api/openapi.json").ok().path("paths").properties()) {
@@ -53,6 +54,7 @@ class StatementsTest {
                         .asString();
                 paths.add(Queries.asked(path.getKey(), path.getValue())
                         .replace("/lots/{id}", "/lots/" + lot)
+                        .replace("/run/{id}", "/run/" + run)
                         .replace("{lot}", lot)
                         .replace("{act}", packed.path("act").asString())
                         .replaceAll("\\{(id|recipe)\\}", recipe));

@@ -106,18 +106,18 @@ class CookSheetController {
         dayBefore.tasks(now, on).forEach(task -> before.add(new Line("", task.words(), task.why())));
         made.dayBefore().forEach(task -> before.add(new Line("", task.words(), task.why())));
         sections.add(new Section("The day before", before));
-        sections.add(new Section(
-                "Labels first",
-                sheet.labels().stream().map(words -> new Line("", words, "")).toList()));
+        sections.add(new Section("Labels first", labels(made, sheet)));
         sections.add(new Section(
                 "Chop once, bowl by bowl",
                 made.preparations().stream()
                         .map(one -> new Line(
                                 "",
                                 one.all() + " " + one.what() + ", " + one.how(),
-                                one.parts().stream()
-                                        .map(part -> part.amount() + " " + part.dish())
-                                        .collect(Collectors.joining(" · "))))
+                                one.parts().size() == 1
+                                        ? one.parts().get(0).dish()
+                                        : one.parts().stream()
+                                                .map(part -> part.amount() + " " + part.dish())
+                                                .collect(Collectors.joining(" · "))))
                         .toList()));
         sections.add(new Section("By the clock", lines(household, begins, sheet.clock())));
         if (sheet.people().size() > 1) {
@@ -125,6 +125,23 @@ class CookSheetController {
         }
         sections.add(new Section("Washing up, as it comes free", lines(household, begins, sheet.washing())));
         return sections;
+    }
+
+    /** Every pot has labels: by its packets, or its portions where its own steps say how it is cooled. */
+    private static List<Line> labels(CookDay made, DaySheet sheet) {
+        List<Line> labels = new ArrayList<>();
+        sheet.labels().forEach(words -> labels.add(new Line("", words, "")));
+        for (CookDay.Pot pot : made.pots()) {
+            String title = pot.sized().recipe().title();
+            if (sheet.labels().stream().noneMatch(words -> words.startsWith(title + ":"))) {
+                labels.add(new Line(
+                        "",
+                        title + ": " + pot.sized().portions() + " portions, "
+                                + pot.style().words(),
+                        ""));
+            }
+        }
+        return labels;
     }
 
     private static List<Line> lines(Household household, Instant begins, List<DaySheet.Line> lines) {
