@@ -34,7 +34,7 @@ export function DayClock({ day, today }: { day: string; today: string }) {
   const split = (text: string) => (text === '' ? [] : text.split(','));
   return (
     <section aria-label="Counter clock" className="mb-8">
-      <div className="mb-3 flex flex-wrap items-end gap-x-8 gap-y-2">
+      <div className="mb-3 flex flex-wrap items-start gap-x-8 gap-y-2">
         <p>
           <span className="quiet block">off your feet</span>
           <span className="figure text-4xl font-bold">{clockTime(clock.handsFree, day)}</span>

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
+import wexilla.app.support.Sample;
 import wexilla.app.support.StoryKitchen;
 
 /** The cook day on one clock: as a preview of dishes that are typed, and of the batches and joints of a household. */
@@ -115,5 +116,66 @@ class TimelineTest extends StoryKitchen {
         assertThat(http.get("/api/cookday/clock?day=2026-12-09").ok().path("tasks"))
                 .isEmpty();
         assertThat(http.get("/api/cookday/clock?day=nonsense").status()).isEqualTo(422);
+    }
+
+    /** Hands come and go, dishes go into others; what makes no sense is told at its field. */
+    @Test
+    void handsAndDishesThatFollow() {
+        Map<String, Object> base =
+                Map.of("name", "base", "kept", false, "steps", List.of("Fry the onions 20 minutes."));
+        Map<String, Object> stew =
+                Map.of("name", "stew", "kept", false, "after", List.of("base"), "steps", List.of("Simmer 30 minutes."));
+        Map<String, Object> late = Map.of("name", "Nora", "from", "2026-12-05T15:00", "to", "2026-12-05T20:00");
+        JsonNode day = http.act("/api/preview/timeline", asked("dishes", List.of(stew, base), "hands", List.of(late)))
+                .ok();
+        assertThat(day.path("tasks").get(0).path("start").asString()).isEqualTo("2026-12-05T15:00");
+        assertThat(day.path("tasks").get(0).path("person").asString()).isEqualTo("Nora");
+        assertThat(day.path("tasks").get(1).path("start").asString()).isEqualTo("2026-12-05T15:20");
+        assertThat(day.path("handsFreeLate").asString()).isEqualTo("2026-12-05T15:25");
+        Map<String, Object> nobody = Map.of("name", "stew", "after", List.of("sauce"), "steps", List.of("Simmer."));
+        assertThat(http.act("/api/preview/timeline", asked("dishes", List.of(nobody)))
+                        .field())
+                .isEqualTo("/dishes/0/after");
+        Map<String, Object> circle =
+                Map.of("name", "base", "after", List.of("stew"), "steps", List.of("Fry 5 minutes."));
+        assertThat(http.act("/api/preview/timeline", asked("dishes", List.of(stew, circle)))
+                        .status())
+                .isEqualTo(422);
+        for (Map<String, Object> wrong : List.of(
+                Map.<String, Object>of("name", "", "from", "2026-12-05T15:00", "to", "2026-12-05T20:00"),
+                Map.<String, Object>of("name", "N", "from", "2026-12-05T21:00", "to", "2026-12-05T20:00"),
+                Map.<String, Object>of("name", "N", "from", "2026-12-04T21:00", "to", "2026-12-05T20:00"),
+                Map.<String, Object>of("name", "N", "from", "three", "to", "2026-12-05T20:00"))) {
+            assertThat(http.act("/api/preview/timeline", asked("hands", List.of(wrong)))
+                            .field())
+                    .startsWith("/hands/0");
+        }
+    }
+
+    /** What a step needs of the clock is typed with it, kept with the recipe, and kept by the clock; nonsense is told. */
+    @Test
+    void aStepWithItsClock() {
+        on("2026-12-02T10:00:00Z");
+        Map<String, Object> recipe = new HashMap<>(Sample.recipe("Pie", 4, List.of("500 g carrots"), List.of()));
+        recipe.put(
+                "steps",
+                List.of(
+                        Map.of("text", "Make the dough 10 minutes."),
+                        Map.of("text", "Rest it 30 minutes."),
+                        Map.of("text", "Cut the carrots 15 minutes.", "clock", "after 1; every 5 min"),
+                        Map.of("text", "Roll it out 10 minutes.", "clock", "after 2 and 3; at most 20 min later")));
+        String pie = http.act("/api/recipes", recipe).ok().path("id").asString();
+        JsonNode steps = http.get("/api/recipes/" + pie).ok().path("steps");
+        assertThat(steps.get(3).path("clock").asString()).isEqualTo("after 2 and 3; at most 20 min later");
+        http.act("/api/cookday/batches", Map.of("recipe", pie, "style", "COOKED", "cookOn", "2026-12-04"))
+                .ok();
+        JsonNode tasks = http.get("/api/cookday/clock?day=2026-12-04").ok().path("tasks");
+        Map<String, JsonNode> by = new HashMap<>();
+        tasks.forEach(task -> by.put(task.path("text").asString().substring(0, 4), task));
+        assertThat(by.get("Cut ").path("from").asInt()).as("while it rests").isEqualTo(10);
+        assertThat(by.get("Cut ").path("watches")).hasSize(2);
+        assertThat(by.get("Roll").path("from").asInt()).isBetween(40, 45);
+        recipe.put("steps", List.of(Map.of("text", "Bake it.", "clock", "whenever")));
+        assertThat(http.act("/api/recipes", recipe).field()).isEqualTo("/steps/0/clock");
     }
 }

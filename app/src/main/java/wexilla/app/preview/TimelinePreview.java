@@ -142,7 +142,8 @@ class TimelinePreview {
                 ? List.of(DayTasks.forTable(dishes, true, cooks, gear), DayTasks.forTable(dishes, false, cooks, gear))
                 : List.of(DayTasks.of(dishes, List.of(), cooks, gear));
         DayTimeline made = ways.stream()
-                .flatMap(jobs -> DayTimeline.of(jobs, seed, effort, () -> System.nanoTime() > until).stream())
+                .flatMap(jobs -> Asked.at(
+                        "/dishes", () -> DayTimeline.of(jobs, seed, effort, () -> System.nanoTime() > until).stream()))
                 .findFirst()
                 .map(found -> table ? found.late() : found)
                 .orElseThrow(() -> Problem.at(

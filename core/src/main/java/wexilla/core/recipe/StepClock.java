@@ -26,6 +26,8 @@ public record StepClock(
 
     public static final StepClock NONE = new StepClock(List.of(), 0, null, null, null, "");
 
+    private static final int HALF = -1;
+
     private static final String SPAN =
             "(\\d+|an|two|three|four|half an|a)\\s*(?:to\\s+\\d+\\s*)?(hours?|hrs?|h|minutes?|mins?)\\b";
     private static final Pattern EVERY = Pattern.compile(
@@ -212,11 +214,11 @@ public record StepClock(
             case "two" -> 2;
             case "three" -> 3;
             case "four" -> 4;
-            case "half an" -> 0;
+            case "half an" -> HALF;
             default ->
                 Math.min(StepTime.MOST_MINUTES, Integer.parseInt(number.substring(0, Math.min(5, number.length()))));
         };
         boolean hours = unit.toLowerCase(java.util.Locale.ROOT).startsWith("h");
-        return value == 0 ? 30 : hours ? value * 60 : value;
+        return value == HALF ? 30 : hours ? value * 60 : value;
     }
 }
