@@ -1735,13 +1735,12 @@ export interface components {
         ClockTask: {
             amounts: string[];
             caution: string;
-            /** Format: int32 */
-            celsius?: number;
             dish: string;
             end: string;
             /** Format: int32 */
             from: number;
             hands: boolean;
+            heat?: string;
             lanes: number[];
             /** Format: int32 */
             pos: number;

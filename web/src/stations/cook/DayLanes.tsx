@@ -101,7 +101,7 @@ export function DayLanes({ clock, move }: { clock: Clock; move?: (pos: number, a
                       onClick={() => !moved.current && setChosen(chosen === one.pos ? undefined : one.pos)}
                     >
                       <span>
-                        {one.celsius !== undefined && `${one.celsius}° `}
+                        {one.heat !== undefined && `${one.heat.replace(/ .*/, '')}° `}
                         {one.dish}
                       </span>
                     </button>

@@ -102,7 +102,7 @@ function Line({
         <strong className="text-xl">{task?.dish ?? 'timer'}</strong>
         <span className="block">{words}</span>
         {caution !== undefined && caution !== '' && <span className="kitchen-caution block text-base">{caution}</span>}
-        {task?.celsius !== undefined && <span className="quiet block">oven at {task.celsius} °C</span>}
+        {task?.heat !== undefined && <span className="quiet block">oven at {task.heat}</span>}
       </p>
       {left !== undefined && (
         <p className="figure text-3xl font-bold whitespace-nowrap" role="timer">

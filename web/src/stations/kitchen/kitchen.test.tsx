@@ -44,7 +44,7 @@ const task = (pos: number, part: Partial<RunTask>): RunTask => ({
 });
 
 const fry = task(0, { state: 'BEGUN', amounts: ['500 g mince · each 250 g'], caution: 'reach 71 °C in the core' });
-const simmer = task(1, { text: 'Simmer.', hands: false, state: 'BEGUN', from: 0, to: 60, celsius: 180 });
+const simmer = task(1, { text: 'Simmer.', hands: false, state: 'BEGUN', from: 0, to: 60, heat: '180 °C' });
 const cut = task(2, { dish: 'Soup', text: 'Cut it.', start: '2026-12-05T10:20', from: 20, to: 30 });
 const lost = task(3, { dish: 'Stock', text: 'Slow cook it.', hands: false, state: 'WAITS' });
 

@@ -19,6 +19,8 @@ import wexilla.app.platform.Problem;
 import wexilla.core.cookday.DayPlan;
 import wexilla.core.cookday.DayRest;
 import wexilla.core.cookday.DayTask;
+import wexilla.core.quantity.HeatWords;
+import wexilla.core.quantity.KitchenMeasure;
 
 /** The counter clock: everything of a cook day on one clock, for hands, flames, ovens and cold. */
 @RestController
@@ -113,7 +115,7 @@ class ClockController {
         DayPlan plan = planned.found().plan();
         List<DayTask.State> states = Collections.nCopies(plan.starts().size(), DayTask.State.TO_DO);
         ZoneId zone = household.zone();
-        ClockViews.Laid laid = ClockViews.of(plan, states, planned.begins(), zone);
+        ClockViews.Laid laid = ClockViews.of(plan, states, planned.begins(), household);
         return new ClockView(
                 on.toString(),
                 null,
@@ -129,7 +131,9 @@ class ClockController {
                 laid.lanes(),
                 laid.tasks(),
                 earlier,
-                planned.found().warnings(),
+                planned.found().warnings().stream()
+                        .map(words -> HeatWords.in(words, household.system() == KitchenMeasure.System.US))
+                        .toList(),
                 "");
     }
 
@@ -141,7 +145,7 @@ class ClockController {
         ZoneId zone = household.zone();
         List<DayTask.State> states =
                 open.run().tasks().stream().map(DayTask::state).toList();
-        ClockViews.Laid laid = ClockViews.of(DayRest.plan(open.run()), states, open.begins(), zone);
+        ClockViews.Laid laid = ClockViews.of(DayRest.plan(open.run()), states, open.begins(), household);
         int free = open.run().handsFree();
         int minute = RunningDays.minute(open, running.now());
         return new ClockView(

@@ -8,11 +8,14 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import wexilla.app.platform.Household;
 import wexilla.core.cookday.DayPlan;
 import wexilla.core.cookday.DayProblem;
 import wexilla.core.cookday.DayProblem.Gear;
 import wexilla.core.cookday.DayTask;
 import wexilla.core.cookday.DayWhy;
+import wexilla.core.quantity.HeatWords;
+import wexilla.core.quantity.KitchenMeasure;
 
 /** A plan of a cook day as lanes with tapes on them. */
 final class ClockViews {
@@ -27,7 +30,7 @@ final class ClockViews {
      * @param pos its place among the tasks of the day
      * @param from minutes since the begin of the day, {@code to} minutes
      * @param lanes which lanes it lies on, by place
-     * @param celsius of the oven; absent without one
+     * @param heat of the oven in the scale of the household; absent without one
      * @param state TO_DO, BEGUN, DONE, LEFT_OUT or WAITS
      * @param amounts what goes in, in kitchen measures
      * @param caution what must not be missed; empty for nothing
@@ -43,7 +46,7 @@ final class ClockViews {
             int to,
             boolean hands,
             List<Integer> lanes,
-            @Nullable Integer celsius,
+            @Nullable String heat,
             String why,
             DayTask.State state,
             List<String> amounts,
@@ -61,7 +64,7 @@ final class ClockViews {
     record Laid(List<ClockLane> lanes, List<ClockTask> tasks) {}
 
     /** @param states of each task, by place */
-    static Laid of(DayPlan plan, List<DayTask.State> states, Instant begin, ZoneId zone) {
+    static Laid of(DayPlan plan, List<DayTask.State> states, Instant begin, Household household) {
         List<ClockLane> lanes = new ArrayList<>();
         plan.problem().people().forEach(person -> lanes.add(new ClockLane(person.name(), "hands")));
         int[] laneOf = new int[plan.problem().gear().size()];
@@ -77,7 +80,13 @@ final class ClockViews {
         }
         int[] besides = besides(plan, states, lanes);
         List<ClockTask> tasks = plan.byClock().stream()
-                .map(job -> task(plan, job, states.get(job), new When(begin, zone), laneOf, besides))
+                .map(job -> task(
+                        plan,
+                        job,
+                        states.get(job),
+                        new When(begin, household.zone(), household.system() == KitchenMeasure.System.US),
+                        laneOf,
+                        besides))
                 .toList();
         return new Laid(lanes, tasks);
     }
@@ -110,7 +119,11 @@ final class ClockViews {
         return lane;
     }
 
-    private record When(Instant begin, ZoneId zone) {
+    private record When(Instant begin, ZoneId zone, boolean fahrenheit) {
+
+        String heat(String text) {
+            return HeatWords.in(text, fahrenheit);
+        }
 
         String at(int minute) {
             return time(begin.plusSeconds(60L * minute), zone);
@@ -141,18 +154,19 @@ final class ClockViews {
                 plan.end(job),
                 one.hands(),
                 lanes,
-                celsius == 0 ? null : Integer.valueOf(celsius),
-                DayWhy.of(plan, job),
+                celsius == 0 ? null : when.heat(celsius + " °C"),
+                when.heat(DayWhy.of(plan, job)),
                 state,
                 one.aside().amounts(),
-                one.aside().caution(),
+                when.heat(one.aside().caution()),
                 watches(plan, job, when));
     }
 
     private static List<String> watches(DayPlan plan, int job, When when) {
         List<String> watches = new ArrayList<>();
         plan.ovenOn(job)
-                .ifPresent(on -> watches.add(when.at(on).substring(11) + " oven on, " + plan.celsius(job) + " °C"));
+                .ifPresent(on ->
+                        watches.add(when.heat(when.at(on).substring(11) + " oven on, " + plan.celsius(job) + " °C")));
         plan.problem()
                 .jobs()
                 .get(job)

@@ -24,6 +24,8 @@ import wexilla.core.cookday.CookDay;
 import wexilla.core.cookday.DayPlan;
 import wexilla.core.cookday.DayRest;
 import wexilla.core.cookday.DaySheet;
+import wexilla.core.quantity.HeatWords;
+import wexilla.core.quantity.KitchenMeasure;
 
 /** The cook sheet on paper: the day before, labels first, chop once with bowls, by the clock, by person, washing up. */
 @RestController
@@ -145,8 +147,12 @@ class CookSheetController {
     }
 
     private static List<Line> lines(Household household, Instant begins, List<DaySheet.Line> lines) {
+        boolean fahrenheit = household.system() == KitchenMeasure.System.US;
         return lines.stream()
-                .map(line -> new Line(at(household, begins, line.minute()), line.words(), line.more()))
+                .map(line -> new Line(
+                        at(household, begins, line.minute()),
+                        HeatWords.in(line.words(), fahrenheit && line.words().startsWith("oven on")),
+                        HeatWords.in(line.more(), fahrenheit)))
                 .toList();
     }
 

@@ -21,6 +21,8 @@ import wexilla.core.cookday.CookDay.Pot;
 import wexilla.core.cookday.DayChange;
 import wexilla.core.cookday.DayProbe;
 import wexilla.core.cookday.DayRun;
+import wexilla.core.quantity.HeatWords;
+import wexilla.core.quantity.KitchenMeasure;
 
 /** What happens around a running cook day: who comes and goes, what fails, dishes more or less, timers, its end. */
 @RestController
@@ -53,7 +55,8 @@ class RunChangesController {
         int since = RunningDays.minute(stored, running.now())
                 - stored.run().tasks().get(pos).start();
         DayProbe said = DayProbe.of(stored.run().day().jobs().get(pos), since, tenths);
-        return new ProbeView(tenths, said.words(), said.good());
+        boolean fahrenheit = household.system() == KitchenMeasure.System.US;
+        return new ProbeView(tenths, HeatWords.in(said.words(), fahrenheit), said.good());
     }
 
     /** What happens to who is there. */

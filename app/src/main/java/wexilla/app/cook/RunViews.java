@@ -9,6 +9,8 @@ import wexilla.core.cookday.DayNow;
 import wexilla.core.cookday.DayProblem.Gear;
 import wexilla.core.cookday.DayRest;
 import wexilla.core.cookday.DayTask;
+import wexilla.core.quantity.HeatWords;
+import wexilla.core.quantity.KitchenMeasure;
 
 /** A running cook day as a kitchen sees it: what hands do now, what comes next, what rings. */
 final class RunViews {
@@ -101,7 +103,7 @@ final class RunViews {
         DayNow asks = DayNow.of(stored.run(), minute);
         List<DayTask.State> states =
                 stored.run().tasks().stream().map(DayTask::state).toList();
-        ClockViews.Laid laid = ClockViews.of(DayRest.plan(stored.run()), states, stored.begins(), household.zone());
+        ClockViews.Laid laid = ClockViews.of(DayRest.plan(stored.run()), states, stored.begins(), household);
         List<ClockViews.ClockTask> tasks = laid.tasks().stream()
                 .sorted(java.util.Comparator.comparing(ClockViews.ClockTask::pos))
                 .toList();
@@ -125,7 +127,7 @@ final class RunViews {
                         .filter(job -> states.get(job) == DayTask.State.WAITS)
                         .boxed()
                         .toList(),
-                timers.stream().map(timer -> timer(stored, timer)).toList(),
+                timers.stream().map(timer -> timer(household, stored, timer)).toList(),
                 IntStream.range(0, gear.size())
                         .mapToObj(i ->
                                 new RunGear(i, gear.get(i).name(), gear.get(i).out()))
@@ -140,10 +142,14 @@ final class RunViews {
         return new RunHands(pos, hands.name(), hands.there(), hands.now(), hands.next(), hands.free());
     }
 
-    private static RunTimer timer(DayRows.Stored stored, DayTimers.Timer timer) {
+    private static RunTimer timer(Household household, DayRows.Stored stored, DayTimers.Timer timer) {
         Integer task = timer.task();
+        // what the oven is set to is written down in Celsius; the words of a step stay as they were typed
+        boolean oven = timer.words().startsWith("oven on");
+        String words =
+                oven ? HeatWords.in(timer.words(), household.system() == KitchenMeasure.System.US) : timer.words();
         String dish = task == null ? "" : stored.run().day().jobs().get(task).dish();
         return new RunTimer(
-                timer.id().toString(), task, timer.words(), dish, timer.due().toEpochMilli());
+                timer.id().toString(), task, words, dish, timer.due().toEpochMilli());
     }
 }
