@@ -2763,6 +2763,7 @@ export interface components {
             now?: number;
             /** Format: int32 */
             pos: number;
+            ready: boolean;
             there: boolean;
         };
         RunInput: {
@@ -2783,6 +2784,7 @@ export interface components {
         };
         RunView: {
             cold: string;
+            cooked: string[];
             could: components["schemas"]["RunDish"][];
             day: string;
             gear: components["schemas"]["RunGear"][];

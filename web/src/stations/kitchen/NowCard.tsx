@@ -77,7 +77,7 @@ export function NowCard({ run, id, hands, now, spoken }: Props) {
       ) : (
         <>
           <p className="kitchen-words">{free(run, hands)}</p>
-          {next && (
+          {next && hands.ready && (
             <button
               type="button"
               className="btn btn-outline kitchen-button justify-self-start"

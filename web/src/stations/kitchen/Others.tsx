@@ -1,6 +1,8 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Schema } from '../../api/client';
 import { type Run, useTaskAct } from '../../api/kitchen';
+import { useCookDay } from '../../api/queries';
 import { Choice, Field } from '../../kit/Field';
 import { OtherProblem } from '../../kit/kit';
 import { clockTime, whole } from '../../kit/words';
@@ -30,7 +32,33 @@ export function Others({ run, id, me }: { run: Run; id: string; me: string | und
       {run.waiting.map((pos) => (
         <Waits key={pos} run={run} id={id} pos={pos} />
       ))}
+      <Cooked run={run} />
     </>
+  );
+}
+
+/** What is cooked and not written down yet: it leaves the stock, and reaches the packets, once it is. */
+function Cooked({ run }: { run: Run }) {
+  const pots = useCookDay(run.day).data?.pots ?? [];
+  const cooked = pots.filter((pot) => run.cooked.includes(pot.batch));
+  if (cooked.length === 0) {
+    return null;
+  }
+  return (
+    <section className="enamel grid gap-2 p-4" aria-label="Cooked, to be written down">
+      <p className="text-xl">Off the heat: write down what came out, then its labels can be written.</p>
+      <div className="flex flex-wrap gap-2">
+        {cooked.map((pot) => (
+          <Link
+            key={pot.batch}
+            to={`/cook/${pot.recipe}?batch=${pot.batch}&factor=${pot.factor}&vessels=${pot.vessels}&style=${pot.style}`}
+            className="btn btn-outline kitchen-button"
+          >
+            {pot.title}
+          </Link>
+        ))}
+      </div>
+    </section>
   );
 }
 

@@ -48,8 +48,8 @@ const simmer = task(1, { text: 'Simmer.', hands: false, state: 'BEGUN', from: 0,
 const cut = task(2, { dish: 'Soup', text: 'Cut it.', start: '2026-12-05T10:20', from: 20, to: 30 });
 const lost = task(3, { dish: 'Stock', text: 'Slow cook it.', hands: false, state: 'WAITS' });
 
-const nora: Run['hands'][number] = { pos: 0, name: 'Nora', there: true, now: 0, next: 2, free: 0 };
-const tomas: Run['hands'][number] = { pos: 1, name: 'Tomas', there: true, next: 2, free: 12 };
+const nora: Run['hands'][number] = { pos: 0, name: 'Nora', there: true, now: 0, next: 2, free: 0, ready: true };
+const tomas: Run['hands'][number] = { pos: 1, name: 'Tomas', there: true, next: 2, free: 12, ready: false };
 
 const run = (part: Partial<Run>): Run => ({
   id: 'r',
@@ -70,6 +70,7 @@ const run = (part: Partial<Run>): Run => ({
   tasks: [fry, simmer, cut, lost],
   told: [],
   could: [],
+  cooked: [],
   openDays: [],
   ...part,
 });

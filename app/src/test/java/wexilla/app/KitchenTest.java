@@ -239,11 +239,16 @@ class KitchenTest extends StoryKitchen {
     /** Whatever asks loudest: put on, take off, done. */
     private void tap(Page page) {
         int before = run().path("version").asInt();
-        Locator loud = page.locator(".kitchen-timers .btn-primary")
-                .or(page.locator(".kitchen-done:not([disabled])"))
-                .or(page.getByText("I begin the next now"))
+        Locator loud = page.locator(".kitchen-timers .btn-primary, .kitchen-done:not([disabled])")
                 .first();
         loud.click();
-        page.waitForCondition(() -> run().path("version").asInt() > before);
+        try {
+            page.waitForCondition(
+                    () -> run().path("version").asInt() > before,
+                    new Page.WaitForConditionOptions().setTimeout(10_000));
+        } catch (com.microsoft.playwright.TimeoutError lost) {
+            throw new AssertionError(
+                    "nothing came of the tap: " + page.locator("main").innerText() + run(), lost);
+        }
     }
 }

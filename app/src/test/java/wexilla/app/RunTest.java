@@ -130,7 +130,9 @@ class RunTest extends StoryKitchen {
         assertThat(find(run(), "Slow").path("end").asString()).endsWith("T15:25");
         on("2026-12-05T15:25:00Z");
         assertThat(run().path("toEnd").get(0).asInt()).isEqualTo(pos(first, "Slow"));
+        assertThat(run().path("cooked")).isEmpty();
         task(id, pos(first, "Slow"), "DONE").ok();
+        assertThat(run().path("cooked")).as("off the heat: to be written down").hasSize(1);
         on("2026-12-05T16:55:00Z");
         task(id, pos(first, "cool"), "DONE").ok();
         on("2026-12-05T17:01:00Z");

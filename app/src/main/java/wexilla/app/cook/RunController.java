@@ -28,6 +28,7 @@ import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.core.cookday.CookDay.Pot;
 import wexilla.core.cookday.DayChange;
 import wexilla.core.cookday.DayProblem;
 import wexilla.core.cookday.DayProblem.Kind;
@@ -63,23 +64,35 @@ class RunController {
                 : open.contains(now.today()) || open.isEmpty() ? now.today() : open.get(open.size() - 1);
         List<String> days = open.stream().map(LocalDate::toString).toList();
         return running.open(household, on)
-                .map(stored -> RunViews.of(
-                        household,
-                        stored,
-                        running.timers(household, stored.id()),
-                        running.now(),
-                        could(now, stored),
-                        days))
+                .map(stored -> {
+                    List<Pot> pots = build.pots(now, stored.day());
+                    return RunViews.of(
+                            household,
+                            stored,
+                            running.timers(household, stored.id()),
+                            running.now(),
+                            could(pots, stored),
+                            cooked(pots, stored),
+                            days);
+                })
                 .orElseGet(() -> RunViews.none(on.toString(), running.now(), days));
     }
 
     /** Batches of the day that were put on it after it began. */
-    private List<RunDish> could(Snapshot now, DayRows.Stored stored) {
+    private static List<RunDish> could(List<Pot> pots, DayRows.Stored stored) {
         Set<String> on =
                 stored.run().day().jobs().stream().map(DayProblem.Job::dish).collect(Collectors.toSet());
-        return build.pots(now, stored.day()).stream()
+        return pots.stream()
                 .filter(pot -> !on.contains(pot.sized().recipe().title()))
                 .map(pot -> new RunDish(pot.id(), pot.sized().recipe().title()))
+                .toList();
+    }
+
+    /** Batches that are off the heat, and planned still: nobody wrote down what came out. */
+    private static List<String> cooked(List<Pot> pots, DayRows.Stored stored) {
+        return pots.stream()
+                .filter(pot -> stored.run().cooked(pot.sized().recipe().title()))
+                .map(Pot::id)
                 .toList();
     }
 

@@ -20,6 +20,7 @@ final class RunViews {
     /**
      * @param now place of what her hands do now; absent for nothing, {@code next} of what comes then
      * @param free minutes nothing needs her
+     * @param ready whether what comes next could begin now
      */
     record RunHands(
             int pos,
@@ -27,7 +28,8 @@ final class RunViews {
             boolean there,
             @Nullable Integer now,
             @Nullable Integer next,
-            int free) {}
+            int free,
+            boolean ready) {}
 
     /** @param due milliseconds since 1970, by the clock of the server */
     record RunTimer(String id, @Nullable Integer task, String words, String dish, long due) {}
@@ -45,6 +47,7 @@ final class RunViews {
      * @param waiting places of what waits for something that is not there
      * @param told what cannot be kept any more, and what to do
      * @param could batches of the day that are not on it
+     * @param cooked ids of batches that are off the heat and not written down yet
      */
     record RunView(
             @Nullable String id,
@@ -65,6 +68,7 @@ final class RunViews {
             List<ClockViews.ClockTask> tasks,
             List<String> told,
             List<RunDish> could,
+            List<String> cooked,
             List<String> openDays) {}
 
     record RunDish(String batch, String name) {}
@@ -89,6 +93,7 @@ final class RunViews {
                 List.of(),
                 List.of(),
                 List.of(),
+                List.of(),
                 openDays);
     }
 
@@ -98,6 +103,7 @@ final class RunViews {
             List<DayTimers.Timer> timers,
             Instant now,
             List<RunDish> could,
+            List<String> cooked,
             List<String> openDays) {
         int minute = RunningDays.minute(stored, now);
         DayNow asks = DayNow.of(stored.run(), minute);
@@ -135,11 +141,12 @@ final class RunViews {
                 tasks,
                 stored.run().told(),
                 could,
+                cooked,
                 openDays);
     }
 
     private static RunHands hands(int pos, DayNow.Hands hands) {
-        return new RunHands(pos, hands.name(), hands.there(), hands.now(), hands.next(), hands.free());
+        return new RunHands(pos, hands.name(), hands.there(), hands.now(), hands.next(), hands.free(), hands.ready());
     }
 
     private static RunTimer timer(Household household, DayRows.Stored stored, DayTimers.Timer timer) {

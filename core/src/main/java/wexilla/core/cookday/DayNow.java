@@ -21,13 +21,15 @@ public record DayNow(List<Hands> hands, List<Integer> toBegin, List<Integer> toE
      * @param now what her hands do or are to do now; null for nothing
      * @param next what comes then; null for nothing more
      * @param free minutes nothing needs her, from now on; 0 while her hands are at something
+     * @param ready whether what comes next could begin now
      */
     public record Hands(
             String name,
             boolean there,
             @Nullable Integer now,
             @Nullable Integer next,
-            int free) {}
+            int free,
+            boolean ready) {}
 
     public DayNow {
         hands = List.copyOf(hands);
@@ -60,10 +62,11 @@ public record DayNow(List<Hands> hands, List<Integer> toBegin, List<Integer> toE
         boolean due = first != null && (first.state() == State.BEGUN || first.start() <= minute);
         String name = run.day().people().get(person).name();
         if (first == null) {
-            return new Hands(name, there, null, null, 0);
+            return new Hands(name, there, null, null, 0, false);
         }
         Integer next = due ? own.size() > 1 ? own.get(1) : null : own.get(0);
-        return new Hands(name, there, due ? own.get(0) : null, next, due ? 0 : first.start() - minute);
+        boolean ready = next != null && run.open(next).isEmpty();
+        return new Hands(name, there, due ? own.get(0) : null, next, due ? 0 : first.start() - minute, ready);
     }
 
     private static List<Integer> alone(
@@ -72,16 +75,9 @@ public record DayNow(List<Hands> hands, List<Integer> toBegin, List<Integer> toE
                 .filter(job -> !run.day().jobs().get(job).hands())
                 .filter(job -> run.tasks().get(job).state() == state)
                 .filter(job -> by.applyAsInt(run.tasks().get(job)) <= minute)
-                .filter(job -> state != State.TO_DO || follows(run, job))
+                .filter(job -> state != State.TO_DO || run.open(job).isEmpty())
                 .boxed()
                 .sorted(Comparator.comparing(job -> by.applyAsInt(run.tasks().get(job))))
                 .toList();
-    }
-
-    /** Whether all it follows is over. */
-    private static boolean follows(DayRun run, int job) {
-        return run.day().lags().stream()
-                .filter(lag -> lag.to() == job)
-                .allMatch(lag -> run.tasks().get(lag.from()).over());
     }
 }

@@ -17,6 +17,7 @@ public final class DayRest {
 
     private static final long SEED = 1;
     private static final long EFFORT = 1_000;
+    private static final long MOST_MILLIS = 400;
 
     private DayRest() {}
 
@@ -58,7 +59,7 @@ public final class DayRest {
             begun.add(new Begun(job, start, end, who, held ? task.gear() : List.of()));
         }
         DayProblem live = new DayProblem(jobs, day.lags(), day.people(), day.gear(), new Live(now, begun, pins));
-        DayAgain again = DayAgain.of(live, before(run), SEED, EFFORT, NEVER_STOPS);
+        DayAgain again = DayAgain.of(live, before(run), SEED, EFFORT, cutsOff());
         List<DayTask> next = new ArrayList<>();
         for (int job = 0; job < tasks.size(); job++) {
             DayTask task = tasks.get(job);
@@ -74,7 +75,11 @@ public final class DayRest {
         return new DayRun(day, next, words);
     }
 
-    private static final BooleanSupplier NEVER_STOPS = () -> false;
+    /** The clock only cuts off what nobody would wait for. */
+    private static BooleanSupplier cutsOff() {
+        long until = System.nanoTime() + MOST_MILLIS * 1_000_000;
+        return () -> System.nanoTime() > until;
+    }
 
     private static DayTask planned(DayTask task, DayPlan plan, int job) {
         return new DayTask(

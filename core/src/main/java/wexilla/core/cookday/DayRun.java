@@ -3,6 +3,7 @@ package wexilla.core.cookday;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
@@ -43,13 +44,27 @@ public record DayRun(DayProblem day, List<DayTask> tasks, List<String> told) {
         return new DayRun(plan.problem(), tasks, List.of());
     }
 
+    /** What a job follows and is not over; empty when it can begin. */
+    Optional<Integer> open(int job) {
+        return day.lags().stream()
+                .filter(lag -> lag.to() == job && !tasks.get(lag.from()).over())
+                .map(Lag::from)
+                .findFirst();
+    }
+
     private static int written(Job job, int planned) {
         return job.aside().written() > 0 ? job.aside().written() : planned;
     }
 
-    /** A job is begun now. @throws IllegalArgumentException if it is begun or over */
+    /** A job is begun now. @throws IllegalArgumentException if it is begun or over, or what it follows is not */
     public DayRun begin(int job, int now) {
         toCome(job);
+        open(job).ifPresent(before -> {
+            throw new IllegalArgumentException(
+                    "“" + DayWhy.brief(day.jobs().get(job).text()) + "” comes after “"
+                            + DayWhy.brief(day.jobs().get(before).text())
+                            + "”, which is not done; say that first, or I am here");
+        });
         return with(job, begun(job, now)).again(now);
     }
 
@@ -181,6 +196,18 @@ public record DayRun(DayProblem day, List<DayTask> tasks, List<String> told) {
     /** Plans what is left anew. */
     public DayRun again(int now) {
         return DayRest.again(this, now);
+    }
+
+    /** Whether a dish is off the heat: nothing of it is left but cooling and bagging. */
+    public boolean cooked(String dish) {
+        List<Integer> own = IntStream.range(0, tasks.size())
+                .filter(job -> day.jobs().get(job).dish().equals(dish))
+                .boxed()
+                .toList();
+        return own.stream().anyMatch(job -> tasks.get(job).state() == State.DONE)
+                && own.stream()
+                        .allMatch(job -> tasks.get(job).over()
+                                || DayTasks.keeps(day.jobs().get(job)));
     }
 
     public boolean over() {

@@ -102,7 +102,9 @@ public final class DaySearch {
             tryOut(DayRules.shuffled(n, random), moves.settings());
         }
         // a first plan is worth more than the effort that was asked for
-        for (int i = 0; i < (live ? LIVE_TRIES : FIRST_TRIES) && bestGoals.length == 1; i++) {
+        for (int i = 0;
+                i < (live ? LIVE_TRIES : FIRST_TRIES) && bestGoals.length == 1 && (i == 0 || !stop.getAsBoolean());
+                i++) {
             tryOut(DayRules.shuffled(n, random), moves.settings());
         }
         if (bestGoals.length > 1 && n > 0) {

@@ -137,6 +137,11 @@ public final class DayTasks {
         return new Made(new DayProblem(tasks.jobs, tasks.lags, people, gear), tasks.made.missing(), tasks.before);
     }
 
+    /** Whether a job only keeps what is cooked: cooling and bagging. */
+    static boolean keeps(Job job) {
+        return job.aside().caution().equals(DayCaution.COLD) || job.text().startsWith(BAG_IT);
+    }
+
     private void follow(List<Integer> before, List<Integer> after) {
         before.forEach(one -> after.forEach(other -> lags.add(new Lag(one, other, 0, DayProblem.NEVER))));
     }

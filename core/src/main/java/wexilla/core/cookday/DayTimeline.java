@@ -10,6 +10,7 @@ import wexilla.core.cookday.DayProblem.Kind;
 import wexilla.core.cookday.DayProblem.Lag;
 import wexilla.core.cookday.DayProblem.Person;
 import wexilla.core.cookday.DayProblem.Window;
+import wexilla.core.quantity.Trade;
 
 /**
  * A cook day on one clock: a plan that was looked over, how early it could end at best, and what would end it earlier.
@@ -22,6 +23,8 @@ public record DayTimeline(DayPlan plan, int least, List<String> warnings) {
 
     /** Tries less than this minutes better are not worth telling. */
     private static final int WORTH = 10;
+
+    private static final int OVERNIGHT = Trade.whole("day.overnight");
 
     public DayTimeline {
         warnings = List.copyOf(warnings);
@@ -105,7 +108,8 @@ public record DayTimeline(DayPlan plan, int least, List<String> warnings) {
     public record Earlier(String what, int minutes) {}
 
     /**
-     * What would end the day earlier: one more rack, burner, cooker or pair of hands, each planned anew.
+     * What would end the day earlier: one more rack, burner, cooker or pair of hands, or a long wait
+     * done overnight, each planned anew.
      *
      * @param effort for each of them
      */
@@ -120,11 +124,45 @@ public record DayTimeline(DayPlan plan, int least, List<String> warnings) {
                 gain(problem.with(problem.people(), more), words(kind), seed, effort, stop, found);
             }
         }
+        for (String dish : longest(problem)) {
+            gain(beforehand(problem, dish), dish + " begun the evening before", seed, effort, stop, found);
+        }
         List<Person> people = new ArrayList<>(problem.people());
         people.add(new Person("somebody else", List.of(new Window(0, DayProblem.NEVER))));
         gain(problem.with(people, problem.gear()), "another pair of hands", seed, effort, stop, found);
         found.sort(java.util.Comparator.comparing((Earlier one) -> -one.minutes()));
         return found;
+    }
+
+    /** Dishes with something that goes on by itself for hours outside the oven, which could be done overnight. */
+    private static List<String> longest(DayProblem problem) {
+        return problem.jobs().stream()
+                .filter(DayTimeline::overnight)
+                .map(Job::dish)
+                .distinct()
+                .toList();
+    }
+
+    private static boolean overnight(Job job) {
+        return !job.hands()
+                && !job.holds().contains(Kind.RACK)
+                && !job.holds().isEmpty()
+                && job.settings().get(0).minutes() >= OVERNIGHT;
+    }
+
+    /** As if a dish were done up to the end of its longest wait when the day begins. */
+    private static DayProblem beforehand(DayProblem problem, String dish) {
+        List<Job> jobs = new ArrayList<>(problem.jobs());
+        int last = -1;
+        for (int job = 0; job < jobs.size(); job++) {
+            last = jobs.get(job).dish().equals(dish) && overnight(jobs.get(job)) ? job : last;
+        }
+        for (int job = 0; job <= last; job++) {
+            if (jobs.get(job).dish().equals(dish)) {
+                jobs.set(job, Job.of(dish, jobs.get(job).text(), 0, false));
+            }
+        }
+        return new DayProblem(jobs, problem.lags(), problem.people(), problem.gear());
     }
 
     private void gain(

@@ -25,6 +25,8 @@ class CookDayMeasured {
         double[][] gaps = new double[LIMITS.length][DAYS];
         int proven = 0;
         int compared = 0;
+        int waited = 0;
+        double waits = 0;
         double ends = 0;
         long slowestFirst = 0;
         for (int day = 0; day < DAYS; day++) {
@@ -34,6 +36,7 @@ class CookDayMeasured {
             slowestFirst = Math.max(slowestFirst, System.nanoTime() - begun);
             int[] free = new int[LIMITS.length];
             int end = 0;
+            int alone = 0;
             for (int i = 0; i < LIMITS.length; i++) {
                 long until = System.nanoTime() + LIMITS[i] * 1_000_000;
                 DayPlan plan = DaySearch.of(problem, 1, Long.MAX_VALUE, () -> System.nanoTime() > until)
@@ -41,6 +44,7 @@ class CookDayMeasured {
                 assertThat(DayCheck.broken(plan)).isEmpty();
                 free[i] = plan.handsFree();
                 end = plan.end();
+                alone = plan.longWaits();
             }
             ProvenDay.Proven oracle = ProvenDay.of(problem, free[free.length - 1] + 200, SECONDS);
             proven += oracle.optimal() ? 1 : 0;
@@ -48,6 +52,11 @@ class CookDayMeasured {
                 // the second goal, where the first is the proven best
                 compared++;
                 ends += 100.0 * (end - oracle.end()) / oracle.end();
+            }
+            if (oracle.waits() > 0 && free[free.length - 1] <= oracle.free() && end <= oracle.end()) {
+                // and the third, where both are
+                waited++;
+                waits += 100.0 * (alone - oracle.waits()) / oracle.waits();
             }
             int best = Math.min(oracle.free(), free[free.length - 1]);
             StringBuilder line = new StringBuilder(String.format(
@@ -63,6 +72,9 @@ class CookDayMeasured {
         System.out.printf(
                 "the end of everything on %d days with the proven end of hands: mean gap %.2f %%%n",
                 compared, ends / Math.max(1, compared));
+        System.out.printf(
+                "long waits early on %d days with both ends proven: mean gap %.2f %%%n",
+                waited, waits / Math.max(1, waited));
         for (int i = 0; i < LIMITS.length; i++) {
             System.out.printf(
                     "%d ms: mean gap %.2f %%, worst %.1f %%%n",

@@ -1,6 +1,7 @@
 package wexilla.core.cookday;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.Arrays;
 import java.util.List;
@@ -129,8 +130,9 @@ class DaySheetTest {
                 List.of(new Person("Nora", List.of(new Window(0, 100), new Window(130, 2000)))),
                 KitchenGear.of(List.of("burner")));
         DayRun run = DayRun.of(DaySearch.of(made.problem(), 1, 100, () -> false).orElseThrow());
+        assertThatThrownBy(() -> run.begin(3, 0)).hasMessageContaining("comes after");
         DayNow first = DayNow.of(run, 0);
-        assertThat(first.hands().get(0)).isEqualTo(new DayNow.Hands("Nora", true, 0, 3, 0));
+        assertThat(first.hands().get(0)).isEqualTo(new DayNow.Hands("Nora", true, 0, 3, 0, false));
         DayRun cut = run.begin(0, 0).done(0, 10);
         assertThat(DayNow.of(cut, 10).toBegin())
                 .as("what is cold is put on by somebody")

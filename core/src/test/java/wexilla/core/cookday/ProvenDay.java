@@ -21,8 +21,11 @@ import wexilla.core.cookday.DayProblem.Window;
 /** The same cook day for the CP-SAT solver of OR-Tools, written from the rules and not from our search: the oracle. */
 final class ProvenDay {
 
-    /** @param free and {@code end} as found; {@code boundFree} and {@code boundEnd} below which nothing is possible */
-    record Proven(int free, int end, int boundFree, int boundEnd, boolean optimal) {}
+    /**
+     * @param free and {@code end} as found; {@code boundFree} and {@code boundEnd} below which nothing is possible
+     * @param waits the begins of what goes on alone for long, together; -1 where they were not proven
+     */
+    record Proven(int free, int end, int boundFree, int boundEnd, boolean optimal, int waits) {}
 
     private final DayProblem problem;
     private final CpModel model = new CpModel();
@@ -83,14 +86,27 @@ final class ProvenDay {
         CpSolver second = solver(seconds);
         CpSolverStatus again = second.solve(day.model);
         if (again != CpSolverStatus.OPTIMAL && again != CpSolverStatus.FEASIBLE) {
-            return new Proven(free, (int) first.value(day.all), boundFree, boundFree, false);
+            return new Proven(free, (int) first.value(day.all), boundFree, boundFree, false, -1);
         }
-        return new Proven(
-                free,
-                (int) second.value(day.all),
-                boundFree,
-                (int) Math.ceil(second.bestObjectiveBound() - 1e-6),
-                optimal && again == CpSolverStatus.OPTIMAL);
+        int end = (int) second.value(day.all);
+        int boundEnd = (int) Math.ceil(second.bestObjectiveBound() - 1e-6);
+        boolean proven = optimal && again == CpSolverStatus.OPTIMAL;
+        return new Proven(free, end, boundFree, boundEnd, proven, proven ? day.waits(end, seconds) : -1);
+    }
+
+    /** The third goal, with the first two as they are: long waits early. */
+    private int waits(int end, double seconds) {
+        model.addLessOrEqual(all, end);
+        model.clearObjective();
+        List<IntVar> waits = new ArrayList<>();
+        for (int job = 0; job < start.length; job++) {
+            if (problem.jobs().get(job).longWait()) {
+                waits.add(start[job]);
+            }
+        }
+        model.minimize(LinearExpr.sum(waits.toArray(IntVar[]::new)));
+        CpSolver third = solver(seconds);
+        return third.solve(model) == CpSolverStatus.OPTIMAL ? (int) Math.round(third.objectiveValue()) : -1;
     }
 
     private static CpSolver solver(double seconds) {
