@@ -320,7 +320,7 @@ public final class EveryAct {
                         "pos",
                         ahead.path("pos").asInt(),
                         "what",
-                        "BEGIN",
+                        "LONGER",
                         "minutes",
                         5,
                         "at",
