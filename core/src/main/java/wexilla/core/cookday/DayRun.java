@@ -200,14 +200,13 @@ public record DayRun(DayProblem day, List<DayTask> tasks, List<String> told) {
 
     /** Whether a dish is off the heat: nothing of it is left but cooling and bagging. */
     public boolean cooked(String dish) {
-        List<Integer> own = IntStream.range(0, tasks.size())
-                .filter(job -> day.jobs().get(job).dish().equals(dish))
-                .boxed()
-                .toList();
-        return own.stream().anyMatch(job -> tasks.get(job).state() == State.DONE)
-                && own.stream()
+        return IntStream.range(0, tasks.size())
+                        .filter(job -> day.jobs().get(job).dish().equals(dish))
                         .allMatch(job -> tasks.get(job).over()
-                                || DayTasks.keeps(day.jobs().get(job)));
+                                || DayTasks.keeps(day.jobs().get(job)))
+                && IntStream.range(0, tasks.size())
+                        .anyMatch(job -> day.jobs().get(job).dish().equals(dish)
+                                && tasks.get(job).state() == State.DONE);
     }
 
     public boolean over() {
