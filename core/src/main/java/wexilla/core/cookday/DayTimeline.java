@@ -22,7 +22,7 @@ import wexilla.core.quantity.Trade;
 public record DayTimeline(DayPlan plan, int least, List<String> warnings) {
 
     /** Tries less than this minutes better are not worth telling. */
-    private static final int WORTH = 10;
+    private static final int WORTH = Trade.whole("day.earlier-worth");
 
     private static final int OVERNIGHT = Trade.whole("day.overnight");
 
