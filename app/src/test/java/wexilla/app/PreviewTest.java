@@ -31,6 +31,10 @@ class PreviewTest {
             line | {"text":"salt"} | {"quantity":null,"packs":null,"food":{"name":"salt"},"preparation":"","alternatives":[],"optional":false,"notUnderstood":[]}
             measure | {"amount":"2.25 tsp","system":"us"} | {"text":"2 1/4 tsp","scoops":["2 tsp","1/4 tsp"],"value":"2.25","unit":"tsp","errorPercent":"0"}
             split | {"total":"3.06","weights":["1","1","1","1"]} | {"parts":["0.77","0.77","0.76","0.76"]}
+            keeping | {"keepingClass":"cooked-poultry","history":[{"at":"2026-11-22T18:00","what":"cooked"},{"at":"2026-11-24T09:00","what":"frozen"},{"at":"2026-12-05T18:00","what":"thawed in fridge"}]} | {"useFrom":"2026-12-06","eatBy":"2026-12-07","bestBefore":null}
+            thaw | {"weight":"2.3 kg","shape":"whole bird","method":"fridge","readyAt":"2026-11-28T16:00"} | {"takeOutAt":"2026-11-26T16:00","hours":"48","warnings":[]}
+            thaw | {"weight":"1 kg","shape":"block","method":"fridge","readyAt":"2026-11-28T16:00","packets":3,"stacked":true} | {"takeOutAt":"2026-11-26T16:00","hours":"48"}
+            thaw | {"weight":"4 lb","shape":"joint","method":"cold water","readyAt":"2027-03-28T03:30"} | {"takeOutAt":"2027-03-28T01:30","hours":"2"}
             stretch | {"food":"pork shoulder, boneless","weight":"2.5 kg","price":"6.40","cookedYield":"0.57","method":"weight","shares":[{"name":"roast","percent":"40"},{"name":"soup","grams":"300"},{"name":"curry","portions":"4","portionGrams":"90"}]} | {"cookedGrams":"1425","shares":[{"name":"roast","grams":"570","cost":"2.56"},{"name":"soup","grams":"300","cost":"1.35"},{"name":"curry","grams":"360","cost":"1.62"}],"remainder":{"grams":"195","cost":"0.87"},"warnings":[]}
             """)
     void asDesigned(String call, String asked, String answered) {
@@ -223,6 +227,13 @@ class PreviewTest {
             vessel  | {"vessel":"pot","capacity":"6 qt","contents":[]}                    | /contents | from 1 to
             vessel  | {"vessel":"pot","capacity":"6 kg","contents":[{"amount":"1 cup","food":"water"}]} | /capacity | no size
             vessel  | {"vessel":"pot","capacity":"6 qt","contents":[{"amount":"1 kg","food":"moon rock"}]} | /contents/0/food | density of moon rock
+            thaw    | {"weight":"2 cups","shape":"joint","method":"fridge","readyAt":"2026-11-28T16:00"} | /weight | no weight
+            thaw    | {"weight":"2 kg","shape":"ball","method":"fridge","readyAt":"2026-11-28T16:00"} | /shape | whole bird, joint
+            thaw    | {"weight":"2 kg","shape":"joint","method":"counter","readyAt":"2026-11-28T16:00"} | /method | cold water
+            thaw    | {"weight":"2 kg","shape":"joint","method":"fridge","readyAt":"tonight"} | /readyAt | no time
+            keeping | {"keepingClass":"moon rock","history":[]}                           | /keepingClass | cooked-dish
+            keeping | {"keepingClass":"soup","history":[]}                                | /history  | nothing was done
+            keeping | {"keepingClass":"soup","history":[{"at":"2026-11-22T18:00","what":"eaten"}]} | /history/0/what | taken out
             stretch | {"food":"x","weight":"2 cups","price":"5","cookedYield":"1","shares":[]} | /weight | no weight
             """)
     void refusesAtTheField(String call, String asked, String field, String words) {

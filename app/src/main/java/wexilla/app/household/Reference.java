@@ -1,6 +1,7 @@
 package wexilla.app.household;
 
 import java.math.BigDecimal;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -44,6 +45,7 @@ public class Reference {
     private final FoodBook book;
     private final Forms forms;
     private final KeepingGuide keeping;
+    private final Map<String, String> classes = new HashMap<>();
     private final KeepingGuide riceKept;
     private final List<Likeness> likenesses;
     private final ShopPacks shopPacks;
@@ -95,6 +97,11 @@ public class Reference {
         keeping = new KeepingGuide(
                 ReferenceRows.of("keeping.csv").stream().map(Reference::rule).toList());
         riceKept = keeping.riceKept();
+        ReferenceRows.of("keeping.csv").forEach(row -> {
+            classes.put(row.get("class"), row.get("class"));
+            classes.putIfAbsent(row.get("name"), row.get("class"));
+            ReferenceRows.list(row, "also").forEach(also -> classes.put(also, row.get("class")));
+        });
         shopPacks = new ShopPacks(ReferenceRows.of("shop_packs.csv").stream()
                 .collect(Collectors.toMap(
                         row -> row.get("of"),
@@ -134,6 +141,17 @@ public class Reference {
         return keeping;
     }
 
+    /** The class of the keeping table that is meant: by its key, its name, another word for it, or a food in it. */
+    public Optional<String> keepingClass(String said) {
+        String found = classes.get(said.strip().toLowerCase(Locale.ROOT));
+        return found != null ? Optional.of(found) : book.named(said).map(Food::keepingClass);
+    }
+
+    /** The keys of the keeping table. */
+    public List<String> keepingClasses() {
+        return classes.values().stream().distinct().sorted().toList();
+    }
+
     /** The keeping table with what this household chose. */
     public KeepingGuide keeping(Household household) {
         return household.riceKept() ? riceKept : keeping;
@@ -144,12 +162,12 @@ public class Reference {
         return likenesses;
     }
 
-    /** How things are bought where no pack of them was ever seen. */
     /** What is known of cutting and stretching big buys. */
     public BigBuys bigBuys() {
         return bigBuys;
     }
 
+    /** How things are bought where no pack of them was ever seen. */
     public ShopPacks shopPacks() {
         return shopPacks;
     }

@@ -145,7 +145,7 @@ public final class KeepingGuide {
         if (storage != Storage.FREEZER && thawed != null && fridge != null) {
             int left = Math.max(1, fridge.to() - clock.usedDays());
             LocalDate eatBy = thawed.plusDays(left);
-            LocalDate warn = thawed.plusDays(Math.min(fridge.from(), left));
+            LocalDate warn = thawed.plusDays(Math.min(Math.max(0, fridge.from() - clock.usedDays()), left));
             String used = clock.usedDays() == 0 ? "" : ", " + clock.usedDays() + " of them used before freezing";
             return new KeepDates(
                     warn, eatBy, null, rule.name() + ": thawed, fridge " + fridge + " days" + used, rule.source());
@@ -174,6 +174,14 @@ public final class KeepingGuide {
         LocalDate eatBy = dates(keepingClass, Storage.FRIDGE, since, since).eatBy();
         boolean over = usual == Storage.FRIDGE && eatBy != null && eatBy.isBefore(today);
         return over && rule.freezer() != null ? Storage.FREEZER : usual;
+    }
+
+    /** The class something of this class is in once it is cooked; what has no raw state stays as it is. */
+    public String cookedFrom(String keepingClass) {
+        if (keepingClass.endsWith("-fish") || keepingClass.equals("shellfish")) {
+            return "cooked-fish";
+        }
+        return keepingClass.startsWith("raw-") ? COOKED_DISH : keepingClass;
     }
 
     /** Whether food of this class is usually frozen. */

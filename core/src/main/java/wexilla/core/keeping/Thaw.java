@@ -9,7 +9,7 @@ import wexilla.core.quantity.Trade;
  * How long thawing in the fridge takes: 24 hours for every 4 to 5 lb, so ceil(kg / 1.81) × 24, at least 24.
  *
  * <p>Source: USDA FSIS, The Big Thaw (from memory); whole birds at least 48, trays 36, flat bags of a litre or less 20
- * hours: common practice, no source.
+ * hours: common practice, no source; flat and no thicker than 3 cm a day whatever it weighs: own definition.
  */
 public final class Thaw {
 
@@ -18,7 +18,11 @@ public final class Thaw {
         WHOLE_BIRD(48, "whole birds at least 48 h"),
         JOINT(24, "24 h for every 1.8 kg"),
         PIECES(24, "24 h for every 1.8 kg"),
+        BLOCK(24, "24 h for every 1.8 kg"),
         TRAY(36, "a tray 36 h"),
+        /** A bag nobody said the shape of: flat while it holds no more than a litre, else a block. */
+        BAG(20, "a flat bag of a litre or less 20 h"),
+        /** No thicker than 3 cm. */
         FLAT_BAG(20, "a flat bag of a litre or less 20 h");
 
         private final int least;
@@ -41,29 +45,36 @@ public final class Thaw {
             return Shape.TRAY;
         }
         if (dish) {
-            return container == null || container == ContainerKind.BAG ? Shape.FLAT_BAG : Shape.JOINT;
+            return container == null || container == ContainerKind.BAG ? Shape.BAG : Shape.JOINT;
         }
         return keepingClass.startsWith("raw-poultry-whole") ? Shape.WHOLE_BIRD : Shape.JOINT;
     }
 
     private static final Rational KG_A_DAY = Trade.number("thaw.bird-kg-a-day");
     private static final Rational LITRE_BAG_KG = Rational.ONE;
+    private static final int DAY = 24;
 
     private Thaw() {}
 
     /** Hours in the fridge. */
     public static int hours(Rational kg, Shape shape) {
-        if (shape == Shape.FLAT_BAG && kg.compareTo(LITRE_BAG_KG) <= 0) {
-            return Shape.FLAT_BAG.least;
+        boolean bag = shape == Shape.FLAT_BAG || shape == Shape.BAG;
+        if (bag && kg.compareTo(LITRE_BAG_KG) <= 0) {
+            return shape.least;
+        }
+        if (shape == Shape.FLAT_BAG) {
+            return DAY;
         }
         int days = kg.dividedBy(KG_A_DAY).ceiling().intValueExact();
-        return Math.max(Math.max(24, shape.least), 24 * days);
+        return Math.max(Math.max(DAY, shape.least), DAY * days);
     }
 
     /** The rule those hours come from, in words. */
     public static String rule(Rational kg, Shape shape) {
-        boolean byWeight = hours(kg, shape) != shape.least;
-        return byWeight ? Shape.JOINT.rule : shape.rule;
+        if (hours(kg, shape) == shape.least) {
+            return shape.rule;
+        }
+        return shape == Shape.FLAT_BAG ? "flat, no thicker than 3 cm: 24 h" : Shape.BLOCK.rule;
     }
 
     /** When it must leave the freezer to be thawed by then. */

@@ -119,7 +119,7 @@ public record BigBuy(
                     until,
                     LotClock.start(keepingClass, cookOn),
                     !raw,
-                    part.freeze() ? Thaw.Shape.FLAT_BAG : null,
+                    part.freeze() ? Thaw.Shape.BAG : null,
                     part.name().strip());
             ahead.add(new Supply.Ahead(key, lot, forms));
         }

@@ -66,7 +66,8 @@ class LotClockTest {
     @ParameterizedTest
     @CsvSource({
         "0.5, JOINT, 24", "1.81, JOINT, 24", "1.82, JOINT, 48", "3.2, JOINT, 48", "2.3, WHOLE_BIRD, 48",
-        "5.5, WHOLE_BIRD, 96", "2, TRAY, 48", "1, TRAY, 36", "0.9, FLAT_BAG, 20", "1.5, FLAT_BAG, 24"
+        "5.5, WHOLE_BIRD, 96", "2, TRAY, 48", "1, TRAY, 36", "0.9, FLAT_BAG, 20", "1.5, FLAT_BAG, 24",
+        "2.8, FLAT_BAG, 24", "2.8, BLOCK, 48", "0.9, BAG, 20", "2.8, BAG, 48"
     })
     void thawingTakesItsHours(String kg, Thaw.Shape shape, int hours) {
         assertThat(Thaw.hours(Rational.of(new java.math.BigDecimal(kg)), shape)).isEqualTo(hours);
