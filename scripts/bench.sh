@@ -13,6 +13,11 @@ bench_cookday() {
   mvn -B -ntp -q test -pl core -Dspotless.check.skip -Dtest=CookDayMeasured -Dsurefire.failIfNoSpecifiedTests=false
 }
 
+bench_plan() {
+  cd "$ROOT"
+  mvn -B -ntp -q test -pl core -Dspotless.check.skip -Dtest=MenuMeasured -Dsurefire.failIfNoSpecifiedTests=false
+}
+
 bench_app() { # PORT JAVA-arguments…: starts the application over the bench's own database; sets BENCH_PID
   local port=$1
   SPRING_DATASOURCE_URL=jdbc:postgresql://127.0.0.1:$DB_PORT/$BENCH_DB

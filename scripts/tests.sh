@@ -24,10 +24,11 @@ types() {
   one_class ApiTypesTest -Dexec.skip -Dwexilla.write-types=true
 }
 
-bench() { # rules|cookday|stations: all when nothing is said
+bench() { # rules|cookday|plan|stations: all when nothing is said
   need_tools
   [ "${1:-rules}" != rules ] || bench_rules
   [ "${1:-cookday}" != cookday ] || bench_cookday
+  [ "${1:-plan}" != plan ] || bench_plan
   [ "${1:-stations}" != stations ] || bench_stations
 }
 

@@ -153,15 +153,15 @@ class PlanCheckTest {
                 List.of(),
                 List.of(),
                 6);
-        PlanCheck check = check(
-                List.of(evening(3, soup)), Map.of("soup", List.of(lot("a", "6 portions", null, Thaw.Shape.BAG))));
+        PlanCheck check =
+                check(List.of(evening(3, soup)), Map.of("soup", List.of(lot("a", "6 portions", null, Thaw.Shape.BAG))));
         // 6 portions are 2.4 kg: 48 h before work begins at 18:00
         TakeOut out = check.checked().get(0).takeOut().get(0);
         assertThat(out.by()).isEqualTo(TODAY.plusDays(1).atTime(18, 0));
         assertThat(words(check, 0)).containsExactly("take out 6 portions Soup by Tue 24 Nov, 18:00");
 
-        PlanCheck late = check(
-                List.of(evening(1, soup)), Map.of("soup", List.of(lot("a", "6 portions", null, Thaw.Shape.BAG))));
+        PlanCheck late =
+                check(List.of(evening(1, soup)), Map.of("soup", List.of(lot("a", "6 portions", null, Thaw.Shape.BAG))));
         assertThat(words(late, 0)).singleElement().asString().startsWith("Soup does not thaw in the fridge in time");
         PlanCheck gone = check(List.of(evening(3, soup)), Map.of());
         assertThat(words(gone, 0))

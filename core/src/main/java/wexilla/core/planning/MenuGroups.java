@@ -1,0 +1,97 @@
+package wexilla.core.planning;
+
+import java.util.Arrays;
+
+/** What is chosen at each meal, the meals of each choice, and the cookings that use each food. */
+final class MenuGroups {
+
+    private final MenuTables tables;
+    final int[] chosen;
+    final int[] head;
+    final int[] next;
+    private final int[] before;
+    final int[][] users;
+    final int[] userCount;
+
+    MenuGroups(MenuTables tables) {
+        this.tables = tables;
+        int foods = tables.lotUntil.length;
+        chosen = new int[tables.meals];
+        head = new int[tables.codes];
+        Arrays.fill(head, -1);
+        next = new int[tables.meals];
+        before = new int[tables.meals];
+        users = new int[foods][4];
+        userCount = new int[foods];
+        for (int at = 0; at < tables.meals; at++) {
+            link(at, 0);
+        }
+    }
+
+    /** Puts a meal under another choice, and cookings under the foods they use. */
+    void move(int at, int code) {
+        int was = chosen[at];
+        if (before[at] >= 0) {
+            next[before[at]] = next[at];
+        } else {
+            head[was] = next[at];
+        }
+        if (next[at] >= 0) {
+            before[next[at]] = before[at];
+        }
+        if (head[was] < 0 && tables.isCooked(was)) {
+            for (int food : tables.useFood[tables.dishOf(was)]) {
+                forget(food, was);
+            }
+        }
+        if (head[code] < 0 && tables.isCooked(code)) {
+            for (int food : tables.useFood[tables.dishOf(code)]) {
+                if (userCount[food] == users[food].length) {
+                    users[food] = Arrays.copyOf(users[food], 2 * userCount[food]);
+                }
+                users[food][userCount[food]++] = code;
+            }
+        }
+        link(at, code);
+    }
+
+    private void link(int at, int code) {
+        chosen[at] = code;
+        before[at] = -1;
+        next[at] = head[code];
+        if (next[at] >= 0) {
+            before[next[at]] = at;
+        }
+        head[code] = at;
+    }
+
+    private void forget(int food, int code) {
+        int[] own = users[food];
+        int last = --userCount[food];
+        for (int i = 0; i <= last; i++) {
+            if (own[i] == code) {
+                own[i] = own[last];
+                return;
+            }
+        }
+    }
+
+    /** The cookings of a food in the order of their days; fills {@code into} and says how many. */
+    int usersOf(int food, int[] into) {
+        int count = userCount[food];
+        for (int i = 0; i < count; i++) {
+            int code = users[food][i];
+            int j = i;
+            for (; j > 0 && later(into[j - 1], code); j--) {
+                into[j] = into[j - 1];
+            }
+            into[j] = code;
+        }
+        return count;
+    }
+
+    private boolean later(int one, int other) {
+        int days = tables.dayOf(one) - tables.dayOf(other);
+        return days > 0 || days == 0 && tables.dishOf(one) > tables.dishOf(other);
+    }
+}

@@ -1,0 +1,46 @@
+package wexilla.core.planning;
+
+/** Where each number of a plan under way stands among its {@link MenuNotes}. */
+final class MenuPlaces {
+
+    /** Minutes of hands for each meal, and ahead on each day. */
+    final int mealHands = 0;
+
+    final int session;
+    /** For each choice: what its cooking counts, the minutes of it that are ahead, hundredths of portions cooked. */
+    final int cookingTerm;
+
+    final int cookingHands;
+    final int cookingPlates;
+    final int dayTerm;
+    final int foodTerm;
+    /** Money for each food and week; then for each week. */
+    final int foodBought;
+
+    final int packetTerm;
+    final int week;
+    final int weekTerm;
+    /** Hundredths of portions that lie in the freezer on each day. */
+    final int frozen;
+
+    final int frozenTerm;
+    final int size;
+
+    MenuPlaces(MenuTables tables) {
+        int foods = tables.lotUntil.length;
+        int weeks = tables.problem.weeks();
+        session = mealHands + tables.meals;
+        cookingTerm = session + tables.days;
+        cookingHands = cookingTerm + tables.codes;
+        cookingPlates = cookingHands + tables.codes;
+        dayTerm = cookingPlates + tables.codes;
+        foodTerm = dayTerm + tables.days;
+        foodBought = foodTerm + foods;
+        packetTerm = foodBought + foods * weeks;
+        week = packetTerm + tables.packets;
+        weekTerm = week + weeks;
+        frozen = weekTerm + weeks;
+        frozenTerm = frozen + tables.days;
+        size = frozenTerm + tables.days;
+    }
+}

@@ -1,0 +1,85 @@
+package wexilla.core.planning;
+
+import wexilla.core.quantity.Trade;
+
+/**
+ * What counts against a plan, in hundredths of a minor unit of money: what a cook would pay to be rid of it. Own
+ * definition, in {@code reference/trade.properties}; a wish multiplies what it is about.
+ */
+final class MenuWeights {
+
+    static final long MINOR = 100;
+
+    /** What no wish outweighs: a limit passed, somebody who must not eat it. */
+    static final long HARD = 1_000_000_000_000L;
+
+    /** A meal nobody decided, where there was something to eat. */
+    static final long OPEN = 4_000_000_000L;
+
+    static final long HAND_MINUTE = cents("menu.hand-minute");
+    static final long MINUTE_OVER = cents("menu.minute-over");
+    static final long PROTEIN_SAME_DAY = cents("menu.protein-same-day");
+    static final long PROTEIN_NEXT_DAY = cents("menu.protein-next-day");
+    static final long DISH_SAME_DAY = cents("menu.dish-same-day");
+    static final long DISH_NEXT_DAY = cents("menu.dish-next-day");
+    static final long DISH_EACH_DAY = cents("menu.dish-each-day");
+    static final int DISH_DAYS = Trade.whole("menu.dish-days");
+    static final long LEFTOVER_SAME_DAY = cents("menu.leftover-same-day");
+    static final long LEFTOVER_NEXT_DAY = cents("menu.leftover-next-day");
+    static final long LEFTOVER_LATER = cents("menu.leftover-later");
+    static final long DISLIKED = cents("menu.disliked");
+    static final long LIKED = cents("menu.liked");
+    static final long UNTRIED = cents("menu.untried");
+    static final long CHANGED = cents("menu.changed");
+    static final long PAST_BEST = cents("menu.past-best");
+    static final long PORTION_SHORT = cents("menu.portion-short");
+    static final long PORTION_NO_ROOM = cents("menu.portion-no-room");
+    static final long OVER_BUDGET = Trade.whole("menu.over-budget");
+    static final int REHEAT = Trade.whole("menu.reheat-minutes");
+
+    /** Dislikes and what is short count the same whatever is wished. */
+    static final long ALWAYS = MenuWishes.factor(2);
+
+    private MenuWeights() {}
+
+    private static long cents(String name) {
+        return MINOR * Trade.whole(name);
+    }
+
+    /** Minutes of hands a dish takes at this many hundredths of portions. */
+    static int hands(MenuProblem.Dish dish, int plates) {
+        return dish.hands() + (int) (((long) dish.handsEach() * plates + 9_999) / 10_000);
+    }
+
+    /** Hundredths of portions that are cooked when so many are eaten: whole portions. */
+    static int cooked(int plates) {
+        return (plates + 99) / 100 * 100;
+    }
+
+    /** What two meals count against each other. @param gap days between them; @param same dish, @param batch cooked at once */
+    static long pair(int gap, boolean same, boolean batch, boolean protein) {
+        if (same && batch) {
+            return gap == 0 ? LEFTOVER_SAME_DAY : gap == 1 ? LEFTOVER_NEXT_DAY : gap < DISH_DAYS ? LEFTOVER_LATER : 0;
+        }
+        if (same) {
+            return gap == 0
+                    ? DISH_SAME_DAY
+                    : gap == 1 ? DISH_NEXT_DAY : gap < DISH_DAYS ? (DISH_DAYS - gap) * DISH_EACH_DAY : 0;
+        }
+        return !protein || gap > 1 ? 0 : gap == 0 ? PROTEIN_SAME_DAY : PROTEIN_NEXT_DAY;
+    }
+
+    /** What this many thousandths of a base unit cost at a price for a thousand base units. */
+    static long worth(long amount, long price) {
+        return amount * price / 1_000_000;
+    }
+
+    static long overBudget(MenuProblem problem, long week) {
+        long more = problem.budget() == MenuProblem.NONE ? 0 : week - problem.budget() * MINOR;
+        return Math.max(0, more) * OVER_BUDGET * ALWAYS;
+    }
+
+    static long noRoom(MenuProblem problem, long frozen) {
+        return Math.max(0, frozen - problem.room()) * PORTION_NO_ROOM / 100 * ALWAYS;
+    }
+}
