@@ -107,7 +107,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["plan_2"];
+        get: operations["plan_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -141,7 +141,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["plan"];
+        post: operations["plan_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -875,7 +875,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["plan_1"];
+        get: operations["plan_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -932,6 +932,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/preview/keeping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keeping"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/preview/line": {
         parameters: {
             query?: never;
@@ -958,6 +974,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["measure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/preview/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plan"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1006,6 +1038,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["stretch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/preview/thaw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["thaw"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2158,6 +2206,22 @@ export interface components {
             portions?: number;
             used: components["schemas"]["AlsoInput"][];
         };
+        KeepingAsked: {
+            history: components["schemas"]["KeepingEvent"][];
+            keepingClass: string;
+        };
+        KeepingEvent: {
+            at: string;
+            what: string;
+        };
+        KeepingView: {
+            advice: string;
+            bestBefore?: string;
+            eatBy?: string;
+            rule: string;
+            source: string;
+            useFrom?: string;
+        };
         KeepsChoice: {
             name: string;
             slug: string;
@@ -2545,10 +2609,80 @@ export interface components {
             lots: components["schemas"]["LotView"][];
             name: string;
         };
+        PlanAsked: {
+            budget?: string;
+            cup?: string;
+            /** Format: int32 */
+            days: number;
+            dishes: components["schemas"]["PlanDish"][];
+            /** Format: int64 */
+            effort?: number;
+            minutes?: string[];
+            offers?: components["schemas"]["OfferAsked"][];
+            people?: components["schemas"]["PlanEater"][];
+            /** Format: int32 */
+            seed?: number;
+            stands?: components["schemas"]["PlanStands"][];
+            start: string;
+            stock?: string[];
+            tbsp?: number;
+            wishes?: components["schemas"]["WishesAsked"];
+        };
+        PlanCook: {
+            date: string;
+            dish: string;
+            portions: string;
+        };
         PlanDay: {
             date: string;
             remarks: components["schemas"]["RemarkView"][];
             slot?: components["schemas"]["SlotView"];
+        };
+        PlanDish: {
+            costPerPortion?: string;
+            freezes?: boolean;
+            /** Format: int32 */
+            handsMin?: number;
+            /** Format: int32 */
+            keepsDays?: number;
+            /** Format: int32 */
+            liked?: number;
+            lines?: string[];
+            /** Format: int32 */
+            minutes?: number;
+            name: string;
+            portions?: string;
+            protein?: string;
+        };
+        PlanEater: {
+            age: string;
+        };
+        PlanMeal: {
+            cookedOn?: string;
+            date: string;
+            eat: string;
+            from: string;
+            portions: string;
+            reasons: string[];
+            swaps: components["schemas"]["PlanSwap"][];
+        };
+        PlanProposed: {
+            broken: string[];
+            cook: components["schemas"]["PlanCook"][];
+            cost: string;
+            cutOff: boolean;
+            meals: components["schemas"]["PlanMeal"][];
+            /** Format: int32 */
+            minutes: number;
+            reasons: string[];
+        };
+        PlanStands: {
+            date: string;
+            eat: string;
+        };
+        PlanSwap: {
+            eat: string;
+            words: string;
         };
         PlanView: {
             days: components["schemas"]["PlanDay"][];
@@ -3151,6 +3285,22 @@ export interface components {
         TextInput: {
             text: string;
         };
+        ThawAsked: {
+            method: string;
+            /** Format: int32 */
+            packets?: number;
+            readyAt: string;
+            shape: string;
+            stacked?: boolean;
+            weight: string;
+        };
+        ThawView: {
+            hours: string;
+            rule: string;
+            source: string;
+            takeOutAt: string;
+            warnings: string[];
+        };
         TickInput: {
             food?: string;
             /** Format: uuid */
@@ -3400,6 +3550,22 @@ export interface components {
             /** @enum {string} */
             part: "READY" | "COOKED" | "DRAINED" | "WATER";
         };
+        WishesAsked: {
+            /** Format: int32 */
+            cheap?: number;
+            /** Format: int32 */
+            favourites?: number;
+            /** Format: int32 */
+            fewChanges?: number;
+            /** Format: int32 */
+            fewNew?: number;
+            /** Format: int32 */
+            quick?: number;
+            /** Format: int32 */
+            useUp?: number;
+            /** Format: int32 */
+            varied?: number;
+        };
         WorkView: {
             afresh: components["schemas"]["AfreshView"][];
             /** Format: int32 */
@@ -3573,7 +3739,7 @@ export interface operations {
             };
         };
     };
-    plan_2: {
+    plan_3: {
         parameters: {
             query?: {
                 style?: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
@@ -3621,7 +3787,7 @@ export interface operations {
             };
         };
     };
-    plan: {
+    plan_1: {
         parameters: {
             query?: never;
             header: {
@@ -4900,7 +5066,7 @@ export interface operations {
             };
         };
     };
-    plan_1: {
+    plan_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4996,6 +5162,30 @@ export interface operations {
             };
         };
     };
+    keeping: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepingAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeepingView"];
+                };
+            };
+        };
+    };
     line: {
         parameters: {
             query?: never;
@@ -5040,6 +5230,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Measured"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanProposed"];
                 };
             };
         };
@@ -5112,6 +5326,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Stretched"];
+                };
+            };
+        };
+    };
+    thaw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ThawAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThawView"];
                 };
             };
         };
