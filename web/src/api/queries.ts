@@ -195,7 +195,13 @@ export const useSheet = (lot: string) =>
     queryFn: () => answer(api.GET('/api/lots/{id}/sheet', { params: { path: { id: lot } } })),
   });
 
-export const usePlan = () => useQuery({ queryKey: ['plan'], queryFn: () => answer(api.GET('/api/plan')) });
+/** The meals of so many days from today on. */
+export const usePlan = (days = 14) =>
+  useQuery({
+    queryKey: ['plan', days],
+    queryFn: () => answer(api.GET('/api/plan', { params: { query: { days } } })),
+    placeholderData: keepPreviousData,
+  });
 
 export const useShop = (days: number) =>
   useQuery({

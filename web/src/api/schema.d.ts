@@ -573,7 +573,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["forget"];
+        post: operations["forget_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -894,6 +894,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["evening"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/habit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["habit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/habit/forget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["forget"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["move"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tryOut"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1947,6 +2011,7 @@ export interface components {
         DishInput: {
             /** Format: uuid */
             batch?: string;
+            eaters?: string[];
             /** Format: int32 */
             portions?: number;
             /** Format: uuid */
@@ -1959,8 +2024,9 @@ export interface components {
             text: string;
         };
         DishView: {
+            eaters: string[];
             /** @enum {string} */
-            kind: "RECIPE" | "BATCH" | "SIDE";
+            kind: "RECIPE" | "BATCH" | "SIDE" | "TASK";
             name: string;
             of?: string;
             /** Format: int32 */
@@ -1987,10 +2053,13 @@ export interface components {
             left: number;
             /** Format: int32 */
             liked?: number;
+            /** @enum {string} */
+            meal?: "BREAKFAST" | "BOXES" | "LUNCH" | "SNACK" | "DINNER" | "SUPPER";
             notForThem: string[];
             text?: string;
         };
         EatView: {
+            alsoToday: components["schemas"]["MealView"][];
             open: components["schemas"]["MealView"][];
             ratings: components["schemas"]["RatingView"][];
             today: string;
@@ -2035,15 +2104,20 @@ export interface components {
         EveningInput: {
             day: string;
             dishes: components["schemas"]["DishInput"][];
+            guests?: components["schemas"]["GuestView"][];
+            homeFrom?: string;
             /** @enum {string} */
             kind: "COOK" | "STOCK" | "LEFTOVERS" | "UNDECIDED" | "OUT";
             locked: boolean;
+            /** @enum {string} */
+            meal?: "BREAKFAST" | "BOXES" | "LUNCH" | "SNACK" | "DINNER" | "SUPPER";
             /** Format: int32 */
             minutes: number;
             note: string;
             people: string[];
             sides?: string;
             tableTime: string;
+            tasks?: string;
             /** Format: int32 */
             version: number;
         };
@@ -2114,6 +2188,44 @@ export interface components {
             takes: components["schemas"]["TakeView"][];
             text: string;
             why: string;
+        };
+        GuestView: {
+            age: string;
+            allergens: string[];
+            name: string;
+        };
+        HabitGone: {
+            /** Format: uuid */
+            id: string;
+        };
+        HabitInput: {
+            homeFrom?: string;
+            /** @enum {string} */
+            kind: "COOK" | "STOCK" | "LEFTOVERS" | "UNDECIDED" | "OUT";
+            /** @enum {string} */
+            meal: "BREAKFAST" | "BOXES" | "LUNCH" | "SNACK" | "DINNER" | "SUPPER";
+            /** Format: int32 */
+            minutes: number;
+            note: string;
+            people: string[];
+            tableTime: string;
+            /** Format: int32 */
+            weekday?: number;
+        };
+        HabitView: {
+            homeFrom?: string;
+            id?: string;
+            /** @enum {string} */
+            kind: "COOK" | "STOCK" | "LEFTOVERS" | "UNDECIDED" | "OUT";
+            /** @enum {string} */
+            meal: "BREAKFAST" | "BOXES" | "LUNCH" | "SNACK" | "DINNER" | "SUPPER";
+            /** Format: int32 */
+            minutes: number;
+            note: string;
+            people: string[];
+            tableTime: string;
+            /** Format: int32 */
+            weekday?: number;
         };
         HandInput: {
             amount?: string;
@@ -2341,12 +2453,26 @@ export interface components {
             urgency: "PAST" | "SOON" | "FINE" | "UNKNOWN";
             valued: boolean;
         };
+        MealAt: {
+            day: string;
+            /** @enum {string} */
+            meal: "BREAKFAST" | "BOXES" | "LUNCH" | "SNACK" | "DINNER" | "SUPPER";
+        };
+        MealOfDay: {
+            /** @enum {string} */
+            meal: "BREAKFAST" | "BOXES" | "LUNCH" | "SNACK" | "DINNER" | "SUPPER";
+            remarks: components["schemas"]["RemarkView"][];
+            slot?: components["schemas"]["SlotView"];
+            usual: components["schemas"]["HabitView"];
+        };
         MealView: {
             day: string;
             dishes: string[];
             eaters: components["schemas"]["EaterView"][];
             /** @enum {string} */
             kind: "COOK" | "STOCK" | "LEFTOVERS" | "UNDECIDED" | "OUT";
+            /** @enum {string} */
+            meal: "BREAKFAST" | "BOXES" | "LUNCH" | "SNACK" | "DINNER" | "SUPPER";
             note: string;
             of?: string;
             /** Format: int32 */
@@ -2379,6 +2505,10 @@ export interface components {
             text: string;
             unit: string;
             value: string;
+        };
+        MoveInput: {
+            from: components["schemas"]["MealAt"];
+            to: components["schemas"]["MealAt"];
         };
         MultiBuyAsked: {
             /** Format: int32 */
@@ -2635,8 +2765,7 @@ export interface components {
         };
         PlanDay: {
             date: string;
-            remarks: components["schemas"]["RemarkView"][];
-            slot?: components["schemas"]["SlotView"];
+            meals: components["schemas"]["MealOfDay"][];
         };
         PlanDish: {
             costPerPortion?: string;
@@ -2686,11 +2815,10 @@ export interface components {
         };
         PlanView: {
             days: components["schemas"]["PlanDay"][];
+            habits: components["schemas"]["HabitView"][];
             inStock: components["schemas"]["InStock"][];
             today: string;
-            /** Format: int32 */
-            usualMinutes: number;
-            usualTable: string;
+            usual: components["schemas"]["HabitView"][];
         };
         PotInput: {
             bag: string;
@@ -3090,10 +3218,14 @@ export interface components {
         };
         SlotView: {
             dishes: components["schemas"]["DishView"][];
+            guests: components["schemas"]["GuestView"][];
+            homeFrom?: string;
             id: string;
             /** @enum {string} */
             kind: "COOK" | "STOCK" | "LEFTOVERS" | "UNDECIDED" | "OUT";
             locked: boolean;
+            /** @enum {string} */
+            meal: "BREAKFAST" | "BOXES" | "LUNCH" | "SNACK" | "DINNER" | "SUPPER";
             /** Format: int32 */
             minutes: number;
             note: string;
@@ -4530,7 +4662,7 @@ export interface operations {
             };
         };
     };
-    forget: {
+    forget_1: {
         parameters: {
             query?: never;
             header: {
@@ -5068,7 +5200,9 @@ export interface operations {
     };
     plan_2: {
         parameters: {
-            query?: never;
+            query?: {
+                days?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -5110,6 +5244,116 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    habit: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HabitInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    forget: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HabitGone"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    tryOut: {
+        parameters: {
+            query?: {
+                days?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
                 };
             };
         };

@@ -80,3 +80,13 @@ export const shortNumber = (decimal: string) => String(Number(Number(decimal).to
 /** "1 h 20 min". */
 export const minuteWords = (minutes: number) =>
   minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h${minutes % 60 === 0 ? '' : ` ${minutes % 60} min`}`;
+
+/** What each meal of a day is called. */
+export const mealWords: Record<Schema['MealView']['meal'], string> = {
+  BREAKFAST: 'breakfast',
+  BOXES: 'boxes',
+  LUNCH: 'lunch',
+  SNACK: 'snack',
+  DINNER: 'dinner',
+  SUPPER: 'supper',
+};

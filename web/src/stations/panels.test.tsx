@@ -7,7 +7,7 @@ import { api, type Schema } from '../api/client';
 import { useKeys } from '../kit/useKeys';
 import { MealCard } from './eat/MealCard';
 import { LotPanel } from './onhand/LotPanel';
-import { EveningPanel } from './plan/EveningPanel';
+import { MealPanel } from './plan/MealPanel';
 import { emptyForm, emptyPart } from './stretch/form';
 import { Slab } from './stretch/Slab';
 
@@ -74,13 +74,21 @@ describe('an evening', () => {
     today: '2026-11-23',
     days: [],
     inStock,
-    usualMinutes: 50,
-    usualTable: '18:30',
+    habits: [],
+    usual: [],
   } as Schema['PlanView'];
+  const usual = {
+    meal: 'DINNER',
+    tableTime: '18:30',
+    minutes: 50,
+    kind: 'COOK',
+    note: '',
+    people: [],
+  } as Schema['HabitView'];
   const panel = (slot?: Partial<Schema['SlotView']>) => {
     const close = vi.fn();
-    const day = { date: '2026-11-26', remarks: [], slot: slot as Schema['SlotView'] };
-    show(<EveningPanel day={day} plan={plan} close={close} />);
+    const meal = { meal: 'DINNER', usual, remarks: [], slot: slot as Schema['SlotView'] } as Schema['MealOfDay'];
+    show(<MealPanel date="2026-11-26" meal={meal} plan={plan} close={close} />);
     return close;
   };
 
@@ -92,7 +100,7 @@ describe('an evening', () => {
     fireEvent.click(await screen.findByText('Terrace fish pie'));
     type('With', 'frozen peas, , 100 g pasta');
     fireEvent.click(screen.getByText('Pim'));
-    fireEvent.click(screen.getByText('Keep this evening'));
+    fireEvent.click(screen.getByText('Keep this meal'));
     await waitFor(() => expect(close).toHaveBeenCalled());
     expect(last()).toMatchObject({
       day: '2026-11-26',
@@ -107,12 +115,21 @@ describe('an evening', () => {
   });
 
   it('from stock names the batch and not its words; typing another name lets it go', async () => {
-    panel({ version: 3, kind: 'STOCK', tableTime: '19:00', minutes: 30, note: '', people: ['pim'], dishes: [] });
+    panel({
+      version: 3,
+      kind: 'STOCK',
+      tableTime: '19:00',
+      minutes: 30,
+      note: '',
+      people: ['pim'],
+      guests: [],
+      dishes: [],
+    });
     fireEvent.click(screen.getByText('Goulash · 6'));
-    fireEvent.click(screen.getByText('Keep this evening'));
+    fireEvent.click(screen.getByText('Keep this meal'));
     await waitFor(() => expect(last()).toMatchObject({ version: 3, dishes: [{ batch: 'b1' }] }));
     type('Dish', 'Goulash, the other');
-    fireEvent.click(screen.getByText('Keep this evening'));
+    fireEvent.click(screen.getByText('Keep this meal'));
     await waitFor(() => expect(last()).toMatchObject({ dishes: [{ text: 'Goulash, the other' }] }));
     expect(sent[0]?.key).not.toBe(sent[1]?.key);
   });
@@ -121,7 +138,7 @@ describe('an evening', () => {
     refuse = { field: '/minutes', detail: 'Minutes for an evening lie from 0 to 1440, not -1.' };
     const close = panel();
     type('Minutes for it', 'an hour');
-    fireEvent.click(screen.getByText('Keep this evening'));
+    fireEvent.click(screen.getByText('Keep this meal'));
     await waitFor(() => expect(screen.getByRole('alert', { hidden: true }).textContent).toContain('0 to 1440'));
     expect(last()).toMatchObject({ minutes: -1 });
     expect(close).not.toHaveBeenCalled();
@@ -133,6 +150,7 @@ describe('an evening', () => {
 describe('a meal', () => {
   const meal: Schema['MealView'] = {
     day: '2026-11-23',
+    meal: 'DINNER',
     tableTime: '18:30',
     kind: 'STOCK',
     state: 'PLANNED',

@@ -20,8 +20,8 @@ export function Eat() {
       <div className="grid items-start gap-8 lg:grid-cols-[3fr_2fr]">
         <div>
           {eat.tonight && <MealCard meal={eat.tonight} />}
-          {eat.open.map((meal) => (
-            <MealCard key={meal.day} meal={meal} />
+          {[...eat.alsoToday, ...eat.open].map((meal) => (
+            <MealCard key={`${meal.day}-${meal.meal}`} meal={meal} />
           ))}
           {!eat.tonight && eat.open.length === 0 && (
             <Empty to="/plan" go="Plan tonight">

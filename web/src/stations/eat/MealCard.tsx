@@ -4,7 +4,7 @@ import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { OneOf, OtherProblem, Tape } from '../../kit/kit';
 import { useForm } from '../../kit/useForm';
-import { shortDay, whole } from '../../kit/words';
+import { mealWords, shortDay, whole } from '../../kit/words';
 
 type Meal = Schema['MealView'];
 type Input = Schema['EatInput'];
@@ -55,7 +55,10 @@ export function MealCard({ meal }: { meal: Meal }) {
   return (
     <div className="enamel mb-3 p-4">
       <div className="mb-3 flex flex-wrap items-center justify-between gap-2">
-        <span className="display text-lg">{shortDay(meal.day)}</span>
+        <span className="display text-lg">
+          {shortDay(meal.day)}
+          {meal.meal !== 'DINNER' && `, ${mealWords[meal.meal]}`}
+        </span>
         <span className="min-w-40 flex-1">
           {meal.dishes[0] ? (
             <Tape name={meal.dishes.join(', ')} of={meal.of ?? meal.dishes[0]}>
@@ -74,6 +77,7 @@ export function MealCard({ meal }: { meal: Meal }) {
             event.preventDefault();
             eat.act({
               day: meal.day,
+              meal: meal.meal,
               how,
               text: form.text.trim() === '' ? undefined : form.text,
               batch: how === 'OTHER' ? batch : undefined,

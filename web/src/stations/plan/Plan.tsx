@@ -1,28 +1,42 @@
 import { useState } from 'react';
+import type { Schema } from '../../api/client';
 import { usePlan } from '../../api/queries';
-import { Heading, Waiting } from '../../kit/kit';
-import { EveningPanel } from './EveningPanel';
-import { EveningRow } from './EveningRow';
+import { Heading, OneOf, Waiting } from '../../kit/kit';
+import { Panel } from '../../kit/Panel';
+import { mealWords, shortDay } from '../../kit/words';
+import { DayRow } from './DayRow';
+import { MealPanel } from './MealPanel';
+import type { MealName } from './meals';
 
-/** Two weeks of evenings as a list; each says what is eaten, what to do in time, and what does not hold. */
+const weeks = [
+  [7, '1 week'],
+  [14, '2'],
+  [21, '3'],
+  [28, '4'],
+  [35, '5'],
+] as const;
+
+type Open = { date: string; meal: MealName | undefined };
+
+/** One to five weeks of meals: what is eaten, what to do in time, and what does not hold. */
 export function Plan() {
-  const plan = usePlan();
-  const [open, setOpen] = useState<string>();
+  const [days, setDays] = useState<number>(14);
+  const plan = usePlan(days);
+  const [open, setOpen] = useState<Open>();
   if (!plan.data) {
     return <Waiting />;
   }
-  const { days } = plan.data;
-  const planned = days.filter((day) => day.slot && day.slot.kind !== 'UNDECIDED').length;
-  const wrong = days.flatMap((day) => day.remarks).filter((remark) => remark.level === 'STOP').length;
-  const opened = days.find((day) => day.date === open);
+  const meals = plan.data.days.flatMap((day) => day.meals);
+  const planned = meals.filter((meal) => meal.slot && meal.slot.kind !== 'UNDECIDED').length;
+  const wrong = meals.flatMap((meal) => meal.remarks).filter((remark) => remark.level === 'STOP').length;
   return (
     <>
       <Heading
-        title={planned === 0 ? 'Two weeks of evenings' : `${planned} of 14 evenings planned`}
+        title={planned === 0 ? 'Nothing is planned yet' : `${planned} of ${meals.length} meals planned`}
         below={
           planned === 0
-            ? 'open an evening and write what you would cook anyway; a name is enough'
-            : 'tap an evening to change it; dates, thawing and who eats are checked'
+            ? 'open a meal and write what you would cook anyway; a name is enough'
+            : 'tap a meal to change it; dates, thawing and who eats are checked'
         }
       >
         {planned > 0 && (
@@ -32,12 +46,52 @@ export function Plan() {
           </>
         )}
       </Heading>
+      <div className="mb-4 flex flex-wrap gap-3">
+        <OneOf of="Weeks" choices={weeks} chosen={days} choose={setDays} />
+      </div>
       <ol>
-        {days.map((day) => (
-          <EveningRow key={day.date} day={day} open={() => setOpen(day.date)} />
+        {plan.data.days.map((day) => (
+          <DayRow key={day.date} day={day} open={(meal) => setOpen({ date: day.date, meal })} />
         ))}
       </ol>
-      {opened && <EveningPanel key={opened.date} day={opened} plan={plan.data} close={() => setOpen(undefined)} />}
+      {open && <OpenMeal open={open} plan={plan.data} choose={setOpen} />}
     </>
   );
+}
+
+/** The meal that was tapped, or which one more it is to be. */
+function OpenMeal({
+  open,
+  plan,
+  choose,
+}: {
+  open: Open;
+  plan: Schema['PlanView'];
+  choose: (open: Open | undefined) => void;
+}) {
+  const close = () => choose(undefined);
+  const day = plan.days.find((one) => one.date === open.date);
+  const there = day?.meals ?? [];
+  if (open.meal === undefined) {
+    const free = plan.usual.filter((usual) => !there.some((meal) => meal.meal === usual.meal));
+    return (
+      <Panel title={`${shortDay(open.date)}: which meal?`} close={close}>
+        <div className="flex flex-wrap gap-2">
+          {free.map((usual) => (
+            <button
+              key={usual.meal}
+              type="button"
+              className="btn btn-outline btn-lg"
+              onClick={() => choose({ ...open, meal: usual.meal })}
+            >
+              {mealWords[usual.meal]}
+            </button>
+          ))}
+        </div>
+      </Panel>
+    );
+  }
+  const usual = plan.usual.find((one) => one.meal === open.meal);
+  const meal = there.find((one) => one.meal === open.meal) ?? (usual && { meal: open.meal, usual, remarks: [] });
+  return meal && <MealPanel key={`${open.date}-${open.meal}`} date={open.date} meal={meal} plan={plan} close={close} />;
 }

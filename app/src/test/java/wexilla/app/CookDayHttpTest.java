@@ -105,6 +105,8 @@ class CookDayHttpTest {
                         .ok()
                         .path("days")
                         .get(2)
+                        .path("meals")
+                        .get(0)
                         .path("remarks")
                         .toString())
                 .contains("to buy: cream")

@@ -110,7 +110,8 @@ class CostsTest {
                 "COOK",
                 List.of(),
                 List.of(Map.of("text", "Roast of " + amount, "portions", 4)));
-        evening.put("version", day.path("slot").path("version").asInt(0));
+        evening.put(
+                "version", day.path("meals").get(0).path("slot").path("version").asInt(0));
         http.act("/api/plan/evening", evening).ok();
         return http.get("/api/shop").ok().path("wanted").get(0).path("expected").asString();
     }

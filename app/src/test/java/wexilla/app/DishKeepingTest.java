@@ -198,7 +198,8 @@ class DishKeepingTest {
                 .orElseThrow()
                 .path("batch")
                 .asString();
-        JsonNode day = http.get("/api/plan").ok().path("days").get(4);
+        JsonNode day =
+                http.get("/api/plan").ok().path("days").get(4).path("meals").get(0);
         Map<String, Object> evening = Sample.evening(
                 "2026-11-27", "STOCK", List.of(), List.of(Map.of("batch", batch, "text", title, "portions", 2)));
         evening.put("version", day.path("slot").path("version").asInt(0));

@@ -46,6 +46,8 @@ class PartsTest extends StoryKitchen {
                 .filter(one -> one.path("date").asString().equals(day))
                 .findFirst()
                 .orElseThrow()
+                .path("meals")
+                .get(0)
                 .path("slot");
         return slot.path("kind").asString() + " "
                 + slot.path("dishes")

@@ -25,7 +25,7 @@ class PlanTest {
     }
 
     private JsonNode day(int n) {
-        return http.get("/api/plan").ok().path("days").get(n);
+        return http.get("/api/plan").ok().path("days").get(n).path("meals").get(0);
     }
 
     @Test

@@ -99,7 +99,8 @@ class StatementsTest {
         JsonNode day = http.get("/api/plan").ok().path("days").get(5 + i);
         Map<String, Object> evening =
                 Sample.evening(day.path("date").asString(), "COOK", List.of(), List.of(Map.of("text", dish)));
-        evening.put("version", day.path("slot").path("version").asInt(0));
+        evening.put(
+                "version", day.path("meals").get(0).path("slot").path("version").asInt(0));
         http.act("/api/plan/evening", evening).ok();
     }
 

@@ -193,6 +193,8 @@ class StoriesTest extends StoryKitchen {
                         .ok()
                         .path("days")
                         .get(1)
+                        .path("meals")
+                        .get(0)
                         .path("remarks")
                         .toString())
                 .contains("must not eat eggs: mayonnaise")

@@ -73,7 +73,13 @@ class TodayTest {
         Map<String, String> move = Map.of("hand", "MOVE", "place", Sample.place(http, "Fridge"));
         http.act("/api/lots/" + out.path("lot").asString(), move).ok();
         assertThat(today().path("takeOut")).isEmpty();
-        assertThat(http.get("/api/plan").ok().path("days").get(2).path("remarks"))
+        assertThat(http.get("/api/plan")
+                        .ok()
+                        .path("days")
+                        .get(2)
+                        .path("meals")
+                        .get(0)
+                        .path("remarks"))
                 .isEmpty();
     }
 

@@ -57,7 +57,7 @@ class PlanStory {
                     .toList();
             List<DishInput> dishes = new ArrayList<>();
             if (!script.dish().isEmpty()) {
-                dishes.add(new DishInput(null, null, script.dish(), null));
+                dishes.add(new DishInput(null, null, script.dish(), null, null));
             }
             String subject = planning.plan(
                     act,
@@ -65,13 +65,17 @@ class PlanStory {
                             script.day(),
                             0,
                             script.kind(),
+                            script.meal(),
                             script.table(),
+                            null,
                             script.minutes(),
                             false,
                             script.note(),
                             here,
+                            null,
                             dishes,
-                            String.join("; ", script.sides())));
+                            String.join("; ", script.sides()),
+                            null));
             return new Acts.Done<>(subject, "");
         });
     }
@@ -83,7 +87,7 @@ class PlanStory {
                 .map(Person::id)
                 .toList();
         String day = script.plan().day();
-        EatInput input = new EatInput(day, script.how(), script.text(), null, script.left(), script.liked(), not);
+        EatInput input = new EatInput(day, null, script.how(), script.text(), null, script.left(), script.liked(), not);
         acts.perform(
                 household,
                 Story.key(),

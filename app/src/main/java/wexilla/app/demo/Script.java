@@ -12,6 +12,7 @@ import wexilla.core.food.Part;
 import wexilla.core.keeping.Storage;
 import wexilla.core.people.Appetite;
 import wexilla.core.people.Flag;
+import wexilla.core.planning.Meal;
 import wexilla.core.recipe.Style;
 
 /** The demo household as written in {@code demo/harbour.json}: what is there, and what happened, oldest first. */
@@ -90,10 +91,11 @@ record Script(
             @Nullable String place,
             String reason) {}
 
-    /** An evening ahead. @param dish empty for out and undecided; @param absent names of who is not there */
+    /** A meal ahead, a dinner where none is said. @param dish empty for out and undecided; @param absent names of who is not there */
     record PlanScript(
             String day,
             Slots.Kind kind,
+            @Nullable Meal meal,
             String table,
             int minutes,
             String dish,

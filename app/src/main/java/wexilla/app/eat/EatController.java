@@ -25,6 +25,7 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.planning.Countdown;
 import wexilla.core.planning.Evening;
+import wexilla.core.planning.Meal;
 
 /** Eat: tonight, and the evenings nobody has said anything about. */
 @RestController
@@ -72,6 +73,7 @@ class EatController {
      */
     record MealView(
             String day,
+            Meal meal,
             String tableTime,
             Slots.Kind kind,
             State state,
@@ -85,15 +87,23 @@ class EatController {
     /** A rating given. @param liked -1 would not eat it, 0 all right, 1 good, 2 again soon */
     record RatingView(String day, String dish, @Nullable String person, int liked) {}
 
-    /** @param open evenings that are over and nobody has written down, newest first */
-    record EatView(String today, @Nullable MealView tonight, List<MealView> open, List<RatingView> ratings) {}
+    /**
+     * @param tonight the next meal of the day, or its last; {@code alsoToday} its others
+     * @param open meals of days that are over and nobody has written down, newest first
+     */
+    record EatView(
+            String today,
+            @Nullable MealView tonight,
+            List<MealView> alsoToday,
+            List<MealView> open,
+            List<RatingView> ratings) {}
 
     @GetMapping("/api/eat")
     EatView eat(Household household) {
         Snapshot now = snapshots.of(household);
         LocalDate today = now.today();
         List<MealView> open = new ArrayList<>();
-        MealView tonight = null;
+        List<MealView> ofToday = new ArrayList<>();
         List<Slot> shown = slots.between(household, today.minusDays(BACK), today).stream()
                 .filter(slot -> slot.day().equals(today) || slot.state() == State.PLANNED)
                 .toList();
@@ -105,12 +115,17 @@ class EatController {
                     slot.day().equals(today) ? evenings.countdown(household, evening.get(i)) : List.of();
             MealView view = view(slot, evening.get(i), eating, steps);
             if (slot.day().equals(today)) {
-                tonight = view;
+                ofToday.add(view);
             } else {
                 open.add(0, view);
             }
         }
-        return new EatView(today.toString(), tonight, open, ratings.newest(household));
+        MealView tonight = ofToday.stream()
+                .filter(view -> view.state() == State.PLANNED)
+                .findFirst()
+                .orElse(ofToday.isEmpty() ? null : ofToday.get(ofToday.size() - 1));
+        ofToday.remove(tonight);
+        return new EatView(today.toString(), tonight, ofToday, open, ratings.newest(household));
     }
 
     private static MealView view(
@@ -124,6 +139,7 @@ class EatController {
                 .toList();
         return new MealView(
                 slot.day().toString(),
+                slot.meal(),
                 TIME.format(slot.table()),
                 slot.kind(),
                 slot.state(),

@@ -5,11 +5,12 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.plan.Slots.State;
 import wexilla.app.platform.Problem;
+import wexilla.core.planning.Meal;
 
 /**
  * What became of an evening, as the cook says it.
  *
- * @param day ISO day of the evening
+ * @param day ISO day of the meal; @param meal of that day, dinner when nothing is said
  * @param text what else it was, for OTHER
  * @param batch a dish from stock that was eaten instead
  * @param left portions that were left
@@ -18,6 +19,7 @@ import wexilla.app.platform.Problem;
  */
 public record EatInput(
         String day,
+        @Nullable Meal meal,
         How how,
         @Nullable String text,
         @Nullable UUID batch,
@@ -26,6 +28,10 @@ public record EatInput(
         List<UUID> notForThem) {
 
     private static final int LONGEST_TEXT = 120;
+
+    Meal which() {
+        return meal == null ? Meal.DINNER : meal;
+    }
 
     /** What became of an evening. */
     public enum How {

@@ -15,6 +15,7 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
+import wexilla.core.planning.Meal;
 
 /** What was eaten leaves the stock, and what became of the evening is written down. */
 @Component
@@ -38,7 +39,7 @@ public class Eating {
 
     /** Says what became of an evening. */
     public String eat(Act act, LocalDate day, EatInput input) {
-        Slot slot = slot(act, day);
+        Slot slot = slot(act, day, input.which());
         if (slot.state() != State.PLANNED) {
             throw Problem.at("/day", "This evening is written down already; undo that first.");
         }
@@ -74,14 +75,14 @@ public class Eating {
         return "Assumed eaten as planned on " + Household.words(slot.day());
     }
 
-    private Slot slot(Act act, LocalDate day) {
-        Optional<Slot> known = slots.on(act.household(), day);
+    private Slot slot(Act act, LocalDate day, Meal meal) {
+        Optional<Slot> known = slots.on(act.household(), day, meal);
         if (known.isPresent()) {
             return known.get();
         }
         if (day.isAfter(act.day()) || day.isBefore(act.day().minusDays(30))) {
             throw Problem.at("/day", "Only evenings of the last 30 days can be written down, not " + day + ".");
         }
-        return planning.undecided(act, day);
+        return planning.undecided(act, day, meal);
     }
 }

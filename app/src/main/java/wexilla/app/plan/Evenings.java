@@ -3,7 +3,6 @@ package wexilla.app.plan;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,13 +15,10 @@ import org.springframework.stereotype.Component;
 import wexilla.app.cook.Batches;
 import wexilla.app.cook.DayBefore;
 import wexilla.app.household.People;
-import wexilla.app.household.People.Person;
 import wexilla.app.household.Reference;
 import wexilla.app.onhand.BatchRows.State;
 import wexilla.app.onhand.Snapshot;
-import wexilla.app.plan.Slots.Dish;
 import wexilla.app.plan.Slots.DishKind;
-import wexilla.app.plan.Slots.Kind;
 import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Household;
 import wexilla.app.recipes.Recipes;
@@ -35,22 +31,17 @@ import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Cost;
-import wexilla.core.people.Appetite;
 import wexilla.core.planning.BigBuy;
 import wexilla.core.planning.Countdown;
-import wexilla.core.planning.Eater;
 import wexilla.core.planning.Evening;
 import wexilla.core.planning.PlanCheck;
 import wexilla.core.planning.TakeOut;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.Recipe;
-import wexilla.core.recipe.Sized;
 import wexilla.core.stock.OpenLot;
 import wexilla.core.stock.Supply;
 
-/** Turns what is stored of the evenings into what the core checks. */
+/** Turns what is stored of the meals into what the core checks. */
 @Component
 public class Evenings implements DayBefore {
 
@@ -91,24 +82,28 @@ public class Evenings implements DayBefore {
     public record Looked(
             List<Slot> slots, Map<UUID, Batches.Batch> batches, Map<UUID, Recipes.Stored> recipes, PlanCheck check) {
 
-        /** The evening of this day as checked. */
-        public Optional<PlanCheck.Checked> on(LocalDate day) {
+        /** This meal as checked; empty where it is over. */
+        public Optional<PlanCheck.Checked> of(Slot slot) {
             return check.checked().stream()
-                    .filter(c -> c.evening().day().equals(day))
+                    .filter(c -> c.evening().when().equals(slot.when()))
                     .findFirst();
         }
     }
 
-    /** Checks the evenings from today on, so that an earlier one has the stock first. */
+    /** Checks the meals from today on, so that an earlier one has the stock first. */
     public Looked look(Snapshot now, LocalDate to) {
+        return look(now, to, slots.between(now.household(), now.today(), to));
+    }
+
+    /** The same with meals as somebody would have them: nothing is written. */
+    Looked look(Snapshot now, LocalDate to, List<Slot> slots) {
         Household household = now.household();
-        List<Slot> slots = this.slots.between(household, now.today(), to);
         List<Slot> planned = slots.stream()
                 .filter(slot -> slot.state() == Slots.State.PLANNED)
                 .toList();
-        Known known = known(now, slots, now.today().plusDays(AHEAD));
+        PlannedMeals known = known(now, slots, now.today().plusDays(AHEAD));
         List<Evening> evenings =
-                planned.stream().map(slot -> evening(known, slot)).toList();
+                planned.stream().map(slot -> known.evening(slot)).toList();
         List<Batches.Batch> cookDays = known.batches().values().stream()
                 .filter(batch ->
                         batch.state() == State.PLANNED && !batch.cookOn().isBefore(now.today()))
@@ -125,28 +120,20 @@ public class Evenings implements DayBefore {
 
     /** Evenings as the core sees them, in the order asked. */
     public List<Evening> all(Snapshot now, List<Slot> slots) {
-        Known known = known(now, slots, now.today().minusDays(1));
-        return slots.stream().map(slot -> evening(known, slot)).toList();
+        PlannedMeals known = known(now, slots, now.today().minusDays(1));
+        return slots.stream().map(slot -> known.evening(slot)).toList();
     }
 
     /** @param cookDays until when batches that are planned are read too */
-    private Known known(Snapshot now, List<Slot> slots, LocalDate cookDays) {
+    private PlannedMeals known(Snapshot now, List<Slot> slots, LocalDate cookDays) {
         List<Batches.Batch> named = batches.named(now, ids(slots, DishKind.BATCH), now.today(), cookDays);
         Set<UUID> dishes = ids(slots, DishKind.RECIPE);
         recipes.read(now, dishes, Batches.versions(named));
         Map<UUID, Batches.Batch> byId = new LinkedHashMap<>();
         batches.withRecipes(now, named).forEach(batch -> byId.put(batch.id(), batch));
-        return new Known(
+        return new PlannedMeals(
                 now, people.all(now.household()), sizes.kitchen(now.household()), recipes.currents(now, dishes), byId);
     }
-
-    /** What evenings are made of, read at once. */
-    private record Known(
-            Snapshot now,
-            List<Person> people,
-            Sizes.Kitchen kitchen,
-            Map<UUID, Recipes.Stored> recipes,
-            Map<UUID, Batches.Batch> batches) {}
 
     private static Set<UUID> ids(List<Slot> slots, DishKind kind) {
         return slots.stream()
@@ -211,21 +198,6 @@ public class Evenings implements DayBefore {
         return all(now, List.of(slot)).get(0);
     }
 
-    private static Evening evening(Known known, Slot slot) {
-        List<Eater> eaters = known.people().stream()
-                .filter(person -> slot.people().contains(person.id()))
-                .map(Evenings::eater)
-                .toList();
-        boolean eatsHere = slot.kind() != Kind.OUT && slot.kind() != Kind.UNDECIDED;
-        List<Evening.Dish> dishes = new ArrayList<>();
-        if (eatsHere) {
-            int plates =
-                    Appetite.wholePortions(eaters.stream().map(Eater::appetite).toList());
-            slot.dishes().forEach(dish -> dishes.add(dish(known, dish, plates)));
-        }
-        return new Evening(slot.day(), slot.table(), slot.minutes(), eaters, dishes);
-    }
-
     /** What is frozen and goes into the batches of this day, less what earlier evenings were promised. */
     @Override
     public List<CookDay.Task> tasks(Snapshot now, LocalDate day) {
@@ -258,42 +230,5 @@ public class Evenings implements DayBefore {
     @Override
     public List<LocalDate> jointDays(Snapshot now) {
         return bigBuys.ahead(now).stream().map(BigBuy::cookOn).distinct().toList();
-    }
-
-    static Eater eater(Person person) {
-        return new Eater(
-                person.name(),
-                person.appetite(),
-                new HashSet<>(person.allergens()),
-                new HashSet<>(person.flags()),
-                person.dislikes(),
-                person.chilli());
-    }
-
-    private static Evening.Dish dish(Known known, Dish dish, int plates) {
-        if (dish.kind() == DishKind.SIDE) {
-            return side(known, dish.text());
-        }
-        UUID id = Objects.requireNonNull(dish.of());
-        int portions = dish.portions() == null ? plates : dish.portions();
-        if (dish.kind() == DishKind.RECIPE) {
-            Recipe recipe = Objects.requireNonNull(known.recipes().get(id)).recipe();
-            Rational factor = Rational.of(portions, recipe.portions());
-            return new Evening.Cook(known.kitchen().sized(recipe, factor, null));
-        }
-        Batches.Batch batch = Objects.requireNonNull(known.batches().get(id));
-        Optional<Sized> sized = batch.sized(portions, known.now().household().measures());
-        return new Evening.FromStock(
-                batch.key(),
-                batch.name(),
-                sized.map(all -> all.stepsAfter(batch.style())).orElse(List.of()),
-                sized.map(all -> all.onTheNight(batch.style())).orElse(List.of()),
-                sized.map(all -> Eater.foods(all.recipe())).orElse(List.of()),
-                portions);
-    }
-
-    private static Evening.Side side(Known known, String text) {
-        return Evening.Side.of(
-                known.now().reader().readStored(text), known.now().household().measures());
     }
 }

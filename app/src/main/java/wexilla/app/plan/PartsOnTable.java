@@ -14,11 +14,12 @@ import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Act;
 import wexilla.app.recipes.Recipes;
 import wexilla.app.stretch.PartEvenings;
+import wexilla.core.planning.Meal;
 import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 
-/** The evenings on which the parts of a big buy are eaten. */
+/** The dinners at which the parts of a big buy are eaten. */
 @Component
 class PartsOnTable implements PartEvenings {
 
@@ -53,7 +54,7 @@ class PartsOnTable implements PartEvenings {
     }
 
     private void clear(Act act, OnTable part) {
-        Optional<Slot> slot = slots.on(act.household(), part.day());
+        Optional<Slot> slot = slots.on(act.household(), part.day(), Meal.DINNER);
         Optional<UUID> recipe = recipes.named(act.household(), part.name());
         if (slot.isEmpty()
                 || recipe.isEmpty()
@@ -71,7 +72,7 @@ class PartsOnTable implements PartEvenings {
 
     /** @return false where something else is eaten that evening */
     private boolean set(Act act, OnTable part) {
-        Optional<Slot> planned = slots.on(act.household(), part.day());
+        Optional<Slot> planned = slots.on(act.household(), part.day(), Meal.DINNER);
         Optional<UUID> known = recipes.named(act.household(), part.name());
         if (planned.isPresent() && planned.get().kind() != Kind.UNDECIDED) {
             Slot slot = planned.get();
@@ -90,7 +91,7 @@ class PartsOnTable implements PartEvenings {
             return there;
         }
         UUID recipe = known.map(id -> described(act, id, part)).orElseGet(() -> write(act, part));
-        Slot slot = planned.orElseGet(() -> planning.undecided(act, part.day()));
+        Slot slot = planned.orElseGet(() -> planning.undecided(act, part.day(), Meal.DINNER));
         save(act, slot, Kind.COOK, List.of(dish(recipe, part)));
         return true;
     }
@@ -100,20 +101,7 @@ class PartsOnTable implements PartEvenings {
     }
 
     private void save(Act act, Slot slot, Kind kind, List<Dish> dishes) {
-        slots.save(
-                act,
-                new Slot(
-                        slot.id(),
-                        slot.day(),
-                        slot.table(),
-                        slot.minutes(),
-                        kind,
-                        slot.state(),
-                        slot.locked(),
-                        slot.note(),
-                        slot.version(),
-                        slot.people(),
-                        dishes));
+        slots.save(act, slot.with(kind, dishes));
     }
 
     /** A dish that is in nobody's book yet. */

@@ -1,8 +1,10 @@
 package wexilla.app.plan;
 
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -10,10 +12,12 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Lots;
@@ -21,7 +25,11 @@ import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.plan.PlanViews.DishView;
 import wexilla.app.plan.PlanViews.EveningInput;
+import wexilla.app.plan.PlanViews.HabitGone;
+import wexilla.app.plan.PlanViews.HabitInput;
 import wexilla.app.plan.PlanViews.InStock;
+import wexilla.app.plan.PlanViews.MealOfDay;
+import wexilla.app.plan.PlanViews.MoveInput;
 import wexilla.app.plan.PlanViews.PlanDay;
 import wexilla.app.plan.PlanViews.PlanView;
 import wexilla.app.plan.PlanViews.RemarkView;
@@ -31,75 +39,136 @@ import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Household;
-import wexilla.core.planning.Evening;
+import wexilla.app.platform.Problem;
+import wexilla.core.planning.Meal;
 import wexilla.core.planning.PlanCheck;
 import wexilla.core.quantity.Unit;
 
-/** Plan: two weeks of evenings, checked in words. */
+/** Plan: the meals of one to five weeks, checked in words. */
 @RestController
 class PlanController {
 
     private static final int DAYS = 14;
-    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
+    private static final int MOST_DAYS = 35;
     private static final DateTimeFormatter DAY_TIME = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm");
 
     private final Slots slots;
     private final Evenings evenings;
     private final Planning planning;
+    private final Habits habits;
+    private final MealMoves moves;
     private final Snapshots snapshots;
     private final Acts acts;
 
-    PlanController(Slots slots, Evenings evenings, Planning planning, Snapshots snapshots, Acts acts) {
+    PlanController(
+            Slots slots,
+            Evenings evenings,
+            Planning planning,
+            Habits habits,
+            MealMoves moves,
+            Snapshots snapshots,
+            Acts acts) {
         this.slots = slots;
         this.evenings = evenings;
         this.planning = planning;
+        this.habits = habits;
+        this.moves = moves;
         this.snapshots = snapshots;
         this.acts = acts;
     }
 
+    /** @param days how many, from today on: 14 when nothing is said, at most 35 */
     @GetMapping("/api/plan")
-    PlanView plan(Household household) {
+    PlanView plan(Household household, @RequestParam(required = false) @Nullable Integer days) {
         Snapshot now = snapshots.of(household);
-        LocalDate today = now.today();
-        Evenings.Looked looked = evenings.look(now, today.plusDays(DAYS - 1));
-        List<Slot> all = looked.slots();
+        return view(now, evenings.look(now, last(now, days)), last(now, days));
+    }
+
+    private static LocalDate last(Snapshot now, @Nullable Integer days) {
+        int shown = days == null ? DAYS : days;
+        if (shown < 1 || shown > MOST_DAYS) {
+            throw Problem.at("/days", "A plan shows 1 to " + MOST_DAYS + " days, not " + shown + ".");
+        }
+        return now.today().plusDays(shown - 1L);
+    }
+
+    /** What a move would break or mend; nothing is written. */
+    @PostMapping("/api/plan/try")
+    PlanView tryOut(
+            Household household, @RequestParam(required = false) @Nullable Integer days, @RequestBody MoveInput input) {
+        Snapshot now = snapshots.of(household);
+        LocalDate last = last(now, days);
+        List<Slot> moved = moves.moved(household, now.today(), input);
+        List<Slot> all = new ArrayList<>(slots.between(household, now.today(), last));
+        all.removeIf(slot -> moved.stream().anyMatch(one -> one.id().equals(slot.id())));
+        moved.stream().filter(slot -> !slot.day().isAfter(last)).forEach(all::add);
+        all.sort(Comparator.comparing(Slot::day).thenComparing(Slot::table));
+        return view(now, evenings.look(now, last, all), last);
+    }
+
+    private PlanView view(Snapshot now, Evenings.Looked looked, LocalDate last) {
+        Habits.Known known = habits.known(now.household());
         Map<UUID, String> names = new HashMap<>();
         looked.recipes().forEach((id, stored) -> names.put(id, stored.recipe().title()));
         looked.batches().forEach((id, batch) -> names.put(id, batch.name()));
         List<PlanDay> days = new ArrayList<>();
-        for (int i = 0; i < DAYS; i++) {
-            LocalDate day = today.plusDays(i);
-            Optional<Slot> slot = all.stream().filter(s -> s.day().equals(day)).findFirst();
-            Optional<PlanCheck.Checked> checked = looked.on(day);
-            days.add(new PlanDay(
-                    day.toString(),
-                    slot.map(s -> view(names, s, checked)).orElse(null),
-                    checked.map(c -> c.remarks().stream().map(RemarkView::of).toList())
-                            .orElse(List.of())));
+        for (LocalDate day = now.today(); !day.isAfter(last); day = day.plusDays(1)) {
+            LocalDate on = day;
+            List<MealOfDay> meals = new ArrayList<>();
+            for (Meal meal : Meal.values()) {
+                Optional<Slot> slot = looked.slots().stream()
+                        .filter(s -> s.day().equals(on) && s.meal() == meal)
+                        .findFirst();
+                if (slot.isPresent() || known.has(on, meal)) {
+                    Optional<PlanCheck.Checked> checked = slot.flatMap(looked::of);
+                    meals.add(new MealOfDay(
+                            meal,
+                            slot.map(s -> view(names, s, checked)).orElse(null),
+                            known.of(on, meal).view(),
+                            checked.map(c -> c.remarks().stream()
+                                            .map(RemarkView::of)
+                                            .toList())
+                                    .orElse(List.of())));
+                }
+            }
+            days.add(new PlanDay(on.toString(), meals));
         }
         return new PlanView(
-                today.toString(), days, inStock(now), TIME.format(slots.usualTable(household)), Evening.USUAL_MINUTES);
+                now.today().toString(),
+                days,
+                inStock(now),
+                known.said().stream().map(Habits.Habit::view).toList(),
+                known.usual().stream().map(Habits.Habit::view).toList());
     }
 
     private static SlotView view(Map<UUID, String> names, Slot slot, Optional<PlanCheck.Checked> checked) {
+        LocalTime home = slot.when().homeFrom();
         return new SlotView(
                 slot.id().toString(),
+                slot.meal(),
                 slot.kind(),
                 slot.state(),
                 slot.locked(),
-                TIME.format(slot.table()),
+                MealTimes.words(slot.table()),
                 checked.map(c -> DAY_TIME.format(c.evening().start())).orElse(null),
+                home == null ? null : MealTimes.words(home),
                 slot.minutes(),
                 checked.map(c -> c.evening().plates().plain()).orElse("0"),
                 slot.note(),
                 slot.version(),
                 slot.people().stream().map(Object::toString).toList(),
+                slot.guests().stream().map(MealTimes::view).toList(),
                 slot.dishes().stream().map(dish -> view(names, dish)).toList());
     }
 
     private static DishView view(Map<UUID, String> names, Dish dish) {
         String name = dish.of() == null ? dish.text() : names.getOrDefault(dish.of(), dish.text());
-        return new DishView(dish.kind(), dish.of() == null ? null : dish.of().toString(), name, dish.portions());
+        return new DishView(
+                dish.kind(),
+                dish.of() == null ? null : dish.of().toString(),
+                name,
+                dish.portions(),
+                dish.eaters().stream().map(UUID::toString).toList());
     }
 
     /** Dishes that are there, summed over their packets, first to expire first. */
@@ -126,5 +195,20 @@ class PlanController {
     @PostMapping("/api/plan/evening")
     Said evening(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody EveningInput input) {
         return acts.say(household, key, "plan", input, act -> planning.plan(act, input));
+    }
+
+    @PostMapping("/api/plan/move")
+    Said move(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody MoveInput input) {
+        return acts.say(household, key, "plan", input, act -> moves.move(act, input));
+    }
+
+    @PostMapping("/api/plan/habit")
+    Said habit(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody HabitInput input) {
+        return acts.say(household, key, "plan", input, act -> habits.say(act, input));
+    }
+
+    @PostMapping("/api/plan/habit/forget")
+    Said forget(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody HabitGone input) {
+        return acts.say(household, key, "plan", input, act -> habits.forget(act, input.id()));
     }
 }

@@ -7,6 +7,7 @@ import wexilla.app.plan.Slots.DishKind;
 import wexilla.app.plan.Slots.Kind;
 import wexilla.app.plan.Slots.State;
 import wexilla.core.planning.Judgement;
+import wexilla.core.planning.Meal;
 import wexilla.core.planning.Remark;
 
 /** What the Plan station is asked and answered. */
@@ -14,12 +15,19 @@ public final class PlanViews {
 
     private PlanViews() {}
 
-    /** @param of id of the recipe or the dish in stock; absent for a side */
+    /**
+     * @param of id of the recipe or the dish in stock; absent for a side and a task
+     * @param eaters ids of who eats of it; empty where everybody does
+     */
     record DishView(
             DishKind kind,
             @Nullable String of,
             String name,
-            @Nullable Integer portions) {}
+            @Nullable Integer portions,
+            List<String> eaters) {}
+
+    /** Somebody who eats along once. @param age adult, teenager, 9-13 … or years. @param allergens by their words */
+    public record GuestView(String name, String age, List<String> allergens) {}
 
     record RemarkView(Judgement.Level level, String words, String why) {
 
@@ -31,24 +39,48 @@ public final class PlanViews {
     /**
      * @param tableTime "18:30"; {@code start} ISO date and time to begin, absent once it is eaten
      * @param plates adult portions of those who eat, as a decimal
-     * @param people ids of who eats
+     * @param homeFrom since when somebody is at home to cook; absent when nobody said
+     * @param people ids of who eats, {@code guests} besides
      */
     record SlotView(
             String id,
+            Meal meal,
             Kind kind,
             State state,
             boolean locked,
             String tableTime,
             @Nullable String start,
+            @Nullable String homeFrom,
             int minutes,
             String plates,
             String note,
             int version,
             List<String> people,
+            List<GuestView> guests,
             List<DishView> dishes) {}
 
-    /** @param slot absent while nothing is planned */
-    record PlanDay(String date, @Nullable SlotView slot, List<RemarkView> remarks) {}
+    /**
+     * How a meal usually is.
+     *
+     * @param id of what was said of it; absent where nobody said anything
+     * @param weekday 1 Monday to 7 Sunday; absent for every day without one of its own
+     * @param people ids of who eats; everybody where it is empty
+     */
+    record HabitView(
+            @Nullable String id,
+            Meal meal,
+            @Nullable Integer weekday,
+            String tableTime,
+            @Nullable String homeFrom,
+            int minutes,
+            Kind kind,
+            String note,
+            List<String> people) {}
+
+    /** @param slot absent while nothing is planned; then it is as {@code usual} says */
+    record MealOfDay(Meal meal, @Nullable SlotView slot, HabitView usual, List<RemarkView> remarks) {}
+
+    record PlanDay(String date, List<MealOfDay> meals) {}
 
     /** A dish that is there. @param until its date with the words in front of it */
     record InStock(
@@ -57,32 +89,68 @@ public final class PlanViews {
             int portions,
             @Nullable String until) {}
 
-    record PlanView(String today, List<PlanDay> days, List<InStock> inStock, String usualTable, int usualMinutes) {}
+    /** @param habits what was said of meals that repeat; {@code usual} one for each meal a day can have */
+    record PlanView(
+            String today, List<PlanDay> days, List<InStock> inStock, List<HabitView> habits, List<HabitView> usual) {}
 
     /**
      * A dish as chosen or typed: by id, or by a name that is found, or becomes a recipe of that name.
      *
      * @param portions to make or to take; absent for as many as eat
+     * @param eaters who of the table eats of it; absent for everybody
      */
     public record DishInput(
             @Nullable UUID recipe,
             @Nullable UUID batch,
             @Nullable String text,
-            @Nullable Integer portions) {}
+            @Nullable Integer portions,
+            @Nullable List<UUID> eaters) {}
 
     /**
-     * @param version as last seen, 0 for an evening nobody planned yet
+     * @param version as last seen, 0 for a meal nobody planned yet
+     * @param meal of the day; dinner when nothing is said
+     * @param homeFrom "17:10", since when somebody is at home to cook for it
      * @param sides as typed, foods with their usual amount a head: "90 g pasta, peas and a salad"
+     * @param tasks as typed, what is to be done for it besides: "dress the salad 5 min"
      */
     public record EveningInput(
             String day,
             int version,
             Kind kind,
+            @Nullable Meal meal,
             String tableTime,
+            @Nullable String homeFrom,
             int minutes,
             boolean locked,
             String note,
             List<UUID> people,
+            @Nullable List<GuestView> guests,
             List<DishInput> dishes,
-            @Nullable String sides) {}
+            @Nullable String sides,
+            @Nullable String tasks) {
+
+        Meal which() {
+            return meal == null ? Meal.DINNER : meal;
+        }
+    }
+
+    /** How a meal is from now on. @param weekday absent for every day; {@code people} empty for everybody */
+    record HabitInput(
+            Meal meal,
+            @Nullable Integer weekday,
+            String tableTime,
+            @Nullable String homeFrom,
+            int minutes,
+            Kind kind,
+            String note,
+            List<UUID> people) {}
+
+    /** @param id of what was said of it */
+    record HabitGone(UUID id) {}
+
+    /** One meal of a day. */
+    record MealAt(String day, Meal meal) {}
+
+    /** Two meals that change places; the second may be one nobody planned yet. */
+    record MoveInput(MealAt from, MealAt to) {}
 }

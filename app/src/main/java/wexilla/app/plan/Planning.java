@@ -1,7 +1,6 @@
 package wexilla.app.plan;
 
 import java.time.LocalDate;
-import java.time.LocalTime;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,18 +25,18 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.people.Appetite;
-import wexilla.core.planning.Evening;
+import wexilla.core.planning.Meal;
 import wexilla.core.recipe.LineList;
 import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
 
-/** Writes an evening as the cook decided it; what is typed by name is found or becomes a recipe of that name. */
+/** Writes a meal as the cook decided it; what is typed by name is found or becomes a recipe of that name. */
 @Component
 public class Planning {
 
     private static final int MOST_DISHES = 12;
-    private static final int LONGEST_NOTE = 300;
+    static final int LONGEST_NOTE = 300;
 
     private final Slots slots;
     private final People people;
@@ -45,8 +44,17 @@ public class Planning {
     private final Batches batches;
     private final Lots lots;
     private final Snapshots snapshots;
+    private final Habits habits;
 
-    Planning(Slots slots, People people, Recipes recipes, Batches batches, Lots lots, Snapshots snapshots) {
+    Planning(
+            Slots slots,
+            Habits habits,
+            People people,
+            Recipes recipes,
+            Batches batches,
+            Lots lots,
+            Snapshots snapshots) {
+        this.habits = habits;
         this.snapshots = snapshots;
         this.slots = slots;
         this.people = people;
@@ -55,62 +63,46 @@ public class Planning {
         this.lots = lots;
     }
 
-    /** Plans one evening. */
+    /** Plans one meal. */
     public String plan(Act act, EveningInput input) {
         Household household = act.household();
         LocalDate day = day(input.day(), act.day());
-        Optional<Slot> before = slots.on(household, day);
+        Meal meal = input.which();
+        Optional<Slot> before = slots.on(household, day, meal);
         int seen = before.map(Slot::version).orElse(0);
         if (before.isPresent() && input.version() == 0) {
             throw Problem.changed(
                     Household.words(day) + " has a meal already; open it and add to it, or choose another day.");
         }
         if (seen != input.version()) {
-            throw Problem.changed("This evening was changed in another window; look at it again.");
-        }
-        if (input.minutes() < 0 || input.minutes() > 1440) {
-            throw Problem.at("/minutes", "Minutes for an evening lie from 0 to 1440, not " + input.minutes() + ".");
+            throw Problem.changed("This meal was changed in another window; look at it again.");
         }
         if (input.note().length() > LONGEST_NOTE) {
             throw Problem.at("/note", "A note has at most " + LONGEST_NOTE + " characters.");
         }
-        List<Dish> dishes = dishes(act, input);
+        List<UUID> people = atTable(household, input.people());
+        List<Dish> dishes = dishes(act, input, people);
         slots.save(
                 act,
                 new Slot(
                         before.map(Slot::id).orElseGet(UUID::randomUUID),
-                        day,
-                        time(input.tableTime()),
-                        input.minutes(),
+                        MealTimes.when(day, meal, input.tableTime(), input.homeFrom(), input.minutes()),
                         kind(input, dishes),
                         Slots.State.PLANNED,
                         input.locked(),
                         input.note().strip(),
                         0,
-                        atTable(household, input.people()),
+                        people,
+                        MealTimes.guests(input.guests() == null ? List.of() : input.guests()),
                         dishes));
         String what =
                 dishes.isEmpty() ? input.kind().name().toLowerCase(java.util.Locale.ROOT) : name(act, dishes.get(0));
-        return "Planned for " + Household.words(day) + ": " + what;
+        return "Planned for " + Household.words(day) + (meal == Meal.DINNER ? "" : ", " + meal.words()) + ": " + what;
     }
 
-    /** An evening nobody planned, for everybody who lives here. */
-    public Slot undecided(Act act, LocalDate day) {
-        Household household = act.household();
-        List<UUID> everybody =
-                people.active(household).stream().map(People.Person::id).toList();
-        Slot slot = new Slot(
-                UUID.randomUUID(),
-                day,
-                slots.usualTable(household),
-                Evening.USUAL_MINUTES,
-                Kind.UNDECIDED,
-                Slots.State.PLANNED,
-                false,
-                "",
-                0,
-                everybody,
-                List.of());
+    /** A meal nobody planned, as it usually is. */
+    public Slot undecided(Act act, LocalDate day, Meal meal) {
+        Slot slot = habits.usual(act.household(), day, meal).slot(UUID.randomUUID(), day, Kind.UNDECIDED);
         slots.save(act, slot);
         return slot;
     }
@@ -125,7 +117,7 @@ public class Planning {
 
     private String name(Act act, Dish dish) {
         return switch (dish.kind()) {
-            case SIDE -> dish.text();
+            case SIDE, TASK -> dish.text();
             case RECIPE ->
                 recipes.current(act.household(), java.util.Objects.requireNonNull(dish.of()))
                         .recipe()
@@ -134,23 +126,15 @@ public class Planning {
         };
     }
 
-    private static LocalDate day(String text, LocalDate today) {
+    static LocalDate day(String text, LocalDate today) {
         try {
             LocalDate day = LocalDate.parse(text.strip());
             if (day.isBefore(today) || day.isAfter(today.plusDays(70))) {
-                throw Problem.at("/day", text + " cannot be planned: evenings from today to ten weeks ahead can.");
+                throw Problem.at("/day", text + " cannot be planned: meals from today to ten weeks ahead can.");
             }
             return day;
         } catch (DateTimeParseException unreadable) {
             throw Problem.at("/day", "“" + text + "” is no day; write it like 2026-11-28.");
-        }
-    }
-
-    private static LocalTime time(String text) {
-        try {
-            return LocalTime.parse(text.strip());
-        } catch (DateTimeParseException unreadable) {
-            throw Problem.at("/tableTime", "“" + text + "” is no time; write it like 18:30.");
         }
     }
 
@@ -162,14 +146,17 @@ public class Planning {
         return asked.stream().distinct().toList();
     }
 
-    private List<Dish> dishes(Act act, EveningInput input) {
+    private List<Dish> dishes(Act act, EveningInput input, List<UUID> people) {
         if (input.dishes().size() > MOST_DISHES) {
-            throw Problem.at("/dishes", input.dishes().size() + " dishes; " + MOST_DISHES + " is the most an evening.");
+            throw Problem.at("/dishes", input.dishes().size() + " dishes; " + MOST_DISHES + " is the most a meal.");
         }
         List<Dish> dishes = new ArrayList<>();
         for (int i = 0; i < input.dishes().size(); i++) {
             boolean stockFirst = input.kind() == Kind.STOCK || input.kind() == Kind.LEFTOVERS;
-            dishes.add(dish(act, input.dishes().get(i), "/dishes/" + i, stockFirst));
+            DishInput one = input.dishes().get(i);
+            Dish dish = dish(act, one, "/dishes/" + i, stockFirst);
+            List<UUID> eaters = eaters(one, people, "/dishes/" + i + "/eaters");
+            dishes.add(new Dish(dish.kind(), dish.of(), dish.text(), dish.portions(), eaters));
         }
         String sides = input.sides() == null ? "" : input.sides();
         LineReader reader = snapshots.of(act.household()).reader();
@@ -177,7 +164,24 @@ public class Planning {
                 Asked.at("/sides", () -> LineList.of(sides, reader)).lines()) {
             dishes.add(new Dish(DishKind.SIDE, null, Asked.name("/sides", side.text(), 120), null));
         }
+        String tasks = input.tasks() == null ? "" : input.tasks();
+        for (String task : tasks.split("[\\n;,]")) {
+            if (!task.isBlank()) {
+                dishes.add(new Dish(DishKind.TASK, null, Asked.name("/tasks", task, 120), null));
+            }
+        }
         return dishes;
+    }
+
+    /** Who of the table eats of a dish; nobody named, or all of them, is everybody. */
+    private static List<UUID> eaters(DishInput dish, List<UUID> people, String at) {
+        List<UUID> eaters = dish.eaters() == null ? List.of() : dish.eaters();
+        if (!people.containsAll(eaters)) {
+            throw Problem.at(at, "Somebody who is to eat of it is not at the table.");
+        }
+        return eaters.containsAll(people)
+                ? List.of()
+                : eaters.stream().distinct().toList();
     }
 
     private Dish dish(Act act, DishInput input, String at, boolean stockFirst) {

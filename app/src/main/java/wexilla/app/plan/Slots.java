@@ -1,11 +1,10 @@
 package wexilla.app.plan;
 
-import java.sql.ResultSet;
-import java.sql.SQLException;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,13 +18,16 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
-import wexilla.core.planning.Evening;
+import wexilla.core.food.Allergen;
+import wexilla.core.people.Appetite;
+import wexilla.core.planning.Evening.When;
+import wexilla.core.planning.Meal;
 
-/** The evenings as decided. */
+/** The meals as decided. */
 @Component
 public class Slots {
 
-    /** What kind of evening it is. */
+    /** What kind of meal it is. */
     public enum Kind {
         COOK,
         STOCK,
@@ -43,33 +45,73 @@ public class Slots {
         OUT
     }
 
-    /** How a dish is named on an evening. */
+    /** How a dish is named at a meal; a task is something to do for it that is no dish. */
     public enum DishKind {
         RECIPE,
         BATCH,
-        SIDE
+        SIDE,
+        TASK
     }
 
-    /** @param of the recipe or the batch; null for a side, which is its text */
+    /**
+     * @param of the recipe or the batch; null for a side and a task, which are their text
+     * @param eaters who of the table eats of it; everybody where it is empty
+     */
     public record Dish(
             DishKind kind,
             @Nullable UUID of,
             String text,
-            @Nullable Integer portions) {}
+            @Nullable Integer portions,
+            List<UUID> eaters) {
 
-    /** @param minutes there are for it before table time */
+        /** For everybody. */
+        public Dish(DishKind kind, @Nullable UUID of, String text, @Nullable Integer portions) {
+            this(kind, of, text, portions, List.of());
+        }
+    }
+
+    /** Somebody who eats along once. */
+    public record Guest(String name, Appetite appetite, List<Allergen> allergens) {}
+
+    /** One meal as decided. */
     public record Slot(
             UUID id,
-            LocalDate day,
-            LocalTime table,
-            int minutes,
+            When when,
             Kind kind,
             State state,
             boolean locked,
             String note,
             int version,
             List<UUID> people,
-            List<Dish> dishes) {}
+            List<Guest> guests,
+            List<Dish> dishes) {
+
+        public LocalDate day() {
+            return when.day();
+        }
+
+        public Meal meal() {
+            return when.meal();
+        }
+
+        public LocalTime table() {
+            return when.table();
+        }
+
+        public int minutes() {
+            return when.minutes();
+        }
+
+        /** The same meal with something else to eat. */
+        public Slot with(Kind now, List<Dish> eaten) {
+            return new Slot(id, when, now, state, locked, note, version, people, guests, eaten);
+        }
+
+        /** Whether something is to be eaten here. */
+        public boolean eatsHere() {
+            return kind != Kind.OUT && kind != Kind.UNDECIDED;
+        }
+    }
 
     private final JdbcClient db;
     private final Journal journal;
@@ -85,83 +127,76 @@ public class Slots {
         Map<UUID, Slot> slots = new LinkedHashMap<>();
         db.sql("""
                         select s.*, d.kind as dish_kind, d.recipe, d.batch, d.text, d.portions,
+                            array(select array[g.name, g.appetite, array_to_string(g.allergens, ',')] from slot_guest g
+                                where g.household_id = s.household_id and g.slot = s.id order by g.pos) as guests,
+                            array(select e.person from meal_dish_person e where e.household_id = s.household_id
+                                and e.slot = s.id and e.pos = d.pos order by e.person) as eaters,
                             array(select p.person from slot_person p where p.household_id = s.household_id
                                 and p.slot = s.id order by p.person) as people
                         from slot s left join meal_dish d on d.household_id = s.household_id and d.slot = s.id
-                        where s.household_id = ? and s.day between ? and ? order by s.day, s.id, d.pos""").params(household.id(), from, to).query(row -> {
+                        where s.household_id = ? and s.day between ? and ?
+                        order by s.day, s.table_time, s.meal, d.pos""").params(household.id(), from, to).query(row -> {
             UUID id = row.getObject("id", UUID.class);
             List<Dish> own = dishes.computeIfAbsent(id, slot -> new ArrayList<>());
             if (row.getString("dish_kind") != null) {
-                own.add(dish(row));
+                own.add(SlotRows.dish(row));
             }
-            slots.put(id, slot(row, own));
+            slots.put(id, SlotRows.slot(row, own));
         });
         return List.copyOf(slots.values());
     }
 
-    public Optional<Slot> on(Household household, LocalDate day) {
-        return between(household, day, day).stream().findFirst();
+    public Optional<Slot> on(Household household, LocalDate day, Meal meal) {
+        return between(household, day, day).stream()
+                .filter(slot -> slot.meal() == meal)
+                .findFirst();
     }
 
-    /** The table time of most of the last evenings, once two have it; else half past six. One noon moves no evening. */
-    public LocalTime usualTable(Household household) {
-        return db.sql("""
-                        select table_time from (
-                            select table_time, day from slot where household_id = ? order by day desc limit 14) lately
-                        group by table_time having count(*) > 1 order by count(*) desc, max(day) desc limit 1""")
-                .params(household.id())
-                .query((row, n) -> row.getObject("table_time", LocalTime.class))
-                .optional()
-                .orElse(Evening.USUAL_TABLE);
+    /** The table time of most of the last meals of a kind, once two have it; else the usual one. One noon moves no evening. */
+    public Map<Meal, LocalTime> usualTables(Household household) {
+        Map<Meal, LocalTime> usual = new EnumMap<>(Meal.class);
+        for (Meal meal : Meal.values()) {
+            usual.put(meal, meal.usualTime());
+        }
+        db.sql("""
+                        select distinct on (meal) meal, table_time from (
+                            select meal, table_time, day, row_number() over (partition by meal order by day desc) as back
+                            from slot where household_id = ?) lately
+                        where back <= 14 group by meal, table_time having count(*) > 1
+                        order by meal, count(*) desc, max(day) desc""").params(household.id()).query(row -> {
+            usual.put(SlotRows.meal(row), row.getObject("table_time", LocalTime.class));
+        });
+        return usual;
     }
 
-    private static Slot slot(ResultSet row, List<Dish> dishes) throws SQLException {
-        UUID id = row.getObject("id", UUID.class);
-        return new Slot(
-                id,
-                row.getObject("day", LocalDate.class),
-                row.getObject("table_time", LocalTime.class),
-                row.getInt("minutes"),
-                Kind.valueOf(row.getString("kind")),
-                State.valueOf(row.getString("state")),
-                row.getBoolean("locked"),
-                row.getString("note"),
-                row.getInt("version"),
-                List.of((UUID[]) row.getArray("people").getArray()),
-                dishes);
-    }
-
-    private static Dish dish(ResultSet row) throws SQLException {
-        DishKind kind = DishKind.valueOf(row.getString("dish_kind"));
-        UUID of = row.getObject(kind == DishKind.RECIPE ? "recipe" : "batch", UUID.class);
-        return new Dish(kind, of, row.getString("text"), (Integer) row.getObject("portions"));
-    }
-
-    /** Writes an evening, or writes it anew with who eats and what. */
+    /** Writes a meal, or writes it anew with who eats and what. */
     public void save(Act act, Slot slot) {
         UUID household = act.household().id();
-        for (Thing thing : List.of(Thing.SLOT, Thing.AT_TABLE, Thing.DISHES)) {
+        for (Thing thing : List.of(Thing.SLOT, Thing.AT_TABLE, Thing.DISHES, Thing.DISH_EATERS, Thing.GUESTS)) {
             journal.before(act, thing, slot.id());
         }
         db.sql("""
-                        insert into slot (household_id, id, day, table_time, minutes, kind, state, locked, note)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?)
-                        on conflict (household_id, id) do update set day = excluded.day,
-                            table_time = excluded.table_time, minutes = excluded.minutes, kind = excluded.kind,
+                        insert into slot (household_id, id, day, meal, table_time, home_from, minutes, kind, state, locked,
+                            note)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                        on conflict (household_id, id) do update set day = excluded.day, meal = excluded.meal,
+                            table_time = excluded.table_time, home_from = excluded.home_from, minutes = excluded.minutes, kind = excluded.kind,
                             state = excluded.state, locked = excluded.locked, note = excluded.note,
                             version = slot.version + 1""")
-                .params(
+                .params(Arrays.asList(
                         household,
                         slot.id(),
                         slot.day(),
+                        slot.meal().words(),
                         slot.table(),
+                        slot.when().homeFrom(),
                         slot.minutes(),
                         slot.kind().name(),
                         slot.state().name(),
                         slot.locked(),
-                        slot.note())
+                        slot.note()))
                 .update();
-        for (String table : List.of("slot_person", "meal_dish")) {
+        for (String table : List.of("slot_person", "meal_dish_person", "slot_guest", "meal_dish")) {
             db.sql("delete from " + table + " where household_id = ? and slot = ?")
                     .params(household, slot.id())
                     .update();
@@ -172,6 +207,19 @@ public class Slots {
                         .update());
         for (int pos = 0; pos < slot.dishes().size(); pos++) {
             insert(household, slot.id(), pos, slot.dishes().get(pos));
+        }
+        for (int pos = 0; pos < slot.guests().size(); pos++) {
+            Guest guest = slot.guests().get(pos);
+            db.sql(
+                            "insert into slot_guest (household_id, slot, pos, name, appetite, allergens) values (?, ?, ?, ?, ?, ?)")
+                    .params(
+                            household,
+                            slot.id(),
+                            pos,
+                            guest.name(),
+                            guest.appetite().name(),
+                            guest.allergens().stream().map(Enum::name).toArray(String[]::new))
+                    .update();
         }
     }
 
@@ -189,9 +237,14 @@ public class Slots {
                         dish.text(),
                         dish.portions()))
                 .update();
+        dish.eaters()
+                .forEach(person -> db.sql(
+                                "insert into meal_dish_person (household_id, slot, pos, person) values (?, ?, ?, ?)")
+                        .params(household, slot, pos, person)
+                        .update());
     }
 
-    /** Says what became of an evening. @param eaten what it was instead, null when it was as planned or nobody said */
+    /** Says what became of a meal. @param eaten what it was instead, null when it was as planned or nobody said */
     public void state(Act act, UUID slot, State state, @Nullable String eaten) {
         journal.before(act, Thing.SLOT, slot);
         db.sql("update slot set state = ?, eaten = ?, version = version + 1 where household_id = ? and id = ?")

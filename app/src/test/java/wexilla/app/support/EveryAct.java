@@ -259,7 +259,8 @@ public final class EveryAct {
     private static final class AnyMap extends tools.jackson.core.type.TypeReference<Map<String, Object>> {}
 
     private void evenings() {
-        JsonNode slot = read("/api/plan").path("days").get(3).path("slot");
+        JsonNode slot =
+                read("/api/plan").path("days").get(3).path("meals").get(0).path("slot");
         add(
                 "/api/plan/evening",
                 map(

@@ -23,6 +23,17 @@ public enum Appetite {
         return portions;
     }
 
+    /** As {@link #of} reads it: "adult", "9-13", "under 4". */
+    public String words() {
+        return switch (this) {
+            case ADULT -> "adult";
+            case TEENAGER -> "teenager";
+            case CHILD_9_TO_13 -> "9-13";
+            case CHILD_4_TO_8 -> "4-8";
+            case UNDER_4 -> "under 4";
+        };
+    }
+
     /** What these people eat together, in adult portions. */
     public static Rational sum(Collection<Appetite> eaters) {
         return eaters.stream().map(Appetite::portions).reduce(Rational.ZERO, Rational::plus);

@@ -13,7 +13,6 @@ import wexilla.core.people.Appetite;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
-import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.ScaledStep;
@@ -21,14 +20,38 @@ import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.StepTime;
 
 /**
- * One evening as planned.
+ * One meal as planned: of an evening most often, of any other time of the day too.
  *
- * @param minutes there are for it before table time
+ * @param eaters who is at the table
+ * @param only for each dish who of them eats of it; everybody where the list is empty
  */
-public record Evening(LocalDate day, LocalTime table, int minutes, List<Eater> eaters, List<Dish> dishes) {
+public record Evening(When when, List<Eater> eaters, List<Dish> dishes, List<List<Eater>> only) {
+
+    /**
+     * When a meal is, and what time there is for it.
+     *
+     * @param table when it is on the table, or packed by
+     * @param homeFrom since when somebody is at home to cook; null when nobody said
+     * @param minutes there are for it before that; where {@code homeFrom} is said, of hands
+     */
+    public record When(
+            LocalDate day,
+            Meal meal,
+            LocalTime table,
+            @Nullable LocalTime homeFrom,
+            int minutes) {
+
+        /** Minutes between somebody coming home, or beginning, and the table. */
+        public int clock() {
+            return homeFrom == null
+                    ? minutes
+                    : (int) Math.max(
+                            0, java.time.Duration.between(homeFrom, table).toMinutes());
+        }
+    }
 
     /** What is on the table. */
-    public sealed interface Dish permits Cook, FromStock, Side, Named {
+    public sealed interface Dish permits Cook, FromStock, Side, Task, Named {
         String name();
     }
 
@@ -69,18 +92,58 @@ public record Evening(LocalDate day, LocalTime table, int minutes, List<Eater> e
         }
     }
 
+    /** Something to do for it that is no dish: "whip the cream 5 min". @param time as far as its words say */
+    public record Task(String name, StepTime time) implements Dish {}
+
     /** A name is enough to plan and eat. */
     public record Named(String name) implements Dish {}
 
     /** When the table is set while nobody said otherwise. */
-    public static final LocalTime USUAL_TABLE = Trade.time("evening.table");
+    public static final LocalTime USUAL_TABLE = Meal.DINNER.usualTime();
 
     /** Minutes there are for an evening while nobody said otherwise. */
-    public static final int USUAL_MINUTES = Trade.whole("evening.minutes");
+    public static final int USUAL_MINUTES = Meal.DINNER.usualMinutes();
 
+    /** @throws IllegalArgumentException if there is not one list of eaters for each dish */
     public Evening {
         eaters = List.copyOf(eaters);
         dishes = List.copyOf(dishes);
+        only = only.stream().map(List::copyOf).toList();
+        if (only.size() != dishes.size()) {
+            throw new IllegalArgumentException(dishes.size() + " dishes, " + only.size() + " lists of eaters");
+        }
+    }
+
+    /** A dinner of which everybody eats everything. */
+    public Evening(LocalDate day, LocalTime table, int minutes, List<Eater> eaters, List<Dish> dishes) {
+        this(new When(day, Meal.DINNER, table, null, minutes), eaters, dishes, everybody(dishes));
+    }
+
+    /** Nobody is left out of any of these dishes. */
+    public static List<List<Eater>> everybody(List<Dish> dishes) {
+        return dishes.stream().map(dish -> List.<Eater>of()).toList();
+    }
+
+    public LocalDate day() {
+        return when.day();
+    }
+
+    public LocalTime table() {
+        return when.table();
+    }
+
+    public int minutes() {
+        return when.minutes();
+    }
+
+    /** Who eats of the dish at this place. */
+    public List<Eater> eatersOf(int dish) {
+        return only.get(dish).isEmpty() ? eaters : only.get(dish);
+    }
+
+    /** Adult portions that are eaten of the dish at this place. */
+    public Rational platesOf(int dish) {
+        return Appetite.sum(eatersOf(dish).stream().map(Eater::appetite).toList());
     }
 
     /** Adult portions everybody eats together. */
@@ -94,13 +157,16 @@ public record Evening(LocalDate day, LocalTime table, int minutes, List<Eater> e
     }
 
     public LocalDateTime tableAt() {
-        return day.atTime(table);
+        return when.day().atTime(when.table());
     }
 
     /** Minutes a dish needs before it is on the table, the hands' and its own. */
     public static StepTime time(Dish dish) {
         if (dish instanceof Cook cook) {
             return ScaledStep.time(cook.sized().steps());
+        }
+        if (dish instanceof Task task) {
+            return task.time();
         }
         return dish instanceof FromStock stock ? ScaledStep.time(stock.finish()) : StepTime.NONE;
     }
@@ -113,8 +179,12 @@ public record Evening(LocalDate day, LocalTime table, int minutes, List<Eater> e
 
     /** The proteins on the table; of pulses each its own: chickpeas after lentils are another dinner. */
     public Set<String> proteins() {
-        return dishes.stream()
-                .flatMap(dish -> foods(dish).stream())
+        return proteins(dishes.stream().flatMap(dish -> foods(dish).stream()).toList());
+    }
+
+    /** The proteins of these foods. */
+    public static Set<String> proteins(List<Food> foods) {
+        return foods.stream()
                 .map(food -> food.traits().protein().equals("pulses")
                         ? food.name().replaceFirst("^(?:tinned|dried|cooked|frozen) ", "")
                         : food.traits().protein())

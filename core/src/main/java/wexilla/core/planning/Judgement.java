@@ -13,7 +13,19 @@ import wexilla.core.quantity.Amount;
  * What a rule found about an evening: about whom or what, by how much, and how much it counts. Equal findings are equal,
  * so that two plans are compared by them. A {@link Remark} only words it.
  */
-public sealed interface Judgement {
+public sealed interface Judgement
+        permits Judgement.PastLimit,
+                Judgement.NotThere,
+                Judgement.ToBuy,
+                Judgement.Thawing,
+                Judgement.TooLong,
+                Judgement.MustNotEat,
+                Judgement.NotSaid,
+                Judgement.NotFor,
+                Judgement.Disliked,
+                Judgement.TooHot,
+                Repeats.SameProtein,
+                Repeats.SameDish {
 
     /** How much it matters. */
     enum Level {
@@ -164,24 +176,6 @@ public sealed interface Judgement {
         public Remark remark() {
             return Remark.hint(subject + " takes " + needs + " minutes, " + there + " are there: begin at "
                     + Remark.time(begin, day));
-        }
-    }
-
-    /** The same protein as the evening before. */
-    record SameProtein(LocalDate day, String subject) implements Judgement {
-        @Override
-        public PlanRule rule() {
-            return PlanRule.VARIETY;
-        }
-
-        @Override
-        public int weight() {
-            return 15;
-        }
-
-        @Override
-        public Remark remark() {
-            return Remark.hint(subject + " the evening before too");
         }
     }
 

@@ -14,6 +14,7 @@ import wexilla.core.planning.Evening.FromStock;
 import wexilla.core.planning.Evening.Side;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Sized;
 import wexilla.core.shopping.Needs;
@@ -22,7 +23,7 @@ import wexilla.core.shopping.Needs.Want;
 import wexilla.core.stock.Supply;
 
 /**
- * Evenings as planned, judged by every {@link PlanRule}: wants are met in the order of the days, so that nothing is
+ * Meals as planned, judged by every {@link PlanRule}: wants are met in the order of the days and of the table times, so that nothing is
  * promised twice.
  *
  * @param checked one for each evening, in the order asked
@@ -71,7 +72,14 @@ public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCoo
             own.forEach(want -> batchOf.put(want, batch.id()));
             wants.addAll(own);
         }
-        evenings.forEach(evening -> evening.dishes().forEach(dish -> wants.addAll(wants(evening, dish))));
+        Map<Want, Evening> mealOf = new IdentityHashMap<>();
+        for (Evening evening : evenings) {
+            for (Dish dish : evening.dishes()) {
+                List<Want> own = wants(evening, dish);
+                own.forEach(want -> mealOf.put(want, evening));
+                wants.addAll(own);
+            }
+        }
         Needs needs = Needs.of(wants, kitchen.supply().copy(), kitchen.measures());
         Map<String, List<TakeOut>> forCookDays = new LinkedHashMap<>();
         for (Batch batch : batches) {
@@ -81,17 +89,16 @@ public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCoo
             forCookDays.put(
                     batch.id(), TakeOut.of(own, batch.begin(), batch.begin().toLocalDate()));
         }
-        return new PlanCheck(checked(evenings, needs, batchOf, kitchen.now()), forCookDays, needs);
+        return new PlanCheck(checked(evenings, needs, mealOf, kitchen.now()), forCookDays, needs);
     }
 
     private static List<Checked> checked(
-            List<Evening> evenings, Needs needs, Map<Want, String> batchOf, LocalDateTime now) {
+            List<Evening> evenings, Needs needs, Map<Want, Evening> mealOf, LocalDateTime now) {
         List<List<Met>> met = new ArrayList<>();
         List<List<TakeOut>> takeOut = new ArrayList<>();
         for (Evening evening : evenings) {
             List<Met> own = needs.met().stream()
-                    .filter(m -> m.want().day().equals(evening.day())
-                            && !batchOf.containsKey(m.want().first()))
+                    .filter(m -> mealOf.get(m.want().first()) == evening)
                     .toList();
             met.add(own);
             takeOut.add(TakeOut.of(own, evening.start(), evening.day()));
@@ -148,9 +155,14 @@ public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCoo
         }
         if (dish instanceof Side side && side.food() != null) {
             Amount each = side.perHead();
-            Amount all = each == null ? null : each.times(evening.plates());
+            Amount all = each == null ? null : each.times(plates(evening, dish));
             return List.of(Want.food(side.food(), all, day, side.name()));
         }
         return List.of();
+    }
+
+    /** Portions a head of what is named twice are those of its first place. */
+    private static Rational plates(Evening evening, Dish dish) {
+        return evening.platesOf(evening.dishes().indexOf(dish));
     }
 }

@@ -3,13 +3,13 @@ package wexilla.core.planning;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import wexilla.core.planning.Evening.Dish;
 import wexilla.core.quantity.Amount;
+import wexilla.core.recipe.StepTime;
 import wexilla.core.shopping.Needs.Met;
 import wexilla.core.stock.OpenLot;
 
-/** The rules a plan is judged by, each asked of one evening at a time. */
+/** The rules a plan is judged by, each asked of one meal at a time. */
 public enum PlanRule {
     /** Allergens, cautions, dislikes. */
     WHO_EATS {
@@ -17,8 +17,9 @@ public enum PlanRule {
         List<Judgement> judge(Outlook plan, int at) {
             Evening evening = plan.evenings().get(at);
             List<Judgement> found = new ArrayList<>();
-            for (Eater eater : evening.eaters()) {
-                for (Dish dish : evening.dishes()) {
+            for (int i = 0; i < evening.dishes().size(); i++) {
+                Dish dish = evening.dishes().get(i);
+                for (Eater eater : evening.eatersOf(i)) {
                     found.addAll(eater.against(evening.day(), dish.name(), Evening.foods(dish)));
                 }
             }
@@ -84,14 +85,17 @@ public enum PlanRule {
         List<Judgement> judge(Outlook plan, int at) {
             Evening evening = plan.evenings().get(at);
             List<Judgement> found = new ArrayList<>();
+            int there = evening.when().clock();
             for (Dish dish : evening.dishes()) {
-                int needs = Evening.time(dish).minutes();
-                if (needs > evening.minutes()) {
+                StepTime time = Evening.time(dish);
+                boolean handsShort = time.handsMin() > evening.minutes();
+                if (time.minutes() > there || handsShort) {
+                    int needs = handsShort ? Math.max(time.handsMin(), time.minutes()) : time.minutes();
                     found.add(new Judgement.TooLong(
                             evening.day(),
                             dish.name(),
                             needs,
-                            evening.minutes(),
+                            handsShort ? Math.min(there, evening.minutes()) : there,
                             evening.tableAt().minusMinutes(needs)));
                 }
             }
@@ -99,25 +103,14 @@ public enum PlanRule {
         }
     },
 
-    /** The same protein not on following evenings. */
+    /** The same protein and the same dish not soon again. */
     VARIETY {
         @Override
         List<Judgement> judge(Outlook plan, int at) {
-            Evening evening = plan.evenings().get(at);
-            boolean follows =
-                    at > 0 && plan.evenings().get(at - 1).day().plusDays(1).equals(evening.day());
-            if (!follows) {
-                return List.of();
-            }
-            Set<String> before = plan.evenings().get(at - 1).proteins();
-            return evening.proteins().stream()
-                    .filter(before::contains)
-                    .sorted()
-                    .<Judgement>map(protein -> new Judgement.SameProtein(evening.day(), protein))
-                    .toList();
+            return Repeats.of(plan.evenings(), at);
         }
     };
 
-    /** What it finds about the evening at this place. */
+    /** What it finds about the meal at this place. */
     abstract List<Judgement> judge(Outlook plan, int at);
 }

@@ -55,6 +55,6 @@ class WordListsTest {
         assertThatThrownBy(() -> Trade.number("zorkmid")).isInstanceOf(MissingResourceException.class);
         assertThatThrownBy(() -> Trade.whole("soup.water")).isInstanceOf(ArithmeticException.class);
         assertThat(Trade.number("pressure.frozen-block")).isEqualTo(Rational.of(3, 2));
-        assertThat(Trade.time("evening.table")).isEqualTo(LocalTime.of(18, 30));
+        assertThat(Trade.time("dinner.table")).isEqualTo(LocalTime.of(18, 30));
     }
 }

@@ -1,0 +1,108 @@
+package wexilla.app.plan;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import wexilla.app.cook.Batches;
+import wexilla.app.household.People.Person;
+import wexilla.app.onhand.Snapshot;
+import wexilla.app.plan.Slots.Dish;
+import wexilla.app.plan.Slots.DishKind;
+import wexilla.app.plan.Slots.Slot;
+import wexilla.app.recipes.Recipes;
+import wexilla.app.recipes.Sizes;
+import wexilla.core.people.Appetite;
+import wexilla.core.planning.Eater;
+import wexilla.core.planning.Evening;
+import wexilla.core.quantity.Rational;
+import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.Sized;
+import wexilla.core.recipe.StepTime;
+
+/**
+ * Meals as they are stored, with all that is needed to see them as the core does: read at once.
+ *
+ * @param recipes the current ones the meals name; @param batches they name, and those that are planned
+ */
+record PlannedMeals(
+        Snapshot now,
+        List<Person> people,
+        Sizes.Kitchen kitchen,
+        Map<UUID, Recipes.Stored> recipes,
+        Map<UUID, Batches.Batch> batches) {
+
+    private static final int MOST_CHILLI = 3;
+
+    /** A meal as the core sees it. */
+    Evening evening(Slot slot) {
+        List<Eater> eaters = new ArrayList<>(eaters(slot.people()));
+        slot.guests().forEach(guest -> eaters.add(guest(guest)));
+        List<Evening.Dish> dishes = new ArrayList<>();
+        List<List<Eater>> only = new ArrayList<>();
+        for (Dish dish : slot.eatsHere() ? slot.dishes() : List.<Dish>of()) {
+            List<Eater> own = eaters(dish.eaters());
+            List<Eater> eat = own.isEmpty() ? eaters : own;
+            dishes.add(dish(
+                    dish,
+                    Appetite.wholePortions(eat.stream().map(Eater::appetite).toList())));
+            only.add(own);
+        }
+        return new Evening(slot.when(), eaters, dishes, only);
+    }
+
+    private List<Eater> eaters(List<UUID> here) {
+        return people.stream()
+                .filter(person -> here.contains(person.id()))
+                .map(PlannedMeals::eater)
+                .toList();
+    }
+
+    private static Eater guest(Slots.Guest guest) {
+        return new Eater(
+                guest.name(), guest.appetite(), new HashSet<>(guest.allergens()), Set.of(), List.of(), MOST_CHILLI);
+    }
+
+    static Eater eater(Person person) {
+        return new Eater(
+                person.name(),
+                person.appetite(),
+                new HashSet<>(person.allergens()),
+                new HashSet<>(person.flags()),
+                person.dislikes(),
+                person.chilli());
+    }
+
+    private Evening.Dish dish(Dish dish, int plates) {
+        if (dish.kind() == DishKind.SIDE) {
+            return side(dish.text());
+        }
+        if (dish.kind() == DishKind.TASK) {
+            return new Evening.Task(dish.text(), StepTime.read(dish.text()));
+        }
+        UUID id = Objects.requireNonNull(dish.of());
+        int portions = dish.portions() == null ? plates : dish.portions();
+        if (dish.kind() == DishKind.RECIPE) {
+            Recipe recipe = Objects.requireNonNull(recipes.get(id)).recipe();
+            Rational factor = Rational.of(portions, recipe.portions());
+            return new Evening.Cook(kitchen.sized(recipe, factor, null));
+        }
+        Batches.Batch batch = Objects.requireNonNull(batches.get(id));
+        Optional<Sized> sized = batch.sized(portions, now.household().measures());
+        return new Evening.FromStock(
+                batch.key(),
+                batch.name(),
+                sized.map(all -> all.stepsAfter(batch.style())).orElse(List.of()),
+                sized.map(all -> all.onTheNight(batch.style())).orElse(List.of()),
+                sized.map(all -> Eater.foods(all.recipe())).orElse(List.of()),
+                portions);
+    }
+
+    private Evening.Side side(String text) {
+        return Evening.Side.of(now.reader().readStored(text), now.household().measures());
+    }
+}

@@ -1,0 +1,76 @@
+package wexilla.app.plan;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import wexilla.app.plan.Slots.Dish;
+import wexilla.app.plan.Slots.DishKind;
+import wexilla.app.plan.Slots.Guest;
+import wexilla.app.plan.Slots.Kind;
+import wexilla.app.plan.Slots.Slot;
+import wexilla.app.plan.Slots.State;
+import wexilla.core.food.Allergen;
+import wexilla.core.people.Appetite;
+import wexilla.core.planning.Evening.When;
+import wexilla.core.planning.Meal;
+
+/** Reads meals out of the rows they are stored in. */
+final class SlotRows {
+
+    private SlotRows() {}
+
+    static Slot slot(ResultSet row, List<Dish> dishes) throws SQLException {
+        When when = new When(
+                row.getObject("day", LocalDate.class),
+                meal(row),
+                row.getObject("table_time", LocalTime.class),
+                row.getObject("home_from", LocalTime.class),
+                row.getInt("minutes"));
+        return new Slot(
+                row.getObject("id", UUID.class),
+                when,
+                Kind.valueOf(row.getString("kind")),
+                State.valueOf(row.getString("state")),
+                row.getBoolean("locked"),
+                row.getString("note"),
+                row.getInt("version"),
+                List.of((UUID[]) row.getArray("people").getArray()),
+                guests(row),
+                dishes);
+    }
+
+    static Dish dish(ResultSet row) throws SQLException {
+        DishKind kind = DishKind.valueOf(row.getString("dish_kind"));
+        UUID of = switch (kind) {
+            case RECIPE -> row.getObject("recipe", UUID.class);
+            case BATCH -> row.getObject("batch", UUID.class);
+            case SIDE, TASK -> null;
+        };
+        return new Dish(kind, of, row.getString("text"), (Integer) row.getObject("portions"), List.of((UUID[])
+                row.getArray("eaters").getArray()));
+    }
+
+    private static List<Guest> guests(ResultSet row) throws SQLException {
+        List<Guest> guests = new ArrayList<>();
+        // without any it is a plain empty array
+        for (Object one : (Object[]) row.getArray("guests").getArray()) {
+            Object[] guest = (Object[]) one;
+            List<Allergen> allergens = Arrays.stream(String.valueOf(guest[2]).split(","))
+                    .filter(word -> !word.isEmpty())
+                    .map(Allergen::valueOf)
+                    .toList();
+            guests.add(new Guest(String.valueOf(guest[0]), Appetite.valueOf(String.valueOf(guest[1])), allergens));
+        }
+        return List.copyOf(guests);
+    }
+
+    static Meal meal(ResultSet row) throws SQLException {
+        return Meal.valueOf(row.getString("meal").toUpperCase(Locale.ROOT));
+    }
+}

@@ -1,0 +1,14 @@
+import type { Schema } from '../../api/client';
+
+export type MealName = Schema['MealOfDay']['meal'];
+export type Kind = Schema['SlotView']['kind'];
+
+export const kindWords: Record<Kind, string> = {
+  COOK: 'cook',
+  STOCK: 'from stock',
+  LEFTOVERS: 'leftovers',
+  UNDECIDED: 'undecided',
+  OUT: 'out',
+};
+
+export const kinds = Object.entries(kindWords) as [Kind, string][];
