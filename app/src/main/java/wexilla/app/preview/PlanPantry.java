@@ -154,7 +154,8 @@ record PlanPantry(List<Dish> dishes, List<Packet> packets, List<MenuProblem.Food
             } else if (Conversion.convert(food, each, food.base(), measures)
                     instanceof Conversion.Converted converted) {
                 long amount = thousandths(converted.amount()) * line.count();
-                lots.computeIfAbsent(food.key(), key -> new ArrayList<>()).add(new Lot(amount, until, false));
+                lots.computeIfAbsent(food.key(), key -> new ArrayList<>())
+                        .add(new Lot(amount, storage == Storage.FREEZER ? NEXT_DAY : 0, until, false));
             } else {
                 notUsed.add("“" + line.text() + "” is not counted: nobody knows what one weighs");
             }

@@ -1,11 +1,13 @@
 package wexilla.core.planning;
 
+import java.util.function.IntConsumer;
+
 /** Places to be counted anew, each once. */
 final class MenuMarks {
 
     private final boolean[] marked;
-    final int[] list;
-    int size;
+    private final int[] list;
+    private int size;
 
     MenuMarks(int places) {
         marked = new boolean[places];
@@ -19,8 +21,10 @@ final class MenuMarks {
         }
     }
 
-    void clear() {
+    /** Counts each, and forgets them. */
+    void drain(IntConsumer count) {
         for (int i = 0; i < size; i++) {
+            count.accept(list[i]);
             marked[list[i]] = false;
         }
         size = 0;

@@ -146,10 +146,16 @@ public record MenuProblem(
     }
 
     /**
-     * @param until last day it can be cooked; {@link #NONE} where it keeps beyond any plan
+     * @param from first day it can be cooked: thawed by then
+     * @param until last day; {@link #NONE} where it keeps beyond any plan
      * @param must whether the cook wants it used by then, whatever it costs
      */
-    public record Lot(long amount, int until, boolean must) {}
+    public record Lot(long amount, int from, int until, boolean must) {
+
+        boolean on(int day) {
+            return day >= from && (until == NONE || day <= until);
+        }
+    }
 
     /** @throws IllegalArgumentException if the days, places or sizes do not fit each other */
     public MenuProblem {

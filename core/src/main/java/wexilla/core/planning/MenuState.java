@@ -106,22 +106,10 @@ final class MenuState {
 
     /** Counts what has changed since. @return the total */
     long settle() {
-        for (int i = 0; i < dirtyCookings.size; i++) {
-            cooking(dirtyCookings.list[i]);
-        }
-        for (int i = 0; i < dirtyDays.size; i++) {
-            day(dirtyDays.list[i]);
-        }
-        for (int i = 0; i < dirtyFoods.size; i++) {
-            food(dirtyFoods.list[i]);
-        }
-        for (int i = 0; i < dirtyPackets.size; i++) {
-            packet(dirtyPackets.list[i]);
-        }
-        dirtyCookings.clear();
-        dirtyDays.clear();
-        dirtyFoods.clear();
-        dirtyPackets.clear();
+        dirtyCookings.drain(this::cooking);
+        dirtyDays.drain(this::day);
+        dirtyFoods.drain(this::food);
+        dirtyPackets.drain(this::packet);
         return notes.total;
     }
 
@@ -257,6 +245,7 @@ final class MenuState {
     private void food(int food) {
         int count = groups.usersOf(food, sorted);
         int[] until = tables.lotUntil[food];
+        int[] from = tables.lotFrom[food];
         long[] amount = tables.lotAmount[food];
         System.arraycopy(amount, 0, left, 0, amount.length);
         java.util.Arrays.fill(bought, 0);
@@ -268,7 +257,7 @@ final class MenuState {
             int day = tables.dayOf(code);
             long need = tables.each(tables.dishOf(code), food) * notes.value[place.cookingPlates + code] / 100;
             for (int lot = 0; lot < amount.length && need > 0; lot++) {
-                if (until[lot] >= day) {
+                if (until[lot] >= day && from[lot] <= day) {
                     long take = Math.min(need, left[lot]);
                     need -= take;
                     left[lot] -= take;

@@ -45,7 +45,7 @@ record MenuStock(List<Need> needs, List<Left> left) {
                     long need = each(problem, one, food) * one.plates() / 100;
                     List<Take> takes = new ArrayList<>();
                     for (int lot = 0; lot < left.length; lot++) {
-                        long take = last(lots.get(lot).until()) < one.of().day() ? 0 : Math.min(need, left[lot]);
+                        long take = lots.get(lot).on(one.of().day()) ? Math.min(need, left[lot]) : 0;
                         if (take > 0) {
                             need -= take;
                             left[lot] -= take;

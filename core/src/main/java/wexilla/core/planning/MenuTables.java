@@ -42,6 +42,7 @@ final class MenuTables {
     final long[][] pairs;
     final int[][] useFood;
     final long[][] useEach;
+    final int[][] lotFrom;
     final int[][] lotUntil;
     final long[][] lotAmount;
     final boolean[][] lotMust;
@@ -86,6 +87,7 @@ final class MenuTables {
         }
         useFood = new int[dishes][];
         useEach = new long[dishes][];
+        lotFrom = new int[problem.foods().size()][];
         lotUntil = new int[problem.foods().size()][];
         lotAmount = new long[problem.foods().size()][];
         lotMust = new boolean[problem.foods().size()][];
@@ -161,6 +163,7 @@ final class MenuTables {
                     .toList();
             lotUntil[i] =
                     lots.stream().mapToInt(lot -> MenuStock.last(lot.until())).toArray();
+            lotFrom[i] = lots.stream().mapToInt(Lot::from).toArray();
             lotAmount[i] = lots.stream().mapToLong(Lot::amount).toArray();
             mostLots = Math.max(mostLots, lots.size());
             lotMust[i] = new boolean[lots.size()];

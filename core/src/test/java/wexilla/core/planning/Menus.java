@@ -36,7 +36,8 @@ final class Menus {
                     "food " + i,
                     price,
                     random.nextInt(5) == 0 ? 20_000 : price,
-                    List.of(new Lot(amount, until, random.nextInt(60) == 0 && until > 2))));
+                    List.of(new Lot(
+                            amount, random.nextInt(5) == 0 ? 1 : 0, until, random.nextInt(60) == 0 && until > 2))));
         }
         List<Dish> dishes = new ArrayList<>();
         for (int i = 0; i < size.dishes(); i++) {
@@ -156,7 +157,7 @@ final class Menus {
                                 food.price(),
                                 food.worth(),
                                 food.lots().stream()
-                                        .map(lot -> new Lot(lot.amount(), lot.until(), false))
+                                        .map(lot -> new Lot(lot.amount(), lot.from(), lot.until(), false))
                                         .toList()))
                         .toList(),
                 problem.cookMinutes(),

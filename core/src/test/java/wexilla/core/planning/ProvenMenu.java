@@ -286,7 +286,7 @@ final class ProvenMenu {
                     for (int i = 0; i < left.length; i++) {
                         Lot lot = food.lots().get(i);
                         boolean keeps = lot.until() == MenuProblem.NONE || lot.until() >= problem.days();
-                        if (keeps || lot.until() >= day) {
+                        if (day >= lot.from() && (keeps || lot.until() >= day)) {
                             IntVar take = model.newIntVar(0, lot.amount() / 1_000, "take");
                             bought.addTerm(take, -1);
                             left[i].addTerm(take, -1);

@@ -1,0 +1,167 @@
+package wexilla.core.planning;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Food;
+import wexilla.core.food.Key;
+import wexilla.core.planning.MenuProblem.Dish;
+import wexilla.core.planning.MenuProblem.Lot;
+import wexilla.core.planning.MenuProblem.Use;
+import wexilla.core.pricing.CostSheet;
+import wexilla.core.pricing.LineCost;
+import wexilla.core.pricing.Offer;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Trade;
+import wexilla.core.recipe.ScaledStep;
+import wexilla.core.recipe.Sized;
+import wexilla.core.recipe.StepTime;
+import wexilla.core.stock.OpenLot;
+import wexilla.core.stock.Supply;
+
+/** Recipes and stock of a household as a {@link MenuProblem} sees them: what each dish takes, costs and needs. */
+public final class MenuKitchen {
+
+    private static final Rational THOUSAND = Rational.of(1000);
+    private static final long UNPRICED = MenuWeights.MINOR * Trade.whole("menu.unpriced-thousand");
+    /** Cookings of a recipe at once, at most. */
+    private static final int MOST_TIMES = 3;
+
+    private final Supply supply;
+    private final CostSheet.Known prices;
+    private final LocalDateTime now;
+    private final LocalDate start;
+    private final Map<Key, Integer> places = new LinkedHashMap<>();
+    private final List<MenuProblem.Food> foods = new ArrayList<>();
+
+    /**
+     * @param supply what is there and nobody has spoken for
+     * @param prices of what must be bought: with nothing in stock
+     * @param start the day that is day 0
+     */
+    public MenuKitchen(Supply supply, CostSheet.Known prices, LocalDateTime now, LocalDate start) {
+        this.supply = supply;
+        this.prices = prices;
+        this.now = now;
+        this.start = start;
+    }
+
+    /**
+     * A recipe that may be cooked.
+     *
+     * @param once as written, {@code twice} at double the size: between them lies what a portion more takes
+     * @param keeps the last day in the fridge after the day of cooking
+     * @param liked from −2, not eaten, to 2, again soon
+     */
+    public record Candidate(Sized once, Sized twice, int keeps, boolean freezes, int liked, boolean untried) {}
+
+    /** The foods of the stock that the dishes asked for so far use. */
+    public List<MenuProblem.Food> foods() {
+        return List.copyOf(foods);
+    }
+
+    /** A recipe as a dish of the plan. */
+    public Dish dish(Candidate candidate) {
+        Sized once = candidate.once();
+        int portions = once.portions();
+        List<Use> uses = new ArrayList<>();
+        long cost = 0;
+        CostSheet sheet = CostSheet.of(CostSheet.Wanted.of(once), prices);
+        for (int i = 0; i < sheet.lines().size(); i++) {
+            Use use = use(once.lines().get(i), portions);
+            LineCost line = sheet.lines().get(i);
+            if (use == null) {
+                cost += line.cost().known().minor();
+            } else {
+                uses.add(use);
+            }
+        }
+        cost += sheet.flat().minor();
+        StepTime time = ScaledStep.time(once.steps());
+        int hands = time.handsMin();
+        int more = Math.max(0, ScaledStep.time(candidate.twice().steps()).handsMin() - hands);
+        int fixed = Math.max(0, hands - more);
+        return new Dish(
+                once.recipe().title(),
+                Evening.proteins(Eater.foods(once.recipe())),
+                candidate.liked(),
+                candidate.untried(),
+                fixed,
+                100 * more / portions,
+                time.minutes(),
+                candidate.keeps(),
+                candidate.freezes(),
+                MOST_TIMES * portions,
+                MenuWeights.MINOR * cost / portions,
+                uses);
+    }
+
+    /** What a portion takes of a food that is in stock; null where nothing of it is there. */
+    private @Nullable Use use(Sized.Line line, int portions) {
+        Food food = line.read().food();
+        Amount wanted = line.wanted();
+        if (food == null || wanted == null || line.line().made() != null || supply.has(food.key())) {
+            return null;
+        }
+        List<OpenLot> left = supply.left(food.key()).stream()
+                .filter(lot -> lot.pin() == null && !lot.amount().value().isZero())
+                .toList();
+        Amount need = left.isEmpty()
+                ? null
+                : supply.reckon(food, wanted, prices.measures()).need();
+        if (need == null || left.stream().noneMatch(lot -> lot.amount().unit().equals(need.unit()))) {
+            return null;
+        }
+        int place = places.computeIfAbsent(food.key(), key -> {
+            long price = price(food, need);
+            List<Lot> lots = left.stream()
+                    .filter(lot -> lot.amount().unit().equals(need.unit()))
+                    .map(this::lot)
+                    .toList();
+            foods.add(new MenuProblem.Food(food.name(), price, price == 0 ? UNPRICED : price, lots));
+            return foods.size() - 1;
+        });
+        return new Use(
+                place,
+                need.value()
+                        .times(THOUSAND)
+                        .dividedBy(Rational.of(portions))
+                        .floor()
+                        .longValueExact());
+    }
+
+    private Lot lot(OpenLot lot) {
+        LocalDateTime ready = now.plusHours(lot.hoursToThaw(lot.amount()));
+        int from = Math.max(0, offset(ready.toLocalDate()) + (lot.frozenAs() == null ? 0 : 1));
+        return new Lot(
+                lot.amount().value().times(THOUSAND).floor().longValueExact(),
+                lot.frozenAs() == null ? 0 : from,
+                lot.limit() == null ? MenuProblem.NONE : Math.max(0, offset(lot.limit())),
+                false);
+    }
+
+    private int offset(LocalDate day) {
+        return (int) ChronoUnit.DAYS.between(start, day);
+    }
+
+    /** Hundredths of minor units for a thousand base units by the newest offer; 0 where nobody knows one. */
+    private long price(Food food, Amount need) {
+        return prices.offers().getOrDefault(food.key(), List.of()).stream()
+                .filter(offer -> offer.pack().unit().equals(need.unit()))
+                .findFirst()
+                .map(Offer::unitPrice)
+                .map(price -> Objects.requireNonNull(price)
+                        .minorPerUnit()
+                        .times(Rational.of(100_000))
+                        .floor()
+                        .longValueExact())
+                .orElse(0L);
+    }
+}
