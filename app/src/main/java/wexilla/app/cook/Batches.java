@@ -89,6 +89,19 @@ public class Batches implements Undoable {
         rows.drop(act, id);
     }
 
+    /** What of these a proposal planned and no meal eats of any more is not cooked after all. */
+    public void dropUneaten(Act act, Collection<UUID> ids) {
+        db.sql("""
+                        select b.id from batch b join act a on a.household_id = b.household_id and a.id = b.act
+                        where b.household_id = ? and b.id = any (?) and b.state = 'PLANNED' and a.kind = 'plan'
+                        and not exists (select 1 from meal_dish d where d.household_id = b.household_id and d.batch = b.id)
+                        order by b.id""")
+                .params(act.household().id(), ids.toArray(UUID[]::new))
+                .query(UUID.class)
+                .list()
+                .forEach(id -> rows.drop(act, id));
+    }
+
     /** Writes something cooked without a recipe: just cooked, or a joint. */
     public UUID add(Act act, String name, Style style, int portions, Money flat) {
         return rows.write(act, NewBatch.named(name, style, portions, act.day(), flat));

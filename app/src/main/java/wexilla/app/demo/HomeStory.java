@@ -1,26 +1,32 @@
 package wexilla.app.demo;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
+import wexilla.app.demo.Script.HabitScript;
 import wexilla.app.household.Equipped;
 import wexilla.app.household.Equipped.Equipment;
 import wexilla.app.household.People;
 import wexilla.app.household.People.Person;
+import wexilla.app.plan.Habits;
+import wexilla.app.plan.PlanViews.HabitInput;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Household;
 
-/** Who lives in the demo household, and what there is to cook with. */
+/** Who lives in the demo household, what there is to cook with, and which meals are the same every week. */
 @Component
 class HomeStory {
 
     private final People people;
     private final Equipped equipped;
+    private final Habits habits;
     private final Acts acts;
 
-    HomeStory(People people, Equipped equipped, Acts acts) {
+    HomeStory(People people, Equipped equipped, Habits habits, Acts acts) {
         this.people = people;
         this.equipped = equipped;
+        this.habits = habits;
         this.acts = acts;
     }
 
@@ -44,5 +50,29 @@ class HomeStory {
                             act, new Equipment(UUID.randomUUID(), e.name(), e.kind(), e.size(), e.count(), 0)));
             return new Acts.Done<>("Household: who eats, and what there is to cook with", "");
         });
+    }
+
+    void habit(Household household, HabitScript script, Instant when) {
+        List<UUID> eats = people.active(household).stream()
+                .filter(person -> script.eats().contains(person.name()))
+                .map(Person::id)
+                .toList();
+        HabitInput input = new HabitInput(
+                script.meal(),
+                script.weekday(),
+                script.table(),
+                script.homeFrom(),
+                script.minutes(),
+                script.kind(),
+                script.note(),
+                eats);
+        acts.perform(
+                household,
+                Story.key(),
+                "plan",
+                script,
+                String.class,
+                when,
+                act -> new Acts.Done<>(habits.say(act, input), ""));
     }
 }

@@ -56,7 +56,19 @@ record Script(
             @Nullable List<PriceScript> prices,
             @Nullable List<WeighingScript> weighed,
             @Nullable List<NameScript> names,
-            @Nullable RunScript run) {}
+            @Nullable RunScript run,
+            @Nullable List<HabitScript> habits) {}
+
+    /** How a meal is every week. @param eats names; empty for everybody */
+    record HabitScript(
+            Meal meal,
+            int weekday,
+            String table,
+            @Nullable String homeFrom,
+            int minutes,
+            Slots.Kind kind,
+            String note,
+            List<String> eats) {}
 
     /** A cook day of today that is under way. @param minutesAgo it was begun, {@code hands} who cooks */
     record RunScript(int minutesAgo, List<String> hands) {}

@@ -59,6 +59,9 @@ class Story {
         if (event.plan() != null) {
             event.plan().forEach(evening -> plan.plan(household, evening, when));
         }
+        if (event.habits() != null) {
+            event.habits().forEach(habit -> home.habit(household, habit, when));
+        }
         if (event.batches() != null) {
             event.batches()
                     .forEach(batch ->

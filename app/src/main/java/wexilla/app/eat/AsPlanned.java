@@ -1,5 +1,6 @@
 package wexilla.app.eat;
 
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -8,6 +9,7 @@ import wexilla.app.cook.Batches;
 import wexilla.app.cook.CookViews.CookInput;
 import wexilla.app.cook.CookViews.Cooked;
 import wexilla.app.cook.Cooking;
+import wexilla.app.onhand.BatchRows.State;
 import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.plan.Evenings;
@@ -65,6 +67,7 @@ class AsPlanned {
         for (Evening.Dish dish : evening.dishes()) {
             UUID of = slot.dishes().get(pos++).of();
             if (dish instanceof Evening.FromStock stock) {
+                cookFirst(act, Objects.requireNonNull(of), slot);
                 cost = cost.plus(onTheNight(act, evening, stock));
                 cost = cost.plus(served.dish(act, Objects.requireNonNull(of), stock.portions(), left));
             } else if (dish instanceof Evening.Cook cook) {
@@ -74,6 +77,35 @@ class AsPlanned {
             }
         }
         return cost;
+    }
+
+    /** A batch that was planned for this day or before and nobody wrote down was cooked as planned. */
+    private void cookFirst(Act act, UUID id, Slot slot) {
+        Batches.Batch batch =
+                batches.byId(snapshots.of(act.household()), List.of(id)).get(id);
+        if (batch == null
+                || batch.state() != State.PLANNED
+                || batch.recipeId() == null
+                || batch.cookOn().isAfter(slot.day())) {
+            return;
+        }
+        Rational size = batch.size().factor();
+        cooking.cook(
+                act,
+                new CookInput(
+                        batch.recipeId(),
+                        Objects.requireNonNull(batch.n()),
+                        batch.style(),
+                        size.numerator() + "/" + size.denominator(),
+                        null,
+                        batch.portions(),
+                        List.of(),
+                        id,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null));
     }
 
     /** What is added on the night leaves the stock, as far as it is there. */

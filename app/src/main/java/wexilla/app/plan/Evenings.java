@@ -28,16 +28,12 @@ import wexilla.core.cookday.CookDay;
 import wexilla.core.cookday.DayTasks;
 import wexilla.core.keeping.DishKeeping;
 import wexilla.core.keeping.KeepingGuide;
-import wexilla.core.keeping.LotClock;
-import wexilla.core.keeping.Storage;
-import wexilla.core.money.Cost;
 import wexilla.core.planning.BigBuy;
+import wexilla.core.planning.CookedAhead;
 import wexilla.core.planning.Countdown;
 import wexilla.core.planning.Evening;
 import wexilla.core.planning.PlanCheck;
 import wexilla.core.planning.TakeOut;
-import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.Unit;
 import wexilla.core.stock.OpenLot;
 import wexilla.core.stock.Supply;
 
@@ -78,9 +74,14 @@ public class Evenings implements DayBefore {
      *
      * @param slots all of these days
      * @param batches and {@code recipes} they name, and batches that are planned
+     * @param ahead what is cooked or stretched on days of its own
      */
     public record Looked(
-            List<Slot> slots, Map<UUID, Batches.Batch> batches, Map<UUID, Recipes.Stored> recipes, PlanCheck check) {
+            List<Slot> slots,
+            Map<UUID, Batches.Batch> batches,
+            Map<UUID, Recipes.Stored> recipes,
+            List<PlanCheck.Batch> ahead,
+            PlanCheck check) {
 
         /** This meal as checked; empty where it is over. */
         public Optional<PlanCheck.Checked> of(Slot slot) {
@@ -112,10 +113,11 @@ public class Evenings implements DayBefore {
         List<BigBuy> buys = bigBuys.ahead(now);
         ahead.addAll(wants(buys, now, evenings, to));
         List<Supply.Ahead> willBe = new ArrayList<>();
-        cookDays.forEach(batch -> willBe.add(new Supply.Ahead(batch.key(), willBe(household, batch), List.of())));
+        cookDays.forEach(batch -> willBe(household, batch, planned)
+                .forEach(lot -> willBe.add(new Supply.Ahead(batch.key(), lot, List.of()))));
         buys.forEach(buy -> willBe.addAll(buy.ahead(now.book())));
         PlanCheck.Kitchen kitchen = new PlanCheck.Kitchen(now.supply(willBe), household.measures(), now.now());
-        return new Looked(slots, known.batches(), known.recipes(), PlanCheck.of(evenings, ahead, kitchen));
+        return new Looked(slots, known.batches(), known.recipes(), ahead, PlanCheck.of(evenings, ahead, kitchen));
     }
 
     /** Evenings as the core sees them, in the order asked. */
@@ -172,25 +174,22 @@ public class Evenings implements DayBefore {
         return ahead;
     }
 
-    /** What a planned batch will be once it is cooked: there for the evenings after. */
-    private OpenLot willBe(Household household, Batches.Batch batch) {
+    /** What a planned batch will be once it is cooked: there for the meals after. */
+    private List<OpenLot> willBe(Household household, Batches.Batch batch, List<Slot> planned) {
+        KeepingGuide guide = reference.keeping(household);
         String keeping = batch.sized(household.measures())
                 .map(sized -> DishKeeping.Dish.of(sized, batch.style(), List.of(), batch.cookOn()))
-                .map(dish -> DishKeeping.of(dish, reference.keeping(household)).keepingClass())
+                .map(dish -> DishKeeping.of(dish, guide).keepingClass())
                 .orElse(KeepingGuide.COOKED_DISH);
-        // in the fridge; what is to be eaten later has to be frozen in time, and that is told
-        LocalDate limit = reference
-                .keeping(household)
-                .dates(keeping, Storage.FRIDGE, batch.cookOn(), batch.cookOn())
-                .eatBy();
-        return new OpenLot(
-                batch.id().toString(),
-                Amount.of(batch.portions(), Unit.PORTION),
-                Cost.unknown(household.currency()),
-                limit,
-                limit,
-                LotClock.start(keeping, batch.cookOn()),
-                true);
+        List<CookedAhead.Wanted> wanted = new ArrayList<>();
+        for (Slot slot : planned) {
+            slot.dishes().stream()
+                    .filter(dish -> batch.id().equals(dish.of()))
+                    .forEach(dish -> wanted.add(new CookedAhead.Wanted(
+                            slot.day(), dish.portions() == null ? slot.people().size() : dish.portions())));
+        }
+        return new CookedAhead(batch.id().toString(), batch.portions(), keeping, batch.cookOn())
+                .lots(wanted, guide, household.currency());
     }
 
     /** An evening as the core sees it. */

@@ -29,7 +29,7 @@ import wexilla.core.planning.Meal;
 
 /** How meals usually are, week after week: which there are at all, when, how busy, who eats. A planned meal is the exception. */
 @Component
-class Habits {
+public class Habits {
 
     private final JdbcClient db;
     private final Journal journal;
@@ -151,7 +151,7 @@ class Habits {
     }
 
     /** Says how a meal is from now on; one of the same weekday is written anew. */
-    String say(Act act, HabitInput input) {
+    public String say(Act act, HabitInput input) {
         Household household = act.household();
         Integer weekday = input.weekday();
         if (weekday != null && (weekday < 1 || weekday > 7)) {

@@ -135,7 +135,7 @@ public final class PlanViews {
     }
 
     /** How a meal is from now on. @param weekday absent for every day; {@code people} empty for everybody */
-    record HabitInput(
+    public record HabitInput(
             Meal meal,
             @Nullable Integer weekday,
             String tableTime,

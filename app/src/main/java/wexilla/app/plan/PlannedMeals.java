@@ -1,5 +1,6 @@
 package wexilla.app.plan;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -10,6 +11,7 @@ import java.util.Set;
 import java.util.UUID;
 import wexilla.app.cook.Batches;
 import wexilla.app.household.People.Person;
+import wexilla.app.onhand.BatchRows.State;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.plan.Slots.Dish;
 import wexilla.app.plan.Slots.DishKind;
@@ -49,7 +51,8 @@ record PlannedMeals(
             List<Eater> eat = own.isEmpty() ? eaters : own;
             dishes.add(dish(
                     dish,
-                    Appetite.wholePortions(eat.stream().map(Eater::appetite).toList())));
+                    Appetite.wholePortions(eat.stream().map(Eater::appetite).toList()),
+                    slot.day()));
             only.add(own);
         }
         return new Evening(slot.when(), eaters, dishes, only);
@@ -77,7 +80,7 @@ record PlannedMeals(
                 person.chilli());
     }
 
-    private Evening.Dish dish(Dish dish, int plates) {
+    private Evening.Dish dish(Dish dish, int plates, LocalDate day) {
         if (dish.kind() == DishKind.SIDE) {
             return side(dish.text());
         }
@@ -96,10 +99,25 @@ record PlannedMeals(
         return new Evening.FromStock(
                 batch.key(),
                 batch.name(),
-                sized.map(all -> all.stepsAfter(batch.style())).orElse(List.of()),
+                cookedForIt(batch, day)
+                        ? batch.sized(now.household().measures())
+                                .map(Sized::steps)
+                                .orElse(List.of())
+                        : sized.map(all -> all.stepsAfter(batch.style())).orElse(List.of()),
                 sized.map(all -> all.onTheNight(batch.style())).orElse(List.of()),
                 sized.map(all -> Eater.foods(all.recipe())).orElse(List.of()),
                 portions);
+    }
+
+    /** The only thing that is cooked that day, and not yet: it is cooked for the meal itself, with more for other days. */
+    private boolean cookedForIt(Batches.Batch batch, LocalDate day) {
+        return batch.state() == State.PLANNED
+                && batch.cookOn().equals(day)
+                && batches.values().stream()
+                                .filter(other -> other.state() == State.PLANNED
+                                        && other.cookOn().equals(day))
+                                .count()
+                        == 1;
     }
 
     private Evening.Side side(String text) {

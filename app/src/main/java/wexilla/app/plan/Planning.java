@@ -126,15 +126,20 @@ public class Planning {
         };
     }
 
+    /** A day that can be planned. */
     static LocalDate day(String text, LocalDate today) {
+        LocalDate day = date("/day", text);
+        if (day.isBefore(today) || day.isAfter(today.plusDays(70))) {
+            throw Problem.at("/day", text + " cannot be planned: meals from today to ten weeks ahead can.");
+        }
+        return day;
+    }
+
+    static LocalDate date(String field, String text) {
         try {
-            LocalDate day = LocalDate.parse(text.strip());
-            if (day.isBefore(today) || day.isAfter(today.plusDays(70))) {
-                throw Problem.at("/day", text + " cannot be planned: meals from today to ten weeks ahead can.");
-            }
-            return day;
+            return LocalDate.parse(text.strip());
         } catch (DateTimeParseException unreadable) {
-            throw Problem.at("/day", "“" + text + "” is no day; write it like 2026-11-28.");
+            throw Problem.at(field, "“" + text + "” is no day; write it like 2026-11-28.");
         }
     }
 

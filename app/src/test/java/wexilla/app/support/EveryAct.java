@@ -285,6 +285,39 @@ public final class EveryAct {
                         "sides",
                         "100 g pasta and peas"));
         add(
+                "/api/plan/move",
+                map(
+                        "from",
+                        map("day", "2026-11-24", "meal", "DINNER"),
+                        "to",
+                        map("day", "2026-12-09", "meal", "LUNCH")));
+        add(
+                "/api/plan/habit",
+                map(
+                        "meal",
+                        "BREAKFAST",
+                        "tableTime",
+                        "07:30",
+                        "minutes",
+                        10,
+                        "kind",
+                        "COOK",
+                        "note",
+                        "",
+                        "people",
+                        List.of()));
+        add(
+                "/api/plan/habit/forget",
+                map("id", read("/api/plan").path("habits").get(0).path("id").asString()));
+        String recipe = id(read("/api/recipes?text=split+pea").path("cards").get(0));
+        add(
+                "/api/plan/take",
+                map(
+                        "meals",
+                        List.of(
+                                map("day", "2026-12-14", "meal", "DINNER", "recipe", recipe, "cookOn", "2026-12-13"),
+                                map("day", "2026-12-15", "meal", "DINNER", "recipe", recipe, "cookOn", "2026-12-13"))));
+        add(
                 "/api/eat",
                 map(
                         "day",

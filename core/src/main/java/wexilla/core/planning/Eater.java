@@ -70,6 +70,26 @@ public record Eater(
         return found;
     }
 
+    /**
+     * How these people stand to a dish of a plan that is proposed: how many of them would rather not, or {@link
+     * MenuProblem#MUST_NOT}. What nobody has described is not proposed to somebody with an allergen (design: things,
+     * section 5).
+     *
+     * @param foods what is in it; none where nobody knows
+     */
+    public static int verdict(Collection<Eater> eaters, String dish, Collection<Food> foods) {
+        int against = 0;
+        for (Eater eater : eaters) {
+            List<Judgement> found = eater.against(LocalDate.EPOCH, dish, foods);
+            boolean unknown = !eater.allergens().isEmpty() && foods.isEmpty();
+            if (unknown || found.stream().anyMatch(one -> one.level() != Judgement.Level.HINT)) {
+                return MenuProblem.MUST_NOT;
+            }
+            against += found.stream().anyMatch(one -> one.weight() > 0) ? 1 : 0;
+        }
+        return against;
+    }
+
     private static String stem(String word) {
         String lower = word.strip().toLowerCase(Locale.ROOT);
         return lower.endsWith("s") && lower.length() > 3 ? lower.substring(0, lower.length() - 1) : lower;

@@ -111,7 +111,7 @@ public final class MenuKitchen {
             return null;
         }
         List<OpenLot> left = supply.left(food.key()).stream()
-                .filter(lot -> lot.pin() == null && !lot.amount().value().isZero())
+                .filter(lot -> lot.pin() == null && !lot.amount().value().isZero() && !lot.pastLimit(start))
                 .toList();
         Amount need = left.isEmpty()
                 ? null

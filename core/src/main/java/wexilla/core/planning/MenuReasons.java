@@ -20,6 +20,8 @@ import wexilla.core.planning.MenuProblem.Undecided;
 /** Why a proposed plan is as it is: for each meal, for the whole, and what it would cost to have it otherwise. */
 public final class MenuReasons {
 
+    private static final int MOST_LOST = 4;
+
     private final MenuProblem problem;
     private final List<Choice> choices;
     private final MenuScore score;
@@ -147,10 +149,41 @@ public final class MenuReasons {
         long wasted = score.wasted() / MenuWeights.MINOR;
         whole.add(
                 wasted > 0
-                        ? "about " + money(wasted) + " of what you have passes its date uneaten"
+                        ? "about " + money(wasted) + " of what you have passes its date uneaten: " + lost()
                         : "nothing you have passes its date uneaten");
         traded(whole);
         return List.copyOf(whole);
+    }
+
+    /** What passes its date, the dearest first. */
+    private String lost() {
+        record Lost(String words, long worth) {}
+        List<Lost> lost = new ArrayList<>();
+        for (int i = 0; i < stocks.size(); i++) {
+            MenuProblem.Food food = problem.foods().get(i);
+            for (MenuStock.Left left : stocks.get(i).lost(problem.days())) {
+                long worth = MenuWeights.worth(left.amount(), food.worth());
+                lost.add(new Lost(food.name() + " (" + day(left.lot().until()) + ")", worth));
+            }
+        }
+        for (int i = 0; i < problem.packets().size(); i++) {
+            Packet packet = problem.packets().get(i);
+            int at = i;
+            int taken = 0;
+            for (int meal = 0; meal < choices.size(); meal++) {
+                boolean own = choices.get(meal) instanceof FromStock stock && stock.packet() == at;
+                taken += own ? problem.meals().get(meal).plates() : 0;
+            }
+            int until = packet.until() == MenuProblem.NONE ? packet.best() : packet.until();
+            long worth = MenuStock.PacketUse.of(packet, taken, problem.days()).wasted();
+            lost.add(new Lost(packet.name() + " (" + day(until) + ")", worth));
+        }
+        return lost.stream()
+                .filter(one -> one.worth() > 0)
+                .sorted(java.util.Comparator.comparingLong(one -> -one.worth()))
+                .limit(MOST_LOST)
+                .map(Lost::words)
+                .collect(java.util.stream.Collectors.joining(", "));
     }
 
     /** The cheapest other choice that was not taken for its minutes or for what it repeats. */

@@ -13,9 +13,9 @@ public record MenuWishes(int cheap, int quick, int varied, int useUp, int favour
     public static final int MOST = 4;
 
     /** The three ready mixtures. */
-    public static final MenuWishes CHEAP = new MenuWishes(3, 1, 1, 3, 1, 1, 1);
+    public static final MenuWishes CHEAP = new MenuWishes(3, 1, 2, 3, 1, 1, 1);
 
-    public static final MenuWishes EASY = new MenuWishes(1, 3, 1, 2, 2, 2, 1);
+    public static final MenuWishes EASY = new MenuWishes(1, 3, 2, 2, 2, 2, 1);
     public static final MenuWishes VARIED = new MenuWishes(1, 1, 3, 2, 2, 0, 1);
 
     /** What a point of each step counts; a wish of nothing still settles what is equal otherwise. Own definition. */

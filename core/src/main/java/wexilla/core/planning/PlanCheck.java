@@ -87,7 +87,12 @@ public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCoo
                     .filter(m -> batch.id().equals(batchOf.get(m.want().first())))
                     .toList();
             forCookDays.put(
-                    batch.id(), TakeOut.of(own, batch.begin(), batch.begin().toLocalDate()));
+                    batch.id(),
+                    TakeOut.of(
+                            own,
+                            batch.begin(),
+                            batch.begin().toLocalDate(),
+                            kitchen.now().toLocalDate()));
         }
         return new PlanCheck(checked(evenings, needs, mealOf, kitchen.now()), forCookDays, needs);
     }
@@ -101,7 +106,7 @@ public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCoo
                     .filter(m -> mealOf.get(m.want().first()) == evening)
                     .toList();
             met.add(own);
-            takeOut.add(TakeOut.of(own, evening.start(), evening.day()));
+            takeOut.add(TakeOut.of(own, evening.start(), evening.day(), now.toLocalDate()));
         }
         Outlook outlook = new Outlook(evenings, met, takeOut, now);
         List<Checked> checked = new ArrayList<>();

@@ -1,0 +1,305 @@
+package wexilla.app.plan;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Predicate;
+import org.springframework.stereotype.Component;
+import wexilla.app.household.Reference;
+import wexilla.app.onhand.Snapshot;
+import wexilla.app.plan.Slots.DishKind;
+import wexilla.app.plan.Slots.Kind;
+import wexilla.app.plan.Slots.Slot;
+import wexilla.app.platform.Household;
+import wexilla.app.recipes.Recipes;
+import wexilla.core.keeping.DishKeeping;
+import wexilla.core.keeping.KeepingGuide;
+import wexilla.core.keeping.KeepingRule;
+import wexilla.core.planning.Eater;
+import wexilla.core.planning.Evening;
+import wexilla.core.planning.Meal;
+import wexilla.core.planning.MealWords;
+import wexilla.core.planning.MenuKitchen;
+import wexilla.core.planning.MenuProblem;
+import wexilla.core.planning.MenuProblem.Choice;
+import wexilla.core.planning.MenuProblem.Cooked;
+import wexilla.core.planning.MenuProblem.FromStock;
+import wexilla.core.planning.PlanCheck;
+import wexilla.core.pricing.CostSheet;
+import wexilla.core.quantity.Rational;
+import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.Size;
+import wexilla.core.recipe.Sized;
+import wexilla.core.recipe.Style;
+import wexilla.core.shopping.Needs;
+import wexilla.core.stock.Supply;
+
+/** Turns what a household has, cooks and plans into the problem a proposal is searched for. */
+@Component
+class MenuBuild {
+
+    /** More recipes than this are not looked through: those cooked and liked most are. */
+    private static final int MOST_RECIPES = 300;
+
+    private static final int LEFTOVERS_MINUTES = 5;
+    private static final int AT_HOME = 24 * 60;
+
+    private final Habits habits;
+    private final Evenings evenings;
+    private final Recipes recipes;
+    private final MenuTastes tastes;
+    private final MenuPackets packets;
+    private final Reference reference;
+
+    MenuBuild(
+            Habits habits,
+            Evenings evenings,
+            Recipes recipes,
+            MenuTastes tastes,
+            MenuPackets packets,
+            Reference reference) {
+        this.habits = habits;
+        this.evenings = evenings;
+        this.recipes = recipes;
+        this.tastes = tastes;
+        this.packets = packets;
+        this.reference = reference;
+    }
+
+    /** A meal of the plan. @param slot as decided, or as it usually is; @param planned whether somebody decided it */
+    record Place(Slot slot, boolean planned, boolean open) {}
+
+    /**
+     * What can be chosen, with what it stands for.
+     *
+     * @param start the day that is day 0
+     * @param places one for each meal of the problem, {@code dishes} for each dish, {@code packets} for each packet
+     */
+    record Menu(
+            MenuProblem problem,
+            LocalDate start,
+            List<Place> places,
+            List<Recipes.Stored> dishes,
+            List<MenuPackets.Stocked> packets) {
+
+        /** What stands for this recipe or batch on a day; empty where it cannot be chosen. */
+        Optional<Choice> choice(DishKind kind, UUID of, int day) {
+            for (int i = 0; i < packets.size(); i++) {
+                if (kind == DishKind.BATCH && packets.get(i).batch().equals(of)) {
+                    return Optional.of(new FromStock(i));
+                }
+            }
+            for (int i = 0; i < dishes.size(); i++) {
+                if (kind == DishKind.RECIPE && dishes.get(i).id().equals(of)) {
+                    return Optional.of(new Cooked(i, day));
+                }
+            }
+            return Optional.empty();
+        }
+
+        int offset(LocalDate day) {
+            return (int) ChronoUnit.DAYS.between(start, day);
+        }
+    }
+
+    /**
+     * @param anew whether planned meals that are not locked are open too
+     * @param wanted which recipes may be chosen, and {@code problem} what is made of the rest
+     */
+    record Asked(LocalDate from, int days, boolean anew, MenuWishing wishing) {}
+
+    Menu of(Snapshot now, Asked asked) {
+        Household household = now.household();
+        LocalDate last = asked.from().plusDays(asked.days() - 1L);
+        Evenings.Looked looked = evenings.look(now, last);
+        MenuTastes.Tastes liked = tastes.of(household);
+        List<Recipes.Stored> dishes = dishes(now, liked);
+        Supply left = left(now, looked, asked.from());
+        List<MenuPackets.Stocked> stocked = packets.of(now, looked, left, asked.from());
+        List<Place> places = places(now, looked, asked, last);
+        MenuKitchen kitchen = new MenuKitchen(left, prices(now), now.now(), asked.from());
+        List<MenuProblem.Dish> made = new ArrayList<>();
+        for (Recipes.Stored stored : dishes) {
+            made.add(kitchen.dish(candidate(now, stored, liked, asked.from())));
+        }
+        List<MenuProblem.Packet> there =
+                stocked.stream().map(MenuPackets.Stocked::packet).toList();
+        Map<Object, List<Integer>> verdicts = new HashMap<>();
+        Menu open = new Menu(
+                new MenuProblem(
+                        asked.days(),
+                        List.of(),
+                        made,
+                        there,
+                        kitchen.foods(),
+                        cookMinutes(asked),
+                        MenuProblem.NONE,
+                        MenuProblem.NONE,
+                        asked.wishing().weights()),
+                asked.from(),
+                places,
+                dishes,
+                stocked);
+        List<Evening> seen = evenings.all(now, places.stream().map(Place::slot).toList());
+        List<MenuProblem.Meal> meals = new ArrayList<>();
+        for (int i = 0; i < places.size(); i++) {
+            Place place = places.get(i);
+            List<Eater> eaters = seen.get(i).eaters();
+            List<Integer> against = verdicts.computeIfAbsent(
+                    List.of(eaters, place.slot().meal(), place.slot().people()),
+                    key -> against(open, place.slot(), eaters, liked, asked.wishing()));
+            meals.add(meal(open, place, seen.get(i), against));
+        }
+        return new Menu(asked.wishing().onto(open.problem(), meals, open), asked.from(), places, dishes, stocked);
+    }
+
+    private static List<Integer> cookMinutes(Asked asked) {
+        List<Integer> minutes = new ArrayList<>();
+        for (int day = 0; day < asked.days(); day++) {
+            minutes.add(0);
+        }
+        return minutes;
+    }
+
+    /** Every recipe that says what goes in; the most cooked and liked where there are very many. */
+    private List<Recipes.Stored> dishes(Snapshot now, MenuTastes.Tastes liked) {
+        return recipes.all(now).stream()
+                .filter(stored -> !stored.recipe().lines().isEmpty())
+                .filter(stored -> java.util.Arrays.stream(Meal.values())
+                        .anyMatch(meal -> MealWords.suits(
+                                meal, stored.recipe().title(), stored.about().tags())))
+                .sorted(Comparator.comparing((Recipes.Stored stored) -> -liked.likes(stored.id()))
+                        .thenComparing(stored -> -liked.cooked().getOrDefault(stored.id(), 0)))
+                .limit(MOST_RECIPES)
+                .toList();
+    }
+
+    private MenuKitchen.Candidate candidate(
+            Snapshot now, Recipes.Stored stored, MenuTastes.Tastes liked, LocalDate from) {
+        Recipe recipe = stored.recipe();
+        Household household = now.household();
+        Sized once = Sized.of(recipe, Size.AS_WRITTEN, household.measures());
+        KeepingGuide guide = reference.keeping(household);
+        String keeping = DishKeeping.of(DishKeeping.Dish.of(once, Style.COOKED, List.of(), from), guide)
+                .keepingClass();
+        KeepingRule rule = guide.rule(keeping);
+        return new MenuKitchen.Candidate(
+                once,
+                Sized.of(recipe, Size.of(Rational.of(2)), household.measures()),
+                rule.fridge() == null ? 0 : rule.fridge().to(),
+                guide.freezes(keeping),
+                liked.likes(stored.id()),
+                liked.untried(stored.id()));
+    }
+
+    /** What is there and not spoken for by a cook day, or by meals before the plan. */
+    private static Supply left(Snapshot now, Evenings.Looked looked, LocalDate from) {
+        Supply left = now.supply();
+        List<Needs.Want> wants = new ArrayList<>();
+        for (PlanCheck.Batch batch : looked.ahead()) {
+            wants.addAll(Needs.Want.of(batch.goesIn(), batch.begin().toLocalDate(), batch.name()));
+        }
+        looked.check().checked().stream()
+                .map(PlanCheck.Checked::evening)
+                .filter(evening -> evening.day().isBefore(from))
+                .forEach(evening -> evening.dishes().forEach(dish -> wants.addAll(PlanCheck.wants(evening, dish))));
+        Needs.of(wants, left, now.household().measures());
+        return left;
+    }
+
+    private static CostSheet.Known prices(Snapshot now) {
+        CostSheet.Known known = now.costs();
+        return new CostSheet.Known(
+                Supply.none(), known.offers(), known.seasoning(), known.flat(), known.measures(), known.day());
+    }
+
+    private List<Place> places(Snapshot now, Evenings.Looked looked, Asked asked, LocalDate last) {
+        Habits.Known known = habits.known(now.household());
+        List<Place> places = new ArrayList<>();
+        for (LocalDate day = asked.from(); !day.isAfter(last); day = day.plusDays(1)) {
+            LocalDate on = day;
+            for (Meal meal : Meal.values()) {
+                Optional<Slot> slot = looked.slots().stream()
+                        .filter(one -> one.day().equals(on) && one.meal() == meal)
+                        .findFirst();
+                boolean has = slot.isPresent()
+                        || known.has(on, meal) && known.of(on, meal).kind() != Kind.OUT;
+                Slot here = slot.orElseGet(() -> known.of(on, meal)
+                        .slot(UUID.randomUUID(), on, known.of(on, meal).kind()));
+                if (has && here.day().atTime(here.table()).isAfter(now.now())) {
+                    places.add(new Place(here, slot.isPresent(), open(here, slot.isPresent(), asked.anew())));
+                }
+            }
+        }
+        places.sort(Comparator.comparing((Place place) -> place.slot().day())
+                .thenComparing(place -> place.slot().table()));
+        return places;
+    }
+
+    private static boolean open(Slot slot, boolean planned, boolean anew) {
+        boolean decided =
+                planned && slot.kind() != Kind.UNDECIDED && !slot.dishes().isEmpty();
+        return slot.state() == Slots.State.PLANNED && !slot.locked() && slot.kind() != Kind.OUT && (!decided || anew);
+    }
+
+    private static MenuProblem.Meal meal(Menu menu, Place place, Evening seen, List<Integer> against) {
+        Slot slot = place.slot();
+        int day = menu.offset(slot.day());
+        boolean leftovers = slot.kind() == Kind.LEFTOVERS;
+        int plates = seen.plates().times(Rational.of(100)).ceiling().intValueExact();
+        Choice stands = slot.eatsHere()
+                ? slot.dishes().stream()
+                        .filter(dish -> dish.of() != null)
+                        .findFirst()
+                        .flatMap(dish -> menu.choice(dish.kind(), java.util.Objects.requireNonNull(dish.of()), day))
+                        .orElse(MenuProblem.UNDECIDED)
+                : MenuProblem.UNDECIDED;
+        return new MenuProblem.Meal(
+                day,
+                plates == 0 ? 100 : plates,
+                leftovers ? LEFTOVERS_MINUTES : slot.minutes(),
+                slot.when().homeFrom() == null ? AT_HOME : slot.when().clock(),
+                against,
+                place.open(),
+                stands);
+    }
+
+    /** How those at this table stand to every dish and packet, as far as it is one for this meal. */
+    private static List<Integer> against(
+            Menu menu, Slot slot, List<Eater> eaters, MenuTastes.Tastes liked, MenuWishing wishing) {
+        List<Integer> against = new ArrayList<>();
+        Predicate<String> banned = wishing::banned;
+        for (Recipes.Stored stored : menu.dishes()) {
+            Recipe recipe = stored.recipe();
+            boolean suits =
+                    MealWords.suits(slot.meal(), recipe.title(), stored.about().tags());
+            boolean without = banned.test(recipe.title())
+                    || Eater.foods(recipe).stream()
+                            .anyMatch(food -> banned.test(food.name())
+                                    || banned.test(food.traits().protein()));
+            int verdict = suits && !without
+                    ? Eater.verdict(eaters, recipe.title(), Eater.foods(recipe))
+                    : MenuProblem.MUST_NOT;
+            Set<UUID> refused = liked.refused().getOrDefault(stored.id(), Set.of());
+            int no = (int) slot.people().stream().filter(refused::contains).count();
+            against.add(verdict == MenuProblem.MUST_NOT ? verdict : verdict + 2 * no);
+        }
+        for (MenuPackets.Stocked stocked : menu.packets()) {
+            boolean without = banned.test(stocked.packet().name())
+                    || stocked.packet().proteins().stream().anyMatch(banned);
+            boolean main = slot.meal() != Meal.BREAKFAST && slot.meal() != Meal.SNACK;
+            against.add(
+                    main && !without
+                            ? Eater.verdict(eaters, stocked.packet().name(), stocked.foods())
+                            : MenuProblem.MUST_NOT);
+        }
+        return List.copyOf(against);
+    }
+}

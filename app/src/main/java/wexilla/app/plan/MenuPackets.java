@@ -1,0 +1,164 @@
+package wexilla.app.plan;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import wexilla.app.cook.Batches;
+import wexilla.app.household.Reference;
+import wexilla.app.onhand.BatchRows.State;
+import wexilla.app.onhand.Lots;
+import wexilla.app.onhand.Snapshot;
+import wexilla.core.food.Food;
+import wexilla.core.food.Key;
+import wexilla.core.keeping.DishKeeping;
+import wexilla.core.keeping.KeepingGuide;
+import wexilla.core.planning.Eater;
+import wexilla.core.planning.Evening;
+import wexilla.core.planning.MenuProblem;
+import wexilla.core.planning.MenuProblem.Packet;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Trade;
+import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.ScaledStep;
+import wexilla.core.stock.OpenLot;
+import wexilla.core.stock.Supply;
+
+/** The dishes that are there, and those that are planned to be cooked ahead, as a proposal may choose them. */
+@Component
+class MenuPackets {
+
+    private static final int FRIDGE_DAYS = 4;
+    private static final long UNPRICED = 100L * Trade.whole("menu.unpriced-portion");
+    private static final int WARM = Trade.whole("menu.reheat-minutes");
+
+    private final Batches batches;
+    private final Reference reference;
+
+    MenuPackets(Batches batches, Reference reference) {
+        this.batches = batches;
+        this.reference = reference;
+    }
+
+    /** @param foods what is in it, as far as known */
+    record Stocked(UUID batch, Packet packet, List<Food> foods) {}
+
+    /** @param left what nobody has spoken for */
+    List<Stocked> of(Snapshot now, Evenings.Looked looked, Supply left, LocalDate start) {
+        Map<UUID, List<Lots.Lot>> lots = new LinkedHashMap<>();
+        now.open().stream()
+                .filter(lot -> lot.batch() != null && lot.amount().unit().equals(Unit.PORTION))
+                .forEach(lot -> lots.computeIfAbsent(Objects.requireNonNull(lot.batch()), own -> new ArrayList<>())
+                        .add(lot));
+        Map<UUID, Batches.Batch> known = batches.byId(now, lots.keySet());
+        List<Stocked> stocked = new ArrayList<>();
+        lots.forEach((id, own) -> {
+            List<Food> foods = foods(now, known.get(id));
+            List<OpenLot> rest = left.left(Key.batch(id.toString())).stream()
+                    .filter(lot -> !lot.amount().value().isZero() && !lot.pastLimit(start))
+                    .toList();
+            if (!rest.isEmpty()) {
+                stocked.add(new Stocked(id, there(now, own.get(0).name(), rest, known.get(id), foods, start), foods));
+            }
+        });
+        looked.batches().values().stream()
+                .filter(batch -> batch.state() == State.PLANNED
+                        && !batch.cookOn().isBefore(now.today())
+                        && !lots.containsKey(batch.id()))
+                .forEach(batch -> stocked.add(willBe(now, batch, start)));
+        return stocked;
+    }
+
+    private static List<Food> foods(Snapshot now, Batches.@Nullable Batch batch) {
+        return batch == null
+                ? List.of()
+                : batch.sized(now.household().measures())
+                        .map(sized -> Eater.foods(sized.recipe()))
+                        .orElse(List.of());
+    }
+
+    private static Packet there(
+            Snapshot now,
+            String name,
+            List<OpenLot> lots,
+            Batches.@Nullable Batch batch,
+            List<Food> foods,
+            LocalDate start) {
+        Rational portions = Rational.ZERO;
+        int from = Integer.MAX_VALUE;
+        int until = Integer.MAX_VALUE;
+        int best = Integer.MAX_VALUE;
+        long worth = 0;
+        boolean priced = true;
+        for (OpenLot lot : lots) {
+            portions = portions.plus(lot.amount().value());
+            int hours = lot.hoursToThaw(lot.amount());
+            LocalDateTime ready = now.now().plusHours(hours);
+            from = Math.min(from, hours == 0 ? 0 : offset(start, ready.toLocalDate()) + 1);
+            LocalDate limit = lot.limit();
+            LocalDate keepBy = lot.keepBy();
+            until = limit == null ? until : Math.min(until, offset(start, limit));
+            best = keepBy == null ? best : Math.min(best, offset(start, keepBy));
+            worth += lot.cost().known().minor();
+            priced = priced && lot.cost().complete();
+        }
+        int plates = portions.times(Rational.of(100)).floor().intValueExact();
+        return new Packet(
+                name,
+                Evening.proteins(foods),
+                0,
+                plates,
+                Math.max(0, from),
+                until == Integer.MAX_VALUE ? MenuProblem.NONE : until,
+                best == Integer.MAX_VALUE ? MenuProblem.NONE : best,
+                finish(now, batch),
+                priced && plates > 0 ? 10_000L * worth / plates : UNPRICED);
+    }
+
+    /** Minutes of hands its last steps take on the night. */
+    private static int finish(Snapshot now, Batches.@Nullable Batch batch) {
+        int left = batch == null
+                ? 0
+                : batch.sized(now.household().measures())
+                        .map(sized ->
+                                ScaledStep.time(sized.stepsAfter(batch.style())).handsMin())
+                        .orElse(0);
+        return Math.max(WARM, left);
+    }
+
+    private Stocked willBe(Snapshot now, Batches.Batch batch, LocalDate start) {
+        List<Food> foods = foods(now, batch);
+        int cooked = offset(start, batch.cookOn());
+        Packet packet = new Packet(
+                batch.name(),
+                Evening.proteins(foods),
+                0,
+                100 * batch.portions(),
+                Math.max(0, cooked),
+                // what freezes waits in the freezer until it is wanted
+                freezes(now, batch) ? MenuProblem.NONE : cooked + FRIDGE_DAYS,
+                MenuProblem.NONE,
+                finish(now, batch),
+                UNPRICED);
+        return new Stocked(batch.id(), packet, foods);
+    }
+
+    private boolean freezes(Snapshot now, Batches.Batch batch) {
+        KeepingGuide guide = reference.keeping(now.household());
+        return batch.sized(now.household().measures())
+                .map(sized -> DishKeeping.Dish.of(sized, batch.style(), List.of(), batch.cookOn()))
+                .map(dish -> guide.freezes(DishKeeping.of(dish, guide).keepingClass()))
+                .orElse(true);
+    }
+
+    private static int offset(LocalDate start, LocalDate day) {
+        return (int) ChronoUnit.DAYS.between(start, day);
+    }
+}

@@ -1,0 +1,69 @@
+package wexilla.app.plan;
+
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import wexilla.app.platform.Household;
+
+/** What a household has cooked, and how it liked that. */
+@Component
+class MenuTastes {
+
+    private final JdbcClient db;
+
+    MenuTastes(JdbcClient db) {
+        this.db = db;
+    }
+
+    /**
+     * @param liked by recipe, the mean of 0 to 2, rounded; recipes nobody rated are not in it
+     * @param refused by recipe, who would not eat it
+     * @param cooked by recipe, how often
+     */
+    record Tastes(Map<UUID, Integer> liked, Map<UUID, Set<UUID>> refused, Map<UUID, Integer> cooked) {
+
+        int likes(UUID recipe) {
+            return liked.getOrDefault(recipe, 0);
+        }
+
+        boolean untried(UUID recipe) {
+            return !cooked.containsKey(recipe) && !liked.containsKey(recipe);
+        }
+    }
+
+    Tastes of(Household household) {
+        Map<UUID, Integer> liked = new HashMap<>();
+        Map<UUID, Set<UUID>> refused = new HashMap<>();
+        db.sql("""
+                        select coalesce(d.recipe, b.recipe) as recipe, r.person, r.liked from rating r
+                        join meal_dish d on d.household_id = r.household_id and d.slot = r.slot and d.pos = r.pos
+                        left join batch b on b.household_id = d.household_id and b.id = d.batch
+                        where r.household_id = ? and r.liked < 0 and coalesce(d.recipe, b.recipe) is not null""").params(household.id()).query(row -> {
+            UUID person = row.getObject("person", UUID.class);
+            if (person != null) {
+                refused.computeIfAbsent(row.getObject("recipe", UUID.class), own -> new HashSet<>())
+                        .add(person);
+            }
+        });
+        db.sql("""
+                        select coalesce(d.recipe, b.recipe) as recipe, round(avg(r.liked))::int as liked from rating r
+                        join meal_dish d on d.household_id = r.household_id and d.slot = r.slot and d.pos = r.pos
+                        left join batch b on b.household_id = d.household_id and b.id = d.batch
+                        where r.household_id = ? and r.liked >= 0 and coalesce(d.recipe, b.recipe) is not null
+                        group by 1""").params(household.id()).query(row -> {
+            liked.put(row.getObject("recipe", UUID.class), row.getInt("liked"));
+        });
+        Map<UUID, Integer> cooked = new HashMap<>();
+        db.sql("select recipe, count(*)::int as times from batch where household_id = ? and state = 'DONE'"
+                        + " and recipe is not null group by recipe")
+                .params(household.id())
+                .query(row -> {
+                    cooked.put(row.getObject("recipe", UUID.class), row.getInt("times"));
+                });
+        return new Tastes(liked, refused, cooked);
+    }
+}

@@ -1,0 +1,105 @@
+package wexilla.app.plan;
+
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.planning.Meal;
+
+/** What is asked and answered of a proposed plan. */
+public final class MenuViews {
+
+    private MenuViews() {}
+
+    /** The ready mixtures of wishes; OWN as the sliders say. */
+    enum Mixture {
+        CHEAP,
+        EASY,
+        VARIED,
+        OWN
+    }
+
+    /** How much each counts, 0 to 4. */
+    record Sliders(int cheap, int quick, int varied, int useUp, int favourites, int fewNew, int fewChanges) {}
+
+    /**
+     * What is eaten at a meal.
+     *
+     * @param recipe cooked on {@code cookOn}, ISO day; or {@code batch}, a dish that is there or will be
+     */
+    record MealChoice(
+            String day,
+            Meal meal,
+            @Nullable UUID recipe,
+            @Nullable UUID batch,
+            @Nullable String cookOn) {}
+
+    /**
+     * @param from ISO day; today when nothing is said. @param days 1 to 35
+     * @param sliders for OWN
+     * @param budget decimal, for each seven days; absent for none
+     * @param asks as a cook says it: "use the mince by Friday", "nothing with fish", "52 for the week"
+     * @param anew whether planned meals that are not locked are open too; else only what nobody decided
+     * @param kept of the proposal before: these stay
+     * @param before the proposal before: with few changes it stays
+     * @param effort steps of the search: 0 gives the first plan
+     */
+    record ProposeInput(
+            @Nullable String from,
+            int days,
+            Mixture mixture,
+            @Nullable Sliders sliders,
+            @Nullable String budget,
+            @Nullable List<String> asks,
+            boolean anew,
+            @Nullable List<MealChoice> kept,
+            @Nullable List<MealChoice> before,
+            @Nullable Integer seed,
+            @Nullable Long effort) {}
+
+    /** Another choice, and what the whole plan becomes with it: "0.40 more, 10 min less". */
+    record ProposedSwap(MealChoice choice, String name, String words) {}
+
+    /**
+     * @param choice absent where nothing fits, and where it stays without being a dish
+     * @param from cooked, fridge, freezer, stock; empty for an open meal
+     * @param stands what is planned there now; empty for nothing
+     * @param open whether it is proposed; else it stays as it stands
+     */
+    record ProposedMeal(
+            String day,
+            Meal meal,
+            String tableTime,
+            String name,
+            String from,
+            String plates,
+            @Nullable MealChoice choice,
+            String stands,
+            boolean open,
+            List<String> reasons,
+            List<ProposedSwap> swaps) {}
+
+    /** @param meals how many eat of it */
+    record ProposedCook(String day, String dish, String portions, int meals) {}
+
+    /**
+     * @param cost to be paid, decimal; {@code weeks} for each seven days
+     * @param broken what no plan that was found keeps
+     * @param clash the fewest of what was asked that cannot be had together; empty where all can
+     * @param cutOff whether the clock ended the search before its effort was spent
+     */
+    record ProposalView(
+            String from,
+            int days,
+            List<ProposedMeal> meals,
+            List<ProposedCook> cook,
+            String cost,
+            List<String> weeks,
+            int minutes,
+            List<String> reasons,
+            List<String> broken,
+            List<String> clash,
+            boolean cutOff) {}
+
+    /** The meals of a proposal that are taken; the whole, or some. */
+    record TakeProposal(List<MealChoice> meals) {}
+}

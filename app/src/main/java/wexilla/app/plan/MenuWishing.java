@@ -1,0 +1,159 @@
+package wexilla.app.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+import wexilla.app.plan.MenuBuild.Menu;
+import wexilla.app.plan.MenuViews.MealChoice;
+import wexilla.app.plan.MenuViews.Mixture;
+import wexilla.app.plan.MenuViews.Sliders;
+import wexilla.app.plan.Slots.DishKind;
+import wexilla.core.money.Money;
+import wexilla.core.planning.MenuProblem;
+import wexilla.core.planning.MenuProblem.Choice;
+import wexilla.core.planning.MenuProblem.Cooked;
+import wexilla.core.planning.MenuProblem.Food;
+import wexilla.core.planning.MenuProblem.Lot;
+import wexilla.core.planning.MenuProblem.Meal;
+import wexilla.core.planning.MenuWishes;
+import wexilla.core.planning.WishReader.ForTheWeek;
+import wexilla.core.planning.WishReader.UseBy;
+import wexilla.core.planning.WishReader.Wish;
+import wexilla.core.planning.WishReader.Without;
+
+/**
+ * What is wanted of a proposal: how much each thing counts, what was asked, what of the one before stays.
+ *
+ * @param budget for each week; null for none
+ */
+record MenuWishing(
+        MenuWishes weights, @Nullable Money budget, List<Wish> wishes, List<MealChoice> kept, List<MealChoice> before) {
+
+    static MenuWishes weights(Mixture mixture, @Nullable Sliders own) {
+        return switch (mixture) {
+            case CHEAP -> MenuWishes.CHEAP;
+            case EASY -> MenuWishes.EASY;
+            case VARIED -> MenuWishes.VARIED;
+            case OWN ->
+                own == null
+                        ? MenuWishes.VARIED
+                        : new MenuWishes(
+                                own.cheap(),
+                                own.quick(),
+                                own.varied(),
+                                own.useUp(),
+                                own.favourites(),
+                                own.fewNew(),
+                                own.fewChanges());
+        };
+    }
+
+    /** The same without one of the wishes. */
+    MenuWishing without(Wish wish) {
+        return new MenuWishing(
+                weights, budget, wishes.stream().filter(one -> one != wish).toList(), kept, before);
+    }
+
+    /** Whether a wish forbids what this word names. */
+    boolean banned(String word) {
+        String name = word.toLowerCase(Locale.ROOT);
+        return !name.isEmpty()
+                && wishes.stream()
+                        .filter(Without.class::isInstance)
+                        .map(wish -> stem(((Without) wish).what()))
+                        .anyMatch(name::contains);
+    }
+
+    private static String stem(String word) {
+        return word.endsWith("s") && word.length() > 3 ? word.substring(0, word.length() - 1) : word;
+    }
+
+    /** The problem with these meals, and what was asked of it. */
+    MenuProblem onto(MenuProblem open, List<Meal> meals, Menu menu) {
+        List<Meal> all = new ArrayList<>();
+        for (int i = 0; i < meals.size(); i++) {
+            all.add(meal(meals.get(i), menu.places().get(i), menu));
+        }
+        return new MenuProblem(
+                open.days(),
+                all,
+                open.dishes(),
+                open.packets(),
+                foods(open, menu),
+                open.cookMinutes(),
+                mostAWeek(),
+                open.room(),
+                weights);
+    }
+
+    private long mostAWeek() {
+        return wishes.stream()
+                .filter(ForTheWeek.class::isInstance)
+                .mapToLong(wish -> ((ForTheWeek) wish).most().minor())
+                .min()
+                .orElse(budget == null ? MenuProblem.NONE : budget.minor());
+    }
+
+    private Meal meal(Meal meal, MenuBuild.Place place, Menu menu) {
+        if (!meal.open()) {
+            return meal;
+        }
+        Choice stays = choice(kept, place, menu);
+        Choice was = choice(before, place, menu);
+        Choice stands = stays != null ? stays : was != null ? was : meal.stands();
+        return new Meal(meal.day(), meal.plates(), meal.minutes(), meal.clock(), meal.against(), stays == null, stands);
+    }
+
+    private static @Nullable Choice choice(List<MealChoice> choices, MenuBuild.Place place, Menu menu) {
+        return choices.stream()
+                .filter(one -> one.day().equals(place.slot().day().toString())
+                        && one.meal() == place.slot().meal())
+                .findFirst()
+                .flatMap(one -> of(one, menu))
+                .orElse(null);
+    }
+
+    /** What a choice that was answered stands for. */
+    static java.util.Optional<Choice> of(MealChoice choice, Menu menu) {
+        if (choice.batch() != null) {
+            return menu.choice(DishKind.BATCH, choice.batch(), 0);
+        }
+        if (choice.recipe() == null) {
+            return java.util.Optional.empty();
+        }
+        String cookOn = choice.cookOn() == null ? choice.day() : choice.cookOn();
+        int day = menu.offset(Planning.date("/kept", cookOn));
+        return menu.choice(DishKind.RECIPE, choice.recipe(), day)
+                .filter(one -> one instanceof Cooked cooked
+                        && cooked.day() >= 0
+                        && cooked.day() < menu.problem().days());
+    }
+
+    private List<Food> foods(MenuProblem open, Menu menu) {
+        List<Food> foods = new ArrayList<>(open.foods());
+        for (Wish wish : wishes) {
+            if (wish instanceof UseBy use) {
+                int by = menu.offset(use.by());
+                foods.replaceAll(food -> named(food, use.food())
+                        ? new Food(
+                                food.name(),
+                                food.price(),
+                                food.worth(),
+                                food.lots().stream().map(lot -> sooner(lot, by)).toList())
+                        : food);
+            }
+        }
+        return foods;
+    }
+
+    static boolean named(Food food, String said) {
+        return food.name().toLowerCase(Locale.ROOT).contains(stem(said))
+                || said.contains(food.name().toLowerCase(Locale.ROOT));
+    }
+
+    private static Lot sooner(Lot lot, int by) {
+        int until = lot.until() == MenuProblem.NONE ? by : Math.min(by, lot.until());
+        return new Lot(lot.amount(), lot.from(), until, true);
+    }
+}

@@ -1,0 +1,230 @@
+package wexilla.app.plan;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import wexilla.app.onhand.Snapshot;
+import wexilla.app.plan.MenuBuild.Menu;
+import wexilla.app.plan.MenuBuild.Place;
+import wexilla.app.plan.MenuViews.MealChoice;
+import wexilla.app.plan.MenuViews.ProposalView;
+import wexilla.app.plan.MenuViews.ProposeInput;
+import wexilla.app.plan.MenuViews.ProposedCook;
+import wexilla.app.plan.MenuViews.ProposedMeal;
+import wexilla.app.plan.MenuViews.ProposedSwap;
+import wexilla.app.plan.Slots.Slot;
+import wexilla.app.platform.Asked;
+import wexilla.app.platform.Household;
+import wexilla.app.platform.Problem;
+import wexilla.core.money.Money;
+import wexilla.core.planning.MenuCheck;
+import wexilla.core.planning.MenuCooking;
+import wexilla.core.planning.MenuProblem;
+import wexilla.core.planning.MenuProblem.Choice;
+import wexilla.core.planning.MenuProblem.Cooked;
+import wexilla.core.planning.MenuProblem.FromStock;
+import wexilla.core.planning.MenuReasons;
+import wexilla.core.planning.MenuSearch;
+import wexilla.core.planning.WishReader;
+import wexilla.core.planning.WishReader.UseBy;
+import wexilla.core.planning.WishReader.Wish;
+import wexilla.core.quantity.Rational;
+
+/** Searches a plan for a household and says why it is so. */
+@Component
+class Proposing {
+
+    private static final long SECONDS = 5;
+    private static final int MOST_ASKS = 12;
+    /** Steps that tell whether wishes can be had together. */
+    private static final long CLASH_EFFORT = 60_000;
+
+    private final MenuBuild build;
+
+    Proposing(MenuBuild build) {
+        this.build = build;
+    }
+
+    ProposalView propose(Snapshot now, ProposeInput input) {
+        Household household = now.household();
+        LocalDate from = input.from() == null ? now.today() : Planning.day(input.from(), now.today());
+        if (input.days() < 1 || input.days() > MenuProblem.MOST_DAYS) {
+            throw Problem.at("/days", "A plan has 1 to " + MenuProblem.MOST_DAYS + " days, not " + input.days() + ".");
+        }
+        // a fortnight of dinners needs half of what four weeks do
+        long usual = Math.max(MenuSearch.GOOD / 4, MenuSearch.GOOD * input.days() / 28);
+        long effort = input.effort() == null ? Math.min(usual, MenuSearch.GOOD) : input.effort();
+        if (effort < 0 || effort > MenuSearch.BEST) {
+            throw Problem.at("/effort", "The effort lies from 0 to " + MenuSearch.BEST + ", not " + effort + ".");
+        }
+        MenuWishing wishing = wishing(now, input);
+        Menu menu = build.of(now, new MenuBuild.Asked(from, input.days(), input.anew(), wishing));
+        named(menu, wishing);
+        int seed = input.seed() == null ? 1 : input.seed();
+        MenuSearch.Found found = search(menu, seed, effort);
+        List<String> broken = MenuCheck.of(menu.problem(), found.choices(), from).stream()
+                .map(MenuCheck.Broken::words)
+                .toList();
+        List<String> clash =
+                broken.isEmpty() && !overBudget(menu, found) ? List.of() : clash(now, input, from, wishing, seed);
+        return view(menu, found, broken, clash, household);
+    }
+
+    private static MenuSearch.Found search(Menu menu, int seed, long effort) {
+        long until = System.nanoTime() + SECONDS * 1_000_000_000;
+        return MenuSearch.of(menu.problem(), seed, effort, (spent, total) -> System.nanoTime() > until);
+    }
+
+    private static MenuWishing wishing(Snapshot now, ProposeInput input) {
+        List<String> asks = input.asks() == null ? List.of() : input.asks();
+        if (asks.size() > MOST_ASKS) {
+            throw Problem.at("/asks", asks.size() + " wishes; " + MOST_ASKS + " is the most.");
+        }
+        WishReader reader = new WishReader(now.today(), now.household().currency());
+        List<Wish> wishes = new ArrayList<>();
+        for (int i = 0; i < asks.size(); i++) {
+            String ask = Asked.name("/asks/" + i, asks.get(i), 120);
+            wishes.add(Asked.at("/asks/" + i, () -> reader.read(ask)));
+        }
+        return new MenuWishing(
+                Asked.at("/sliders", () -> MenuWishing.weights(input.mixture(), input.sliders())),
+                input.budget() == null || input.budget().isBlank()
+                        ? null
+                        : Asked.money("/budget", input.budget(), now.household().currency()),
+                wishes,
+                input.kept() == null ? List.of() : input.kept(),
+                input.before() == null ? List.of() : input.before());
+    }
+
+    /** A food that is to be used up must be there, and some dish must use it. */
+    private static void named(Menu menu, MenuWishing wishing) {
+        for (int i = 0; i < wishing.wishes().size(); i++) {
+            if (wishing.wishes().get(i) instanceof UseBy use
+                    && menu.problem().foods().stream().noneMatch(food -> MenuWishing.named(food, use.food()))) {
+                throw Problem.at(
+                        "/asks/" + i,
+                        "No " + use.food() + " is there that a recipe of the book uses; look at On hand.");
+            }
+        }
+    }
+
+    private static boolean overBudget(Menu menu, MenuSearch.Found found) {
+        return menu.problem().budget() != MenuProblem.NONE
+                && found.score().bought().stream()
+                        .anyMatch(week -> week > 100 * menu.problem().budget());
+    }
+
+    /**
+     * The fewest wishes that cannot be had together, as far as the search sees: each is left out once; what still breaks
+     * without it is not needed for the clash.
+     */
+    private List<String> clash(Snapshot now, ProposeInput input, LocalDate from, MenuWishing wishing, int seed) {
+        MenuWishing left = wishing;
+        for (Wish wish : wishing.wishes()) {
+            MenuWishing without = left.without(wish);
+            if (breaks(now, input, from, without, seed)) {
+                left = without;
+            }
+        }
+        return left.wishes().stream().map(Wish::text).toList();
+    }
+
+    private boolean breaks(Snapshot now, ProposeInput input, LocalDate from, MenuWishing wishing, int seed) {
+        Menu menu = build.of(now, new MenuBuild.Asked(from, input.days(), input.anew(), wishing));
+        MenuSearch.Found found = search(menu, seed, CLASH_EFFORT);
+        return found.score().broken() > 0 || overBudget(menu, found);
+    }
+
+    private static ProposalView view(
+            Menu menu, MenuSearch.Found found, List<String> broken, List<String> clash, Household household) {
+        MenuProblem problem = menu.problem();
+        MenuReasons reasons = new MenuReasons(problem, found.choices(), menu.start(), household.currency());
+        List<ProposedMeal> meals = new ArrayList<>();
+        for (int at = 0; at < problem.meals().size(); at++) {
+            meals.add(meal(menu, found.choices(), reasons, at));
+        }
+        List<ProposedCook> cook = MenuCooking.all(problem, found.choices()).stream()
+                .map(one -> new ProposedCook(
+                        menu.start().plusDays(one.of().day()).toString(),
+                        problem.name(one.of()),
+                        Rational.of(one.plates(), 100).plain(),
+                        one.meals().size()))
+                .sorted(java.util.Comparator.comparing(ProposedCook::day))
+                .toList();
+        return new ProposalView(
+                menu.start().toString(),
+                problem.days(),
+                meals,
+                cook,
+                Money.of(found.score().cost() / 100, household.currency()).decimal(),
+                found.score().bought().stream()
+                        .map(week -> Money.of(week / 100, household.currency()).decimal())
+                        .toList(),
+                found.score().minutes(),
+                reasons.whole(),
+                broken,
+                clash,
+                found.cutOff());
+    }
+
+    private static ProposedMeal meal(Menu menu, List<Choice> choices, MenuReasons reasons, int at) {
+        Place place = menu.places().get(at);
+        Slot slot = place.slot();
+        MenuProblem problem = menu.problem();
+        MenuProblem.Meal meal = problem.meals().get(at);
+        Choice choice = choices.get(at);
+        List<ProposedSwap> swaps = reasons.swaps().of(at).stream()
+                .map(swap -> new ProposedSwap(
+                        Objects.requireNonNull(choice(menu, slot, swap.choice())), swap.name(), swap.words()))
+                .toList();
+        Choice stood = place.planned() ? stands(menu, slot) : MenuProblem.UNDECIDED;
+        return new ProposedMeal(
+                slot.day().toString(),
+                slot.meal(),
+                MealTimes.words(slot.table()),
+                problem.name(choice).isEmpty() && !meal.open() ? words(slot) : problem.name(choice),
+                problem.from(choice, meal.day()),
+                Rational.of(meal.plates(), 100).plain(),
+                choice(menu, slot, choice),
+                place.planned() ? (problem.name(stood).isEmpty() ? words(slot) : problem.name(stood)) : "",
+                place.open(),
+                reasons.meal(at),
+                swaps);
+    }
+
+    private static Choice stands(Menu menu, Slot slot) {
+        return slot.dishes().stream()
+                .filter(dish -> dish.of() != null)
+                .findFirst()
+                .flatMap(dish -> menu.choice(dish.kind(), Objects.requireNonNull(dish.of()), menu.offset(slot.day())))
+                .orElse(MenuProblem.UNDECIDED);
+    }
+
+    private static String words(Slot slot) {
+        return slot.kind().name().toLowerCase(Locale.ROOT);
+    }
+
+    private static @Nullable MealChoice choice(Menu menu, Slot slot, Choice choice) {
+        String day = slot.day().toString();
+        if (choice instanceof Cooked cooked) {
+            return new MealChoice(
+                    day,
+                    slot.meal(),
+                    menu.dishes().get(cooked.dish()).id(),
+                    null,
+                    menu.start().plusDays(cooked.day()).toString());
+        }
+        return choice instanceof FromStock stock
+                ? new MealChoice(
+                        day,
+                        slot.meal(),
+                        null,
+                        menu.packets().get(stock.packet()).batch(),
+                        null)
+                : null;
+    }
+}

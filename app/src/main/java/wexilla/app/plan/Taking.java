@@ -1,0 +1,159 @@
+package wexilla.app.plan;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import wexilla.app.cook.Batches;
+import wexilla.app.onhand.BatchRows.State;
+import wexilla.app.onhand.Snapshot;
+import wexilla.app.onhand.Snapshots;
+import wexilla.app.plan.MenuViews.MealChoice;
+import wexilla.app.plan.MenuViews.TakeProposal;
+import wexilla.app.plan.Slots.Dish;
+import wexilla.app.plan.Slots.DishKind;
+import wexilla.app.plan.Slots.Kind;
+import wexilla.app.plan.Slots.Slot;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Household;
+import wexilla.app.platform.Problem;
+import wexilla.app.recipes.Recipes;
+import wexilla.core.people.Appetite;
+import wexilla.core.planning.Eater;
+import wexilla.core.planning.Evening;
+import wexilla.core.quantity.Rational;
+import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.Size;
+import wexilla.core.recipe.Sized;
+import wexilla.core.recipe.Style;
+
+/**
+ * Writes what is taken of a proposal as one act: meals, and a batch for each cooking of which more than one meal eats. What
+ * is cooked for one meal on its own day is a dish of that meal.
+ */
+@Component
+class Taking {
+
+    private static final int MOST = 250;
+
+    private final Slots slots;
+    private final Habits habits;
+    private final Evenings evenings;
+    private final Recipes recipes;
+    private final Batches batches;
+    private final Snapshots snapshots;
+
+    Taking(Slots slots, Habits habits, Evenings evenings, Recipes recipes, Batches batches, Snapshots snapshots) {
+        this.slots = slots;
+        this.habits = habits;
+        this.evenings = evenings;
+        this.recipes = recipes;
+        this.batches = batches;
+        this.snapshots = snapshots;
+    }
+
+    private record Cooking(UUID recipe, LocalDate day) {}
+
+    private record Taken(Slot slot, int portions) {}
+
+    String take(Act act, TakeProposal input) {
+        if (input.meals().isEmpty() || input.meals().size() > MOST) {
+            throw Problem.at(
+                    "/meals",
+                    "Take 1 to " + MOST + " meals, not " + input.meals().size() + ".");
+        }
+        Household household = act.household();
+        Snapshot now = snapshots.of(household);
+        Map<Cooking, List<Taken>> cookings = new LinkedHashMap<>();
+        Map<UUID, List<Taken>> stocked = new HashMap<>();
+        List<UUID> replaced = new ArrayList<>();
+        for (int i = 0; i < input.meals().size(); i++) {
+            MealChoice choice = input.meals().get(i);
+            Slot slot = slot(act, choice, "/meals/" + i);
+            slot.dishes().stream()
+                    .filter(dish -> dish.kind() == DishKind.BATCH)
+                    .forEach(dish -> replaced.add(Objects.requireNonNull(dish.of())));
+            Evening seen = evenings.evening(now, slot);
+            int portions = Appetite.wholePortions(
+                    seen.eaters().stream().map(Eater::appetite).toList());
+            if (choice.batch() != null) {
+                stocked.computeIfAbsent(choice.batch(), own -> new ArrayList<>())
+                        .add(new Taken(slot, portions));
+            } else if (choice.recipe() != null) {
+                LocalDate cookOn = choice.cookOn() == null
+                        ? slot.day()
+                        : Planning.date("/meals/" + i + "/cookOn", choice.cookOn());
+                if (cookOn.isAfter(slot.day()) || cookOn.isBefore(act.day())) {
+                    throw Problem.at("/meals/" + i + "/cookOn", "It is cooked between today and its meal.");
+                }
+                cookings.computeIfAbsent(new Cooking(choice.recipe(), cookOn), own -> new ArrayList<>())
+                        .add(new Taken(slot, portions));
+            } else {
+                throw Problem.at("/meals/" + i, "Say which recipe or which dish that is there.");
+            }
+        }
+        if (!stocked.isEmpty()) {
+            known(now, stocked);
+        }
+        stocked.forEach((batch, all) -> all.forEach(taken -> save(act, taken, DishKind.BATCH, batch)));
+        cookings.forEach((cooking, all) -> cook(act, now, cooking, all));
+        batches.dropUneaten(act, replaced);
+        int many = input.meals().size();
+        return "Taken from the proposal: " + many + (many == 1 ? " meal" : " meals");
+    }
+
+    private void known(Snapshot now, Map<UUID, List<Taken>> stocked) {
+        Map<UUID, Batches.Batch> known = batches.byId(now, stocked.keySet());
+        if (!known.keySet().containsAll(stocked.keySet())) {
+            throw Problem.at("/meals", "A dish of this proposal is not there any more; ask again.");
+        }
+    }
+
+    private Slot slot(Act act, MealChoice choice, String at) {
+        Household household = act.household();
+        LocalDate day = Planning.day(choice.day(), act.day());
+        Optional<Slot> there = slots.on(household, day, choice.meal());
+        there.filter(slot -> slot.locked() || slot.state() != Slots.State.PLANNED)
+                .ifPresent(slot -> {
+                    throw Problem.at(at, Household.words(day) + " is locked or eaten by now; ask again.");
+                });
+        return there.orElseGet(
+                () -> habits.usual(household, day, choice.meal()).slot(UUID.randomUUID(), day, Kind.COOK));
+    }
+
+    private void cook(Act act, Snapshot now, Cooking cooking, List<Taken> all) {
+        Recipes.Stored stored = recipes.current(now, cooking.recipe());
+        boolean once = all.size() == 1 && all.get(0).slot().day().equals(cooking.day());
+        if (once) {
+            save(act, all.get(0), DishKind.RECIPE, cooking.recipe());
+            return;
+        }
+        Recipe recipe = stored.recipe();
+        int portions = all.stream().mapToInt(Taken::portions).sum();
+        Sized sized = Sized.of(
+                recipe,
+                Size.of(Rational.of(portions, recipe.portions())),
+                act.household().measures());
+        UUID batch = batches.write(
+                act,
+                UUID.randomUUID(),
+                stored,
+                sized,
+                Style.COOKED,
+                State.PLANNED,
+                cooking.day(),
+                Objects.requireNonNull(now.costs().flat()));
+        all.forEach(taken -> save(act, taken, DishKind.BATCH, batch));
+    }
+
+    private void save(Act act, Taken taken, DishKind kind, UUID of) {
+        Dish dish = new Dish(kind, of, "", kind == DishKind.BATCH ? taken.portions() : null);
+        slots.save(act, taken.slot().with(kind == DishKind.BATCH ? Kind.STOCK : Kind.COOK, List.of(dish)));
+    }
+}

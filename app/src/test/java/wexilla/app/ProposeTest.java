@@ -1,0 +1,195 @@
+package wexilla.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import wexilla.app.support.Http;
+import wexilla.app.support.Sample;
+import wexilla.app.support.StoryKitchen;
+
+/** A proposed plan of a household: every rule counted over, what was decided stays, taken and undone as one act. */
+class ProposeTest extends StoryKitchen {
+
+    private static final String MONDAY = "2026-11-30";
+
+    private void book() {
+        for (String dish : List.of(
+                "Mince pot;500 g minced beef, 2 onions;Fry 10 minutes.",
+                "Bean stew;400 g dried white beans, 2 carrots;Simmer 30 minutes.",
+                "Leek pasta;400 g pasta, 3 leeks;Boil 12 minutes.",
+                "Egg noodles;300 g noodles, 6 eggs;Fry 10 minutes.",
+                "Haddock tray;600 g haddock, 1 kg potatoes;Bake at 200 °C for 30 minutes.",
+                "Barley broth;200 g pearl barley, 3 carrots;Simmer 40 minutes.")) {
+            String[] parts = dish.split(";");
+            Map<String, Object> recipe = Sample.recipe(parts[0], 4, List.of(parts[1].split(", ")), List.of());
+            recipe.put("steps", List.of(Map.of("text", parts[2])));
+            http.act("/api/recipes", recipe).ok();
+        }
+    }
+
+    private static Map<String, Object> asked(Object... more) {
+        Map<String, Object> asked =
+                new HashMap<>(Map.of("from", MONDAY, "days", 7, "mixture", "VARIED", "anew", false, "effort", 20_000));
+        for (int i = 0; i < more.length; i += 2) {
+            asked.put((String) more[i], more[i + 1]);
+        }
+        return asked;
+    }
+
+    private JsonNode propose(Object... more) {
+        return http.act("/api/plan/propose", asked(more)).ok();
+    }
+
+    private static List<JsonNode> choices(JsonNode proposal) {
+        List<JsonNode> choices = new ArrayList<>();
+        proposal.path("meals").forEach(meal -> {
+            if (meal.path("open").asBoolean() && meal.has("choice")) {
+                choices.add(meal.path("choice"));
+            }
+        });
+        return choices;
+    }
+
+    private static String names(JsonNode proposal) {
+        List<String> names = new ArrayList<>();
+        proposal.path("meals").forEach(meal -> names.add(meal.path("name").asString()));
+        return String.join(",", names);
+    }
+
+    private JsonNode dinner(int day) {
+        return http.get("/api/plan?days=21")
+                .ok()
+                .path("days")
+                .get(day)
+                .path("meals")
+                .get(0);
+    }
+
+    @Test
+    void proposedTakenAndUndoneAsOneAct() {
+        book();
+        evening("2026-12-02", "Haddock tray", 2);
+        JsonNode proposal = propose();
+        assertThat(proposal.path("broken")).isEmpty();
+        assertThat(proposal.path("meals")).hasSize(7);
+        JsonNode decided = proposal.path("meals").get(2);
+        assertThat(decided.path("open").asBoolean()).isFalse();
+        assertThat(decided.path("name").asString()).isEqualTo("Haddock tray");
+        for (JsonNode choice : choices(proposal)) {
+            LocalDate day = LocalDate.parse(choice.path("day").asString());
+            LocalDate cooked = LocalDate.parse(choice.path("cookOn").asString());
+            assertThat(ChronoUnit.DAYS.between(cooked, day)).isBetween(0L, 6L);
+        }
+        assertThat(propose()).isEqualTo(proposal);
+        String act = http.act("/api/plan/take", Map.of("meals", choices(proposal)))
+                .ok()
+                .path("act")
+                .asString();
+        for (int i = 0; i < 7; i++) {
+            JsonNode slot = dinner(7 + i).path("slot");
+            assertThat(slot.path("dishes").get(0).path("name"))
+                    .isEqualTo(proposal.path("meals").get(i).path("name"));
+            assertThat(dinner(7 + i).path("remarks").toString()).doesNotContain("STOP");
+        }
+        // what is cooked for several meals is one batch, as large as they all eat
+        Map<String, Integer> eaten = new HashMap<>();
+        for (int i = 0; i < 7; i++) {
+            dinner(7 + i).path("slot").path("dishes").forEach(dish -> {
+                if (dish.path("kind").asString().equals("BATCH")) {
+                    eaten.merge(
+                            dish.path("of").asString(), dish.path("portions").asInt(), Integer::sum);
+                }
+            });
+        }
+        assertThat(proposal.path("cook").size()).isGreaterThanOrEqualTo(eaten.size());
+        http.undo(act).ok();
+        assertThat(dinner(7).has("slot")).isFalse();
+        assertThat(dinner(9).path("slot").path("dishes").get(0).path("name").asString())
+                .isEqualTo("Haddock tray");
+    }
+
+    @Test
+    void wishesAreKeptAndWhatClashesIsNamed() {
+        book();
+        http.note("500 g minced beef");
+        JsonNode used = propose("from", "2026-11-23", "asks", List.of("use the mince by Wednesday"));
+        assertThat(used.path("broken")).isEmpty();
+        assertThat(used.path("cook").toString()).containsPattern("2026-11-2[345]\",\"dish\":\"Mince pot");
+        JsonNode without = propose("asks", List.of("nothing with eggs"));
+        assertThat(names(without)).doesNotContain("Egg noodles");
+        JsonNode clash = propose(
+                "from", "2026-11-23", "asks", List.of("no leeks", "use the mince by Wednesday", "nothing with mince"));
+        assertThat(clash.path("clash").toString()).isEqualTo("[\"use the mince by Wednesday\",\"nothing with mince\"]");
+    }
+
+    @Test
+    void askedAgainWhatIsKeptStaysAndLittleChanges() {
+        book();
+        JsonNode proposal = propose();
+        List<JsonNode> choices = choices(proposal);
+        JsonNode kept = choices.get(0);
+        String out = proposal.path("meals")
+                .valueStream()
+                .map(meal -> meal.path("name").asString())
+                .filter(name ->
+                        !name.equals(proposal.path("meals").get(0).path("name").asString()))
+                .findFirst()
+                .orElseThrow();
+        JsonNode again = propose("kept", List.of(kept), "before", choices, "seed", 9, "asks", List.of("no " + out));
+        assertThat(again.path("meals").get(0).path("choice")).isEqualTo(kept);
+        assertThat(again.path("meals").get(0).path("reasons").toString()).contains("decided by you");
+        assertThat(names(again)).doesNotContain(out);
+        int same = 0;
+        for (int i = 0; i < 7; i++) {
+            boolean kept1 = again.path("meals")
+                    .get(i)
+                    .path("name")
+                    .equals(proposal.path("meals").get(i).path("name"));
+            same += kept1 ? 1 : 0;
+        }
+        long gone = names(proposal).split(out, -1).length - 1;
+        assertThat(7L - same).isBetween(gone, gone + 2);
+    }
+
+    /** No recipes and nothing in stock; a proposal that is stale; over new year. */
+    @Test
+    void edges() {
+        JsonNode nothing = propose();
+        assertThat(nothing.path("broken")).hasSize(7);
+        assertThat(nothing.path("cost").asString()).isEqualTo("0.00");
+        assertThat(http.act("/api/plan/take", Map.of("meals", List.of())).field())
+                .isEqualTo("/meals");
+        book();
+        JsonNode proposal = propose();
+        http.act("/api/plan/evening", locked()).ok();
+        Http.Answer stale = http.act("/api/plan/take", Map.of("meals", choices(proposal)));
+        assertThat(stale.field()).isEqualTo("/meals/0");
+        assertThat(stale.detail()).contains("locked or eaten by now");
+        assertThat(dinner(8).has("slot")).isFalse();
+        JsonNode newYear = propose("from", "2026-12-28", "days", 14);
+        assertThat(newYear.path("meals").get(13).path("day").asString()).isEqualTo("2027-01-10");
+        assertThat(http.act("/api/plan/propose", asked("days", 40)).field()).isEqualTo("/days");
+        assertThat(http.act("/api/plan/propose", asked("budget", "cheap")).field())
+                .isEqualTo("/budget");
+        assertThat(http.act("/api/plan/propose", asked("asks", List.of("surprise me")))
+                        .field())
+                .isEqualTo("/asks/0");
+        assertThat(http.act("/api/plan/propose", asked("asks", List.of("use the swan by Friday")))
+                        .detail())
+                .contains("No swan is there");
+    }
+
+    private static Map<String, Object> locked() {
+        Map<String, Object> evening =
+                Sample.evening(MONDAY, "COOK", List.of(), List.of(Map.of("text", "Leek pasta", "portions", 2)));
+        evening.put("locked", true);
+        return evening;
+    }
+}

@@ -1,0 +1,60 @@
+package wexilla.core.planning;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Currency;
+import java.util.List;
+import wexilla.core.keeping.KeepingGuide;
+import wexilla.core.keeping.LotClock;
+import wexilla.core.keeping.Storage;
+import wexilla.core.keeping.Thaw;
+import wexilla.core.money.Cost;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
+import wexilla.core.stock.OpenLot;
+
+/**
+ * What a batch will be once it is cooked: what is eaten within its fridge time lies in the fridge, what is eaten later is
+ * frozen on the day it is cooked, where it freezes.
+ */
+public record CookedAhead(String id, int portions, String keepingClass, LocalDate cookOn) {
+
+    /** Portions a meal wants of it. */
+    public record Wanted(LocalDate day, int portions) {}
+
+    /** Its lots, the fridge first. */
+    public List<OpenLot> lots(List<Wanted> wanted, KeepingGuide guide, Currency currency) {
+        LocalDate limit =
+                guide.dates(keepingClass, Storage.FRIDGE, cookOn, cookOn).eatBy();
+        int late = limit == null || !guide.freezes(keepingClass)
+                ? 0
+                : wanted.stream()
+                        .filter(meal -> meal.day().isAfter(limit))
+                        .mapToInt(Wanted::portions)
+                        .sum();
+        int frozen = Math.min(late, portions);
+        LotClock clock = LotClock.start(keepingClass, cookOn);
+        List<OpenLot> lots = new ArrayList<>();
+        if (frozen < portions) {
+            lots.add(new OpenLot(id, amount(portions - frozen), Cost.unknown(currency), limit, limit, clock, true));
+        }
+        if (frozen > 0) {
+            lots.add(new OpenLot(
+                    id + "-frozen",
+                    amount(frozen),
+                    Cost.unknown(currency),
+                    null,
+                    null,
+                    clock.frozen(cookOn),
+                    true,
+                    Thaw.Shape.BAG,
+                    null));
+        }
+        return lots;
+    }
+
+    private static Amount amount(int portions) {
+        return Amount.of(Rational.of(portions), Unit.PORTION);
+    }
+}
