@@ -948,6 +948,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plan/propose": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["propose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plan/try": {
         parameters: {
             query?: never;
@@ -1840,6 +1872,14 @@ export interface components {
             gear: string[];
             styles: string[];
         };
+        ClimbView: {
+            at: string;
+            day: string;
+            /** @enum {string} */
+            meal: "BREAKFAST" | "BOXES" | "LUNCH" | "SNACK" | "DINNER" | "SUPPER";
+            out?: string;
+            portions: string;
+        };
         ClockLane: {
             kind: string;
             name: string;
@@ -2458,6 +2498,16 @@ export interface components {
             /** @enum {string} */
             meal: "BREAKFAST" | "BOXES" | "LUNCH" | "SNACK" | "DINNER" | "SUPPER";
         };
+        MealChoice: {
+            /** Format: uuid */
+            batch?: string;
+            cookOn?: string;
+            day: string;
+            /** @enum {string} */
+            meal: "BREAKFAST" | "BOXES" | "LUNCH" | "SNACK" | "DINNER" | "SUPPER";
+            /** Format: uuid */
+            recipe?: string;
+        };
         MealOfDay: {
             /** @enum {string} */
             meal: "BREAKFAST" | "BOXES" | "LUNCH" | "SNACK" | "DINNER" | "SUPPER";
@@ -2814,9 +2864,12 @@ export interface components {
             words: string;
         };
         PlanView: {
+            cookDays: string[];
             days: components["schemas"]["PlanDay"][];
             habits: components["schemas"]["HabitView"][];
             inStock: components["schemas"]["InStock"][];
+            now: string;
+            threads: components["schemas"]["ThreadView"][];
             today: string;
             usual: components["schemas"]["HabitView"][];
         };
@@ -2882,6 +2935,64 @@ export interface components {
             good: boolean;
             /** Format: int32 */
             tenths: number;
+            words: string;
+        };
+        ProposalView: {
+            broken: string[];
+            clash: string[];
+            cook: components["schemas"]["ProposedCook"][];
+            cost: string;
+            cutOff: boolean;
+            /** Format: int32 */
+            days: number;
+            from: string;
+            meals: components["schemas"]["ProposedMeal"][];
+            /** Format: int32 */
+            minutes: number;
+            reasons: string[];
+            weeks: string[];
+        };
+        ProposeInput: {
+            anew: boolean;
+            asks?: string[];
+            before?: components["schemas"]["MealChoice"][];
+            budget?: string;
+            /** Format: int32 */
+            days: number;
+            /** Format: int64 */
+            effort?: number;
+            from?: string;
+            kept?: components["schemas"]["MealChoice"][];
+            /** @enum {string} */
+            mixture: "CHEAP" | "EASY" | "VARIED" | "OWN";
+            /** Format: int32 */
+            seed?: number;
+            sliders?: components["schemas"]["Sliders"];
+        };
+        ProposedCook: {
+            day: string;
+            dish: string;
+            /** Format: int32 */
+            meals: number;
+            portions: string;
+        };
+        ProposedMeal: {
+            choice?: components["schemas"]["MealChoice"];
+            day: string;
+            from: string;
+            /** @enum {string} */
+            meal: "BREAKFAST" | "BOXES" | "LUNCH" | "SNACK" | "DINNER" | "SUPPER";
+            name: string;
+            open: boolean;
+            plates: string;
+            reasons: string[];
+            stands: string;
+            swaps: components["schemas"]["ProposedSwap"][];
+            tableTime: string;
+        };
+        ProposedSwap: {
+            choice: components["schemas"]["MealChoice"];
+            name: string;
             words: string;
         };
         QuantityView: {
@@ -3216,6 +3327,22 @@ export interface components {
             in?: components["schemas"]["InVessel"];
             scaled: components["schemas"]["Scaled"];
         };
+        Sliders: {
+            /** Format: int32 */
+            cheap: number;
+            /** Format: int32 */
+            favourites: number;
+            /** Format: int32 */
+            fewChanges: number;
+            /** Format: int32 */
+            fewNew: number;
+            /** Format: int32 */
+            quick: number;
+            /** Format: int32 */
+            useUp: number;
+            /** Format: int32 */
+            varied: number;
+        };
         SlotView: {
             dishes: components["schemas"]["DishView"][];
             guests: components["schemas"]["GuestView"][];
@@ -3392,6 +3519,9 @@ export interface components {
             /** Format: int32 */
             under4: number;
         };
+        TakeProposal: {
+            meals: components["schemas"]["MealChoice"][];
+        };
         TakeView: {
             amount: string;
             left: string;
@@ -3432,6 +3562,17 @@ export interface components {
             source: string;
             takeOutAt: string;
             warnings: string[];
+        };
+        ThreadView: {
+            ahead: boolean;
+            born: string;
+            climbs: components["schemas"]["ClimbView"][];
+            frays: boolean;
+            name: string;
+            of: string;
+            /** @enum {string} */
+            shelf: "FRIDGE" | "FREEZER" | "CUPBOARD";
+            until?: string;
         };
         TickInput: {
             food?: string;
@@ -5318,6 +5459,58 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["MoveInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    propose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProposeInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProposalView"];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeProposal"];
             };
         };
         responses: {

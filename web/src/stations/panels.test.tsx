@@ -72,7 +72,10 @@ const last = () => sent.at(-1)?.body;
 describe('an evening', () => {
   const plan = {
     today: '2026-11-23',
+    now: '2026-11-23T17:30',
     days: [],
+    threads: [],
+    cookDays: [],
     inStock,
     habits: [],
     usual: [],

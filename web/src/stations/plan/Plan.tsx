@@ -7,6 +7,8 @@ import { mealWords, shortDay } from '../../kit/words';
 import { DayRow } from './DayRow';
 import { MealPanel } from './MealPanel';
 import type { MealName } from './meals';
+import { Propose } from './Propose';
+import { RunPicture } from './RunPicture';
 
 const weeks = [
   [7, '1 week'],
@@ -23,6 +25,7 @@ export function Plan() {
   const [days, setDays] = useState<number>(14);
   const plan = usePlan(days);
   const [open, setOpen] = useState<Open>();
+  const [proposing, setProposing] = useState(false);
   if (!plan.data) {
     return <Waiting />;
   }
@@ -48,7 +51,14 @@ export function Plan() {
       </Heading>
       <div className="mb-4 flex flex-wrap gap-3">
         <OneOf of="Weeks" choices={weeks} chosen={days} choose={setDays} />
+        {!proposing && (
+          <button type="button" className="btn btn-primary" onClick={() => setProposing(true)}>
+            Propose a plan
+          </button>
+        )}
       </div>
+      {planned > 0 && <RunPicture plan={plan.data} open={(date, meal) => setOpen({ date, meal })} />}
+      {proposing && <Propose from={firstOpen(plan.data)} close={() => setProposing(false)} />}
       <ol>
         {plan.data.days.map((day) => (
           <DayRow key={day.date} day={day} open={(meal) => setOpen({ date: day.date, meal })} />
@@ -57,6 +67,12 @@ export function Plan() {
       {open && <OpenMeal open={open} plan={plan.data} choose={setOpen} />}
     </>
   );
+}
+
+/** The first day with nothing decided: a proposal begins there. */
+function firstOpen(plan: Schema['PlanView']): string {
+  const open = plan.days.find((day) => day.meals.some((meal) => !meal.slot || meal.slot.kind === 'UNDECIDED'));
+  return open?.date ?? plan.days[0]?.date ?? plan.today;
 }
 
 /** The meal that was tapped, or which one more it is to be. */

@@ -34,6 +34,7 @@ import wexilla.app.plan.PlanViews.PlanDay;
 import wexilla.app.plan.PlanViews.PlanView;
 import wexilla.app.plan.PlanViews.RemarkView;
 import wexilla.app.plan.PlanViews.SlotView;
+import wexilla.app.plan.PlanViews.ThreadView;
 import wexilla.app.plan.Slots.Dish;
 import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Acts;
@@ -42,6 +43,7 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.planning.Meal;
 import wexilla.core.planning.PlanCheck;
+import wexilla.core.planning.Run;
 import wexilla.core.quantity.Unit;
 
 /** Plan: the meals of one to five weeks, checked in words. */
@@ -135,10 +137,27 @@ class PlanController {
         }
         return new PlanView(
                 now.today().toString(),
+                DAY_TIME.format(now.now()),
                 days,
+                threads(now, looked, last),
+                looked.ahead().stream()
+                        .map(batch -> batch.begin().toLocalDate().toString())
+                        .distinct()
+                        .sorted()
+                        .toList(),
                 inStock(now),
                 known.said().stream().map(Habits.Habit::view).toList(),
                 known.usual().stream().map(Habits.Habit::view).toList());
+    }
+
+    private static List<ThreadView> threads(Snapshot now, Evenings.Looked looked, LocalDate last) {
+        List<Run.There> there = now.open().stream()
+                .filter(lot -> lot.batch() != null && lot.amount().unit().equals(Unit.PORTION))
+                .map(lot -> new Run.There(String.valueOf(lot.batch()), lot.name(), lot.open()))
+                .toList();
+        return Run.of(looked.check(), there, now.now(), last).stream()
+                .map(ThreadView::of)
+                .toList();
     }
 
     private static SlotView view(Map<UUID, String> names, Slot slot, Optional<PlanCheck.Checked> checked) {

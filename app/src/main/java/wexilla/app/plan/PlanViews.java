@@ -1,5 +1,6 @@
 package wexilla.app.plan;
 
+import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -9,9 +10,12 @@ import wexilla.app.plan.Slots.State;
 import wexilla.core.planning.Judgement;
 import wexilla.core.planning.Meal;
 import wexilla.core.planning.Remark;
+import wexilla.core.planning.Run;
 
 /** What the Plan station is asked and answered. */
 public final class PlanViews {
+
+    private static final DateTimeFormatter MINUTE = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm");
 
     private PlanViews() {}
 
@@ -89,9 +93,66 @@ public final class PlanViews {
             int portions,
             @Nullable String until) {}
 
-    /** @param habits what was said of meals that repeat; {@code usual} one for each meal a day can have */
+    /** @param at ISO date and time of the table; {@code out} when it leaves the freezer, absent where it does not lie in one */
+    record ClimbView(
+            String day,
+            Meal meal,
+            String at,
+            String portions,
+            @Nullable String out) {}
+
+    /**
+     * One dish or food on its way to the table.
+     *
+     * @param of what was cooked together has the same
+     * @param born ISO date and time it is there; {@code until} ISO day of its limit, absent where it has none
+     * @param ahead whether it is still to be cooked
+     * @param frays whether it lies past its limit
+     */
+    record ThreadView(
+            String of,
+            String name,
+            Run.Shelf shelf,
+            String born,
+            @Nullable String until,
+            boolean ahead,
+            boolean frays,
+            List<ClimbView> climbs) {
+
+        static ThreadView of(Run.Thread thread) {
+            return new ThreadView(
+                    thread.of(),
+                    thread.name(),
+                    thread.shelf(),
+                    MINUTE.format(thread.born()),
+                    thread.until() == null ? null : thread.until().toString(),
+                    thread.ahead(),
+                    thread.frays(),
+                    thread.climbs().stream()
+                            .map(climb -> new ClimbView(
+                                    climb.day().toString(),
+                                    climb.meal(),
+                                    MINUTE.format(climb.at()),
+                                    climb.portions(),
+                                    climb.out() == null ? null : MINUTE.format(climb.out())))
+                            .toList());
+        }
+    }
+
+    /**
+     * @param now ISO date and time; {@code threads} what is eaten from what; {@code cookDays} ISO days something is cooked
+     *     or stretched ahead
+     * @param habits what was said of meals that repeat; {@code usual} one for each meal a day can have
+     */
     record PlanView(
-            String today, List<PlanDay> days, List<InStock> inStock, List<HabitView> habits, List<HabitView> usual) {}
+            String today,
+            String now,
+            List<PlanDay> days,
+            List<ThreadView> threads,
+            List<String> cookDays,
+            List<InStock> inStock,
+            List<HabitView> habits,
+            List<HabitView> usual) {}
 
     /**
      * A dish as chosen or typed: by id, or by a name that is found, or becomes a recipe of that name.

@@ -205,7 +205,7 @@ class Proposing {
     }
 
     private static String words(Slot slot) {
-        return slot.kind().name().toLowerCase(Locale.ROOT);
+        return slot.kind() == Slots.Kind.UNDECIDED ? "" : slot.kind().name().toLowerCase(Locale.ROOT);
     }
 
     private static @Nullable MealChoice choice(Menu menu, Slot slot, Choice choice) {

@@ -60,8 +60,9 @@ public sealed interface Judgement
 
     int CANNOT_STAY = 1000;
 
-    /** Something that would be past its limit by then. */
-    record PastLimit(LocalDate day, String subject, LocalDate limit, String keepingClass) implements Judgement {
+    /** Something that would be past its limit by then. @param bought whether it is simply bought anew */
+    record PastLimit(LocalDate day, String subject, LocalDate limit, String keepingClass, boolean bought)
+            implements Judgement {
         @Override
         public PlanRule rule() {
             return PlanRule.DATES;
@@ -69,15 +70,16 @@ public sealed interface Judgement
 
         @Override
         public Level level() {
-            return Level.STOP;
+            return bought ? Level.DO : Level.STOP;
         }
 
         @Override
         public Remark remark() {
-            return Remark.stop(
-                    subject + " keeps to " + Remark.day(limit) + ", planned for " + Remark.day(day)
-                            + ": eat it earlier, or freeze it in time",
-                    "fridge time, " + keepingClass);
+            String why = "fridge time, " + keepingClass;
+            String keeps = subject + " keeps to " + Remark.day(limit) + ", planned for " + Remark.day(day);
+            return bought
+                    ? Remark.act("the " + keeps + ": eat what is there earlier", why)
+                    : Remark.stop(keeps + ": eat it earlier, or freeze it in time", why);
         }
     }
 

@@ -101,9 +101,13 @@ final class MenuMoves {
         return set(at, tables.cooked(dish, cook));
     }
 
-    /** The same dish at another meal: cooked for it where it was cooked fresh, else of the same cooking. */
+    /** The same dish at another meal: of the same cooking, or where it was cooked fresh as often cooked for it. */
     private int taken(int code, int from, int to) {
-        if (!tables.isCooked(code) || tables.dayOf(code) != tables.day[from] && tables.keeps(to, code)) {
+        if (!tables.isCooked(code)) {
+            return code;
+        }
+        boolean fresh = tables.dayOf(code) == tables.day[from];
+        if (tables.keeps(to, code) && (!fresh || random.nextBoolean())) {
             return code;
         }
         return tables.cooked(tables.dishOf(code), tables.day[to]);

@@ -34,8 +34,9 @@ public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCoo
     /**
      * @param judgements without repeats, what cannot stay so first
      * @param takeOut what leaves the freezer for it, with when
+     * @param met how what it wants is met
      */
-    public record Checked(Evening evening, List<Judgement> judgements, List<TakeOut> takeOut) {
+    public record Checked(Evening evening, List<Judgement> judgements, List<TakeOut> takeOut, List<Met> met) {
 
         /** The judgements in the cook's words. */
         public List<Remark> remarks() {
@@ -111,7 +112,7 @@ public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCoo
         Outlook outlook = new Outlook(evenings, met, takeOut, now);
         List<Checked> checked = new ArrayList<>();
         for (int i = 0; i < evenings.size(); i++) {
-            checked.add(new Checked(evenings.get(i), judge(outlook, i), takeOut.get(i)));
+            checked.add(new Checked(evenings.get(i), judge(outlook, i), takeOut.get(i), met.get(i)));
         }
         return List.copyOf(checked);
     }

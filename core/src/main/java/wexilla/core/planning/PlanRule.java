@@ -3,6 +3,8 @@ package wexilla.core.planning;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Food;
 import wexilla.core.planning.Evening.Dish;
 import wexilla.core.quantity.Amount;
 import wexilla.core.recipe.StepTime;
@@ -34,12 +36,15 @@ public enum PlanRule {
             LocalDate day = plan.evenings().get(at).day();
             List<Judgement> found = new ArrayList<>();
             for (Met one : plan.met().get(at)) {
-                for (OpenLot past : one.past()) {
+                // what is met by something fresher does not wait for what is older
+                boolean met = one.lacking() == null && !one.takes().isEmpty();
+                for (OpenLot past : met ? List.<OpenLot>of() : one.past()) {
                     found.add(new Judgement.PastLimit(
                             day,
                             one.want().name(),
                             java.util.Objects.requireNonNull(past.limit()),
-                            past.clock().keepingClass()));
+                            past.clock().keepingClass(),
+                            bought(one.want().food())));
                 }
             }
             return found;
@@ -110,6 +115,11 @@ public enum PlanRule {
             return Repeats.of(plan.evenings(), at);
         }
     };
+
+    /** Cream and parsley are bought anew; meat that is there was meant for something. */
+    private static boolean bought(@Nullable Food food) {
+        return food != null && food.traits().protein().isEmpty();
+    }
 
     /** What it finds about the meal at this place. */
     abstract List<Judgement> judge(Outlook plan, int at);
