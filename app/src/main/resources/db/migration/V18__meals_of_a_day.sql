@@ -52,4 +52,7 @@ create unique index meal_habit_of on meal_habit (household_id, meal, coalesce(we
 comment on column meal_habit.weekday is '1 Monday to 7 Sunday; null for every day without one of its own';
 comment on column meal_habit.people is 'who eats; everybody where it is empty';
 
+-- the private address of the plan as a calendar: whoever knows it can read the plan
+alter table household add column feed text unique check (length(feed) >= 32);
+
 grant select, insert, update, delete on meal_dish_person, slot_guest, meal_habit to ${app_role};

@@ -41,6 +41,8 @@ class StatementsTest {
                         == 200)
                 .findFirst()
                 .orElseThrow();
+        http.act("/api/plan/feed", Map.of()).ok();
+        String feed = http.get("/api/plan/feed").ok().path("path").asString();
         String run = http.get("/api/cookday/run").ok().path("id").asString();
         List<String> paths = new ArrayList<>();
         for (Map.Entry<String, JsonNode> path :
@@ -54,6 +56,7 @@ class StatementsTest {
                         .asString();
                 paths.add(Queries.asked(path.getKey(), path.getValue())
                         .replace("/lots/{id}", "/lots/" + lot)
+                        .replace("/api/feed/{id}", feed)
                         .replace("/run/{id}", "/run/" + run)
                         .replace("{lot}", lot)
                         .replace("{act}", packed.path("act").asString())
@@ -99,8 +102,7 @@ class StatementsTest {
         JsonNode day = http.get("/api/plan").ok().path("days").get(5 + i);
         Map<String, Object> evening =
                 Sample.evening(day.path("date").asString(), "COOK", List.of(), List.of(Map.of("text", dish)));
-        evening.put(
-                "version", day.path("meals").get(0).path("slot").path("version").asInt(0));
+        evening.put("version", Sample.dinner(day).path("slot").path("version").asInt(0));
         http.act("/api/plan/evening", evening).ok();
     }
 

@@ -16,7 +16,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.onhand.LotView;
@@ -24,9 +23,6 @@ import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.plan.PlanViews.DishView;
-import wexilla.app.plan.PlanViews.EveningInput;
-import wexilla.app.plan.PlanViews.HabitGone;
-import wexilla.app.plan.PlanViews.HabitInput;
 import wexilla.app.plan.PlanViews.InStock;
 import wexilla.app.plan.PlanViews.MealOfDay;
 import wexilla.app.plan.PlanViews.MoveInput;
@@ -37,8 +33,6 @@ import wexilla.app.plan.PlanViews.SlotView;
 import wexilla.app.plan.PlanViews.ThreadView;
 import wexilla.app.plan.Slots.Dish;
 import wexilla.app.plan.Slots.Slot;
-import wexilla.app.platform.Acts;
-import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.planning.Meal;
@@ -56,27 +50,17 @@ class PlanController {
 
     private final Slots slots;
     private final Evenings evenings;
-    private final Planning planning;
     private final Habits habits;
     private final MealMoves moves;
     private final Snapshots snapshots;
-    private final Acts acts;
 
     PlanController(
-            Slots slots,
-            Evenings evenings,
-            Planning planning,
-            Habits habits,
-            MealMoves moves,
-            Snapshots snapshots,
-            Acts acts) {
+            Slots slots, Evenings evenings, Habits habits, MealMoves moves, CalendarFeed feed, Snapshots snapshots) {
         this.slots = slots;
         this.evenings = evenings;
-        this.planning = planning;
         this.habits = habits;
         this.moves = moves;
         this.snapshots = snapshots;
-        this.acts = acts;
     }
 
     /** @param days how many, from today on: 14 when nothing is said, at most 35 */
@@ -209,25 +193,5 @@ class PlanController {
                 lot.name(),
                 lot.wholePortions(),
                 until == null ? null : until.words() + " " + until.date());
-    }
-
-    @PostMapping("/api/plan/evening")
-    Said evening(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody EveningInput input) {
-        return acts.say(household, key, "plan", input, act -> planning.plan(act, input));
-    }
-
-    @PostMapping("/api/plan/move")
-    Said move(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody MoveInput input) {
-        return acts.say(household, key, "plan", input, act -> moves.move(act, input));
-    }
-
-    @PostMapping("/api/plan/habit")
-    Said habit(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody HabitInput input) {
-        return acts.say(household, key, "plan", input, act -> habits.say(act, input));
-    }
-
-    @PostMapping("/api/plan/habit/forget")
-    Said forget(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody HabitGone input) {
-        return acts.say(household, key, "plan", input, act -> habits.forget(act, input.id()));
     }
 }

@@ -154,6 +154,9 @@ public final class PlanViews {
             List<HabitView> habits,
             List<HabitView> usual) {}
 
+    /** @param path other calendars ask; absent while nobody wanted one */
+    record FeedView(@Nullable String path) {}
+
     /**
      * A dish as chosen or typed: by id, or by a name that is found, or becomes a recipe of that name.
      *

@@ -306,6 +306,7 @@ public final class EveryAct {
                         "",
                         "people",
                         List.of()));
+        add("/api/plan/feed", Map.of());
         add(
                 "/api/plan/habit/forget",
                 map("id", read("/api/plan").path("habits").get(0).path("id").asString()));
@@ -382,6 +383,7 @@ public final class EveryAct {
         return List.of(
                         "onhand",
                         "plan",
+                        "plan/feed",
                         "shop",
                         "cookday",
                         "cookday/run",

@@ -108,4 +108,13 @@ public final class Sample {
         }
         return cards;
     }
+
+    /** The dinner of a day of the plan, planned or not. */
+    public static JsonNode dinner(JsonNode day) {
+        return day.path("meals")
+                .valueStream()
+                .filter(meal -> meal.path("meal").asString().equals("DINNER"))
+                .findFirst()
+                .orElseThrow();
+    }
 }

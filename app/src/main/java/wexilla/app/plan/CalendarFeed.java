@@ -1,0 +1,58 @@
+package wexilla.app.plan;
+
+import java.security.SecureRandom;
+import java.util.HexFormat;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Household;
+import wexilla.app.platform.Journal;
+import wexilla.app.platform.Journal.Thing;
+
+/** The private address of a household's plan as a calendar: a long secret, replaced by a new one when somebody asks. */
+@Component
+class CalendarFeed {
+
+    private static final int BYTES = 24;
+
+    private final JdbcClient db;
+    private final Journal journal;
+    private final SecureRandom random = new SecureRandom();
+
+    CalendarFeed(JdbcClient db, Journal journal) {
+        this.db = db;
+        this.journal = journal;
+    }
+
+    /** Its secret; null while nobody asked for one. */
+    @Nullable
+    String secret(Household household) {
+        return db.sql("select feed from household where id = ? and feed is not null")
+                .params(household.id())
+                .query(String.class)
+                .optional()
+                .orElse(null);
+    }
+
+    /** The household of this secret. */
+    Optional<UUID> household(String secret) {
+        return db.sql("select id from household where feed = ?")
+                .params(secret)
+                .query(UUID.class)
+                .optional();
+    }
+
+    /** A new address; the one before ends. */
+    String renew(Act act) {
+        journal.before(act, Thing.HOUSEHOLD, act.household().id());
+        byte[] bytes = new byte[BYTES];
+        random.nextBytes(bytes);
+        db.sql("update household set feed = ? where id = ?")
+                .params(HexFormat.of().formatHex(bytes), act.household().id())
+                .update();
+        return "A new address for the calendar of the plan";
+    }
+}
