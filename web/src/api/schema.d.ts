@@ -980,6 +980,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plan/mend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mend"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/mends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mends"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plan/move": {
         parameters: {
             query?: never;
@@ -2622,6 +2654,17 @@ export interface components {
             text: string;
             unit: string;
             value: string;
+        };
+        MendInput: {
+            at: components["schemas"]["MealAt"];
+            mend: components["schemas"]["MendView"];
+        };
+        MendView: {
+            /** @enum {string} */
+            kind: "SWAP" | "FREEZE" | "LEAVE";
+            lot?: string;
+            to?: components["schemas"]["MealAt"];
+            words: string;
         };
         MoveInput: {
             from: components["schemas"]["MealAt"];
@@ -5594,6 +5637,57 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    mend: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MendInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    mends: {
+        parameters: {
+            query?: {
+                day?: string;
+                meal?: "BREAKFAST" | "BOXES" | "LUNCH" | "SNACK" | "DINNER" | "SUPPER";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MendView"][];
                 };
             };
         };

@@ -9,6 +9,7 @@ import { keep } from '../../kit/useKept';
 import { mealWords, shortDay, whole } from '../../kit/words';
 import { DishFields, type DishForm, emptyDish } from './DishFields';
 import { GuestFields, type GuestForm } from './GuestFields';
+import { Mends } from './Mends';
 import { kinds } from './meals';
 
 type Input = Schema['EveningInput'];
@@ -98,6 +99,14 @@ export function MealPanel({
   const set1 = (at: number, dish: DishForm) => set({ dishes: form.dishes.map((old, i) => (i === at ? dish : old)) });
   return (
     <Panel title={`${shortDay(date)} · ${mealWords[meal.meal]}`} close={leave}>
+      {meal.remarks
+        .filter((remark) => remark.level === 'STOP')
+        .map((remark) => (
+          <p key={remark.words} className="mb-1 font-bold text-accent">
+            {remark.words}
+          </p>
+        ))}
+      {meal.remarks.some((remark) => remark.level === 'STOP') && <Mends day={date} meal={meal.meal} done={leave} />}
       <form
         className="grid gap-4"
         onSubmit={(event) => {

@@ -5,10 +5,12 @@ import { Heading, OneOf, Waiting } from '../../kit/kit';
 import { Panel } from '../../kit/Panel';
 import { mealWords, shortDay } from '../../kit/words';
 import { DayRow } from './DayRow';
+import { HabitsPanel } from './HabitsPanel';
 import { MealPanel } from './MealPanel';
 import type { MealName } from './meals';
 import { Propose } from './Propose';
 import { RunPicture } from './RunPicture';
+import { SharePanel } from './SharePanel';
 
 const weeks = [
   [7, '1 week'],
@@ -26,6 +28,7 @@ export function Plan() {
   const plan = usePlan(days);
   const [open, setOpen] = useState<Open>();
   const [proposing, setProposing] = useState(false);
+  const [beside, setBeside] = useState<'habits' | 'share'>();
   if (!plan.data) {
     return <Waiting />;
   }
@@ -56,6 +59,12 @@ export function Plan() {
             Propose a plan
           </button>
         )}
+        <button type="button" className="btn btn-ghost" onClick={() => setBeside('habits')}>
+          What repeats
+        </button>
+        <button type="button" className="btn btn-ghost" onClick={() => setBeside('share')}>
+          For elsewhere
+        </button>
       </div>
       {planned > 0 && <RunPicture plan={plan.data} open={(date, meal) => setOpen({ date, meal })} />}
       {proposing && <Propose from={firstOpen(plan.data)} close={() => setProposing(false)} />}
@@ -64,6 +73,8 @@ export function Plan() {
           <DayRow key={day.date} day={day} open={(meal) => setOpen({ date: day.date, meal })} />
         ))}
       </ol>
+      {beside === 'habits' && <HabitsPanel plan={plan.data} close={() => setBeside(undefined)} />}
+      {beside === 'share' && <SharePanel plan={plan.data} close={() => setBeside(undefined)} />}
       {open && <OpenMeal open={open} plan={plan.data} choose={setOpen} />}
     </>
   );

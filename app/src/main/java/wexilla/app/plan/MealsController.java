@@ -1,16 +1,25 @@
 package wexilla.app.plan;
 
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.onhand.Snapshots;
 import wexilla.app.plan.PlanViews.EveningInput;
 import wexilla.app.plan.PlanViews.HabitGone;
 import wexilla.app.plan.PlanViews.HabitInput;
+import wexilla.app.plan.PlanViews.MealAt;
+import wexilla.app.plan.PlanViews.MendInput;
+import wexilla.app.plan.PlanViews.MendView;
 import wexilla.app.plan.PlanViews.MoveInput;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Household;
+import wexilla.core.planning.Meal;
 
 /** What is decided of meals: planned, moved, and how they usually are. */
 @RestController
@@ -19,12 +28,17 @@ class MealsController {
     private final Planning planning;
     private final MealMoves moves;
     private final Habits habits;
+    private final Mending mending;
+    private final Snapshots snapshots;
     private final Acts acts;
 
-    MealsController(Planning planning, MealMoves moves, Habits habits, Acts acts) {
+    MealsController(
+            Planning planning, MealMoves moves, Habits habits, Mending mending, Snapshots snapshots, Acts acts) {
         this.planning = planning;
         this.moves = moves;
         this.habits = habits;
+        this.mending = mending;
+        this.snapshots = snapshots;
         this.acts = acts;
     }
 
@@ -46,5 +60,21 @@ class MealsController {
     @PostMapping("/api/plan/habit/forget")
     Said forget(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody HabitGone input) {
         return acts.say(household, key, "plan", input, act -> habits.forget(act, input.id()));
+    }
+
+    /** How this meal can be mended, the best way first; nothing where it is over or locked. */
+    @GetMapping("/api/plan/mends")
+    List<MendView> mends(
+            Household household,
+            @RequestParam(required = false) @Nullable String day,
+            @RequestParam(required = false) @Nullable Meal meal) {
+        return day == null
+                ? List.of()
+                : mending.of(snapshots.of(household), new MealAt(day, meal == null ? Meal.DINNER : meal));
+    }
+
+    @PostMapping("/api/plan/mend")
+    Said mend(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody MendInput input) {
+        return acts.say(household, key, "plan", input, act -> mending.mend(act, input.at(), input.mend()));
     }
 }

@@ -217,4 +217,21 @@ public final class PlanViews {
 
     /** Two meals that change places; the second may be one nobody planned yet. */
     record MoveInput(MealAt from, MealAt to) {}
+
+    /** How a meal can be mended. */
+    enum MendKind {
+        SWAP,
+        FREEZE,
+        LEAVE
+    }
+
+    /** @param to the meal it is swapped with; @param lot what is frozen */
+    record MendView(
+            MendKind kind,
+            String words,
+            @Nullable MealAt to,
+            @Nullable String lot) {}
+
+    /** @param at the meal; @param mend one of those that were answered */
+    record MendInput(MealAt at, MendView mend) {}
 }

@@ -308,6 +308,13 @@ public final class EveryAct {
                         List.of()));
         add("/api/plan/feed", Map.of());
         add(
+                "/api/plan/mend",
+                map(
+                        "at",
+                        map("day", "2026-11-24", "meal", "DINNER"),
+                        "mend",
+                        map("kind", "LEAVE", "words", "leave it open")));
+        add(
                 "/api/plan/habit/forget",
                 map("id", read("/api/plan").path("habits").get(0).path("id").asString()));
         String recipe = id(read("/api/recipes?text=split+pea").path("cards").get(0));

@@ -1,0 +1,174 @@
+package wexilla.app.plan;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import wexilla.app.household.Households;
+import wexilla.app.household.Reference;
+import wexilla.app.onhand.Handling;
+import wexilla.app.onhand.Snapshot;
+import wexilla.app.plan.PlanViews.MealAt;
+import wexilla.app.plan.PlanViews.MendKind;
+import wexilla.app.plan.PlanViews.MendView;
+import wexilla.app.plan.PlanViews.MoveInput;
+import wexilla.app.plan.Slots.Kind;
+import wexilla.app.plan.Slots.Slot;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Household;
+import wexilla.app.platform.Problem;
+import wexilla.core.keeping.KeepingGuide;
+import wexilla.core.keeping.Storage;
+import wexilla.core.planning.Judgement;
+import wexilla.core.planning.Judgement.Level;
+import wexilla.core.planning.PlanCheck;
+import wexilla.core.planning.PlanRule;
+
+/** How a meal that does not hold is mended in one tap: swapped with another, what spoils frozen tonight, left open. */
+@Component
+class Mending {
+
+    private static final int AROUND = 10;
+    private static final int MOST_SWAPS = 3;
+
+    private final Slots slots;
+    private final Evenings evenings;
+    private final MealMoves moves;
+    private final Handling handling;
+    private final Households households;
+    private final Reference reference;
+
+    Mending(
+            Slots slots,
+            Evenings evenings,
+            MealMoves moves,
+            Handling handling,
+            Households households,
+            Reference reference) {
+        this.slots = slots;
+        this.evenings = evenings;
+        this.moves = moves;
+        this.handling = handling;
+        this.households = households;
+        this.reference = reference;
+    }
+
+    private record Tried(MealAt to, String words, long stops, int weight) {}
+
+    /** What would mend it, the best first; each swap was checked with all rules. */
+    List<MendView> of(Snapshot now, MealAt at) {
+        LocalDate day = Planning.day(at.day(), now.today());
+        Optional<Slot> found = slots.on(now.household(), day, at.meal());
+        if (found.isEmpty()
+                || found.get().state() != Slots.State.PLANNED
+                || found.get().locked()) {
+            return List.of();
+        }
+        LocalDate last = day.plusDays(AROUND);
+        List<Slot> all = slots.between(now.household(), now.today(), last);
+        Evenings.Looked looked = evenings.look(now, last, all);
+        List<MendView> mends = new ArrayList<>();
+        looked.of(found.get()).ifPresent(checked -> frozen(now, checked, mends));
+        mends.addAll(swaps(now, found.get(), all, looked.check(), last));
+        mends.add(new MendView(MendKind.LEAVE, "leave it open", null, null));
+        return mends;
+    }
+
+    /** What lies in the fridge and would be past its limit by then can go into the freezer tonight. */
+    private void frozen(Snapshot now, PlanCheck.Checked checked, List<MendView> mends) {
+        KeepingGuide guide = reference.keeping(now.household());
+        Set<String> past = checked.judgements().stream()
+                .filter(one -> one.rule() == PlanRule.DATES)
+                .map(Judgement::subject)
+                .collect(Collectors.toSet());
+        now.open().stream()
+                .filter(lot -> past.contains(lot.name())
+                        && lot.storage() == Storage.FRIDGE
+                        && !lot.open().pastLimit(now.today())
+                        && guide.freezes(lot.open().clock().keepingClass()))
+                .forEach(lot -> mends.add(new MendView(
+                        MendKind.FREEZE,
+                        "freeze " + lot.amount() + " " + lot.name() + " tonight",
+                        null,
+                        lot.id().toString())));
+    }
+
+    private List<MendView> swaps(Snapshot now, Slot slot, List<Slot> all, PlanCheck before, LocalDate last) {
+        long stopsBefore = stops(before);
+        List<Tried> tried = new ArrayList<>();
+        for (Slot other : all) {
+            boolean may = other.meal() == slot.meal()
+                    && !other.id().equals(slot.id())
+                    && !other.locked()
+                    && other.state() == Slots.State.PLANNED
+                    && other.kind() != Kind.OUT;
+            if (may) {
+                MealAt to = new MealAt(other.day().toString(), other.meal());
+                MoveInput move = new MoveInput(new MealAt(slot.day().toString(), slot.meal()), to);
+                List<Slot> moved = moves.moved(now.household(), now.today(), move);
+                PlanCheck check = evenings.look(now, last, with(all, moved)).check();
+                tried.add(new Tried(to, Household.words(other.day()), stops(check), check.weight()));
+            }
+        }
+        return tried.stream()
+                .filter(one -> one.stops() < stopsBefore)
+                .sorted(Comparator.comparingLong(Tried::stops).thenComparingInt(Tried::weight))
+                .limit(MOST_SWAPS)
+                .map(one -> new MendView(MendKind.SWAP, "swap with " + one.words(), one.to(), null))
+                .toList();
+    }
+
+    private static List<Slot> with(List<Slot> all, List<Slot> moved) {
+        List<Slot> now = new ArrayList<>(all);
+        now.removeIf(slot -> moved.stream().anyMatch(one -> one.id().equals(slot.id())));
+        now.addAll(moved);
+        now.sort(Comparator.comparing(Slot::day).thenComparing(Slot::table));
+        return now;
+    }
+
+    private static long stops(PlanCheck check) {
+        return check.judgements().stream()
+                .filter(one -> one.level() == Level.STOP)
+                .count();
+    }
+
+    /** Does what was chosen. */
+    String mend(Act act, MealAt at, MendView mend) {
+        LocalDate day = Planning.day(at.day(), act.day());
+        Slot slot = slots.on(act.household(), day, at.meal())
+                .filter(one -> !one.locked() && one.state() == Slots.State.PLANNED)
+                .orElseThrow(() -> Problem.at("/at", "Nothing is planned there that could be mended."));
+        switch (mend.kind()) {
+            case SWAP -> {
+                if (mend.to() == null) {
+                    throw Problem.at("/mend/to", "Say which meal it is swapped with.");
+                }
+                return moves.move(act, new MoveInput(at, mend.to()));
+            }
+            case FREEZE -> {
+                if (mend.lot() == null) {
+                    throw Problem.at("/mend/lot", "Say what is frozen.");
+                }
+                UUID freezer =
+                        households.usualPlace(act.household(), Storage.FREEZER).id();
+                handling.move(act, id(mend.lot()), (String) null, freezer);
+                return "Frozen for " + Household.words(day);
+            }
+            case LEAVE -> slots.save(act, slot.with(Kind.UNDECIDED, List.of()));
+        }
+        return "Left open: " + Household.words(day);
+    }
+
+    private static UUID id(String lot) {
+        try {
+            return UUID.fromString(lot);
+        } catch (IllegalArgumentException unreadable) {
+            throw Problem.at("/mend/lot", "There is no such thing in this household.");
+        }
+    }
+}
