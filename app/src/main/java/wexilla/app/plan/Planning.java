@@ -161,6 +161,9 @@ public class Planning {
             DishInput one = input.dishes().get(i);
             Dish dish = dish(act, one, "/dishes/" + i, stockFirst);
             List<UUID> eaters = eaters(one, people, "/dishes/" + i + "/eaters");
+            boolean alone = input.guests() == null || input.guests().isEmpty();
+            // who lives here, all of them, is everybody where nobody else comes
+            eaters = alone && eaters.containsAll(people) ? List.of() : eaters;
             dishes.add(new Dish(dish.kind(), dish.of(), dish.text(), dish.portions(), eaters));
         }
         String sides = input.sides() == null ? "" : input.sides();
@@ -178,7 +181,7 @@ public class Planning {
         return dishes;
     }
 
-    /** Who of the table eats of a dish; nobody named, or all of them, is everybody. */
+    /** Who of the table eats of a dish; nobody named is everybody. */
     private static List<UUID> eaters(DishInput dish, List<UUID> people, String at) {
         List<UUID> eaters = dish.eaters() == null ? List.of() : dish.eaters();
         if (!people.containsAll(eaters)) {
