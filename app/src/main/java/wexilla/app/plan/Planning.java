@@ -187,9 +187,7 @@ public class Planning {
         if (!people.containsAll(eaters)) {
             throw Problem.at(at, "Somebody who is to eat of it is not at the table.");
         }
-        return eaters.containsAll(people)
-                ? List.of()
-                : eaters.stream().distinct().toList();
+        return eaters.stream().distinct().toList();
     }
 
     private Dish dish(Act act, DishInput input, String at, boolean stockFirst) {
