@@ -57,6 +57,9 @@ function MealRow({
       className="grid w-full cursor-pointer grid-cols-1 gap-x-4 rounded text-left hover:bg-base-300 md:grid-cols-[5.4rem_minmax(0,18rem)_minmax(0,1fr)]"
     >
       <span className="max-md:flex max-md:gap-2">
+        <span className="sr-only">
+          {shortDay(date)}, {mealWords[meal.meal]}{' '}
+        </span>
         <span className="figure text-lg font-bold">{slot?.tableTime ?? meal.usual.tableTime}</span>
         {(!only || meal.meal !== 'DINNER') && <span className="quiet block text-sm">{mealWords[meal.meal]}</span>}
       </span>

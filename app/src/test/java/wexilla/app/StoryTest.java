@@ -97,17 +97,18 @@ class StoryTest {
 
     private static void anEvening(Page page) {
         go(page, "l");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Wed 25 Nov"))
+        page.locator("ol")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Wed 25 Nov, dinner"))
                 .click();
         Locator panel = page.getByRole(AriaRole.DIALOG);
         panel.getByText("from stock", new Locator.GetByTextOptions().setExact(true))
                 .click();
         panel.getByText("bolognese · 12").click();
         panel.getByLabel("With", new Locator.GetByLabelOptions().setExact(true)).fill("100 g pasta");
-        panel.getByText("Keep this evening").click();
+        panel.getByText("Keep this meal").click();
         see(page.getByText("to buy: pasta"));
         see(page.getByText("take out 4 portions bolognese"));
-        see(heading(page, "1 of 14 evenings planned"));
+        see(heading(page, "1 of 14 meals planned"));
     }
 
     private static void aBigBuy(Page page) {
@@ -174,12 +175,13 @@ class StoryTest {
     private void eaten(Page page) {
         go(page, "t");
         page.getByRole(AriaRole.LINK, link("Decide tonight")).click();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Mon 23 Nov"))
+        page.locator("ol")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Mon 23 Nov, dinner"))
                 .click();
         page.getByRole(AriaRole.DIALOG)
                 .getByLabel("Dish", new Locator.GetByLabelOptions().setExact(true))
                 .fill("lentil soup");
-        page.getByRole(AriaRole.DIALOG).getByText("Keep this evening").click();
+        page.getByRole(AriaRole.DIALOG).getByText("Keep this meal").click();
         go(page, "t");
         see(heading(page, "Tonight: lentil soup"));
         field(page, "Portions left").fill("1");
