@@ -2148,6 +2148,7 @@ export interface components {
             /** Format: uuid */
             batch?: string;
             eaters?: string[];
+            frozen?: boolean;
             /** Format: int32 */
             portions?: number;
             /** Format: uuid */
@@ -2161,6 +2162,7 @@ export interface components {
         };
         DishView: {
             eaters: string[];
+            frozen: boolean;
             /** @enum {string} */
             kind: "RECIPE" | "BATCH" | "SIDE" | "TASK";
             name: string;
@@ -2602,6 +2604,7 @@ export interface components {
             batch?: string;
             cookOn?: string;
             day: string;
+            frozen?: boolean;
             /** @enum {string} */
             meal: "BREAKFAST" | "BOXES" | "LUNCH" | "SNACK" | "DINNER" | "SUPPER";
             /** Format: uuid */

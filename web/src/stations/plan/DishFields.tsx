@@ -4,9 +4,9 @@ import { FieldProblem } from '../../kit/kit';
 import { Suggestions } from '../../kit/Suggestions';
 
 /** A dish as typed, or one from the stock; `eaters` empty for everybody. */
-export type DishForm = { name: string; batch: string | undefined; portions: string; eaters: string[] };
+export type DishForm = { name: string; batch: string | undefined; portions: string; eaters: string[]; frozen: boolean };
 
-export const emptyDish: DishForm = { name: '', batch: undefined, portions: '', eaters: [] };
+export const emptyDish: DishForm = { name: '', batch: undefined, portions: '', eaters: [], frozen: false };
 
 /** One dish of a meal; where there are several, who eats of it. */
 export function DishFields({
@@ -52,7 +52,7 @@ export function DishFields({
           <Field
             label={at === 0 ? 'Dish' : `Dish ${at + 1}`}
             value={dish.name}
-            set={(name) => set({ ...dish, name, batch: undefined })}
+            set={(name) => set({ ...dish, name, batch: undefined, frozen: false })}
             at={`/dishes/${at}/text`}
             problem={problem}
             hint={at === 0 ? 'a recipe, something in stock, or just a name' : ''}

@@ -42,6 +42,7 @@ function begun(meal: Schema['MealOfDay']): Form {
       batch: dish.kind === 'BATCH' ? dish.of : undefined,
       portions: dish.portions === undefined ? '' : String(dish.portions),
       eaters: dish.eaters,
+      frozen: dish.frozen,
     }));
   return {
     kind: slot?.kind ?? usual.kind,
@@ -95,6 +96,7 @@ export function MealPanel({
       text: dish.batch ? undefined : dish.name,
       portions: whole(dish.portions, undefined, 0),
       eaters: dish.eaters.filter((id) => here.includes(id)),
+      frozen: dish.frozen,
     }));
   const set1 = (at: number, dish: DishForm) => set({ dishes: form.dishes.map((old, i) => (i === at ? dish : old)) });
   return (

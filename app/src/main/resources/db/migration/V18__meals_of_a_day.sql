@@ -12,6 +12,9 @@ alter table meal_dish add constraint meal_dish_kind_check check (kind in ('RECIP
 alter table meal_dish add constraint meal_dish_check
     check (num_nonnulls(recipe, batch) = case when kind in ('SIDE', 'TASK') then 0 else 1 end);
 
+-- eaten from the freezer: so many of what is cooked ahead are frozen the day they are cooked
+alter table meal_dish add column frozen boolean not null default false;
+
 -- who eats of a dish, where it is not for everybody at the table
 create table meal_dish_person (
     household_id uuid not null,

@@ -57,7 +57,7 @@ class PlanStory {
                     .toList();
             List<DishInput> dishes = new ArrayList<>();
             if (!script.dish().isEmpty()) {
-                dishes.add(new DishInput(null, null, script.dish(), null, null));
+                dishes.add(new DishInput(null, null, script.dish(), null, null, null));
             }
             String subject = planning.plan(
                     act,

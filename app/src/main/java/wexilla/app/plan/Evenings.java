@@ -184,7 +184,7 @@ public class Evenings implements DayBefore {
         List<CookedAhead.Wanted> wanted = new ArrayList<>();
         for (Slot slot : planned) {
             slot.dishes().stream()
-                    .filter(dish -> batch.id().equals(dish.of()))
+                    .filter(dish -> dish.frozen() && batch.id().equals(dish.of()))
                     .forEach(dish -> wanted.add(new CookedAhead.Wanted(
                             slot.day(), dish.portions() == null ? slot.people().size() : dish.portions())));
         }

@@ -64,7 +64,7 @@ class MealMoves {
         List<Dish> dishes = new ArrayList<>();
         for (Dish dish : other.dishes()) {
             boolean there = slot.people().containsAll(dish.eaters());
-            dishes.add(there ? dish : new Dish(dish.kind(), dish.of(), dish.text(), dish.portions()));
+            dishes.add(there ? dish : dish.eatenBy(List.of()));
         }
         return slot.with(other.kind(), dishes);
     }

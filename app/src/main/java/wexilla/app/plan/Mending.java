@@ -11,12 +11,14 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Households;
 import wexilla.app.household.Reference;
+import wexilla.app.onhand.BatchRows.State;
 import wexilla.app.onhand.Handling;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.plan.PlanViews.MealAt;
 import wexilla.app.plan.PlanViews.MendKind;
 import wexilla.app.plan.PlanViews.MendView;
 import wexilla.app.plan.PlanViews.MoveInput;
+import wexilla.app.plan.Slots.DishKind;
 import wexilla.app.plan.Slots.Kind;
 import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Act;
@@ -73,7 +75,10 @@ class Mending {
         List<Slot> all = slots.between(now.household(), now.today(), last);
         Evenings.Looked looked = evenings.look(now, last, all);
         List<MendView> mends = new ArrayList<>();
-        looked.of(found.get()).ifPresent(checked -> frozen(now, checked, mends));
+        looked.of(found.get()).ifPresent(checked -> {
+            frozen(now, checked, mends);
+            ahead(found.get(), looked, checked, mends);
+        });
         mends.addAll(swaps(now, found.get(), all, looked.check(), last));
         mends.add(new MendView(MendKind.LEAVE, "leave it open", null, null));
         return mends;
@@ -82,10 +87,7 @@ class Mending {
     /** What lies in the fridge and would be past its limit by then can go into the freezer tonight. */
     private void frozen(Snapshot now, PlanCheck.Checked checked, List<MendView> mends) {
         KeepingGuide guide = reference.keeping(now.household());
-        Set<String> past = checked.judgements().stream()
-                .filter(one -> one.rule() == PlanRule.DATES)
-                .map(Judgement::subject)
-                .collect(Collectors.toSet());
+        Set<String> past = past(checked);
         now.open().stream()
                 .filter(lot -> past.contains(lot.name())
                         && lot.storage() == Storage.FRIDGE
@@ -96,6 +98,28 @@ class Mending {
                         "freeze " + lot.amount() + " " + lot.name() + " tonight",
                         null,
                         lot.id().toString())));
+    }
+
+    /** Of what is cooked ahead and would lie too long, these portions can be frozen the day they are cooked. */
+    private static void ahead(Slot slot, Evenings.Looked looked, PlanCheck.Checked checked, List<MendView> mends) {
+        Set<String> past = past(checked);
+        slot.dishes().stream()
+                .filter(dish -> dish.kind() == DishKind.BATCH && !dish.frozen())
+                .map(dish -> looked.batches().get(dish.of()))
+                .filter(batch -> batch != null && batch.state() == State.PLANNED && past.contains(batch.name()))
+                .findFirst()
+                .ifPresent(batch -> mends.add(new MendView(
+                        MendKind.FREEZE,
+                        "freeze it on " + Household.words(batch.cookOn()) + " for this meal",
+                        null,
+                        null)));
+    }
+
+    private static Set<String> past(PlanCheck.Checked checked) {
+        return checked.judgements().stream()
+                .filter(one -> one.rule() == PlanRule.DATES)
+                .map(Judgement::subject)
+                .collect(Collectors.toSet());
     }
 
     private List<MendView> swaps(Snapshot now, Slot slot, List<Slot> all, PlanCheck before, LocalDate last) {
@@ -152,7 +176,14 @@ class Mending {
             }
             case FREEZE -> {
                 if (mend.lot() == null) {
-                    throw Problem.at("/mend/lot", "Say what is frozen.");
+                    slots.save(
+                            act,
+                            slot.with(
+                                    slot.kind(),
+                                    slot.dishes().stream()
+                                            .map(dish -> dish.frozen(dish.kind() == DishKind.BATCH))
+                                            .toList()));
+                    return "To be frozen for " + Household.words(day);
                 }
                 UUID freezer =
                         households.usualPlace(act.household(), Storage.FREEZER).id();

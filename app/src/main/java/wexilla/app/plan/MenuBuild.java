@@ -8,9 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
-import java.util.function.Predicate;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Reference;
 import wexilla.app.onhand.Snapshot;
@@ -154,7 +152,7 @@ class MenuBuild {
             List<Eater> eaters = seen.get(i).eaters();
             List<Integer> against = verdicts.computeIfAbsent(
                     List.of(eaters, place.slot().meal(), place.slot().people()),
-                    key -> against(open, place.slot(), eaters, liked, asked.wishing()));
+                    key -> MenuVerdicts.of(open, place.slot(), eaters, liked, asked.wishing()));
             meals.add(meal(open, place, seen.get(i), against));
         }
         return new Menu(asked.wishing().onto(open.problem(), meals, open), asked.from(), places, dishes, stocked);
@@ -269,37 +267,5 @@ class MenuBuild {
                 against,
                 place.open(),
                 stands);
-    }
-
-    /** How those at this table stand to every dish and packet, as far as it is one for this meal. */
-    private static List<Integer> against(
-            Menu menu, Slot slot, List<Eater> eaters, MenuTastes.Tastes liked, MenuWishing wishing) {
-        List<Integer> against = new ArrayList<>();
-        Predicate<String> banned = wishing::banned;
-        for (Recipes.Stored stored : menu.dishes()) {
-            Recipe recipe = stored.recipe();
-            boolean suits =
-                    MealWords.suits(slot.meal(), recipe.title(), stored.about().tags());
-            boolean without = banned.test(recipe.title())
-                    || Eater.foods(recipe).stream()
-                            .anyMatch(food -> banned.test(food.name())
-                                    || banned.test(food.traits().protein()));
-            int verdict = suits && !without
-                    ? Eater.verdict(eaters, recipe.title(), Eater.foods(recipe))
-                    : MenuProblem.MUST_NOT;
-            Set<UUID> refused = liked.refused().getOrDefault(stored.id(), Set.of());
-            int no = (int) slot.people().stream().filter(refused::contains).count();
-            against.add(verdict == MenuProblem.MUST_NOT ? verdict : verdict + 2 * no);
-        }
-        for (MenuPackets.Stocked stocked : menu.packets()) {
-            boolean without = banned.test(stocked.packet().name())
-                    || stocked.packet().proteins().stream().anyMatch(banned);
-            boolean main = slot.meal() != Meal.BREAKFAST && slot.meal() != Meal.SNACK;
-            against.add(
-                    main && !without
-                            ? Eater.verdict(eaters, stocked.packet().name(), stocked.foods())
-                            : MenuProblem.MUST_NOT);
-        }
-        return List.copyOf(against);
     }
 }

@@ -47,8 +47,21 @@ class MenuPackets {
         this.reference = reference;
     }
 
-    /** @param foods what is in it, as far as known */
-    record Stocked(UUID batch, Packet packet, List<Food> foods) {}
+    /**
+     * @param foods what is in it, as far as known
+     * @param fridgeUntil of a batch that is still to be cooked, its last day in the fridge; null of what is there
+     */
+    record Stocked(
+            UUID batch,
+            Packet packet,
+            List<Food> foods,
+            @Nullable LocalDate fridgeUntil) {
+
+        /** Whether it has to be frozen to be eaten on this day. */
+        boolean frozenFor(LocalDate day) {
+            return fridgeUntil != null && day.isAfter(fridgeUntil);
+        }
+    }
 
     /** @param left what nobody has spoken for */
     List<Stocked> of(Snapshot now, Evenings.Looked looked, Supply left, LocalDate start) {
@@ -65,7 +78,8 @@ class MenuPackets {
                     .filter(lot -> !lot.amount().value().isZero() && !lot.pastLimit(start))
                     .toList();
             if (!rest.isEmpty()) {
-                stocked.add(new Stocked(id, there(now, own.get(0).name(), rest, known.get(id), foods, start), foods));
+                Packet packet = there(now, own.get(0).name(), rest, known.get(id), foods, start);
+                stocked.add(new Stocked(id, packet, foods, null));
             }
         });
         looked.batches().values().stream()
@@ -147,7 +161,7 @@ class MenuPackets {
                 MenuProblem.NONE,
                 finish(now, batch),
                 UNPRICED);
-        return new Stocked(batch.id(), packet, foods);
+        return new Stocked(batch.id(), packet, foods, batch.cookOn().plusDays(FRIDGE_DAYS));
     }
 
     private boolean freezes(Snapshot now, Batches.Batch batch) {

@@ -25,13 +25,15 @@ public final class MenuViews {
      * What is eaten at a meal.
      *
      * @param recipe cooked on {@code cookOn}, ISO day; or {@code batch}, a dish that is there or will be
+     * @param frozen whether it is frozen the day it is cooked and eaten from the freezer
      */
     record MealChoice(
             String day,
             Meal meal,
             @Nullable UUID recipe,
             @Nullable UUID batch,
-            @Nullable String cookOn) {}
+            @Nullable String cookOn,
+            @Nullable Boolean frozen) {}
 
     /**
      * @param from ISO day; today when nothing is said. @param days 1 to 35

@@ -171,7 +171,8 @@ class PlanController {
                 dish.of() == null ? null : dish.of().toString(),
                 name,
                 dish.portions(),
-                dish.eaters().stream().map(UUID::toString).toList());
+                dish.eaters().stream().map(UUID::toString).toList(),
+                dish.frozen());
     }
 
     /** Dishes that are there, summed over their packets, first to expire first. */

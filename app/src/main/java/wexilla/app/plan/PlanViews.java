@@ -22,13 +22,15 @@ public final class PlanViews {
     /**
      * @param of id of the recipe or the dish in stock; absent for a side and a task
      * @param eaters ids of who eats of it; empty where everybody does
+     * @param frozen whether it is eaten from the freezer
      */
     record DishView(
             DishKind kind,
             @Nullable String of,
             String name,
             @Nullable Integer portions,
-            List<String> eaters) {}
+            List<String> eaters,
+            boolean frozen) {}
 
     /** Somebody who eats along once. @param age adult, teenager, 9-13 … or years. @param allergens by their words */
     public record GuestView(String name, String age, List<String> allergens) {}
@@ -162,13 +164,15 @@ public final class PlanViews {
      *
      * @param portions to make or to take; absent for as many as eat
      * @param eaters who of the table eats of it; absent for everybody
+     * @param frozen whether it is eaten from the freezer: of a batch that is planned it is frozen that day
      */
     public record DishInput(
             @Nullable UUID recipe,
             @Nullable UUID batch,
             @Nullable String text,
             @Nullable Integer portions,
-            @Nullable List<UUID> eaters) {}
+            @Nullable List<UUID> eaters,
+            @Nullable Boolean frozen) {}
 
     /**
      * @param version as last seen, 0 for a meal nobody planned yet

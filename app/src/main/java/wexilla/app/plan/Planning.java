@@ -164,7 +164,7 @@ public class Planning {
             boolean alone = input.guests() == null || input.guests().isEmpty();
             // who lives here, all of them, is everybody where nobody else comes
             eaters = alone && eaters.containsAll(people) ? List.of() : eaters;
-            dishes.add(new Dish(dish.kind(), dish.of(), dish.text(), dish.portions(), eaters));
+            dishes.add(dish.eatenBy(eaters).frozen(Boolean.TRUE.equals(one.frozen())));
         }
         String sides = input.sides() == null ? "" : input.sides();
         LineReader reader = snapshots.of(act.household()).reader();

@@ -216,7 +216,8 @@ class Proposing {
                     slot.meal(),
                     menu.dishes().get(cooked.dish()).id(),
                     null,
-                    menu.start().plusDays(cooked.day()).toString());
+                    menu.start().plusDays(cooked.day()).toString(),
+                    menu.problem().from(choice, menu.offset(slot.day())).equals("freezer"));
         }
         return choice instanceof FromStock stock
                 ? new MealChoice(
@@ -224,7 +225,8 @@ class Proposing {
                         slot.meal(),
                         null,
                         menu.packets().get(stock.packet()).batch(),
-                        null)
+                        null,
+                        menu.packets().get(stock.packet()).frozenFor(slot.day()))
                 : null;
     }
 }

@@ -52,8 +52,13 @@ final class SlotRows {
             case BATCH -> row.getObject("batch", UUID.class);
             case SIDE, TASK -> null;
         };
-        return new Dish(kind, of, row.getString("text"), (Integer) row.getObject("portions"), List.of((UUID[])
-                row.getArray("eaters").getArray()));
+        return new Dish(
+                kind,
+                of,
+                row.getString("text"),
+                (Integer) row.getObject("portions"),
+                List.of((UUID[]) row.getArray("eaters").getArray()),
+                row.getBoolean("frozen"));
     }
 
     private static List<Guest> guests(ResultSet row) throws SQLException {

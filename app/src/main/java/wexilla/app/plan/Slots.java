@@ -56,17 +56,29 @@ public class Slots {
     /**
      * @param of the recipe or the batch; null for a side and a task, which are their text
      * @param eaters who of the table eats of it; everybody where it is empty
+     * @param frozen whether it is eaten from the freezer: of what is cooked ahead it is frozen that day
      */
     public record Dish(
             DishKind kind,
             @Nullable UUID of,
             String text,
             @Nullable Integer portions,
-            List<UUID> eaters) {
+            List<UUID> eaters,
+            boolean frozen) {
 
-        /** For everybody. */
+        /** For everybody, as it is. */
         public Dish(DishKind kind, @Nullable UUID of, String text, @Nullable Integer portions) {
-            this(kind, of, text, portions, List.of());
+            this(kind, of, text, portions, List.of(), false);
+        }
+
+        /** The same for these. */
+        Dish eatenBy(List<UUID> some) {
+            return new Dish(kind, of, text, portions, some, frozen);
+        }
+
+        /** The same, frozen or not. */
+        Dish frozen(boolean now) {
+            return new Dish(kind, of, text, portions, eaters, now);
         }
     }
 
@@ -126,7 +138,7 @@ public class Slots {
         Map<UUID, List<Dish>> dishes = new HashMap<>();
         Map<UUID, Slot> slots = new LinkedHashMap<>();
         db.sql("""
-                        select s.*, d.kind as dish_kind, d.recipe, d.batch, d.text, d.portions,
+                        select s.*, d.kind as dish_kind, d.recipe, d.batch, d.text, d.portions, d.frozen,
                             array(select array[g.name, g.appetite, array_to_string(g.allergens, ',')] from slot_guest g
                                 where g.household_id = s.household_id and g.slot = s.id order by g.pos) as guests,
                             array(select e.person from meal_dish_person e where e.household_id = s.household_id
@@ -225,8 +237,8 @@ public class Slots {
 
     private void insert(UUID household, UUID slot, int pos, Dish dish) {
         db.sql("""
-                        insert into meal_dish (household_id, slot, pos, kind, recipe, batch, text, portions)
-                        values (?, ?, ?, ?, ?, ?, ?, ?)""")
+                        insert into meal_dish (household_id, slot, pos, kind, recipe, batch, text, portions, frozen)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?)""")
                 .params(Arrays.asList(
                         household,
                         slot,
@@ -235,7 +247,8 @@ public class Slots {
                         dish.kind() == DishKind.RECIPE ? dish.of() : null,
                         dish.kind() == DishKind.BATCH ? dish.of() : null,
                         dish.text(),
-                        dish.portions()))
+                        dish.portions(),
+                        dish.frozen()))
                 .update();
         dish.eaters()
                 .forEach(person -> db.sql(

@@ -60,7 +60,7 @@ class Taking {
 
     private record Cooking(UUID recipe, LocalDate day) {}
 
-    private record Taken(Slot slot, int portions) {}
+    private record Taken(Slot slot, int portions, boolean frozen) {}
 
     String take(Act act, TakeProposal input) {
         if (input.meals().isEmpty() || input.meals().size() > MOST) {
@@ -82,9 +82,10 @@ class Taking {
             Evening seen = evenings.evening(now, slot);
             int portions = Appetite.wholePortions(
                     seen.eaters().stream().map(Eater::appetite).toList());
+            boolean frozen = Boolean.TRUE.equals(choice.frozen());
             if (choice.batch() != null) {
                 stocked.computeIfAbsent(choice.batch(), own -> new ArrayList<>())
-                        .add(new Taken(slot, portions));
+                        .add(new Taken(slot, portions, frozen));
             } else if (choice.recipe() != null) {
                 LocalDate cookOn = choice.cookOn() == null
                         ? slot.day()
@@ -93,7 +94,7 @@ class Taking {
                     throw Problem.at("/meals/" + i + "/cookOn", "It is cooked between today and its meal.");
                 }
                 cookings.computeIfAbsent(new Cooking(choice.recipe(), cookOn), own -> new ArrayList<>())
-                        .add(new Taken(slot, portions));
+                        .add(new Taken(slot, portions, frozen));
             } else {
                 throw Problem.at("/meals/" + i, "Say which recipe or which dish that is there.");
             }
@@ -154,6 +155,7 @@ class Taking {
 
     private void save(Act act, Taken taken, DishKind kind, UUID of) {
         Dish dish = new Dish(kind, of, "", kind == DishKind.BATCH ? taken.portions() : null);
-        slots.save(act, taken.slot().with(kind == DishKind.BATCH ? Kind.STOCK : Kind.COOK, List.of(dish)));
+        Kind now = kind == DishKind.BATCH ? Kind.STOCK : Kind.COOK;
+        slots.save(act, taken.slot().with(now, List.of(dish.frozen(taken.frozen()))));
     }
 }

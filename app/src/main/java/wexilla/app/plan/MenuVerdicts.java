@@ -1,0 +1,52 @@
+package wexilla.app.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Predicate;
+import wexilla.app.plan.Slots.Slot;
+import wexilla.app.recipes.Recipes;
+import wexilla.core.planning.Eater;
+import wexilla.core.planning.Meal;
+import wexilla.core.planning.MealWords;
+import wexilla.core.planning.MenuProblem;
+import wexilla.core.recipe.Recipe;
+
+/** Who would rather not eat what, and who must not. */
+final class MenuVerdicts {
+
+    private MenuVerdicts() {}
+
+    /** How those at this table stand to every dish and packet, as far as it is one for this meal. */
+    static List<Integer> of(
+            MenuBuild.Menu menu, Slot slot, List<Eater> eaters, MenuTastes.Tastes liked, MenuWishing wishing) {
+        List<Integer> against = new ArrayList<>();
+        Predicate<String> banned = wishing::banned;
+        for (Recipes.Stored stored : menu.dishes()) {
+            Recipe recipe = stored.recipe();
+            boolean suits =
+                    MealWords.suits(slot.meal(), recipe.title(), stored.about().tags());
+            boolean without = banned.test(recipe.title())
+                    || Eater.foods(recipe).stream()
+                            .anyMatch(food -> banned.test(food.name())
+                                    || banned.test(food.traits().protein()));
+            int verdict = suits && !without
+                    ? Eater.verdict(eaters, recipe.title(), Eater.foods(recipe))
+                    : MenuProblem.MUST_NOT;
+            Set<UUID> refused = liked.refused().getOrDefault(stored.id(), Set.of());
+            int no = (int) slot.people().stream().filter(refused::contains).count();
+            against.add(verdict == MenuProblem.MUST_NOT ? verdict : verdict + 2 * no);
+        }
+        for (MenuPackets.Stocked stocked : menu.packets()) {
+            boolean without = banned.test(stocked.packet().name())
+                    || stocked.packet().proteins().stream().anyMatch(banned);
+            boolean main = slot.meal() != Meal.BREAKFAST && slot.meal() != Meal.SNACK;
+            against.add(
+                    main && !without
+                            ? Eater.verdict(eaters, stocked.packet().name(), stocked.foods())
+                            : MenuProblem.MUST_NOT);
+        }
+        return List.copyOf(against);
+    }
+}
