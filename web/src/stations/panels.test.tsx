@@ -7,7 +7,6 @@ import { api, type Schema } from '../api/client';
 import { useKeys } from '../kit/useKeys';
 import { MealCard } from './eat/MealCard';
 import { LotPanel } from './onhand/LotPanel';
-import { MealPanel } from './plan/MealPanel';
 import { emptyForm, emptyPart } from './stretch/form';
 import { Slab } from './stretch/Slab';
 
@@ -68,87 +67,6 @@ const show = (shown: ReactNode, Around: ComponentType<{ children: ReactNode }> =
 
 const type = (label: string, value: string) => fireEvent.change(screen.getByLabelText(label), { target: { value } });
 const last = () => sent.at(-1)?.body;
-
-describe('an evening', () => {
-  const plan = {
-    today: '2026-11-23',
-    now: '2026-11-23T17:30',
-    days: [],
-    threads: [],
-    cookDays: [],
-    inStock,
-    habits: [],
-    usual: [],
-  } as Schema['PlanView'];
-  const usual = {
-    meal: 'DINNER',
-    tableTime: '18:30',
-    minutes: 50,
-    kind: 'COOK',
-    note: '',
-    people: [],
-  } as Schema['HabitView'];
-  const panel = (slot?: Partial<Schema['SlotView']>) => {
-    const close = vi.fn();
-    const meal = { meal: 'DINNER', usual, remarks: [], slot: slot as Schema['SlotView'] } as Schema['MealOfDay'];
-    show(<MealPanel date="2026-11-26" meal={meal} plan={plan} close={close} />);
-    return close;
-  };
-
-  it('is kept as typed: a dish by name, sides as one list, everybody who eats here', async () => {
-    const close = panel();
-    await screen.findByRole('button', { name: 'Nora', hidden: true });
-    expect(screen.queryByText('Gone')).toBeNull();
-    type('Dish', 'fish');
-    fireEvent.click(await screen.findByText('Terrace fish pie'));
-    type('With', 'frozen peas, , 100 g pasta');
-    fireEvent.click(screen.getByText('Pim'));
-    fireEvent.click(screen.getByText('Keep this meal'));
-    await waitFor(() => expect(close).toHaveBeenCalled());
-    expect(last()).toMatchObject({
-      day: '2026-11-26',
-      version: 0,
-      kind: 'COOK',
-      tableTime: '18:30',
-      minutes: 50,
-      people: ['nora'],
-      dishes: [{ text: 'Terrace fish pie' }],
-      sides: 'frozen peas, , 100 g pasta',
-    });
-  });
-
-  it('from stock names the batch and not its words; typing another name lets it go', async () => {
-    panel({
-      version: 3,
-      kind: 'STOCK',
-      tableTime: '19:00',
-      minutes: 30,
-      note: '',
-      people: ['pim'],
-      guests: [],
-      dishes: [],
-    });
-    fireEvent.click(screen.getByText('Goulash · 6'));
-    fireEvent.click(screen.getByText('Keep this meal'));
-    await waitFor(() => expect(last()).toMatchObject({ version: 3, dishes: [{ batch: 'b1' }] }));
-    type('Dish', 'Goulash, the other');
-    fireEvent.click(screen.getByText('Keep this meal'));
-    await waitFor(() => expect(last()).toMatchObject({ dishes: [{ text: 'Goulash, the other' }] }));
-    expect(sent[0]?.key).not.toBe(sent[1]?.key);
-  });
-
-  it('stays open with what is wrong beside its field, and sends nonsense as nonsense', async () => {
-    refuse = { field: '/minutes', detail: 'Minutes for an evening lie from 0 to 1440, not -1.' };
-    const close = panel();
-    type('Minutes for it', 'an hour');
-    fireEvent.click(screen.getByText('Keep this meal'));
-    await waitFor(() => expect(screen.getByRole('alert', { hidden: true }).textContent).toContain('0 to 1440'));
-    expect(last()).toMatchObject({ minutes: -1 });
-    expect(close).not.toHaveBeenCalled();
-    type('Minutes for it', '60');
-    expect(screen.queryByRole('alert', { hidden: true })).toBeNull();
-  });
-});
 
 describe('a meal', () => {
   const meal: Schema['MealView'] = {
