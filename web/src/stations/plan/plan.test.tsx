@@ -1,65 +1,12 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
-import type { ReactNode } from 'react';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { api, type Schema } from '../../api/client';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { describe, expect, it, vi } from 'vitest';
+import type { Schema } from '../../api/client';
 import { HabitsPanel } from './HabitsPanel';
 import { MealPanel } from './MealPanel';
 import { Propose } from './Propose';
-import { RunPicture } from './RunPicture';
-import { layout, size } from './runLayout';
+import { fortnight, inStock, kitchen, last, playKitchen, sent, show, type } from './playedKitchen';
 
-type Sent = { path: string; body: Record<string, unknown>; key: string };
-const sent: Sent[] = [];
-let refuse: { field: string; detail: string } | undefined;
-let answers: Record<string, unknown>;
-
-const people = [
-  { id: 'nora', name: 'Nora', active: true },
-  { id: 'pim', name: 'Pim', active: true },
-  { id: 'gone', name: 'Gone', active: false },
-];
-const inStock = [{ batch: 'b1', name: 'Goulash', portions: 6 }];
-
-beforeEach(() => {
-  sent.length = 0;
-  refuse = undefined;
-  answers = {};
-  HTMLDialogElement.prototype.showModal = vi.fn();
-  vi.spyOn(api, 'POST').mockImplementation((async (
-    path: string,
-    asked: { body: Sent['body']; params?: { header?: Record<string, string> } },
-  ) => {
-    sent.push({ path, body: asked.body, key: asked.params?.header?.['Idempotency-Key'] ?? '' });
-    return refuse
-      ? { error: refuse, response: new Response(null, { status: 422 }) }
-      : { data: answers[path] ?? { act: 'a', subject: 'Done' }, response: new Response(null, { status: 200 }) };
-  }) as never);
-  vi.spyOn(api, 'GET').mockImplementation((async (path: string) => ({
-    data:
-      path === '/api/recipes/titles'
-        ? [{ id: 'r1', title: 'Terrace fish pie', portions: 6, minutes: 75 }]
-        : path === '/api/plan/mends'
-          ? [{ kind: 'LEAVE', words: 'leave it open' }]
-          : { currency: 'EUR', people, inStock },
-    response: new Response(null, { status: 200 }),
-  })) as never);
-});
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
-
-const show = (shown: ReactNode) =>
-  render(
-    <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
-      {shown}
-    </QueryClientProvider>,
-  );
-
-const type = (label: string, value: string) => fireEvent.change(screen.getByLabelText(label), { target: { value } });
-const last = () => sent.at(-1)?.body;
+playKitchen();
 
 describe('a meal to decide', () => {
   const plan = {
@@ -130,7 +77,7 @@ describe('a meal to decide', () => {
   });
 
   it('stays open with what is wrong beside its field, and sends nonsense as nonsense', async () => {
-    refuse = { field: '/minutes', detail: 'Minutes for an evening lie from 0 to 1440, not -1.' };
+    kitchen.refuse = { field: '/minutes', detail: 'Minutes for an evening lie from 0 to 1440, not -1.' };
     const close = panel();
     type('Minutes for it', 'an hour');
     fireEvent.click(screen.getByText('Keep this meal'));
@@ -139,145 +86,6 @@ describe('a meal to decide', () => {
     expect(close).not.toHaveBeenCalled();
     type('Minutes for it', '60');
     expect(screen.queryByRole('alert', { hidden: true })).toBeNull();
-  });
-});
-
-const dinner = (date: string, slot?: Partial<Schema['SlotView']>, remarks: Schema['RemarkView'][] = []) => ({
-  date,
-  meals: [
-    {
-      meal: 'DINNER',
-      usual: { meal: 'DINNER', tableTime: '18:30', minutes: 45, kind: 'COOK', note: '', people: [] },
-      remarks,
-      slot: slot && {
-        id: date,
-        meal: 'DINNER',
-        kind: 'COOK',
-        state: 'PLANNED',
-        locked: false,
-        tableTime: '18:30',
-        minutes: 45,
-        plates: '2',
-        note: '',
-        version: 1,
-        people: ['nora', 'pim'],
-        guests: [],
-        dishes: [],
-        ...slot,
-      },
-    },
-  ],
-});
-
-const thread = (of: string, name: string, shelf: string, born: string, more: object = {}) => ({
-  of,
-  name,
-  shelf,
-  born,
-  ahead: false,
-  frays: false,
-  climbs: [],
-  ...more,
-});
-
-const dish = (name: string, of: string) => ({ kind: 'RECIPE', of, name, eaters: [], frozen: false });
-
-function fortnight(threads: object[], slots: Record<number, object> = {}, remarks: Schema['RemarkView'][] = []) {
-  const days = Array.from({ length: 14 }, (_, i) => {
-    const date = new Date(Date.UTC(2026, 10, 23 + i)).toISOString().slice(0, 10);
-    return dinner(date, slots[i] as Partial<Schema['SlotView']>, i === 1 ? remarks : []);
-  });
-  return {
-    today: '2026-11-23',
-    now: '2026-11-23T17:30',
-    days,
-    threads,
-    cookDays: ['2026-11-28'],
-    inStock,
-    habits: [],
-    usual: [],
-  } as unknown as Schema['PlanView'];
-}
-
-describe('the run, laid out', () => {
-  const climb = (day: string, out?: string) => ({ day, meal: 'DINNER', at: `${day}T18:30`, portions: '4', out });
-  const many = [
-    thread('a', 'Lentil bolognese', 'FREEZER', '2026-11-23T17:30', {
-      climbs: [climb('2026-11-25', '2026-11-24T22:00')],
-    }),
-    thread('b', 'Terrace fish pie for six', 'FREEZER', '2026-11-23T17:30', {
-      climbs: [climb('2026-11-30', '2026-11-29T05:00')],
-    }),
-    thread('c', 'Goulash', 'FREEZER', '2026-11-28T10:00', { ahead: true, climbs: [climb('2026-12-04')] }),
-    thread('d', 'Minestrone', 'FRIDGE', '2026-11-23T17:30', { until: '2026-11-27', frays: true }),
-    thread('e', 'Roast', 'CUPBOARD', '2026-11-26T16:00', { ahead: true, climbs: [climb('2026-11-26')] }),
-    thread('f', 'Noodles', 'CUPBOARD', '2026-11-27T18:00', { ahead: true, climbs: [climb('2026-11-27')] }),
-  ];
-
-  it('puts no two threads on one lane at the same time, each on its own shelf', () => {
-    for (const room of [320, 700, 1100, 1400]) {
-      const laid = layout(fortnight(many), room);
-      expect(laid.threads).toHaveLength(many.length);
-      for (const one of laid.threads) {
-        const shelf = laid.shelves.find((place) => place.name === one.thread.shelf);
-        expect(one.y).toBeGreaterThan(shelf?.y ?? 0);
-        expect(one.y).toBeLessThan((shelf?.y ?? 0) + (shelf?.height ?? 0));
-        expect(one.to).toBeLessThanOrEqual(laid.width);
-        for (const other of laid.threads) {
-          if (other !== one && other.y === one.y) {
-            const apart = one.to < other.label || other.to < one.label || one.label !== other.label;
-            expect(apart).toBe(true);
-          }
-        }
-      }
-    }
-  });
-
-  it('stacks its shelves without overlap and leaves every day the same width, summer time or not', () => {
-    const laid = layout(fortnight(many), 1100);
-    for (let i = 1; i < laid.shelves.length; i++) {
-      const above = laid.shelves[i - 1];
-      expect(laid.shelves[i]?.y).toBeGreaterThanOrEqual((above?.y ?? 0) + (above?.height ?? 0));
-    }
-    const widths = laid.threads.length > 0 ? [...Array(13).keys()] : [];
-    for (const i of widths) {
-      const day = (n: number) => `2026-11-${23 + n > 30 ? 30 : 23 + n}`;
-      expect(laid.x(day(i + 1)) - laid.x(day(i))).toBeCloseTo(23 + i + 1 > 30 ? 0 : laid.column);
-    }
-    expect(laid.x('2026-11-23')).toBe(size.left);
-  });
-});
-
-describe('the run, drawn', () => {
-  const slots = { 1: { dishes: [dish('Goulash', 'g')] }, 3: { dishes: [dish('Roast', 'r')] } };
-  const stop = { level: 'STOP', words: 'mince keeps to Tue 24 Nov', why: '' } as const;
-
-  it('opens a meal by a tap and says what does not hold', () => {
-    const open = vi.fn();
-    show(<RunPicture plan={fortnight([], slots, [stop])} open={open} />);
-    fireEvent.click(screen.getByRole('button', { name: 'Tue 24 Nov, dinner: Goulash, does not hold' }));
-    expect(open).toHaveBeenCalledWith('2026-11-24', 'DINNER');
-    expect(screen.getByRole('button', { name: 'Wed 25 Nov, dinner: open' })).toBeTruthy();
-  });
-
-  it('moves a meal by the arrow keys: tried while it moves, done with Enter, left with Escape', async () => {
-    answers['/api/plan/try'] = fortnight([], { 2: { dishes: [dish('Goulash', 'g')] } });
-    show(<RunPicture plan={fortnight([], slots)} open={vi.fn()} />);
-    const goulash = () => screen.getByRole('button', { name: /Tue 24 Nov, dinner/ });
-    fireEvent.keyDown(goulash(), { key: 'ArrowRight' });
-    await waitFor(() => expect(sent.at(-1)?.path).toBe('/api/plan/try'));
-    expect(last()).toEqual({
-      from: { day: '2026-11-24', meal: 'DINNER' },
-      to: { day: '2026-11-25', meal: 'DINNER' },
-    });
-    await screen.findByText('holds');
-    fireEvent.keyDown(goulash(), { key: 'Escape' });
-    expect(screen.queryByText('holds')).toBeNull();
-    fireEvent.keyDown(goulash(), { key: 'ArrowRight' });
-    fireEvent.keyDown(goulash(), { key: 'ArrowRight' });
-    fireEvent.keyDown(goulash(), { key: 'Enter' });
-    await waitFor(() => expect(sent.at(-1)?.path).toBe('/api/plan/move'));
-    expect(last()).toMatchObject({ to: { day: '2026-11-26', meal: 'DINNER' } });
   });
 });
 
@@ -319,7 +127,7 @@ describe('a proposal', () => {
     })),
   };
   const asking = async () => {
-    answers['/api/plan/propose'] = proposal;
+    kitchen.answers['/api/plan/propose'] = proposal;
     const close = vi.fn();
     show(<Propose from="2026-12-07" close={close} />);
     type('It should', 'use the mince by Friday; nothing with beef');
@@ -371,7 +179,7 @@ describe('a proposal', () => {
 
 describe('what repeats', () => {
   it('is said for a weekday, with nonsense told at its field', async () => {
-    refuse = { field: '/homeFrom', detail: 'Somebody is home from 20:00' };
+    kitchen.refuse = { field: '/homeFrom', detail: 'Somebody is home from 20:00' };
     const plan = fortnight([]);
     show(<HabitsPanel plan={plan} close={vi.fn()} />);
     fireEvent.change(screen.getByLabelText('On'), { target: { value: '4' } });
