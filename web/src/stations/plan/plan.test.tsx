@@ -162,7 +162,7 @@ describe('a proposal', () => {
     fireEvent.click(within(row as HTMLElement).getByText('or …'));
     fireEvent.click(within(row as HTMLElement).getByText('take this one'));
     await waitFor(() => expect(sent.at(-1)?.path).toBe('/api/plan/take'));
-    expect((last()?.meals as unknown[]).length).toBe(2);
+    expect(last()?.meals).toHaveLength(2);
     fireEvent.click(within(row as HTMLElement).getByText('Leek pasta'));
     await waitFor(() => expect(sent.at(-1)?.path).toBe('/api/plan/propose'));
     expect(last()).toMatchObject({ kept: [choice('2026-12-07', 'r9')] });

@@ -280,4 +280,83 @@ class StoriesOfPlanTest extends StoryKitchen {
                         .asString())
                 .isEqualTo("Leek pasta");
     }
+
+    /** S17.10, S05.4: a half that lies too long is refused in words, and one tap freezes it on the day it is cooked. */
+    @Test
+    void s05TheSecondHalfIsFrozenByOneTap() {
+        String soup = recipe("Mustard rice soup", 4, "200 g long-grain rice", "500 g turkey breast");
+        http.act("/api/cookday/batches", Map.of("recipe", soup, "style", "COOKED", "factor", "1", "cookOn", TUESDAY))
+                .ok();
+        String batch = http.get("/api/cookday?day=" + TUESDAY)
+                .ok()
+                .path("pots")
+                .get(0)
+                .path("batch")
+                .asString();
+        Map<String, Object> late = meal("2026-11-29", "DINNER", all(), Map.of("batch", batch, "portions", 2));
+        late.put("kind", "STOCK");
+        plan(late);
+        assertThat(words(at("2026-11-29", "DINNER"))).contains("keeps to Wed 25 Nov, planned for Sun 29 Nov");
+        JsonNode freeze =
+                http.get("/api/plan/mends?day=2026-11-29&meal=DINNER").ok().get(0);
+        assertThat(freeze.path("words").asString()).isEqualTo("freeze it on Tue 24 Nov for this meal");
+        http.act("/api/plan/mend", Map.of("at", Map.of("day", "2026-11-29", "meal", "DINNER"), "mend", freeze))
+                .ok();
+        assertThat(words(at("2026-11-29", "DINNER")))
+                .contains("freeze it on Tue 24 Nov, take out 2 portions Mustard rice soup by Sat 28 Nov")
+                .doesNotContain("keeps to");
+    }
+
+    /** Moving swaps what is eaten; who eats and when stays; what is locked, eaten or not there is said. */
+    @Test
+    void moving() {
+        recipe("Leek pasta", 4, "300 g pasta");
+        plan(meal(TUESDAY, "LUNCH", all("Ben"), Map.of("text", "Leek pasta", "eaters", all("Ben", "Ada"))));
+        Map<String, Object> move = Map.of(
+                "from", Map.of("day", TUESDAY, "meal", "LUNCH"), "to", Map.of("day", THURSDAY, "meal", "DINNER"));
+        JsonNode tried = http.act("/api/plan/try", move).ok();
+        assertThat(at(TUESDAY, "LUNCH").path("slot").path("dishes")).hasSize(1);
+        assertThat(tried.toString()).contains("Leek pasta");
+        http.act("/api/plan/move", move).ok();
+        JsonNode moved = at(THURSDAY, "DINNER").path("slot");
+        assertThat(moved.path("dishes").get(0).path("name").asString()).isEqualTo("Leek pasta");
+        assertThat(moved.path("people")).hasSize(6);
+        assertThat(at(TUESDAY, "LUNCH").path("slot").path("kind").asString()).isEqualTo("UNDECIDED");
+        Map<String, Object> nothing = Map.of(
+                "from", Map.of("day", WEDNESDAY, "meal", "LUNCH"), "to", Map.of("day", THURSDAY, "meal", "DINNER"));
+        assertThat(http.act("/api/plan/move", nothing).field()).isEqualTo("/from");
+        Map<String, Object> same = Map.of(
+                "from", Map.of("day", THURSDAY, "meal", "DINNER"), "to", Map.of("day", THURSDAY, "meal", "DINNER"));
+        assertThat(http.act("/api/plan/move", same).field()).isEqualTo("/to");
+        Map<String, Object> locked = meal(THURSDAY, "DINNER", all(), Map.of("text", "Leek pasta"));
+        locked.put("version", moved.path("version").asInt());
+        locked.put("locked", true);
+        plan(locked);
+        assertThat(http.act("/api/plan/move", Map.of("from", same.get("from"), "to", nothing.get("from")))
+                        .detail())
+                .contains("is locked; unlock it first");
+        assertThat(http.act(
+                                "/api/plan/move",
+                                Map.of("from", Map.of("day", "1999-01-01", "meal", "LUNCH"), "to", move.get("to")))
+                        .field())
+                .isEqualTo("/day");
+    }
+
+    /** Lunch and dinner are eaten and written down apart; a meal of the day is the next one that is not eaten yet. */
+    @Test
+    void eatenOneAfterTheOther() {
+        recipe("Leek pasta", 4, "300 g pasta");
+        String monday = "2026-11-23";
+        plan(meal(monday, "LUNCH", all(), Map.of("text", "Leek pasta")));
+        plan(meal(monday, "DINNER", all(), Map.of("text", "Leek pasta")));
+        JsonNode eat = http.get("/api/eat").ok();
+        assertThat(eat.path("tonight").path("meal").asString()).isEqualTo("LUNCH");
+        assertThat(eat.path("alsoToday")).hasSize(1);
+        http.act("/api/eat", Map.of("day", monday, "meal", "LUNCH", "how", "OUT", "left", 0, "notForThem", List.of()))
+                .ok();
+        assertThat(http.get("/api/eat").ok().path("tonight").path("meal").asString())
+                .isEqualTo("DINNER");
+        assertThat(at(monday, "LUNCH").path("slot").path("state").asString()).isEqualTo("OUT");
+        assertThat(at(monday, "DINNER").path("slot").path("state").asString()).isEqualTo("PLANNED");
+    }
 }
