@@ -3077,7 +3077,7 @@ export interface components {
             from?: string;
             kept?: components["schemas"]["MealChoice"][];
             /** @enum {string} */
-            mixture: "CHEAP" | "EASY" | "VARIED" | "OWN";
+            mixture: "CHEAP" | "EASY" | "VARIED" | "LITTLE" | "OWN";
             /** Format: int32 */
             seed?: number;
             sliders?: components["schemas"]["Sliders"];

@@ -13,6 +13,7 @@ const mixtures = [
   ['CHEAP', 'cheap'],
   ['EASY', 'easy'],
   ['VARIED', 'varied'],
+  ['LITTLE', 'change little'],
 ] as const;
 
 export const middle: Schema['Sliders'] = {

@@ -158,6 +158,28 @@ class ProposeTest extends StoryKitchen {
         assertThat(7L - same).isBetween(gone, gone + 2);
     }
 
+    /** What if: guests come and a dish fails; the rest is planned anew with as few changes as can be, and nothing is written. */
+    @Test
+    void somethingHasChangedAndLittleElseDoes() {
+        book();
+        JsonNode first = propose();
+        http.act("/api/plan/take", Map.of("meals", choices(first))).ok();
+        JsonNode gone = first.path("meals").get(3);
+        Map<String, Object> out = Sample.evening(gone.path("day").asString(), "OUT", List.of(), List.of());
+        out.put("version", dinner(10).path("slot").path("version").asInt());
+        http.act("/api/plan/evening", out).ok();
+        JsonNode again = propose("mixture", "LITTLE", "anew", true);
+        assertThat(again.path("broken")).isEmpty();
+        assertThat(again.path("meals").get(3).path("open").asBoolean()).isFalse();
+        int same = 0;
+        for (int i = 0; i < 7; i++) {
+            JsonNode meal = again.path("meals").get(i);
+            same += meal.path("name").equals(meal.path("stands")) ? 1 : 0;
+        }
+        assertThat(same).isGreaterThanOrEqualTo(6);
+        assertThat(dinner(10).path("slot").path("kind").asString()).isEqualTo("OUT");
+    }
+
     /** No recipes and nothing in stock; a proposal that is stale; over new year. */
     @Test
     void edges() {

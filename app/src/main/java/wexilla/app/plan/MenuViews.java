@@ -10,11 +10,12 @@ public final class MenuViews {
 
     private MenuViews() {}
 
-    /** The ready mixtures of wishes; OWN as the sliders say. */
+    /** The ready mixtures of wishes; LITTLE changes little of what stands; OWN as the sliders say. */
     enum Mixture {
         CHEAP,
         EASY,
         VARIED,
+        LITTLE,
         OWN
     }
 

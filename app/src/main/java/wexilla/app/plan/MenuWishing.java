@@ -35,6 +35,7 @@ record MenuWishing(
             case CHEAP -> MenuWishes.CHEAP;
             case EASY -> MenuWishes.EASY;
             case VARIED -> MenuWishes.VARIED;
+            case LITTLE -> MenuWishes.LITTLE;
             case OWN ->
                 own == null
                         ? MenuWishes.VARIED

@@ -12,6 +12,9 @@ public record MenuWishes(int cheap, int quick, int varied, int useUp, int favour
     /** The most a wish can weigh. */
     public static final int MOST = 4;
 
+    /** Something has changed: the rest stays as it stands as far as it can. */
+    public static final MenuWishes LITTLE = new MenuWishes(1, 1, 1, 3, 1, 1, MOST);
+
     /** The three ready mixtures. */
     public static final MenuWishes CHEAP = new MenuWishes(3, 1, 2, 3, 1, 1, 1);
 
