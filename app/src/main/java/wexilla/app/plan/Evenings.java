@@ -25,6 +25,7 @@ import wexilla.app.recipes.Recipes;
 import wexilla.app.recipes.Sizes;
 import wexilla.app.stretch.PlannedBuys;
 import wexilla.core.cookday.CookDay;
+import wexilla.core.cookday.DayProblem.Gear;
 import wexilla.core.cookday.DayTasks;
 import wexilla.core.keeping.DishKeeping;
 import wexilla.core.keeping.KeepingGuide;
@@ -116,8 +117,19 @@ public class Evenings implements DayBefore {
         cookDays.forEach(batch -> willBe(household, batch, planned)
                 .forEach(lot -> willBe.add(new Supply.Ahead(batch.key(), lot, List.of()))));
         buys.forEach(buy -> willBe.addAll(buy.ahead(now.book())));
-        PlanCheck.Kitchen kitchen = new PlanCheck.Kitchen(now.supply(willBe), household.measures(), now.now());
+        PlanCheck.Kitchen kitchen =
+                new PlanCheck.Kitchen(now.supply(willBe), household.measures(), now.now(), gear(household, evenings));
         return new Looked(slots, known.batches(), known.recipes(), ahead, PlanCheck.of(evenings, ahead, kitchen));
+    }
+
+    /** What there is to cook with, where a meal has several dishes for it. */
+    private List<Gear> gear(Household household, List<Evening> evenings) {
+        boolean several = evenings.stream()
+                .anyMatch(evening -> evening.dishes().stream()
+                                .filter(dish -> Evening.time(dish).minutes() > 0)
+                                .count()
+                        > 1);
+        return several ? sizes.gear(household) : List.of();
     }
 
     /** Evenings as the core sees them, in the order asked. */

@@ -37,7 +37,15 @@ public final class Countdown {
 
     /** Every step of the evening, in the order of the clock. @param gear to cook with */
     public static List<Step> of(Evening evening, List<Gear> gear) {
-        List<DayTasks.Dish> dishes = evening.dishes().stream()
+        List<DayTasks.Dish> dishes = dishes(evening);
+        return plan(dishes, true, gear)
+                .or(() -> plan(dishes, false, gear))
+                .map(plan -> steps(plan, evening.tableAt()))
+                .orElse(List.of());
+    }
+
+    private static List<DayTasks.Dish> dishes(Evening evening) {
+        return evening.dishes().stream()
                 .map(dish -> new DayTasks.Dish(
                         dish.name(),
                         evening.wholePortions(),
@@ -47,10 +55,11 @@ public final class Countdown {
                         false,
                         List.of()))
                 .toList();
-        return plan(dishes, true, gear)
-                .or(() -> plan(dishes, false, gear))
-                .map(plan -> steps(plan, evening.tableAt()))
-                .orElse(List.of());
+    }
+
+    /** Whether everything of this meal can be hot at once with this gear. */
+    static boolean atOnce(Evening evening, List<Gear> gear) {
+        return plan(dishes(evening), true, gear).isPresent();
     }
 
     private static Optional<DayPlan> plan(List<DayTasks.Dish> dishes, boolean atOnce, List<Gear> gear) {

@@ -24,6 +24,7 @@ public sealed interface Judgement
                 Judgement.NotFor,
                 Judgement.Disliked,
                 Judgement.TooHot,
+                NotAtOnce,
                 Repeats.SameProtein,
                 Repeats.SameDish {
 

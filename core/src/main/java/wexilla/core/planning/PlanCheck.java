@@ -8,6 +8,7 @@ import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import wexilla.core.cookday.DayProblem.Gear;
 import wexilla.core.planning.Evening.Cook;
 import wexilla.core.planning.Evening.Dish;
 import wexilla.core.planning.Evening.FromStock;
@@ -48,8 +49,15 @@ public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCoo
      * What there is.
      *
      * @param supply is copied; what one check takes the next still has
+     * @param gear there is to cook with; empty where nobody asks for it
      */
-    public record Kitchen(Supply supply, Measures measures, LocalDateTime now) {}
+    public record Kitchen(Supply supply, Measures measures, LocalDateTime now, List<Gear> gear) {
+
+        /** Nobody asks what there is to cook with. */
+        public Kitchen(Supply supply, Measures measures, LocalDateTime now) {
+            this(supply, measures, now, List.of());
+        }
+    }
 
     /**
      * A batch to be cooked ahead, or a joint to be stretched.
@@ -95,11 +103,11 @@ public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCoo
                             batch.begin().toLocalDate(),
                             kitchen.now().toLocalDate()));
         }
-        return new PlanCheck(checked(evenings, needs, mealOf, kitchen.now()), forCookDays, needs);
+        return new PlanCheck(checked(evenings, needs, mealOf, kitchen), forCookDays, needs);
     }
 
     private static List<Checked> checked(
-            List<Evening> evenings, Needs needs, Map<Want, Evening> mealOf, LocalDateTime now) {
+            List<Evening> evenings, Needs needs, Map<Want, Evening> mealOf, Kitchen kitchen) {
         List<List<Met>> met = new ArrayList<>();
         List<List<TakeOut>> takeOut = new ArrayList<>();
         for (Evening evening : evenings) {
@@ -107,9 +115,10 @@ public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCoo
                     .filter(m -> mealOf.get(m.want().first()) == evening)
                     .toList();
             met.add(own);
-            takeOut.add(TakeOut.of(own, evening.start(), evening.day(), now.toLocalDate()));
+            takeOut.add(TakeOut.of(
+                    own, evening.start(), evening.day(), kitchen.now().toLocalDate()));
         }
-        Outlook outlook = new Outlook(evenings, met, takeOut, now);
+        Outlook outlook = new Outlook(evenings, met, takeOut, kitchen.now(), kitchen.gear());
         List<Checked> checked = new ArrayList<>();
         for (int i = 0; i < evenings.size(); i++) {
             checked.add(new Checked(evenings.get(i), judge(outlook, i), takeOut.get(i), met.get(i)));

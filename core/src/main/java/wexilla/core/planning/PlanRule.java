@@ -108,6 +108,23 @@ public enum PlanRule {
         }
     },
 
+    /** Whether oven, burners and cookers do for all of the meal. */
+    GEAR {
+        @Override
+        List<Judgement> judge(Outlook plan, int at) {
+            Evening evening = plan.evenings().get(at);
+            List<Dish> hot = evening.dishes().stream()
+                    .filter(dish -> Evening.time(dish).minutes() > 0)
+                    .toList();
+            if (hot.size() < 2 || plan.gear().isEmpty() || Countdown.atOnce(evening, plan.gear())) {
+                return List.of();
+            }
+            return List.of(new NotAtOnce(
+                    evening.day(),
+                    String.join(", ", hot.stream().map(Dish::name).toList())));
+        }
+    },
+
     /** The same protein and the same dish not soon again. */
     VARIETY {
         @Override

@@ -13,6 +13,8 @@ import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
+import wexilla.core.cookday.DayProblem.Gear;
+import wexilla.core.cookday.KitchenGear;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.Forms;
@@ -233,5 +235,37 @@ class RunTest {
         assertThat(check.judgements()).noneMatch(one -> one.level() == Judgement.Level.STOP);
         assertThat(check.checked().get(1).remarks().get(0).words())
                 .startsWith("freeze it on Tue 24 Nov, take out 2 portions stew by Mon 30 Nov");
+    }
+
+    /** One oven bakes at 180 °C or at 230 °C, not at both; at 180 and 190 both go in, on two racks. */
+    @Test
+    void ovenAndPotsOfOneMeal() {
+        List<Gear> gear = new ArrayList<>();
+        KitchenGear.add(gear, "oven, 2 racks", 1, 0);
+        KitchenGear.add(gear, "2 burners", 1, 0);
+        assertThat(told(gear, "Bake at 180 °C for 40 minutes.", "Bake at 230 °C for 40 minutes."))
+                .contains("pie, roots cannot all be hot at once");
+        assertThat(told(gear, "Bake at 180 °C for 40 minutes.", "Bake at 190 °C for 40 minutes."))
+                .doesNotContain("at once");
+        assertThat(told(gear, "Bake at 180 °C for 40 minutes.", "Simmer 20 minutes."))
+                .doesNotContain("at once");
+        assertThat(told(List.of(), "Bake at 180 °C for 40 minutes.", "Bake at 230 °C for 40 minutes."))
+                .doesNotContain("at once");
+    }
+
+    private String told(List<Gear> gear, String first, String second) {
+        Evening meal = meal(1, Meal.DINNER, 18, steps("pie", first), steps("roots", second));
+        PlanCheck.Kitchen kitchen =
+                new PlanCheck.Kitchen(Supply.of(Map.of(), Set.of(), Forms.NONE), Measures.METRIC, NOW, gear);
+        return PlanCheck.of(List.of(meal), List.of(), kitchen)
+                .checked()
+                .get(0)
+                .remarks()
+                .toString();
+    }
+
+    private static Dish steps(String title, String step) {
+        Recipe recipe = new Recipe(title, 2, List.of(), List.of(new RecipeStep(step, null)));
+        return new Cook(Sized.of(recipe, Size.AS_WRITTEN, Measures.METRIC));
     }
 }
