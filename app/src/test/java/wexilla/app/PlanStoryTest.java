@@ -57,6 +57,8 @@ class PlanStoryTest extends StoryKitchen {
             field(page, "It should").fill("nothing with haddock");
             button(page, "Propose").last().click();
             see(page.getByText("to buy for").first());
+            // the first plan is there at once, the good one when it has stopped looking
+            see(button(page, "Propose again"));
             assertThat(page.locator("section").getByText("Haddock tray").count())
                     .isZero();
             clean(browser);
