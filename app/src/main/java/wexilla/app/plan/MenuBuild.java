@@ -32,6 +32,7 @@ import wexilla.core.planning.MenuProblem.FromStock;
 import wexilla.core.planning.PlanCheck;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Trade;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.Size;
 import wexilla.core.recipe.Sized;
@@ -46,7 +47,7 @@ class MenuBuild {
     /** More recipes than this are not looked through: those cooked and liked most are. */
     private static final int MOST_RECIPES = 300;
 
-    private static final int LEFTOVERS_MINUTES = 5;
+    private static final int LEFTOVERS_MINUTES = Trade.whole("menu.reheat-minutes");
     private static final int AT_HOME = 24 * 60;
 
     private final Habits habits;

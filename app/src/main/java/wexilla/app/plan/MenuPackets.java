@@ -20,6 +20,7 @@ import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.keeping.DishKeeping;
 import wexilla.core.keeping.KeepingGuide;
+import wexilla.core.keeping.Storage;
 import wexilla.core.planning.Eater;
 import wexilla.core.planning.Evening;
 import wexilla.core.planning.MenuProblem;
@@ -35,7 +36,6 @@ import wexilla.core.stock.Supply;
 @Component
 class MenuPackets {
 
-    private static final int FRIDGE_DAYS = 4;
     private static final long UNPRICED = 100L * Trade.whole("menu.unpriced-portion");
     private static final int WARM = Trade.whole("menu.reheat-minutes");
 
@@ -149,6 +149,14 @@ class MenuPackets {
 
     private Stocked willBe(Snapshot now, Batches.Batch batch, LocalDate start) {
         List<Food> foods = foods(now, batch);
+        KeepingGuide guide = reference.keeping(now.household());
+        String keeping = batch.sized(now.household().measures())
+                .map(sized -> DishKeeping.Dish.of(sized, batch.style(), List.of(), batch.cookOn()))
+                .map(dish -> DishKeeping.of(dish, guide).keepingClass())
+                .orElse(KeepingGuide.COOKED_DISH);
+        LocalDate eatBy = guide.dates(keeping, Storage.FRIDGE, batch.cookOn(), batch.cookOn())
+                .eatBy();
+        LocalDate fridgeUntil = eatBy == null ? batch.cookOn() : eatBy;
         int cooked = offset(start, batch.cookOn());
         Packet packet = new Packet(
                 batch.name(),
@@ -157,19 +165,11 @@ class MenuPackets {
                 100 * batch.portions(),
                 Math.max(0, cooked),
                 // what freezes waits in the freezer until it is wanted
-                freezes(now, batch) ? MenuProblem.NONE : cooked + FRIDGE_DAYS,
+                guide.freezes(keeping) ? MenuProblem.NONE : offset(start, fridgeUntil),
                 MenuProblem.NONE,
                 finish(now, batch),
                 UNPRICED);
-        return new Stocked(batch.id(), packet, foods, batch.cookOn().plusDays(FRIDGE_DAYS));
-    }
-
-    private boolean freezes(Snapshot now, Batches.Batch batch) {
-        KeepingGuide guide = reference.keeping(now.household());
-        return batch.sized(now.household().measures())
-                .map(sized -> DishKeeping.Dish.of(sized, batch.style(), List.of(), batch.cookOn()))
-                .map(dish -> guide.freezes(DishKeeping.of(dish, guide).keepingClass()))
-                .orElse(true);
+        return new Stocked(batch.id(), packet, foods, fridgeUntil);
     }
 
     private static int offset(LocalDate start, LocalDate day) {

@@ -31,7 +31,7 @@ class PlanPreview {
 
     private static final int MOST_PEOPLE = 30;
     private static final int MOST_MINUTES = 24 * 60;
-    private static final int USUAL_MINUTES = 45;
+    private static final int USUAL_MINUTES = wexilla.core.planning.Meal.DINNER.usualMinutes();
     private static final long SECONDS = 5;
     private static final int USUAL_WISH = 2;
 
