@@ -10,20 +10,15 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
-import wexilla.app.household.Reference;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.plan.Slots.DishKind;
 import wexilla.app.plan.Slots.Kind;
 import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Household;
 import wexilla.app.recipes.Recipes;
-import wexilla.core.keeping.DishKeeping;
-import wexilla.core.keeping.KeepingGuide;
-import wexilla.core.keeping.KeepingRule;
 import wexilla.core.planning.Eater;
 import wexilla.core.planning.Evening;
 import wexilla.core.planning.Meal;
-import wexilla.core.planning.MealWords;
 import wexilla.core.planning.MenuKitchen;
 import wexilla.core.planning.MenuProblem;
 import wexilla.core.planning.MenuProblem.Choice;
@@ -33,10 +28,6 @@ import wexilla.core.planning.PlanCheck;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
-import wexilla.core.recipe.Recipe;
-import wexilla.core.recipe.Size;
-import wexilla.core.recipe.Sized;
-import wexilla.core.recipe.Style;
 import wexilla.core.shopping.Needs;
 import wexilla.core.stock.Supply;
 
@@ -44,32 +35,21 @@ import wexilla.core.stock.Supply;
 @Component
 class MenuBuild {
 
-    /** More recipes than this are not looked through: those cooked and liked most are. */
-    private static final int MOST_RECIPES = 300;
-
     private static final int LEFTOVERS_MINUTES = Trade.whole("menu.reheat-minutes");
     private static final int AT_HOME = 24 * 60;
 
     private final Habits habits;
     private final Evenings evenings;
-    private final Recipes recipes;
+    private final MenuDishes dishes;
     private final MenuTastes tastes;
     private final MenuPackets packets;
-    private final Reference reference;
 
-    MenuBuild(
-            Habits habits,
-            Evenings evenings,
-            Recipes recipes,
-            MenuTastes tastes,
-            MenuPackets packets,
-            Reference reference) {
+    MenuBuild(Habits habits, Evenings evenings, MenuDishes dishes, MenuTastes tastes, MenuPackets packets) {
         this.habits = habits;
         this.evenings = evenings;
-        this.recipes = recipes;
+        this.dishes = dishes;
         this.tastes = tastes;
         this.packets = packets;
-        this.reference = reference;
     }
 
     /** A meal of the plan. @param slot as decided, or as it usually is; @param planned whether somebody decided it */
@@ -119,14 +99,15 @@ class MenuBuild {
         LocalDate last = asked.from().plusDays(asked.days() - 1L);
         Evenings.Looked looked = evenings.look(now, last);
         MenuTastes.Tastes liked = tastes.of(household);
-        List<Recipes.Stored> dishes = dishes(now, liked);
         Supply left = left(now, looked, asked.from());
+        List<Recipes.Stored> stored =
+                dishes.chosen(now, asked.wishing(), liked, looked.recipes().keySet());
         List<MenuPackets.Stocked> stocked = packets.of(now, looked, left, asked.from());
         List<Place> places = places(now, looked, asked, last);
         MenuKitchen kitchen = new MenuKitchen(left, prices(now), now.now(), asked.from());
         List<MenuProblem.Dish> made = new ArrayList<>();
-        for (Recipes.Stored stored : dishes) {
-            made.add(kitchen.dish(candidate(now, stored, liked, asked.from())));
+        for (Recipes.Stored one : stored) {
+            made.add(kitchen.dish(dishes.candidate(now, one, liked, asked.from())));
         }
         List<MenuProblem.Packet> there =
                 stocked.stream().map(MenuPackets.Stocked::packet).toList();
@@ -144,7 +125,7 @@ class MenuBuild {
                         asked.wishing().weights()),
                 asked.from(),
                 places,
-                dishes,
+                stored,
                 stocked);
         List<Evening> seen = evenings.all(now, places.stream().map(Place::slot).toList());
         List<MenuProblem.Meal> meals = new ArrayList<>();
@@ -156,7 +137,7 @@ class MenuBuild {
                     key -> MenuVerdicts.of(open, place.slot(), eaters, liked, asked.wishing()));
             meals.add(meal(open, place, seen.get(i), against));
         }
-        return new Menu(asked.wishing().onto(open.problem(), meals, open), asked.from(), places, dishes, stocked);
+        return new Menu(asked.wishing().onto(open.problem(), meals, open), asked.from(), places, stored, stocked);
     }
 
     private static List<Integer> cookMinutes(Asked asked) {
@@ -165,37 +146,6 @@ class MenuBuild {
             minutes.add(0);
         }
         return minutes;
-    }
-
-    /** Every recipe that says what goes in; the most cooked and liked where there are very many. */
-    private List<Recipes.Stored> dishes(Snapshot now, MenuTastes.Tastes liked) {
-        return recipes.all(now).stream()
-                .filter(stored -> !stored.recipe().lines().isEmpty())
-                .filter(stored -> java.util.Arrays.stream(Meal.values())
-                        .anyMatch(meal -> MealWords.suits(
-                                meal, stored.recipe().title(), stored.about().tags())))
-                .sorted(Comparator.comparing((Recipes.Stored stored) -> -liked.likes(stored.id()))
-                        .thenComparing(stored -> -liked.cooked().getOrDefault(stored.id(), 0)))
-                .limit(MOST_RECIPES)
-                .toList();
-    }
-
-    private MenuKitchen.Candidate candidate(
-            Snapshot now, Recipes.Stored stored, MenuTastes.Tastes liked, LocalDate from) {
-        Recipe recipe = stored.recipe();
-        Household household = now.household();
-        Sized once = Sized.of(recipe, Size.AS_WRITTEN, household.measures());
-        KeepingGuide guide = reference.keeping(household);
-        String keeping = DishKeeping.of(DishKeeping.Dish.of(once, Style.COOKED, List.of(), from), guide)
-                .keepingClass();
-        KeepingRule rule = guide.rule(keeping);
-        return new MenuKitchen.Candidate(
-                once,
-                Sized.of(recipe, Size.of(Rational.of(2)), household.measures()),
-                rule.fridge() == null ? 0 : rule.fridge().to(),
-                guide.freezes(keeping),
-                liked.likes(stored.id()),
-                liked.untried(stored.id()));
     }
 
     /** What is there and not spoken for by a cook day, or by meals before the plan. */

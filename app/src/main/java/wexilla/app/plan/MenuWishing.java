@@ -136,7 +136,7 @@ record MenuWishing(
         for (Wish wish : wishes) {
             if (wish instanceof UseBy use) {
                 int by = menu.offset(use.by());
-                foods.replaceAll(food -> named(food, use.food())
+                foods.replaceAll(food -> named(food.name(), use.food())
                         ? new Food(
                                 food.name(),
                                 food.price(),
@@ -148,9 +148,9 @@ record MenuWishing(
         return foods;
     }
 
-    static boolean named(Food food, String said) {
-        return food.name().toLowerCase(Locale.ROOT).contains(stem(said))
-                || said.contains(food.name().toLowerCase(Locale.ROOT));
+    static boolean named(String food, String said) {
+        String name = food.toLowerCase(Locale.ROOT);
+        return name.contains(stem(said)) || said.contains(name);
     }
 
     private static Lot sooner(Lot lot, int by) {

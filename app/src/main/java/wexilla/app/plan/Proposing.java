@@ -104,7 +104,7 @@ class Proposing {
     private static void named(Menu menu, MenuWishing wishing) {
         for (int i = 0; i < wishing.wishes().size(); i++) {
             if (wishing.wishes().get(i) instanceof UseBy use
-                    && menu.problem().foods().stream().noneMatch(food -> MenuWishing.named(food, use.food()))) {
+                    && menu.problem().foods().stream().noneMatch(food -> MenuWishing.named(food.name(), use.food()))) {
                 throw Problem.at(
                         "/asks/" + i,
                         "No " + use.food() + " is there that a recipe of the book uses; look at On hand.");

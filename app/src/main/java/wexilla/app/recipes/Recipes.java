@@ -1,5 +1,7 @@
 package wexilla.app.recipes;
 
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -76,6 +78,36 @@ public class Recipes implements Undoable {
         return heads.stream()
                 .map(head -> Objects.requireNonNull(stored.get(head)))
                 .toList();
+    }
+
+    /**
+     * What thousands of recipes are chosen by before any is read whole.
+     *
+     * @param foods keys of the foods that go in, {@code named} what its lines call them
+     */
+    public record Head(UUID id, String title, List<String> tags, List<String> foods, List<String> named) {}
+
+    /** The recipes of the book that say what goes in, by name. */
+    public List<Head> heads(Household household) {
+        return db.sql("""
+                        select r.id, f.title, v.tags, f.food_keys, f.foods from recipe r
+                        join recipe_figure f on f.household_id = r.household_id and f.recipe = r.id
+                            and f.n = r.current_version
+                        join recipe_version v on v.household_id = r.household_id and v.recipe = r.id
+                            and v.n = r.current_version
+                        where r.household_id = ? and f.lines > 0 order by lower(f.title), r.id""")
+                .params(household.id())
+                .query((row, n) -> new Head(
+                        row.getObject("id", UUID.class),
+                        row.getString("title"),
+                        texts(row, "tags"),
+                        texts(row, "food_keys"),
+                        texts(row, "foods")))
+                .list();
+    }
+
+    private static List<String> texts(ResultSet row, String column) throws SQLException {
+        return List.of((String[]) row.getArray(column).getArray());
     }
 
     /** All versions of a recipe that were ever saved, the newest first, without those that were undone. */

@@ -46,10 +46,7 @@ final class MenuGroups {
         }
         if (head[code] < 0 && tables.isCooked(code)) {
             for (int food : tables.useFood[tables.dishOf(code)]) {
-                if (userCount[food] == users[food].length) {
-                    users[food] = Arrays.copyOf(users[food], 2 * userCount[food]);
-                }
-                users[food][userCount[food]++] = code;
+                use(food, code);
             }
         }
         link(at, code);
@@ -65,33 +62,31 @@ final class MenuGroups {
         head[code] = at;
     }
 
+    /** The cookings of a food stand in the order of their days. */
+    private void use(int food, int code) {
+        if (userCount[food] == users[food].length) {
+            users[food] = Arrays.copyOf(users[food], 2 * userCount[food]);
+        }
+        int[] own = users[food];
+        int at = userCount[food]++;
+        for (; at > 0 && later(own[at - 1], code); at--) {
+            own[at] = own[at - 1];
+        }
+        own[at] = code;
+    }
+
     private void forget(int food, int code) {
         int[] own = users[food];
         int last = --userCount[food];
-        for (int i = 0; i <= last; i++) {
-            if (own[i] == code) {
-                own[i] = own[last];
-                return;
-            }
+        int at = 0;
+        while (own[at] != code) {
+            at++;
         }
-    }
-
-    /** The cookings of a food in the order of their days; fills {@code into} and says how many. */
-    int usersOf(int food, int[] into) {
-        int count = userCount[food];
-        for (int i = 0; i < count; i++) {
-            int code = users[food][i];
-            int j = i;
-            for (; j > 0 && later(into[j - 1], code); j--) {
-                into[j] = into[j - 1];
-            }
-            into[j] = code;
-        }
-        return count;
+        System.arraycopy(own, at + 1, own, at, last - at);
     }
 
     private boolean later(int one, int other) {
         int days = tables.dayOf(one) - tables.dayOf(other);
-        return days > 0 || days == 0 && tables.dishOf(one) > tables.dishOf(other);
+        return days > 0 || days == 0 && one > other;
     }
 }

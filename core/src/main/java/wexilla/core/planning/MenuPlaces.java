@@ -17,7 +17,11 @@ final class MenuPlaces {
     /** Money for each food and week; then for each week. */
     final int foodBought;
 
+    /** Hundredths of minor units that pass their date, for each food and each packet. */
+    final int foodWasted;
+
     final int packetTerm;
+    final int packetWasted;
     final int week;
     final int weekTerm;
     /** Hundredths of portions that lie in the freezer on each day. */
@@ -36,8 +40,10 @@ final class MenuPlaces {
         dayTerm = cookingPlates + tables.codes;
         foodTerm = dayTerm + tables.days;
         foodBought = foodTerm + foods;
-        packetTerm = foodBought + foods * weeks;
-        week = packetTerm + tables.packets;
+        foodWasted = foodBought + foods * weeks;
+        packetTerm = foodWasted + foods;
+        packetWasted = packetTerm + tables.packets;
+        week = packetWasted + tables.packets;
         weekTerm = week + weeks;
         frozen = weekTerm + weeks;
         frozenTerm = frozen + tables.days;

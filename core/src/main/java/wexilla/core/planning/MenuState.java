@@ -1,5 +1,6 @@
 package wexilla.core.planning;
 
+import java.util.Arrays;
 import wexilla.core.planning.MenuProblem.Dish;
 import wexilla.core.planning.MenuStock.PacketUse;
 
@@ -26,7 +27,6 @@ final class MenuState {
     private final MenuMarks dirtyFoods;
     private final MenuMarks dirtyDays;
     private final MenuMarks dirtyPackets;
-    private final int[] sorted;
     private final long[] left;
     private final long[] bought;
 
@@ -47,7 +47,6 @@ final class MenuState {
         dirtyPackets = new MenuMarks(tables.packets);
         setAt = new int[2 * tables.meals + 2];
         setWas = new int[2 * tables.meals + 2];
-        sorted = new int[tables.meals + 1];
         left = new long[tables.mostLots];
         bought = new long[weeks];
         begin(foods);
@@ -82,6 +81,25 @@ final class MenuState {
 
     long total() {
         return notes.total;
+    }
+
+    /** Money to be paid all together, hundredths of minor units. */
+    long cost() {
+        return sum(place.week, weeks);
+    }
+
+    /** Minutes of hands all together. */
+    int minutes() {
+        return (int) (sum(place.mealHands, tables.meals) + sum(place.session, tables.days));
+    }
+
+    /** Worth of what passes its date uneaten, in hundredths of minor units. */
+    long wasted() {
+        return sum(place.foodWasted, tables.lotUntil.length) + sum(place.packetWasted, tables.packets);
+    }
+
+    private long sum(int from, int count) {
+        return Arrays.stream(notes.value, from, from + count).sum();
     }
 
     /** Changes a meal; {@link #settle} counts. */
@@ -201,8 +219,14 @@ final class MenuState {
             notes.put(place.cookingHands + code, ahead);
             dirtyDays.add(day);
         }
-        pay(day / 7, dish.cost() * cooked / 100 - dish.cost() * notes.value[place.cookingPlates + code] / 100);
-        notes.put(place.cookingPlates + code, cooked);
+        long before = notes.value[place.cookingPlates + code];
+        if (before != cooked) {
+            pay(day / 7, dish.cost() * cooked / 100 - dish.cost() * before / 100);
+            notes.put(place.cookingPlates + code, cooked);
+            for (int food : tables.useFood[tables.dishOf(code)]) {
+                dirtyFoods.add(food);
+            }
+        }
         long term = 0;
         if (any) {
             int clock = fresh < 0
@@ -213,9 +237,6 @@ final class MenuState {
                     + MenuWeights.ALWAYS * Math.max(0, cooked - 100 * dish.most()) * MenuWeights.PORTION_SHORT / 100;
         }
         notes.term(place.cookingTerm + code, term);
-        for (int food : tables.useFood[tables.dishOf(code)]) {
-            dirtyFoods.add(food);
-        }
     }
 
     private void pay(int in, long more) {
@@ -243,19 +264,20 @@ final class MenuState {
     }
 
     private void food(int food) {
-        int count = groups.usersOf(food, sorted);
+        int count = groups.userCount[food];
+        int[] users = groups.users[food];
         int[] until = tables.lotUntil[food];
         int[] from = tables.lotFrom[food];
         long[] amount = tables.lotAmount[food];
         System.arraycopy(amount, 0, left, 0, amount.length);
-        java.util.Arrays.fill(bought, 0);
+        Arrays.fill(bought, 0);
         long price = tables.problem.foods().get(food).price();
         long worth = tables.problem.foods().get(food).worth();
         long kept = 0;
         for (int i = 0; i < count; i++) {
-            int code = sorted[i];
+            int code = users[i];
             int day = tables.dayOf(code);
-            long need = tables.each(tables.dishOf(code), food) * notes.value[place.cookingPlates + code] / 100;
+            long need = tables.each[tables.dishOf(code)][food] * notes.value[place.cookingPlates + code] / 100;
             for (int lot = 0; lot < amount.length && need > 0; lot++) {
                 if (until[lot] >= day && from[lot] <= day) {
                     long take = Math.min(need, left[lot]);
@@ -267,12 +289,14 @@ final class MenuState {
             bought[day / 7] += MenuWeights.worth(need, price);
         }
         long term = cheap * (MenuWeights.worth(kept, worth) / 2);
+        long wasted = 0;
         for (int lot = 0; lot < amount.length && until[lot] < tables.days; lot++) {
-            term += MenuWishes.factor(wishes.useUp()) * MenuWeights.worth(left[lot], worth);
+            wasted += MenuWeights.worth(left[lot], worth);
             boolean missed = tables.lotMust[food][lot] && left[lot] * 20 > amount[lot];
             term += missed ? MenuWeights.HARD : 0;
         }
-        notes.term(place.foodTerm + food, term);
+        notes.put(place.foodWasted + food, wasted);
+        notes.term(place.foodTerm + food, term + MenuWishes.factor(wishes.useUp()) * wasted);
         for (int in = 0; in < weeks; in++) {
             int own = place.foodBought + food * weeks + in;
             pay(in, bought[in] - notes.value[own]);
@@ -286,6 +310,7 @@ final class MenuState {
             taken += tables.plates[at];
         }
         PacketUse use = PacketUse.of(tables.problem.packets().get(packet), taken, tables.days);
+        notes.put(place.packetWasted + packet, use.wasted());
         notes.term(place.packetTerm + packet, use.against(wishes));
     }
 }

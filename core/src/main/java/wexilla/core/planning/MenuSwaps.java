@@ -3,6 +3,7 @@ package wexilla.core.planning;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.Currency;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -18,16 +19,15 @@ public final class MenuSwaps {
     private final MenuProblem problem;
     private final List<Choice> choices;
     private final Currency currency;
-    private final MenuScore score;
     private final MenuTables tables;
     private final MenuState state;
     private final MenuMoves moves;
+    private final Map<Integer, List<Swap>> known = new HashMap<>();
 
     public MenuSwaps(MenuProblem problem, List<Choice> choices, Currency currency) {
         this.problem = problem;
         this.choices = List.copyOf(choices);
         this.currency = currency;
-        score = MenuScore.of(problem, choices);
         tables = new MenuTables(problem);
         state = new MenuState(tables);
         for (int i = 0; i < choices.size(); i++) {
@@ -46,46 +46,50 @@ public final class MenuSwaps {
      */
     public record Swap(Choice choice, String name, long cost, int minutes, long wasted, String words) {}
 
-    private record Tried(Choice choice, long total) {}
+    private record Tried(Choice choice, long total, long cost, int minutes, long wasted) {
+
+        static Tried of(Choice choice, MenuState state) {
+            return new Tried(choice, state.settle(), state.cost(), state.minutes(), state.wasted());
+        }
+    }
 
     /** The best first, each another dish; none for a meal that stays. */
     public List<Swap> of(int at) {
-        if (!problem.meals().get(at).open()) {
-            return List.of();
-        }
+        return problem.meals().get(at).open() ? known.computeIfAbsent(at, this::found) : List.of();
+    }
+
+    private List<Swap> found(int at) {
+        Tried now = Tried.of(choices.get(at), state);
         List<Tried> tried = new ArrayList<>();
         for (int code : moves.candidates(at)) {
             state.set(at, code);
-            tried.add(new Tried(tables.choice(code), state.settle()));
+            tried.add(Tried.of(tables.choice(code), state));
             state.undo();
         }
         tried.sort(Comparator.comparingLong(Tried::total));
         Map<String, Swap> swaps = new LinkedHashMap<>();
-        String now = problem.name(choices.get(at));
+        String name = problem.name(now.choice());
         for (Tried one : tried) {
-            String name = problem.name(one.choice());
-            boolean breaks = one.total() - score.total() > MenuWeights.HARD / 2;
-            if (swaps.size() < MOST && !name.equalsIgnoreCase(now) && !breaks) {
-                swaps.computeIfAbsent(name, own -> swap(at, one.choice()));
+            String other = problem.name(one.choice());
+            boolean breaks = one.total() - now.total() > MenuWeights.HARD / 2;
+            if (swaps.size() < MOST && !other.equalsIgnoreCase(name) && !breaks) {
+                swaps.computeIfAbsent(other, own -> swap(now, one));
             }
         }
         return List.copyOf(swaps.values());
     }
 
-    private Swap swap(int at, Choice choice) {
-        List<Choice> other = new ArrayList<>(choices);
-        other.set(at, choice);
-        MenuScore now = MenuScore.of(problem, other);
-        long cost = (now.cost() - score.cost()) / MenuWeights.MINOR;
-        int minutes = now.minutes() - score.minutes();
-        long wasted = (now.wasted() - score.wasted()) / MenuWeights.MINOR;
+    private Swap swap(Tried now, Tried other) {
+        long cost = (other.cost() - now.cost()) / MenuWeights.MINOR;
+        int minutes = other.minutes() - now.minutes();
+        long wasted = (other.wasted() - now.wasted()) / MenuWeights.MINOR;
         List<String> words = new ArrayList<>();
         words.add(cost == 0 ? "same money" : money(cost) + (cost > 0 ? " more" : " less"));
         words.add(minutes == 0 ? "same hands" : Math.abs(minutes) + (minutes > 0 ? " min more" : " min less"));
         if (wasted != 0) {
             words.add(money(wasted) + (wasted > 0 ? " more" : " less") + " thrown away");
         }
-        return new Swap(choice, problem.name(choice), cost, minutes, wasted, String.join(", ", words));
+        return new Swap(other.choice(), problem.name(other.choice()), cost, minutes, wasted, String.join(", ", words));
     }
 
     private String money(long minor) {

@@ -1,10 +1,12 @@
 package wexilla.core.planning;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.TreeMap;
 import wexilla.core.planning.MenuProblem.Choice;
 import wexilla.core.planning.MenuProblem.Cooked;
 import wexilla.core.planning.MenuProblem.Dish;
@@ -41,7 +43,9 @@ final class MenuTables {
     final int[] to;
     final long[][] pairs;
     final int[][] useFood;
-    final long[][] useEach;
+    /** For each dish and food, how much of it a portion takes. */
+    final long[][] each;
+
     final int[][] lotFrom;
     final int[][] lotUntil;
     final long[][] lotAmount;
@@ -86,7 +90,7 @@ final class MenuTables {
             };
         }
         useFood = new int[dishes][];
-        useEach = new long[dishes][];
+        each = new long[dishes][problem.foods().size()];
         lotFrom = new int[problem.foods().size()][];
         lotUntil = new int[problem.foods().size()][];
         lotAmount = new long[problem.foods().size()][];
@@ -147,19 +151,14 @@ final class MenuTables {
                     .mapToInt(MenuProblem.Use::food)
                     .distinct()
                     .toArray();
-            useEach[i] = new long[useFood[i].length];
-            for (int use = 0; use < useFood[i].length; use++) {
-                int food = useFood[i][use];
-                useEach[i][use] = dish[i].uses().stream()
-                        .filter(one -> one.food() == food)
-                        .mapToLong(MenuProblem.Use::each)
-                        .sum();
+            for (MenuProblem.Use use : dish[i].uses()) {
+                each[i][use.food()] += use.each();
             }
         }
         for (int i = 0; i < lotUntil.length; i++) {
             Food food = problem.foods().get(i);
-            List<Lot> lots = food.lots().stream()
-                    .sorted(java.util.Comparator.comparingInt(lot -> MenuStock.last(lot.until())))
+            List<Lot> lots = merged(food).stream()
+                    .sorted(Comparator.comparingInt(lot -> MenuStock.last(lot.until())))
                     .toList();
             lotUntil[i] =
                     lots.stream().mapToInt(lot -> MenuStock.last(lot.until())).toArray();
@@ -171,6 +170,21 @@ final class MenuTables {
                 lotMust[i][lot] = lots.get(lot).must();
             }
         }
+    }
+
+    /** Lots that outlast the plan and are there from the same day are one: which of them is taken makes no difference. */
+    private List<Lot> merged(Food food) {
+        List<Lot> lots = new ArrayList<>();
+        Map<Integer, Long> lasting = new TreeMap<>();
+        for (Lot lot : food.lots()) {
+            if (lot.must() || MenuStock.last(lot.until()) < days) {
+                lots.add(lot);
+            } else {
+                lasting.merge(lot.from(), lot.amount(), Long::sum);
+            }
+        }
+        lasting.forEach((from, amount) -> lots.add(new Lot(amount, from, MenuProblem.NONE, false)));
+        return lots;
     }
 
     int cooked(int dish, int day) {
@@ -231,17 +245,6 @@ final class MenuTables {
     /** Minutes of hands a packet takes on the night. */
     int minutes(int code) {
         return problem.packets().get(packetOf(code)).minutes();
-    }
-
-    /** How much of a food a portion of a dish takes. */
-    long each(int dish, int food) {
-        int[] foods = useFood[dish];
-        for (int i = 0; i < foods.length; i++) {
-            if (foods[i] == food) {
-                return useEach[dish][i];
-            }
-        }
-        return 0;
     }
 
     /** What two choices count against each other. */

@@ -29,9 +29,9 @@ class MenuSearchTest {
             for (int change = random.nextInt(3); change >= 0; change--) {
                 state.set(random.nextInt(tables.meals), random.nextInt(tables.codes));
             }
-            assertThat(state.settle())
-                    .isEqualTo(MenuScore.of(problem, tables.choices(state.chosen()))
-                            .total());
+            MenuScore whole = MenuScore.of(problem, tables.choices(state.chosen()));
+            assertThat(List.of(state.settle(), state.cost(), (long) state.minutes(), state.wasted()))
+                    .containsExactly(whole.total(), whole.cost(), (long) whole.minutes(), whole.wasted());
             if (random.nextInt(3) == 0) {
                 state.undo();
                 assertThat(state.total())
