@@ -427,7 +427,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["search"];
+        get: operations["search_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1038,6 +1038,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["propose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/search/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["search"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/search/{id}/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stop"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3078,6 +3110,7 @@ export interface components {
             kept?: components["schemas"]["MealChoice"][];
             /** @enum {string} */
             mixture: "CHEAP" | "EASY" | "VARIED" | "LITTLE" | "OWN";
+            search?: string;
             /** Format: int32 */
             seed?: number;
             sliders?: components["schemas"]["Sliders"];
@@ -3102,6 +3135,7 @@ export interface components {
             stands: string;
             swaps: components["schemas"]["ProposedSwap"][];
             tableTime: string;
+            together: components["schemas"]["MealChoice"][];
         };
         ProposedSwap: {
             choice: components["schemas"]["MealChoice"];
@@ -3358,6 +3392,10 @@ export interface components {
             oldest: string;
             water: string;
             words: string;
+        };
+        SearchView: {
+            /** Format: int32 */
+            percent: number;
         };
         SettingsInput: {
             cup: string;
@@ -4690,7 +4728,7 @@ export interface operations {
             };
         };
     };
-    search: {
+    search_1: {
         parameters: {
             query: {
                 text: string;
@@ -5743,6 +5781,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ProposalView"];
+                };
+            };
+        };
+    };
+    search: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SearchView"];
+                };
+            };
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SearchView"];
                 };
             };
         };

@@ -110,7 +110,7 @@ export function Propose({ from, close }: { from: string; close: () => void }) {
           label="It should"
           value={typed}
           set={setTyped}
-          placeholder="use the mince by Friday; nothing with fish"
+          placeholder="use the mince by Friday; cook on Sunday 2 h"
           hint="several with ; between"
         />
         <Field
@@ -145,9 +145,18 @@ export function Propose({ from, close }: { from: string; close: () => void }) {
             Look longer
           </button>
         )}
-        <button type="button" className="btn btn-ghost btn-lg" onClick={close}>
-          Leave it
-        </button>
+        {proposal.percent === undefined ? (
+          <button type="button" className="btn btn-ghost btn-lg" onClick={close}>
+            Leave it
+          </button>
+        ) : (
+          <>
+            <button type="button" className="btn btn-outline btn-lg" onClick={proposal.stop}>
+              That will do
+            </button>
+            <progress className="progress w-40 self-center" max={100} value={proposal.percent} aria-label="Looked" />
+          </>
+        )}
       </div>
       {data && <Proposed proposal={data} kept={kept} keep={keep} swap={swap} taken={close} />}
     </section>

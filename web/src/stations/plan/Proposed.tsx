@@ -51,7 +51,7 @@ export function Proposed({
         {proposal.reasons.map((reason) => (
           <li key={reason}>{reason}</li>
         ))}
-        {proposal.cutOff && <li>the time was up before everything was tried</li>}
+        {proposal.cutOff && <li>the search ended before everything was tried</li>}
       </ul>
       <ol>
         {proposal.meals.map((meal) => (
@@ -61,7 +61,7 @@ export function Proposed({
             kept={isKept(kept, meal)}
             keep={keep}
             swap={swap}
-            take={(choice) => take.act({ meals: together(proposal, choice) })}
+            take={() => take.act({ meals: meal.together })}
           />
         ))}
       </ol>
@@ -82,17 +82,6 @@ export function Proposed({
 
 const isKept = (kept: Choice[], meal: Meal) => kept.some((one) => one.day === meal.day && one.meal === meal.meal);
 
-/** Meals that eat of one cooking are taken together: half of it would be cooked for nobody. */
-function together(proposal: Proposal, choice: Choice): Choice[] {
-  return proposal.meals.flatMap(({ choice: other }) =>
-    other?.recipe !== undefined && other.recipe === choice.recipe && other.cookOn === choice.cookOn
-      ? [other]
-      : other === choice
-        ? [other]
-        : [],
-  );
-}
-
 function ProposedRow({
   meal,
   kept,
@@ -104,7 +93,7 @@ function ProposedRow({
   kept: boolean;
   keep: (choice: Choice) => void;
   swap: (choice: Choice) => void;
-  take: (choice: Choice) => void;
+  take: () => void;
 }) {
   const [open, setOpen] = useState(false);
   const { choice } = meal;
@@ -140,7 +129,7 @@ function ProposedRow({
               </button>
             ))}
             {choice && (
-              <button type="button" className="btn btn-outline justify-start" onClick={() => take(choice)}>
+              <button type="button" className="btn btn-outline justify-start" onClick={take}>
                 take this one
               </button>
             )}

@@ -120,6 +120,7 @@ describe('a proposal', () => {
       from: 'cooked',
       plates: '2',
       choice: choice(String(day), String(recipe)),
+      together: recipe === 'r1' ? [choice('2026-12-07', 'r1'), choice('2026-12-08', 'r1')] : [],
       stands: '',
       open,
       reasons: ['liked'],
@@ -147,6 +148,29 @@ describe('a proposal', () => {
     });
     expect(sent[1]?.body).not.toHaveProperty('effort');
     expect(screen.getByRole('alert').textContent).toContain('cannot be had together');
+  });
+
+  it('shows how far it is while it looks, and is ended with the best so far', async () => {
+    let found: (proposal: unknown) => void = () => {};
+    kitchen.answers['/api/plan/propose'] = new Promise((resolve) => {
+      found = resolve;
+    });
+    kitchen.answers['/api/plan/search/{id}'] = { percent: 40 };
+    show(<Propose from="2026-12-07" close={vi.fn()} />);
+    fireEvent.click(screen.getByText('Propose'));
+    expect(screen.queryByText('That will do')).toBeNull();
+    found(proposal);
+    await screen.findByText('Take all 2');
+    kitchen.answers['/api/plan/propose'] = new Promise((resolve) => {
+      found = resolve;
+    });
+    fireEvent.click(screen.getByText('Look longer'));
+    await waitFor(() => expect(screen.getByLabelText('Looked')).toHaveProperty('value', 40));
+    fireEvent.click(screen.getByText('That will do'));
+    await waitFor(() => expect(sent.at(-1)?.path).toBe('/api/plan/search/{id}/stop'));
+    found({ ...proposal, cutOff: true });
+    await screen.findByText(/before everything was tried/);
+    expect(screen.queryByText('That will do')).toBeNull();
   });
 
   it('is taken whole, without what was decided before', async () => {

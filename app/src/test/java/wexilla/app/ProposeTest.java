@@ -8,6 +8,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import wexilla.app.support.Http;
@@ -17,7 +19,9 @@ import wexilla.app.support.StoryKitchen;
 /** A proposed plan of a household: every rule counted over, what was decided stays, taken and undone as one act. */
 class ProposeTest extends StoryKitchen {
 
+    private static final String SUNDAY = "2026-11-29";
     private static final String MONDAY = "2026-11-30";
+    private static final String THURSDAY = "2026-12-03";
 
     private void book() {
         for (String dish : List.of(
@@ -178,6 +182,78 @@ class ProposeTest extends StoryKitchen {
         }
         assertThat(same).isGreaterThanOrEqualTo(6);
         assertThat(dinner(10).path("slot").path("kind").asString()).isEqualTo("OUT");
+    }
+
+    /** The cook says when there is time to cook ahead: only then a dish is proposed for a day after without being on the table. */
+    @Test
+    void cookedAheadOnTheDayThereIsTimeFor() {
+        book();
+        for (JsonNode cooking : propose("mixture", "EASY").path("cook")) {
+            assertThat(cooking.path("meals").asInt()).isGreaterThanOrEqualTo(1);
+        }
+        JsonNode proposal =
+                propose("mixture", "EASY", "asks", List.of("cook on Sunday 4 h", "nothing with fish"), "from", SUNDAY);
+        assertThat(proposal.path("broken")).isEmpty();
+        assertThat(proposal.path("cook"))
+                .anyMatch(one -> one.path("day").asString().equals(SUNDAY));
+        assertThat(http.act("/api/plan/propose", asked("asks", List.of("cook on Sunday 40 h")))
+                        .field())
+                .isEqualTo("/asks/0");
+    }
+
+    /** Rice keeps a day: cooked on Monday for Thursday it is frozen in between, also once it is planned so; a stew is not. */
+    @Test
+    void whatDoesNotKeepIsFrozen() {
+        book();
+        Map<String, Object> rice = Sample.recipe("Rice pot", 4, List.of("400 g rice", "1 tin kidney beans"), List.of());
+        rice.put("steps", List.of(Map.of("text", "Boil 20 min.")));
+        String recipe = http.act("/api/recipes", rice).ok().path("id").asString();
+        List<Map<String, String>> cooked = List.of(
+                Map.of("day", MONDAY, "meal", "DINNER", "recipe", recipe, "cookOn", MONDAY),
+                Map.of("day", THURSDAY, "meal", "DINNER", "recipe", recipe, "cookOn", MONDAY));
+        JsonNode proposal = propose("kept", cooked);
+        assertThat(proposal.path("meals").get(0).path("from").asString()).isEqualTo("cooked");
+        JsonNode thursday = proposal.path("meals").get(3);
+        assertThat(thursday.path("from").asString()).isEqualTo("freezer");
+        assertThat(thursday.path("choice").path("frozen").asBoolean()).isTrue();
+        http.act(
+                        "/api/plan/take",
+                        Map.of("meals", List.of(proposal.path("meals").get(0).path("choice"), thursday.path("choice"))))
+                .ok();
+        JsonNode dish = dinner(10).path("slot").path("dishes").get(0);
+        assertThat(dish.path("frozen").asBoolean()).isTrue();
+        Map<String, String> again = Map.of(
+                "day", THURSDAY, "meal", "DINNER", "batch", dish.path("of").asString());
+        assertThat(propose("kept", List.of(again), "anew", true)
+                        .path("meals")
+                        .get(3)
+                        .path("choice")
+                        .path("frozen")
+                        .asBoolean())
+                .isTrue();
+    }
+
+    /** A search is asked how far it is by whoever named it, and ended with the best found so far. */
+    @Test
+    void endedWithTheBestSoFar() throws Exception {
+        book();
+        assertThat(http.get("/api/plan/search/none").status()).isEqualTo(404);
+        assertThat(http.act("/api/plan/search/none/stop", Map.of()).status()).isEqualTo(404);
+        CompletableFuture<JsonNode> search =
+                CompletableFuture.supplyAsync(() -> propose("effort", 4_000_000, "search", "mine"));
+        while (http.get("/api/plan/search/mine").status() == 404 && !search.isDone()) {
+            Thread.onSpinWait();
+        }
+        int percent = http.act("/api/plan/search/mine/stop", Map.of())
+                .ok()
+                .path("percent")
+                .asInt();
+        assertThat(percent).isLessThan(100);
+        JsonNode found = search.get(30, TimeUnit.SECONDS);
+        assertThat(found.path("cutOff").asBoolean()).isTrue();
+        assertThat(found.path("broken")).isEmpty();
+        assertThat(http.get("/api/plan/search/mine").status()).isEqualTo(404);
+        assertThat(http.act("/api/plan/propose", asked("search", " ")).field()).isEqualTo("/search");
     }
 
     /** No recipes and nothing in stock; a proposal that is stale; over new year. */

@@ -47,7 +47,9 @@ class StatementsTest {
         List<String> paths = new ArrayList<>();
         for (Map.Entry<String, JsonNode> path :
                 http.get("/api/openapi.json").ok().path("paths").properties()) {
-            if (path.getValue().has("get") && !path.getKey().endsWith(".pdf")) {
+            // a search under way is not in the database
+            boolean stored = !path.getKey().startsWith("/api/plan/search/");
+            if (path.getValue().has("get") && stored && !path.getKey().endsWith(".pdf")) {
                 String lot = http.get("/api/onhand")
                         .ok()
                         .path("useFirst")

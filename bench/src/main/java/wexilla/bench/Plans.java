@@ -27,6 +27,7 @@ import wexilla.core.money.Money;
 import wexilla.core.people.Appetite;
 import wexilla.core.planning.Eater;
 import wexilla.core.planning.Evening;
+import wexilla.core.planning.Meal;
 import wexilla.core.planning.PlanCheck;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
@@ -93,8 +94,8 @@ public class Plans {
             Recipe recipe = new Recipe("dish " + i, 6, own, List.of());
             evenings.add(new Evening(
                     MONDAY.plusDays(i),
-                    Evening.USUAL_TABLE,
-                    Evening.USUAL_MINUTES,
+                    Meal.DINNER.usualTime(),
+                    Meal.DINNER.usualMinutes(),
                     List.of(eater, eater, eater, eater, eater, eater),
                     List.of(new Evening.Cook(Sized.of(recipe, Size.AS_WRITTEN, Measures.METRIC)))));
         }

@@ -22,10 +22,8 @@ import wexilla.app.plan.Slots.DishKind;
 import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Household;
 import wexilla.app.recipes.Recipes;
-import wexilla.app.recipes.Sizes;
 import wexilla.app.stretch.PlannedBuys;
 import wexilla.core.cookday.CookDay;
-import wexilla.core.cookday.DayProblem.Gear;
 import wexilla.core.cookday.DayTasks;
 import wexilla.core.keeping.DishKeeping;
 import wexilla.core.keeping.KeepingGuide;
@@ -48,7 +46,7 @@ public class Evenings implements DayBefore {
     private final Slots slots;
     private final People people;
     private final Recipes recipes;
-    private final Sizes sizes;
+    private final PlanKitchen kitchen;
     private final Batches batches;
     private final PlannedBuys bigBuys;
     private final Reference reference;
@@ -57,14 +55,14 @@ public class Evenings implements DayBefore {
             Slots slots,
             People people,
             Recipes recipes,
-            Sizes sizes,
+            PlanKitchen kitchen,
             Batches batches,
             PlannedBuys bigBuys,
             Reference reference) {
         this.slots = slots;
         this.people = people;
         this.recipes = recipes;
-        this.sizes = sizes;
+        this.kitchen = kitchen;
         this.batches = batches;
         this.bigBuys = bigBuys;
         this.reference = reference;
@@ -117,19 +115,10 @@ public class Evenings implements DayBefore {
         cookDays.forEach(batch -> willBe(household, batch, planned)
                 .forEach(lot -> willBe.add(new Supply.Ahead(batch.key(), lot, List.of()))));
         buys.forEach(buy -> willBe.addAll(buy.ahead(now.book())));
-        PlanCheck.Kitchen kitchen =
-                new PlanCheck.Kitchen(now.supply(willBe), household.measures(), now.now(), gear(household, evenings));
-        return new Looked(slots, known.batches(), known.recipes(), ahead, PlanCheck.of(evenings, ahead, kitchen));
-    }
-
-    /** What there is to cook with, where a meal has several dishes for it. */
-    private List<Gear> gear(Household household, List<Evening> evenings) {
-        boolean several = evenings.stream()
-                .anyMatch(evening -> evening.dishes().stream()
-                                .filter(dish -> Evening.time(dish).minutes() > 0)
-                                .count()
-                        > 1);
-        return several ? sizes.gear(household) : List.of();
+        boolean freezes =
+                planned.stream().anyMatch(slot -> slot.dishes().stream().anyMatch(Slots.Dish::frozen));
+        PlanCheck check = PlanCheck.of(evenings, ahead, kitchen.of(now, willBe, evenings, freezes));
+        return new Looked(slots, known.batches(), known.recipes(), ahead, check);
     }
 
     /** Evenings as the core sees them, in the order asked. */
@@ -146,7 +135,7 @@ public class Evenings implements DayBefore {
         Map<UUID, Batches.Batch> byId = new LinkedHashMap<>();
         batches.withRecipes(now, named).forEach(batch -> byId.put(batch.id(), batch));
         return new PlannedMeals(
-                now, people.all(now.household()), sizes.kitchen(now.household()), recipes.currents(now, dishes), byId);
+                now, people.all(now.household()), kitchen.pots(now.household()), recipes.currents(now, dishes), byId);
     }
 
     private static Set<UUID> ids(List<Slot> slots, DishKind kind) {
@@ -227,7 +216,7 @@ public class Evenings implements DayBefore {
 
     /** An evening counted back from its table time, with what this household has to cook with. */
     public List<Countdown.Step> countdown(Household household, Evening evening) {
-        return Countdown.of(evening, sizes.gear(household));
+        return Countdown.of(evening, kitchen.gear(household));
     }
 
     @Override

@@ -3,6 +3,7 @@ package wexilla.app.plan;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -16,6 +17,7 @@ import wexilla.app.plan.Slots.Kind;
 import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Household;
 import wexilla.app.recipes.Recipes;
+import wexilla.core.packing.Room;
 import wexilla.core.planning.Eater;
 import wexilla.core.planning.Evening;
 import wexilla.core.planning.Meal;
@@ -43,13 +45,21 @@ class MenuBuild {
     private final MenuDishes dishes;
     private final MenuTastes tastes;
     private final MenuPackets packets;
+    private final PlanKitchen pots;
 
-    MenuBuild(Habits habits, Evenings evenings, MenuDishes dishes, MenuTastes tastes, MenuPackets packets) {
+    MenuBuild(
+            Habits habits,
+            Evenings evenings,
+            MenuDishes dishes,
+            MenuTastes tastes,
+            MenuPackets packets,
+            PlanKitchen pots) {
         this.habits = habits;
         this.evenings = evenings;
         this.dishes = dishes;
         this.tastes = tastes;
         this.packets = packets;
+        this.pots = pots;
     }
 
     /** A meal of the plan. @param slot as decided, or as it usually is; @param planned whether somebody decided it */
@@ -119,9 +129,9 @@ class MenuBuild {
                         made,
                         there,
                         kitchen.foods(),
-                        cookMinutes(asked),
+                        Collections.nCopies(asked.days(), 0),
                         MenuProblem.NONE,
-                        MenuProblem.NONE,
+                        room(now),
                         asked.wishing().weights()),
                 asked.from(),
                 places,
@@ -140,12 +150,9 @@ class MenuBuild {
         return new Menu(asked.wishing().onto(open.problem(), meals, open), asked.from(), places, stored, stocked);
     }
 
-    private static List<Integer> cookMinutes(Asked asked) {
-        List<Integer> minutes = new ArrayList<>();
-        for (int day = 0; day < asked.days(); day++) {
-            minutes.add(0);
-        }
-        return minutes;
+    private long room(Snapshot now) {
+        Rational room = pots.room(now);
+        return room == null ? MenuProblem.NONE : Room.portions(room);
     }
 
     /** What is there and not spoken for by a cook day, or by meals before the plan. */

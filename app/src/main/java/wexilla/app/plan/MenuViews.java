@@ -40,11 +40,13 @@ public final class MenuViews {
      * @param from ISO day; today when nothing is said. @param days 1 to 35
      * @param sliders for OWN
      * @param budget decimal, for each seven days; absent for none
-     * @param asks as a cook says it: "use the mince by Friday", "nothing with fish", "52 for the week"
+     * @param asks as a cook says it: "use the mince by Friday", "nothing with fish", "52 for the week",
+     *     "cook on Sunday 2 h"
      * @param anew whether planned meals that are not locked are open too; else only what nobody decided
      * @param kept of the proposal before: these stay
      * @param before the proposal before: with few changes it stays
      * @param effort steps of the search: 0 gives the first plan
+     * @param search what it is asked after and ended by while it is under way
      */
     record ProposeInput(
             @Nullable String from,
@@ -57,13 +59,18 @@ public final class MenuViews {
             @Nullable List<MealChoice> kept,
             @Nullable List<MealChoice> before,
             @Nullable Integer seed,
-            @Nullable Long effort) {}
+            @Nullable Long effort,
+            @Nullable String search) {}
+
+    /** @param percent of its effort that is spent */
+    record SearchView(int percent) {}
 
     /** Another choice, and what the whole plan becomes with it: "0.40 more, 10 min less". */
     record ProposedSwap(MealChoice choice, String name, String words) {}
 
     /**
      * @param choice absent where nothing fits, and where it stays without being a dish
+     * @param together it and what else eats of its cooking: they are taken as one
      * @param from cooked, fridge, freezer, stock; empty for an open meal
      * @param stands what is planned there now; empty for nothing
      * @param open whether it is proposed; else it stays as it stands
@@ -76,6 +83,7 @@ public final class MenuViews {
             String from,
             String plates,
             @Nullable MealChoice choice,
+            List<MealChoice> together,
             String stands,
             boolean open,
             List<String> reasons,
@@ -88,7 +96,7 @@ public final class MenuViews {
      * @param cost to be paid, decimal; {@code weeks} for each seven days
      * @param broken what no plan that was found keeps
      * @param clash the fewest of what was asked that cannot be had together; empty where all can
-     * @param cutOff whether the clock ended the search before its effort was spent
+     * @param cutOff whether the clock or the asker ended the search before its effort was spent
      */
     record ProposalView(
             String from,

@@ -1,5 +1,6 @@
 package wexilla.app.plan;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -17,6 +18,7 @@ import wexilla.core.planning.MenuProblem.Food;
 import wexilla.core.planning.MenuProblem.Lot;
 import wexilla.core.planning.MenuProblem.Meal;
 import wexilla.core.planning.MenuWishes;
+import wexilla.core.planning.WishReader.CookOn;
 import wexilla.core.planning.WishReader.ForTheWeek;
 import wexilla.core.planning.WishReader.UseBy;
 import wexilla.core.planning.WishReader.Wish;
@@ -82,10 +84,22 @@ record MenuWishing(
                 open.dishes(),
                 open.packets(),
                 foods(open, menu),
-                open.cookMinutes(),
+                cookMinutes(open.days(), menu.start()),
                 mostAWeek(),
                 open.room(),
                 weights);
+    }
+
+    private List<Integer> cookMinutes(int days, LocalDate start) {
+        List<Integer> minutes = new ArrayList<>();
+        for (int day = 0; day < days; day++) {
+            LocalDate on = start.plusDays(day);
+            minutes.add(wishes.stream()
+                    .filter(wish -> wish instanceof CookOn cook && cook.on(on))
+                    .mapToInt(wish -> ((CookOn) wish).minutes())
+                    .sum());
+        }
+        return minutes;
     }
 
     private long mostAWeek() {

@@ -1,5 +1,7 @@
 package wexilla.app.plan;
 
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
@@ -7,22 +9,26 @@ import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.plan.MenuViews.ProposalView;
 import wexilla.app.plan.MenuViews.ProposeInput;
+import wexilla.app.plan.MenuViews.SearchView;
 import wexilla.app.plan.MenuViews.TakeProposal;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Household;
+import wexilla.app.platform.Problem;
 
 /** A proposed plan: asked for as often as one likes, taken whole or meal by meal as one act. */
 @RestController
 class ProposalController {
 
     private final Proposing proposing;
+    private final Searches searches;
     private final Taking taking;
     private final Snapshots snapshots;
     private final Acts acts;
 
-    ProposalController(Proposing proposing, Taking taking, Snapshots snapshots, Acts acts) {
+    ProposalController(Proposing proposing, Searches searches, Taking taking, Snapshots snapshots, Acts acts) {
         this.proposing = proposing;
+        this.searches = searches;
         this.taking = taking;
         this.snapshots = snapshots;
         this.acts = acts;
@@ -31,6 +37,24 @@ class ProposalController {
     @PostMapping("/api/plan/propose")
     ProposalView propose(Household household, @RequestBody ProposeInput input) {
         return proposing.propose(snapshots.of(household), input);
+    }
+
+    /** How far a search is that was asked for with this name. */
+    @GetMapping("/api/plan/search/{id}")
+    SearchView search(Household household, @PathVariable String id) {
+        return new SearchView(under(household, id).percent());
+    }
+
+    /** Ends it: who waits for it gets the best plan so far. */
+    @PostMapping("/api/plan/search/{id}/stop")
+    SearchView stop(Household household, @PathVariable String id) {
+        Searches.Search search = under(household, id);
+        search.stop();
+        return new SearchView(search.percent());
+    }
+
+    private Searches.Search under(Household household, String id) {
+        return searches.of(household, id).orElseThrow(() -> Problem.missing("No such search is under way."));
     }
 
     @PostMapping("/api/plan/take")

@@ -38,15 +38,13 @@ import wexilla.core.quantity.Rational;
 @Component
 class Proposing {
 
-    private static final long SECONDS = 5;
     private static final int MOST_ASKS = 12;
-    /** Steps that tell whether wishes can be had together. */
-    private static final long CLASH_EFFORT = 60_000;
-
     private final MenuBuild build;
+    private final Searches searches;
 
-    Proposing(MenuBuild build) {
+    Proposing(MenuBuild build, Searches searches) {
         this.build = build;
+        this.searches = searches;
     }
 
     ProposalView propose(Snapshot now, ProposeInput input) {
@@ -55,9 +53,7 @@ class Proposing {
         if (input.days() < 1 || input.days() > MenuProblem.MOST_DAYS) {
             throw Problem.at("/days", "A plan has 1 to " + MenuProblem.MOST_DAYS + " days, not " + input.days() + ".");
         }
-        // a fortnight of dinners needs half of what four weeks do
-        long usual = Math.max(MenuSearch.GOOD / 4, MenuSearch.GOOD * input.days() / 28);
-        long effort = input.effort() == null ? Math.min(usual, MenuSearch.GOOD) : input.effort();
+        long effort = input.effort() == null ? MenuSearch.good(input.days()) : input.effort();
         if (effort < 0 || effort > MenuSearch.BEST) {
             throw Problem.at("/effort", "The effort lies from 0 to " + MenuSearch.BEST + ", not " + effort + ".");
         }
@@ -65,18 +61,15 @@ class Proposing {
         Menu menu = build.of(now, new MenuBuild.Asked(from, input.days(), input.anew(), wishing));
         named(menu, wishing);
         int seed = input.seed() == null ? 1 : input.seed();
-        MenuSearch.Found found = search(menu, seed, effort);
-        List<String> broken = MenuCheck.of(menu.problem(), found.choices(), from).stream()
-                .map(MenuCheck.Broken::words)
-                .toList();
-        List<String> clash =
-                broken.isEmpty() && !overBudget(menu, found) ? List.of() : clash(now, input, from, wishing, seed);
-        return view(menu, found, broken, clash, household);
-    }
-
-    private static MenuSearch.Found search(Menu menu, int seed, long effort) {
-        long until = System.nanoTime() + SECONDS * 1_000_000_000;
-        return MenuSearch.of(menu.problem(), seed, effort, (spent, total) -> System.nanoTime() > until);
+        try (Searches.Search search = searches.begin(household, input.search(), effort)) {
+            MenuSearch.Found found = MenuSearch.of(menu.problem(), seed, effort, search);
+            List<String> broken = MenuCheck.of(menu.problem(), found.choices(), from).stream()
+                    .map(MenuCheck.Broken::words)
+                    .toList();
+            boolean fits = broken.isEmpty() && !overBudget(menu, found);
+            List<String> clash = fits || search.stopped() ? List.of() : clash(now, input, from, wishing, seed);
+            return view(menu, found, broken, clash, household);
+        }
     }
 
     private static MenuWishing wishing(Snapshot now, ProposeInput input) {
@@ -135,7 +128,7 @@ class Proposing {
 
     private boolean breaks(Snapshot now, ProposeInput input, LocalDate from, MenuWishing wishing, int seed) {
         Menu menu = build.of(now, new MenuBuild.Asked(from, input.days(), input.anew(), wishing));
-        MenuSearch.Found found = search(menu, seed, CLASH_EFFORT);
+        MenuSearch.Found found = MenuSearch.of(menu.problem(), seed, MenuSearch.CLASH, (spent, total) -> false);
         return found.score().broken() > 0 || overBudget(menu, found);
     }
 
@@ -190,10 +183,26 @@ class Proposing {
                 problem.from(choice, meal.day()),
                 Rational.of(meal.plates(), 100).plain(),
                 choice(menu, slot, choice),
+                together(menu, choices, at),
                 place.planned() ? (problem.name(stood).isEmpty() ? words(slot) : problem.name(stood)) : "",
                 place.open(),
                 reasons.meal(at),
                 swaps);
+    }
+
+    /** Meals that eat of one cooking are taken together: half of it would be cooked for nobody. */
+    private static List<MealChoice> together(Menu menu, List<Choice> choices, int at) {
+        List<MealChoice> taken = new ArrayList<>();
+        for (int other = 0; other < choices.size(); other++) {
+            boolean cooking =
+                    choices.get(at) instanceof Cooked && choices.get(other).equals(choices.get(at));
+            MealChoice choice = choice(menu, menu.places().get(other).slot(), choices.get(other));
+            boolean stays = !menu.problem().meals().get(other).open();
+            if (choice != null && (other == at || cooking && !stays)) {
+                taken.add(choice);
+            }
+        }
+        return taken;
     }
 
     private static Choice stands(Menu menu, Slot slot) {

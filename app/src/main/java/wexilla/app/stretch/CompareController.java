@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.People;
 import wexilla.app.household.Reference;
 import wexilla.app.household.StockUpPrices;
+import wexilla.app.onhand.FreezerRoom;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.onhand.Uses;

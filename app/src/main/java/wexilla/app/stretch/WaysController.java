@@ -7,6 +7,7 @@ import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Foods;
 import wexilla.app.household.People;
 import wexilla.app.household.Reference;
+import wexilla.app.onhand.FreezerRoom;
 import wexilla.app.platform.Household;
 import wexilla.app.stretch.WayViews.WaysAsked;
 import wexilla.app.stretch.WayViews.WaysView;

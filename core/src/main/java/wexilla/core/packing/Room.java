@@ -16,6 +16,16 @@ public final class Room {
 
     private Room() {}
 
+    /** What a portion takes, in words: "375 ml". */
+    public static String portion() {
+        return PORTION_ML.plain() + " ml";
+    }
+
+    /** How many hundredths of portions go into so many millilitres. */
+    public static long portions(Rational millilitres) {
+        return millilitres.times(Rational.of(100)).dividedBy(PORTION_ML).floor().longValueExact();
+    }
+
     /** Millilitres these amounts take, at least. */
     public static Rational millilitres(Collection<Amount> amounts) {
         return amounts.stream().map(Room::millilitres).reduce(Rational.ZERO, Rational::plus);

@@ -98,12 +98,6 @@ public record Evening(When when, List<Eater> eaters, List<Dish> dishes, List<Lis
     /** A name is enough to plan and eat. */
     public record Named(String name) implements Dish {}
 
-    /** When the table is set while nobody said otherwise. */
-    public static final LocalTime USUAL_TABLE = Meal.DINNER.usualTime();
-
-    /** Minutes there are for an evening while nobody said otherwise. */
-    public static final int USUAL_MINUTES = Meal.DINNER.usualMinutes();
-
     /** @throws IllegalArgumentException if there is not one list of eaters for each dish */
     public Evening {
         eaters = List.copyOf(eaters);

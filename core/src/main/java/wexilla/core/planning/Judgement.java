@@ -25,6 +25,7 @@ public sealed interface Judgement
                 Judgement.Disliked,
                 Judgement.TooHot,
                 NotAtOnce,
+                NoRoom,
                 Repeats.SameProtein,
                 Repeats.SameDish {
 

@@ -19,6 +19,14 @@ public final class MenuSearch {
 
     public static final long BEST = 4_000_000;
 
+    /** Steps that tell whether wishes can be had together. */
+    public static final long CLASH = 60_000;
+
+    /** Steps that give a good plan of so many days: a fortnight of dinners needs half of what four weeks do. */
+    public static long good(int days) {
+        return Math.min(GOOD, Math.max(GOOD / 4, GOOD * days / 28));
+    }
+
     /** Between how much worse a step may be at first and in the end, in what counts against a plan. */
     private static final double HOT = 250_000;
 

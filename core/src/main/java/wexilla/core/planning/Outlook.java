@@ -1,8 +1,6 @@
 package wexilla.core.planning;
 
-import java.time.LocalDateTime;
 import java.util.List;
-import wexilla.core.cookday.DayProblem.Gear;
 import wexilla.core.shopping.Needs.Met;
 
 /**
@@ -11,7 +9,6 @@ import wexilla.core.shopping.Needs.Met;
  * @param evenings in the order of the days
  * @param met for each evening, what it wants
  * @param takeOut for each evening, what leaves the freezer for it
- * @param gear there is to cook with; empty where nobody asks for it
+ * @param kitchen what there is to cook and freeze with
  */
-record Outlook(
-        List<Evening> evenings, List<List<Met>> met, List<List<TakeOut>> takeOut, LocalDateTime now, List<Gear> gear) {}
+record Outlook(List<Evening> evenings, List<List<Met>> met, List<List<TakeOut>> takeOut, PlanCheck.Kitchen kitchen) {}

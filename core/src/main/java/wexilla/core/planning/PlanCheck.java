@@ -8,6 +8,7 @@ import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import wexilla.core.cookday.DayProblem.Gear;
 import wexilla.core.planning.Evening.Cook;
 import wexilla.core.planning.Evening.Dish;
@@ -50,12 +51,18 @@ public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCoo
      *
      * @param supply is copied; what one check takes the next still has
      * @param gear there is to cook with; empty where nobody asks for it
+     * @param room millilitres the freezers take beside what lies there; null where nobody knows
      */
-    public record Kitchen(Supply supply, Measures measures, LocalDateTime now, List<Gear> gear) {
+    public record Kitchen(
+            Supply supply,
+            Measures measures,
+            LocalDateTime now,
+            List<Gear> gear,
+            @Nullable Rational room) {
 
-        /** Nobody asks what there is to cook with. */
+        /** Nobody asks what there is to cook and freeze with. */
         public Kitchen(Supply supply, Measures measures, LocalDateTime now) {
-            this(supply, measures, now, List.of());
+            this(supply, measures, now, List.of(), null);
         }
     }
 
@@ -118,7 +125,7 @@ public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCoo
             takeOut.add(TakeOut.of(
                     own, evening.start(), evening.day(), kitchen.now().toLocalDate()));
         }
-        Outlook outlook = new Outlook(evenings, met, takeOut, kitchen.now(), kitchen.gear());
+        Outlook outlook = new Outlook(evenings, met, takeOut, kitchen);
         List<Checked> checked = new ArrayList<>();
         for (int i = 0; i < evenings.size(); i++) {
             checked.add(new Checked(evenings.get(i), judge(outlook, i), takeOut.get(i), met.get(i)));

@@ -79,8 +79,17 @@ public enum PlanRule {
         @Override
         List<Judgement> judge(Outlook plan, int at) {
             return TakeOut.summed(plan.takeOut().get(at)).stream()
-                    .<Judgement>map(out -> new Judgement.Thawing(out, out.by().isBefore(plan.now())))
+                    .<Judgement>map(out -> new Judgement.Thawing(
+                            out, out.by().isBefore(plan.kitchen().now())))
                     .toList();
+        }
+    },
+
+    /** Whether what is to be frozen fits into the freezers until it is eaten. */
+    ROOM {
+        @Override
+        List<Judgement> judge(Outlook plan, int at) {
+            return NoRoom.of(plan, at);
         }
     },
 
@@ -116,7 +125,9 @@ public enum PlanRule {
             List<Dish> hot = evening.dishes().stream()
                     .filter(dish -> Evening.time(dish).minutes() > 0)
                     .toList();
-            if (hot.size() < 2 || plan.gear().isEmpty() || Countdown.atOnce(evening, plan.gear())) {
+            if (hot.size() < 2
+                    || plan.kitchen().gear().isEmpty()
+                    || Countdown.atOnce(evening, plan.kitchen().gear())) {
                 return List.of();
             }
             return List.of(new NotAtOnce(

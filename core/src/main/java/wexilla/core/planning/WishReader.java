@@ -1,5 +1,6 @@
 package wexilla.core.planning;
 
+import java.math.BigDecimal;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
@@ -8,13 +9,16 @@ import java.util.Currency;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 import wexilla.core.money.Money;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Trade;
 
 /** Reads a wish for a plan as a cook says it. */
 public final class WishReader {
 
     /** A wish that must be kept if it can be. */
-    public sealed interface Wish permits UseBy, Without, ForTheWeek {
+    public sealed interface Wish permits UseBy, Without, ForTheWeek, CookOn {
         /** As it was typed. */
         String text();
     }
@@ -27,6 +31,29 @@ public final class WishReader {
 
     /** "52 for the week". */
     public record ForTheWeek(String text, Money most) implements Wish {}
+
+    /**
+     * "cook on Sunday for 2 hours": time for cooking ahead.
+     *
+     * @param from the first such day; @param weekly whether each week has one
+     * @param minutes of hands
+     */
+    public record CookOn(String text, LocalDate from, boolean weekly, int minutes) implements Wish {
+
+        /** Whether it is on this day. */
+        public boolean on(LocalDate day) {
+            return day.equals(from) || weekly && day.isAfter(from) && day.getDayOfWeek() == from.getDayOfWeek();
+        }
+    }
+
+    /** A cook day when nobody says how long. */
+    private static final int COOK_MINUTES = Trade.whole("menu.cook-day-minutes");
+
+    private static final int MOST_COOK_MINUTES = 12 * 60;
+    private static final Pattern COOK = Pattern.compile(
+            "^(?:cook day|cook(?: ahead)?|batch cook)\\s+(?:on\\s+)?(?:every\\s+)?([a-z0-9-]+?)s?(?:\\s+(?:for\\s+)?(.+))?$");
+    private static final Pattern HOURS =
+            Pattern.compile("^(\\d+(?:[.,]\\d+)?)\\s*(hours?|h|minutes?|mins?)(?:\\s*(\\d+)\\s*(?:minutes?|mins?)?)?$");
 
     private static final Pattern USE = Pattern.compile(
             "^(?:use|use up|eat|finish)\\s+(?:up\\s+)?(?:the\\s+)?(.+?)\\s+(?:by|before|until)\\s+(.+)$");
@@ -54,12 +81,46 @@ public final class WishReader {
         if (week.matches()) {
             return new ForTheWeek(typed.strip(), Money.parse(week.group(1).replace(',', '.'), currency));
         }
+        Matcher cook = COOK.matcher(text);
+        if (cook.matches()) {
+            return cookOn(typed.strip(), cook.group(1), cook.group(2));
+        }
         Matcher without = WITHOUT.matcher(text);
         if (without.matches()) {
             return new Without(typed.strip(), without.group(1));
         }
-        throw new IllegalArgumentException("“" + typed.strip()
-                + "” is not understood; say: use the mince by Friday · nothing with fish · 52 for the week");
+        throw new IllegalArgumentException(
+                "“" + typed.strip()
+                        + "” is not understood; say: use the mince by Friday · nothing with fish · 52 for the week · cook on Sunday 2 h");
+    }
+
+    private CookOn cookOn(String text, String when, @Nullable String howLong) {
+        boolean weekly = weekday(when) != null;
+        int minutes = COOK_MINUTES;
+        if (howLong != null) {
+            Matcher hours = HOURS.matcher(howLong.strip());
+            if (!hours.matches()) {
+                throw new IllegalArgumentException("“" + howLong + "” is no time; say 2 h or 90 min");
+            }
+            Rational one = hours.group(2).startsWith("h") ? Rational.of(60) : Rational.ONE;
+            Rational said = Rational.of(new BigDecimal(hours.group(1).replace(',', '.')))
+                    .times(one);
+            minutes = said.rounded().intValue() + (hours.group(3) == null ? 0 : Integer.parseInt(hours.group(3)));
+        }
+        if (minutes < 1 || minutes > MOST_COOK_MINUTES) {
+            throw new IllegalArgumentException("A cook day has 1 min to 12 h of hands, not " + minutes + " min");
+        }
+        return new CookOn(text, day(when), weekly, minutes);
+    }
+
+    private static @Nullable DayOfWeek weekday(String word) {
+        for (DayOfWeek day : DayOfWeek.values()) {
+            String name = day.name().toLowerCase(Locale.ROOT);
+            if (word.equals(name) || word.equals(name.substring(0, 3))) {
+                return day;
+            }
+        }
+        return null;
     }
 
     /** "friday", "tomorrow", "2026-12-04": the next such day, today among them. */
@@ -71,11 +132,9 @@ public final class WishReader {
         if (word.equals("tomorrow")) {
             return today.plusDays(1);
         }
-        for (DayOfWeek day : DayOfWeek.values()) {
-            String name = day.name().toLowerCase(Locale.ROOT);
-            if (word.equals(name) || word.equals(name.substring(0, 3))) {
-                return today.with(TemporalAdjusters.nextOrSame(day));
-            }
+        DayOfWeek named = weekday(word);
+        if (named != null) {
+            return today.with(TemporalAdjusters.nextOrSame(named));
         }
         try {
             return LocalDate.parse(word);

@@ -178,7 +178,7 @@ class OneSizeTest {
         Sized four = Sized.of(salad, Size.of(Rational.of(4)), Measures.METRIC);
         CookDay day = CookDay.of(List.of(new CookDay.Pot("s", four, Style.COOKED)), Measures.METRIC);
         assertThat(day.pots().get(0).time().handsMin()).isEqualTo(65);
-        Evening evening = new Evening(DAY, Evening.USUAL_TABLE, 90, List.of(), List.of(new Evening.Cook(four)));
+        Evening evening = new Evening(DAY, Meal.DINNER.usualTime(), 90, List.of(), List.of(new Evening.Cook(four)));
         assertThat(evening.start()).isEqualTo(DAY.atTime(17, 25));
     }
 
@@ -200,7 +200,7 @@ class OneSizeTest {
         List<Evening.Dish> dishes = List.of(
                 new Evening.Cook(Sized.asWritten(quick, Measures.METRIC)),
                 new Evening.Cook(Sized.asWritten(slow, Measures.METRIC)));
-        assertThat(new Evening(DAY, Evening.USUAL_TABLE, 90, List.of(), dishes).start())
+        assertThat(new Evening(DAY, Meal.DINNER.usualTime(), 90, List.of(), dishes).start())
                 .isEqualTo(DAY.atTime(17, 10));
     }
 
@@ -225,9 +225,9 @@ class OneSizeTest {
         PlanCheck.Kitchen kitchen =
                 new PlanCheck.Kitchen(Supply.of(Map.of(), Set.of(), Forms.NONE), Measures.METRIC, DAY.atTime(8, 0));
         PlanCheck busy = PlanCheck.of(
-                List.of(new Evening(DAY, Evening.USUAL_TABLE, 30, List.of(), List.of(dish))), List.of(), kitchen);
+                List.of(new Evening(DAY, Meal.DINNER.usualTime(), 30, List.of(), List.of(dish))), List.of(), kitchen);
         PlanCheck calm = PlanCheck.of(
-                List.of(new Evening(DAY, Evening.USUAL_TABLE, 90, List.of(), List.of(dish))), List.of(), kitchen);
+                List.of(new Evening(DAY, Meal.DINNER.usualTime(), 90, List.of(), List.of(dish))), List.of(), kitchen);
         assertThat(busy.weight()).isEqualTo(50);
         assertThat(calm.weight()).isZero();
         assertThat(busy.to(calm).gone()).extracting(Judgement::rule).containsExactly(PlanRule.TIME);

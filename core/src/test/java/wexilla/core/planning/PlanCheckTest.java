@@ -18,6 +18,9 @@ import wexilla.core.food.Forms;
 import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
 import wexilla.core.food.Traits;
+import wexilla.core.keeping.KeepingGuide;
+import wexilla.core.keeping.KeepingRule;
+import wexilla.core.keeping.KeepingRule.Span;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Thaw;
 import wexilla.core.money.Cost;
@@ -166,6 +169,37 @@ class PlanCheckTest {
         PlanCheck gone = check(List.of(evening(3, soup)), Map.of());
         assertThat(words(gone, 0))
                 .containsExactly("6 portions of Soup are not there, or promised to an earlier evening");
+    }
+
+    /** Twelve portions of 375 ml are 4.5 l; what an earlier meal takes out makes room only from that day on. */
+    @Test
+    void whatIsToBeFrozenHasToFit() {
+        FromStock soup = new FromStock(Key.batch("soup"), "Soup", List.of(), List.of(), List.of(), 12);
+        CookedAhead cooked = new CookedAhead("later", 12, "cooked-dish", TODAY.plusDays(1));
+        KeepingGuide guide = new KeepingGuide(List.of(
+                new KeepingRule("cooked-dish", "cooked dishes", new Span(3, 4), new Span(2, 6), null, null, "chart")));
+        Map<Key, List<OpenLot>> lots = Map.of(
+                Key.batch("soup"),
+                cooked.lots(List.of(new CookedAhead.Wanted(TODAY.plusDays(9), 12)), guide, Currency.getInstance("EUR")),
+                Key.food("mince"),
+                List.of(lot("there", "1000 g", null, Thaw.Shape.FLAT_BAG)));
+        Evening chilli = evening(4, cook(recipe("Chilli", "1000 g mince"), 4));
+        List<Evening> evenings = List.of(chilli, evening(9, soup));
+        Supply supply = Supply.of(lots, Set.of(), Forms.NONE);
+        assertThat(words(roomFor(evenings, supply, 4_500), 1)).noneMatch(words -> words.contains("freezer:"));
+        assertThat(words(roomFor(evenings, supply, 4_400), 1))
+                .contains("Soup does not fit into the freezer: 0.1 l too much on Tue 24 Nov: eat something from it"
+                        + " before, or freeze less");
+        assertThat(words(roomFor(evenings.subList(1, 2), supply, 3_000), 0))
+                .anyMatch(words -> words.contains("1.5 l too much on Tue 24 Nov"));
+    }
+
+    private static PlanCheck roomFor(List<Evening> evenings, Supply supply, int millilitres) {
+        return PlanCheck.of(
+                evenings,
+                List.of(),
+                new PlanCheck.Kitchen(
+                        supply, Measures.METRIC, TODAY.atTime(12, 0), List.of(), Rational.of(millilitres)));
     }
 
     @Test

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import wexilla.core.planning.WishReader.CookOn;
 import wexilla.core.planning.WishReader.ForTheWeek;
 import wexilla.core.planning.WishReader.UseBy;
 import wexilla.core.planning.WishReader.Without;
@@ -60,6 +61,30 @@ class WishReaderTest {
             })
     void forTheWeek(String text, long minor) {
         assertThat(((ForTheWeek) reader.read(text)).most().minor()).isEqualTo(minor);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "cook on Sunday, 2026-11-29, true, 120",
+        "cook on Sundays for 3 hours, 2026-11-29, true, 180",
+        "Cook ahead Mon 90 min, 2026-11-23, true, 90",
+        "batch cook tomorrow 1.5 h, 2026-11-24, false, 90",
+        "cook day 2026-12-05 2 h 30, 2026-12-05, false, 150",
+        "cook every Saturday, 2026-11-28, true, 120"
+    })
+    void cookOn(String text, String from, boolean weekly, int minutes) {
+        CookOn wish = (CookOn) reader.read(text);
+        assertThat(wish.from()).isEqualTo(from);
+        assertThat(wish.minutes()).isEqualTo(minutes);
+        assertThat(wish.on(wish.from().plusWeeks(1))).isEqualTo(weekly);
+        assertThat(wish.on(wish.from().plusDays(1))).isFalse();
+        assertThat(wish.on(wish.from().minusWeeks(1))).isFalse();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"cook on Sunday for ages", "cook on Sunday 0 min", "cook on Sunday 13 h", "cook on Frigg"})
+    void aCookDayThatIsNone(String text) {
+        assertThatThrownBy(() -> reader.read(text)).isInstanceOf(IllegalArgumentException.class);
     }
 
     @ParameterizedTest

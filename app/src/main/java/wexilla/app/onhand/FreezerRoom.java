@@ -1,11 +1,10 @@
-package wexilla.app.stretch;
+package wexilla.app.onhand;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Households;
-import wexilla.app.onhand.Lots;
 import wexilla.app.platform.Household;
 import wexilla.core.keeping.Storage;
 import wexilla.core.packing.Room;
@@ -14,7 +13,7 @@ import wexilla.core.quantity.Trade;
 
 /** The room there is in the freezers of a household. */
 @Component
-class FreezerRoom {
+public class FreezerRoom {
 
     private static final Rational LITRE = Rational.of(1000);
     /** Taken where nobody has said how large the freezers are. */
@@ -28,13 +27,22 @@ class FreezerRoom {
         this.lots = lots;
     }
 
-    /** What fits into the freezers beside what lies there, in millilitres. */
-    Rational millilitres(Household household) {
+    /** What fits into the freezers beside what lies there, in millilitres; as much as is usual where nobody said. */
+    public Rational millilitres(Household household) {
+        return said(household, lots.open(household)).orElse(UNSAID);
+    }
+
+    /** The same, but empty where nobody said how large every freezer is. */
+    public Optional<Rational> said(Snapshot now) {
+        return said(now.household(), now.open());
+    }
+
+    private Optional<Rational> said(Household household, List<Lots.Lot> open) {
         List<Households.Place> freezers = households.places(household).stream()
                 .filter(place -> place.kind() == Storage.FREEZER)
                 .toList();
         if (freezers.isEmpty() || freezers.stream().anyMatch(place -> place.litres() == null)) {
-            return UNSAID;
+            return Optional.empty();
         }
         List<UUID> ids = freezers.stream().map(Households.Place::id).toList();
         Rational all = Rational.ZERO;
@@ -43,11 +51,11 @@ class FreezerRoom {
                     ? all
                     : all.plus(Rational.of(freezer.litres()).times(LITRE));
         }
-        Rational full = Room.millilitres(lots.open(household).stream()
+        Rational full = Room.millilitres(open.stream()
                 .filter(lot -> ids.contains(lot.spot().place()))
                 .map(Lots.Lot::amount)
-                .collect(Collectors.toList()));
+                .toList());
         Rational left = all.minus(full);
-        return left.signum() < 0 ? Rational.ZERO : left;
+        return Optional.of(left.signum() < 0 ? Rational.ZERO : left);
     }
 }
