@@ -35,6 +35,8 @@ export function useProposal() {
     queryKey: ['search', id],
     queryFn: () => answer(api.GET('/api/plan/search/{id}', { params: { path: { id } } })),
     enabled: id !== '',
+    initialData: { percent: 0 },
+    staleTime: ASK_EVERY_MS,
     refetchInterval: ASK_EVERY_MS,
     retry: false,
     gcTime: 0,
@@ -44,7 +46,7 @@ export function useProposal() {
     last: last as Input,
     busy: search.isPending,
     /** Hundredths of the search that are done, while it is under way. */
-    percent: id === '' ? undefined : (far.data?.percent ?? 0),
+    percent: id === '' ? undefined : far.data.percent,
     stop: () => {
       // it may have ended by now: then its answer is on its way
       api.POST('/api/plan/search/{id}/stop', { params: { path: { id } } }).catch(() => undefined);

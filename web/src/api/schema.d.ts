@@ -3017,6 +3017,14 @@ export interface components {
             threads: components["schemas"]["ThreadView"][];
             today: string;
             usual: components["schemas"]["HabitView"][];
+            weeks: components["schemas"]["PlannedWeek"][];
+        };
+        PlannedWeek: {
+            complete: boolean;
+            cost: string;
+            from: string;
+            /** Format: int32 */
+            meals: number;
         };
         PotInput: {
             bag: string;

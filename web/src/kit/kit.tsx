@@ -15,12 +15,22 @@ export function Tape({ name, of, children }: { name: string; of: string; childre
 }
 
 /** Money in the household's currency; an incomplete sum is "at least". */
-export function Money({ amount, complete = true, big = false }: { amount: string; complete?: boolean; big?: boolean }) {
+/** The sign of the household's money. */
+function useSign(): string {
   const household = useHousehold();
   const currency = household.data?.currency ?? 'EUR';
-  const sign = new Intl.NumberFormat('en', { style: 'currency', currency, currencyDisplay: 'narrowSymbol' })
-    .formatToParts(0)
-    .find((part) => part.type === 'currency')?.value;
+  const parts = new Intl.NumberFormat('en', { style: 'currency', currency, currencyDisplay: 'narrowSymbol' });
+  return parts.formatToParts(0).find((part) => part.type === 'currency')?.value ?? currency;
+}
+
+/** Money as words, where no element can stand: in a drawing. */
+export function useMoneyWords() {
+  const sign = useSign();
+  return (amount: string, complete: boolean) => `${complete ? '' : 'at least '}${amount} ${sign}`;
+}
+
+export function Money({ amount, complete = true, big = false }: { amount: string; complete?: boolean; big?: boolean }) {
+  const sign = useSign();
   return (
     <span className={`money whitespace-nowrap ${big ? 'text-4xl' : ''}`}>
       {!complete && <span className="text-sm font-semibold">at least </span>}

@@ -1,22 +1,28 @@
-import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react';
+import { type PointerEvent, useEffect, useRef, useState } from 'react';
 import { answer, api, type Schema } from '../../api/client';
 import { useAct } from '../../api/useAct';
-import { mealWords, ribbonDay, shortDay } from '../../kit/words';
+import { shortDay } from '../../kit/words';
+import { RunDays } from './RunDays';
+import { RunShelves } from './RunShelves';
+import { type At, type Moving, RunTable } from './RunTable';
 import { RunThreads } from './RunThreads';
-import { type Layout, layout, type MealName, size } from './runLayout';
+import { dayOf, type Layout, layout, type MealName, size } from './runLayout';
 
 type Plan = Schema['PlanView'];
-type At = { day: string; meal: MealName };
-type Moving = { from: At; over: At };
 
-const shelfWords = { TABLE: 'Table', FRIDGE: 'Fridge', FREEZER: 'Freezer', CUPBOARD: 'Cupboard' };
+/** Narrower than this there is room for one day at a time. */
+const NARROW = 520;
 
-/** The run: days from left to right, what is eaten from what; a meal is moved by dragging it, or with the arrow keys. */
+/**
+ * The run: days from left to right, on a phone a day at a time; what is eaten from what. A meal is moved by dragging it, by
+ * mouse or finger, or with the arrow keys.
+ */
 export function RunPicture({ plan, open }: { plan: Plan; open: (day: string, meal: MealName) => void }) {
   const box = useRef<HTMLFieldSetElement>(null);
   const [room, setRoom] = useState(1000);
   const [moving, setMoving] = useState<Moving>();
   const [tried, setTried] = useState<Plan>();
+  const [day, setDay] = useState(plan.today);
   const asked = useRef(0);
   const move = useAct(
     'plan',
@@ -30,7 +36,16 @@ export function RunPicture({ plan, open }: { plan: Plan; open: (day: string, mea
     window.addEventListener('resize', wide);
     return () => window.removeEventListener('resize', wide);
   }, []);
+  // a finger on a meal moves it, not the page: what is drawn cannot say so by its style
+  const grabbed = useRef(false);
+  useEffect(() => {
+    const hold = (event: TouchEvent) => grabbed.current && event.cancelable && event.preventDefault();
+    const here = box.current;
+    here?.addEventListener('touchmove', hold, { passive: false });
+    return () => here?.removeEventListener('touchmove', hold);
+  }, []);
   const stop = () => {
+    grabbed.current = false;
     asked.current++;
     setMoving(undefined);
     setTried(undefined);
@@ -48,6 +63,7 @@ export function RunPicture({ plan, open }: { plan: Plan; open: (day: string, mea
     );
   };
   const drop = () => {
+    grabbed.current = false;
     if (moving && moving.from.day !== moving.over.day) {
       move.act({ from: moving.from, to: moving.over });
     } else {
@@ -55,36 +71,40 @@ export function RunPicture({ plan, open }: { plan: Plan; open: (day: string, mea
     }
   };
   const shown = tried ?? plan;
-  const laid = layout(shown, room);
+  const narrow = room > 0 && room < NARROW;
+  const on = plan.days.some((one) => one.date === day) ? day : plan.today;
+  const drawn = narrow ? dayOf(shown, on) : shown;
+  const laid = layout(drawn, room);
   return (
     <section className="mb-6" aria-label="The run: what is eaten from what">
       <fieldset
         ref={box}
         className="run-box"
         aria-label="Drag a meal to another day, or move it with the arrow keys and Enter"
+        onPointerMove={(event) =>
+          moving && over(moving.from, { ...moving.from, day: dayUnder(event, laid, drawn, narrow) })
+        }
+        onPointerUp={drop}
+        onPointerCancel={stop}
+        onPointerLeave={() => moving && !move.busy && stop()}
       >
-        <svg
-          width={laid.width}
-          height={laid.height}
-          className="run"
-          role="presentation"
-          onPointerMove={(event) => moving && over(moving.from, { ...moving.from, day: dayAt(event, laid, plan) })}
-          onPointerUp={drop}
-          onPointerLeave={() => moving && !move.busy && stop()}
-        >
-          <Shelves plan={shown} laid={laid} />
-          <RunThreads laid={laid} plan={shown} />
-          <Table
-            plan={shown}
+        {narrow && <RunDays plan={shown} on={on} over={moving?.over.day} choose={setDay} />}
+        <svg width={laid.width} height={laid.height} className="run" role="presentation">
+          <RunShelves plan={drawn} laid={laid} />
+          <RunThreads laid={laid} plan={plan} />
+          <RunTable
+            plan={drawn}
             laid={laid}
             moving={moving}
-            grab={(at) => setMoving({ from: at, over: at })}
+            grab={(at) => {
+              grabbed.current = true;
+              setMoving({ from: at, over: at });
+            }}
             step={(at, by) => {
-              const days = plan.days.map((day) => day.date);
+              const days = plan.days.map((one) => one.date);
               const from = moving?.from ?? at;
               const now = days.indexOf(moving?.over.day ?? at.day);
-              const day = days[Math.min(days.length - 1, Math.max(0, now + by))] ?? at.day;
-              over(from, { ...from, day });
+              over(from, { ...from, day: days[Math.min(days.length - 1, Math.max(0, now + by))] ?? at.day });
             }}
             enter={(at) => (moving ? drop() : open(at.day, at.meal))}
             stop={stop}
@@ -97,137 +117,16 @@ export function RunPicture({ plan, open }: { plan: Plan; open: (day: string, mea
   );
 }
 
-function dayAt(event: PointerEvent<SVGSVGElement>, laid: Layout, plan: Plan): string {
-  const x = event.clientX - event.currentTarget.getBoundingClientRect().left - size.left;
+/** The day under the pointer: a column of the picture, or of the days above it where there is one at a time. */
+function dayUnder(event: PointerEvent<HTMLElement>, laid: Layout, plan: Plan, narrow: boolean): string {
+  const here = document.elementFromPoint(event.clientX, event.clientY);
+  if (narrow) {
+    return here?.closest('[data-day]')?.getAttribute('data-day') ?? plan.days[0]?.date ?? plan.today;
+  }
+  const box = event.currentTarget;
+  const x = event.clientX - box.getBoundingClientRect().left + box.scrollLeft - size.left;
   const day = Math.min(plan.days.length - 1, Math.max(0, Math.floor(x / laid.column)));
   return plan.days[day]?.date ?? plan.today;
-}
-
-/** "We 2": as much as a narrow column takes. */
-const narrowDay = (iso: string) => shortDay(iso).replace(/^(\w\w)\w* (\d+).*$/, '$1 $2');
-
-function Shelves({ plan, laid }: { plan: Plan; laid: Layout }) {
-  return (
-    <>
-      {laid.shelves.map((shelf) => (
-        <g key={shelf.name}>
-          <rect x={2} y={shelf.y} width={laid.width - 4} height={shelf.height} rx={6} className="run-shelf" />
-          <text x={12} y={shelf.y + 22} className="run-name">
-            {shelfWords[shelf.name]}
-          </text>
-        </g>
-      ))}
-      {plan.cookDays.map((day) => (
-        <g key={day}>
-          <rect
-            x={laid.x(day)}
-            y={size.top - 4}
-            width={laid.column}
-            height={laid.height - size.top - size.foot + 4}
-            className="run-cookday"
-          />
-          <text x={laid.middle(day)} y={laid.height - 6} className="run-foot">
-            cook day
-          </text>
-        </g>
-      ))}
-      {plan.days.map((day, i) => (
-        <text key={day.date} x={laid.middle(day.date)} y={16} className={`run-day ${i === 0 ? 'font-bold' : ''}`}>
-          {laid.column < 58 ? narrowDay(day.date) : ribbonDay(day.date)}
-        </text>
-      ))}
-      <line
-        x1={laid.x(plan.now)}
-        x2={laid.x(plan.now)}
-        y1={size.top - 6}
-        y2={laid.height - size.foot}
-        className="run-now"
-      />
-    </>
-  );
-}
-
-function Table({
-  plan,
-  laid,
-  moving,
-  grab,
-  step,
-  enter,
-  stop,
-  open,
-}: {
-  plan: Plan;
-  laid: Layout;
-  moving: Moving | undefined;
-  grab: (at: At) => void;
-  step: (at: At, by: number) => void;
-  enter: (at: At) => void;
-  stop: () => void;
-  open: (day: string, meal: MealName) => void;
-}) {
-  const keys = (at: At) => (event: KeyboardEvent) => {
-    const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
-    if (by !== 0 || event.key === 'Enter' || event.key === ' ' || event.key === 'Escape') {
-      event.preventDefault();
-    }
-    if (by !== 0) {
-      step(at, by);
-    } else if (event.key === 'Enter' || event.key === ' ') {
-      enter(at);
-    } else if (event.key === 'Escape') {
-      stop();
-    }
-  };
-  return plan.days.flatMap((day) =>
-    day.meals.map((meal) => {
-      const at: At = { day: day.date, meal: meal.meal };
-      const slot = meal.slot;
-      const main = slot?.dishes.find((dish) => dish.kind === 'RECIPE' || dish.kind === 'BATCH');
-      const x = laid.middle(day.date);
-      const y = laid.table(meal.meal);
-      const wrong = meal.remarks.some((remark) => remark.level === 'STOP');
-      const target = moving?.over.day === day.date && moving.from.meal === meal.meal && moving.from.day !== day.date;
-      const words = main?.name ?? slot?.dishes[0]?.name ?? (slot?.kind === 'OUT' ? 'out' : 'open');
-      return (
-        // an SVG has no button of its own
-        // biome-ignore lint/a11y/useSemanticElements: see above
-        <g
-          key={`${day.date} ${meal.meal}`}
-          role="button"
-          tabIndex={0}
-          aria-label={`${shortDay(day.date)}, ${mealWords[meal.meal]}: ${words}${wrong ? ', does not hold' : ''}`}
-          className={`run-meal ${target ? 'run-target' : ''}`}
-          onPointerDown={(event) => main && !slot?.locked && event.button === 0 && grab(at)}
-          onClick={() => (moving && moving.over.day !== day.date ? undefined : open(day.date, meal.meal))}
-          onKeyDown={keys(at)}
-        >
-          <title>{words}</title>
-          <rect
-            x={x - laid.column / 2 + 2}
-            y={y - 21}
-            width={laid.column - 4}
-            height={42}
-            rx={6}
-            className="run-slot"
-          />
-          {main ? (
-            <>
-              <circle cx={x} cy={y} r={size.dot} fill={laid.colour(main.of ?? main.name)} className="run-dot" />
-              <text x={x} y={y + 5} className="run-count">
-                {(slot?.people.length ?? 0) + (slot?.guests.length ?? 0)}
-              </text>
-              {wrong && <path d={`M${x + 9} ${y - 17} l9 0 l0 9 z`} className="run-wrong" />}
-            </>
-          ) : (
-            <text x={x} y={y + 4} className="run-open">
-              {slot?.kind === 'OUT' ? 'out' : slot && slot.dishes.length > 0 ? 'cold' : 'open'}
-            </text>
-          )}
-        </g>
-      );
-    }),
-  );
 }
 
 /** What a move would break, at its place; else how to move. */

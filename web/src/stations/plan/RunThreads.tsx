@@ -70,7 +70,12 @@ function Label({ one, laid, today }: { one: Laid; laid: Layout; today: string })
       <text x={one.label + 6} y={one.y + 19} className="run-tape-name">
         {words}
       </text>
-      {past && (
+      {thread.note && (
+        <text x={one.label + width + 6} y={one.y + 19} className="run-for">
+          for {thread.note}
+        </text>
+      )}
+      {past && !thread.note && (
         <text x={one.label + width + 6} y={one.y + 19} className="run-past">
           {past < today ? 'past' : thread.climbs.length === 0 ? 'eat by' : 'only to'} {shortDay(past)}
         </text>

@@ -15,6 +15,7 @@ describe('a meal to decide', () => {
     days: [],
     threads: [],
     cookDays: [],
+    weeks: [],
     inStock,
     habits: [],
     usual: [],

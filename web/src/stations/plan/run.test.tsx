@@ -2,7 +2,7 @@ import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import { dish, fortnight, kitchen, last, playKitchen, sent, show, thread } from './playedKitchen';
 import { RunPicture } from './RunPicture';
-import { layout, size } from './runLayout';
+import { dayOf, layout, size } from './runLayout';
 
 playKitchen();
 
@@ -52,6 +52,60 @@ describe('the run, laid out', () => {
       expect(laid.x(day(i + 1)) - laid.x(day(i))).toBeCloseTo(23 + i + 1 > 30 ? 0 : laid.column);
     }
     expect(laid.x('2026-11-23')).toBe(size.left);
+  });
+});
+
+describe('one day of the run', () => {
+  const climb = (day: string, out?: string) => ({ day, meal: 'DINNER', at: `${day}T18:30`, portions: '4', out });
+  const plan = fortnight([
+    thread('pie', 'Fish pie', 'FREEZER', '2026-11-23T17:30', { climbs: [climb('2026-11-26', '2026-11-24T22:00')] }),
+    thread('soup', 'Soup', 'FRIDGE', '2026-11-23T17:30', { until: '2026-11-25' }),
+    thread('roast', 'Roast', 'CUPBOARD', '2026-11-26T16:00', { ahead: true, climbs: [climb('2026-11-26')] }),
+    thread('pot', 'Pot', 'FRIDGE', '2026-11-25T10:00', {
+      ahead: true,
+      climbs: [climb('2026-11-26'), climb('2026-11-27')],
+    }),
+  ]);
+  const on = (day: string) => dayOf(plan, day).threads.map((one) => [one.name, (one as { note?: string }).note]);
+
+  it('has what lies on its shelves that day, and for when', () => {
+    expect(on('2026-11-23')).toEqual([
+      ['Fish pie', 'Thu 26 Nov'],
+      ['Soup', undefined],
+    ]);
+    expect(on('2026-11-25').map(([name]) => name)).toEqual(['Fish pie', 'Soup', 'Pot']);
+    expect(on('2026-11-26')).toEqual([
+      ['Fish pie', undefined],
+      ['Roast', undefined],
+      ['Pot', undefined],
+    ]);
+    expect(on('2026-11-27')).toEqual([['Pot', undefined]]);
+    expect(on('2026-11-28')).toEqual([]);
+  });
+
+  it('is chosen on a phone, with what its week costs', async () => {
+    vi.spyOn(HTMLElement.prototype, 'clientWidth', 'get').mockReturnValue(358);
+    show(<RunPicture plan={fortnight([], { 1: { dishes: [dish('Goulash', 'g')] } })} open={vi.fn()} />);
+    expect(screen.getAllByRole('button', { name: /dinner/ })).toHaveLength(1);
+    fireEvent.click(screen.getByRole('button', { name: 'Tue 24 Nov' }));
+    expect(screen.getByRole('button', { name: 'Tue 24 Nov, dinner: Goulash' })).toBeTruthy();
+    expect(screen.getByText(/7\.10/)).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'Tue 1 Dec' }));
+    expect(screen.getByText(/at least 0\.00/)).toBeTruthy();
+  });
+
+  it('takes a meal dragged onto another day', async () => {
+    vi.spyOn(HTMLElement.prototype, 'clientWidth', 'get').mockReturnValue(358);
+    kitchen.answers['/api/plan/try'] = fortnight([], {});
+    show(<RunPicture plan={fortnight([], { 0: { dishes: [dish('Goulash', 'g')] } })} open={vi.fn()} />);
+    const meal = screen.getByRole('button', { name: 'Mon 23 Nov, dinner: Goulash' });
+    document.elementFromPoint = () => screen.getByRole('button', { name: 'Fri 27 Nov' });
+    fireEvent.pointerDown(meal, { button: 0 });
+    fireEvent.pointerMove(meal);
+    await waitFor(() => expect(sent.at(-1)?.path).toBe('/api/plan/try'));
+    fireEvent.pointerUp(meal);
+    await waitFor(() => expect(sent.at(-1)?.path).toBe('/api/plan/move'));
+    expect(last()).toMatchObject({ to: { day: '2026-11-27', meal: 'DINNER' } });
   });
 });
 

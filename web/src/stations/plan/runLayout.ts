@@ -1,12 +1,13 @@
 import type { Schema } from '../../api/client';
-import { tapeColour } from '../../kit/words';
+import { shortDay, tapeColour } from '../../kit/words';
 
 type Plan = Schema['PlanView'];
-type Thread = Schema['ThreadView'];
+/** A thread of the plan. @param note what is said beside its name */
+type Thread = Schema['ThreadView'] & { note?: string };
 export type MealName = Schema['MealOfDay']['meal'];
 
 /** Sizes of the picture, in its own pixels. */
-export const size = { left: 86, row: 46, lane: 34, top: 26, gap: 12, foot: 22, dot: 15 };
+export const size = { left: 86, row: 46, lane: 34, top: 26, weeks: 22, gap: 12, foot: 22, dot: 15 };
 
 export type Laid = { thread: Thread; y: number; x: number; to: number; label: number };
 export type Shelf = { name: Thread['shelf'] | 'TABLE'; y: number; height: number };
@@ -14,6 +15,9 @@ export type Layout = {
   width: number;
   height: number;
   column: number;
+  /** Where the shelves begin; above them stand the days, and the weeks where there are some. */
+  top: number;
+  weeks: Plan['weeks'];
   meals: MealName[];
   shelves: Shelf[];
   threads: Laid[];
@@ -31,6 +35,41 @@ const shelfNames = ['FRIDGE', 'FREEZER', 'CUPBOARD'] as const;
 // wall times without a zone: counted as if there were no summer time, so that a day is as wide as any other
 const time = (at: string) => Date.parse(at.length > 10 ? `${at}Z` : `${at}T00:00Z`);
 
+/** "We 2": as much as a narrow column takes. */
+export const narrowDay = (iso: string) => shortDay(iso).replace(/^(\w\w)\w* (\d+).*$/, '$1 $2');
+
+/** One day of the run: its meals, what lies on its shelves, and beside each thread the day it is for. */
+export function dayOf(plan: Plan, date: string): Plan {
+  const threads: Thread[] = plan.threads.flatMap((thread) => {
+    const born = thread.born.slice(0, 10);
+    const last = thread.climbs.at(-1)?.day;
+    const here = thread.climbs.filter(
+      (climb) => climb.day === date || (climb.out && climb.out.slice(0, 10) <= date && climb.day >= date),
+    );
+    const lies = born <= date && (last ? date <= last : !thread.until || date <= thread.until);
+    const later = thread.climbs.find((climb) => climb.day > date);
+    // what is there lies there all day, whatever the time is
+    const begin = thread.ahead ? thread.born : `${date}T00:00`;
+    return lies && (here.length > 0 || thread.shelf !== 'CUPBOARD')
+      ? [
+          {
+            ...thread,
+            born: begin,
+            climbs: here,
+            note: later && here.every((climb) => climb.day > date) ? shortDay(later.day) : undefined,
+          },
+        ]
+      : [];
+  });
+  return {
+    ...plan,
+    days: plan.days.filter((day) => day.date === date),
+    threads,
+    cookDays: plan.cookDays.filter((day) => day === date),
+    weeks: [],
+  };
+}
+
 /** Where everything stands: days from left to right, four shelves from top to bottom, no two threads on one lane at once. */
 export function layout(plan: Plan, room: number): Layout {
   const start = time(plan.days[0]?.date ?? plan.today);
@@ -39,11 +78,12 @@ export function layout(plan: Plan, room: number): Layout {
   const width = size.left + column * days;
   const x = (at: string) => size.left + ((time(at) - start) / DAY) * column;
   const middle = (day: string) => x(day.slice(0, 10)) + column / 2;
+  const top = plan.weeks.length > 0 ? size.top + size.weeks : size.top;
   const meals = order.filter((meal) => plan.days.some((day) => day.meals.some((one) => one.meal === meal)));
-  const table = (meal: MealName) => size.top + meals.indexOf(meal) * size.row + size.row / 2 + 4;
-  const shelves: Shelf[] = [{ name: 'TABLE', y: size.top, height: meals.length * size.row + 8 }];
+  const table = (meal: MealName) => top + meals.indexOf(meal) * size.row + size.row / 2 + 4;
+  const shelves: Shelf[] = [{ name: 'TABLE', y: top, height: meals.length * size.row + 8 }];
   const threads: Laid[] = [];
-  let y = size.top + meals.length * size.row + 8 + size.gap;
+  let y = top + meals.length * size.row + 8 + size.gap;
   for (const name of shelfNames) {
     const laid = lanes(
       plan.threads.filter((thread) => thread.shelf === name),
@@ -61,7 +101,20 @@ export function layout(plan: Plan, room: number): Layout {
     const dish = dishes.find((one) => one.of === of) ?? dishes.find((one) => one.name === name);
     return tapeColour(dish?.of ?? of);
   };
-  return { width, height: y + size.foot, column, meals, shelves, threads, x, middle, table, colour };
+  return {
+    width,
+    height: y + size.foot,
+    column,
+    top,
+    weeks: plan.weeks,
+    meals,
+    shelves,
+    threads,
+    x,
+    middle,
+    table,
+    colour,
+  };
 }
 
 /** Threads on as few lanes as hold them; the earliest first. */
@@ -77,7 +130,7 @@ function lanes(
     .map((thread) => {
       const meals = thread.climbs.map((climb) => middle(climb.day));
       const leaves = thread.climbs.map((climb) => (climb.out ? x(climb.out) : middle(climb.day)));
-      const limit = thread.until && thread.climbs.length === 0 ? x(thread.until) + 20 : 0;
+      const limit = thread.note ? width : thread.until && thread.climbs.length === 0 ? x(thread.until) + 20 : 0;
       const begin =
         thread.shelf === 'CUPBOARD' ? Math.min(...meals) : Math.max(size.left + 4, Math.min(x(thread.born), ...meals));
       const to = Math.min(width - 6, Math.max(begin, ...leaves, limit));

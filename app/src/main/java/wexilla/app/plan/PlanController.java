@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.onhand.BatchRows;
 import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Snapshot;
@@ -28,6 +29,7 @@ import wexilla.app.plan.PlanViews.MealOfDay;
 import wexilla.app.plan.PlanViews.MoveInput;
 import wexilla.app.plan.PlanViews.PlanDay;
 import wexilla.app.plan.PlanViews.PlanView;
+import wexilla.app.plan.PlanViews.PlannedWeek;
 import wexilla.app.plan.PlanViews.RemarkView;
 import wexilla.app.plan.PlanViews.SlotView;
 import wexilla.app.plan.PlanViews.ThreadView;
@@ -37,6 +39,7 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.planning.Meal;
 import wexilla.core.planning.PlanCheck;
+import wexilla.core.planning.PlanCosts;
 import wexilla.core.planning.Run;
 import wexilla.core.quantity.Unit;
 
@@ -129,9 +132,25 @@ class PlanController {
                         .distinct()
                         .sorted()
                         .toList(),
+                weeks(now, looked, last),
                 inStock(now),
                 known.said().stream().map(Habits.Habit::view).toList(),
                 known.usual().stream().map(Habits.Habit::view).toList());
+    }
+
+    private static List<PlannedWeek> weeks(Snapshot now, Evenings.Looked looked, LocalDate last) {
+        Map<String, Integer> portions = new HashMap<>();
+        looked.batches().values().stream()
+                .filter(batch -> batch.state() == BatchRows.State.PLANNED)
+                .forEach(batch -> portions.put(batch.id().toString(), batch.portions()));
+        return new PlanCosts(looked.check(), now.costs(), portions)
+                .weeks(looked.check(), now.today(), last).stream()
+                        .map(week -> new PlannedWeek(
+                                week.from().toString(),
+                                week.meals(),
+                                week.cost().known().decimal(),
+                                week.cost().complete()))
+                        .toList();
     }
 
     private static List<ThreadView> threads(Snapshot now, Evenings.Looked looked, LocalDate last) {

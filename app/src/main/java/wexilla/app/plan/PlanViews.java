@@ -142,6 +142,14 @@ public final class PlanViews {
     }
 
     /**
+     * What is eaten in seven days, basis used.
+     *
+     * @param from ISO day; @param meals that have something to eat
+     * @param cost decimal; @param complete false where a part of it has no price: then it is at least this
+     */
+    record PlannedWeek(String from, int meals, String cost, boolean complete) {}
+
+    /**
      * @param now ISO date and time; {@code threads} what is eaten from what; {@code cookDays} ISO days something is cooked
      *     or stretched ahead
      * @param habits what was said of meals that repeat; {@code usual} one for each meal a day can have
@@ -152,6 +160,7 @@ public final class PlanViews {
             List<PlanDay> days,
             List<ThreadView> threads,
             List<String> cookDays,
+            List<PlannedWeek> weeks,
             List<InStock> inStock,
             List<HabitView> habits,
             List<HabitView> usual) {}

@@ -57,11 +57,11 @@ class Proposing {
         if (effort < 0 || effort > MenuSearch.BEST) {
             throw Problem.at("/effort", "The effort lies from 0 to " + MenuSearch.BEST + ", not " + effort + ".");
         }
-        MenuWishing wishing = wishing(now, input);
-        Menu menu = build.of(now, new MenuBuild.Asked(from, input.days(), input.anew(), wishing));
-        named(menu, wishing);
-        int seed = input.seed() == null ? 1 : input.seed();
         try (Searches.Search search = searches.begin(household, input.search(), effort)) {
+            MenuWishing wishing = wishing(now, input);
+            Menu menu = build.of(now, new MenuBuild.Asked(from, input.days(), input.anew(), wishing));
+            named(menu, wishing);
+            int seed = input.seed() == null ? 1 : input.seed();
             MenuSearch.Found found = MenuSearch.of(menu.problem(), seed, effort, search);
             List<String> broken = MenuCheck.of(menu.problem(), found.choices(), from).stream()
                     .map(MenuCheck.Broken::words)

@@ -25,7 +25,7 @@ class Searches {
     final class Search implements MenuSearch.Watch, AutoCloseable {
         private final @Nullable Key key;
         private final long effort;
-        private final long until = System.nanoTime() + SECONDS * 1_000_000_000;
+        private long until;
         private volatile long spent;
         private volatile boolean stopped;
 
@@ -36,6 +36,9 @@ class Searches {
 
         @Override
         public boolean ends(long spent, long total) {
+            if (until == 0) {
+                until = System.nanoTime() + SECONDS * 1_000_000_000;
+            }
             this.spent = spent;
             return stopped || System.nanoTime() > until;
         }

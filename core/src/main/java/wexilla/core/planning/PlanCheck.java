@@ -30,8 +30,10 @@ import wexilla.core.stock.Supply;
  *
  * @param checked one for each evening, in the order asked
  * @param forCookDays what leaves the freezer for batches cooked ahead, by the id of the batch
+ * @param metAhead how what these batches want is met, by the id of the batch
  */
-public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCookDays, Needs needs) {
+public record PlanCheck(
+        List<Checked> checked, Map<String, List<TakeOut>> forCookDays, Map<String, List<Met>> metAhead, Needs needs) {
 
     /**
      * @param judgements without repeats, what cannot stay so first
@@ -98,10 +100,12 @@ public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCoo
         }
         Needs needs = Needs.of(wants, kitchen.supply().copy(), kitchen.measures());
         Map<String, List<TakeOut>> forCookDays = new LinkedHashMap<>();
+        Map<String, List<Met>> metAhead = new LinkedHashMap<>();
         for (Batch batch : batches) {
             List<Met> own = needs.met().stream()
                     .filter(m -> batch.id().equals(batchOf.get(m.want().first())))
                     .toList();
+            metAhead.put(batch.id(), own);
             forCookDays.put(
                     batch.id(),
                     TakeOut.of(
@@ -110,7 +114,7 @@ public record PlanCheck(List<Checked> checked, Map<String, List<TakeOut>> forCoo
                             batch.begin().toLocalDate(),
                             kitchen.now().toLocalDate()));
         }
-        return new PlanCheck(checked(evenings, needs, mealOf, kitchen), forCookDays, needs);
+        return new PlanCheck(checked(evenings, needs, mealOf, kitchen), forCookDays, metAhead, needs);
     }
 
     private static List<Checked> checked(

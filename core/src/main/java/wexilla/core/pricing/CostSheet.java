@@ -200,7 +200,8 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
         return Cost.of(Money.zero(known.currency()));
     }
 
-    private static Cost atNewestPrice(Food food, Amount lacking, Known known) {
+    /** What so much of a food costs by its newest price; unknown where there is none in its unit. */
+    public static Cost atNewestPrice(Food food, Amount lacking, Known known) {
         return known.offers().getOrDefault(food.key(), List.of()).stream()
                 .filter(offer -> offer.pack().unit().equals(lacking.unit()))
                 .findFirst()
