@@ -135,7 +135,11 @@ public class Evenings implements DayBefore {
         Map<UUID, Batches.Batch> byId = new LinkedHashMap<>();
         batches.withRecipes(now, named).forEach(batch -> byId.put(batch.id(), batch));
         return new PlannedMeals(
-                now, people.all(now.household()), kitchen.pots(now.household()), recipes.currents(now, dishes), byId);
+                now,
+                now.once(People.class, () -> people.all(now.household())),
+                kitchen.pots(now.household()),
+                recipes.currents(now, dishes),
+                byId);
     }
 
     private static Set<UUID> ids(List<Slot> slots, DishKind kind) {

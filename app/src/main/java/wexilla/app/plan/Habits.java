@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.People;
+import wexilla.app.onhand.Snapshot;
 import wexilla.app.plan.PlanViews.HabitInput;
 import wexilla.app.plan.PlanViews.HabitView;
 import wexilla.app.plan.Slots.Kind;
@@ -107,9 +108,19 @@ public class Habits {
         }
     }
 
-    Known known(Household household) {
-        List<UUID> everybody =
-                people.active(household).stream().map(People.Person::id).toList();
+    Known known(Snapshot now) {
+        return known(now.household(), now.once(People.class, () -> people.all(now.household())));
+    }
+
+    private Known known(Household household) {
+        return known(household, people.all(household));
+    }
+
+    private Known known(Household household, List<People.Person> all) {
+        List<UUID> everybody = all.stream()
+                .filter(People.Person::active)
+                .map(People.Person::id)
+                .toList();
         List<Habit> said = db.sql("select * from meal_habit where household_id = ? order by meal, weekday")
                 .params(household.id())
                 .query((row, n) -> habit(row, everybody))

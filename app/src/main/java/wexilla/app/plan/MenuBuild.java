@@ -177,7 +177,7 @@ class MenuBuild {
     }
 
     private List<Place> places(Snapshot now, Evenings.Looked looked, Asked asked, LocalDate last) {
-        Habits.Known known = habits.known(now.household());
+        Habits.Known known = habits.known(now);
         List<Place> places = new ArrayList<>();
         for (LocalDate day = asked.from(); !day.isAfter(last); day = day.plusDays(1)) {
             LocalDate on = day;

@@ -96,7 +96,7 @@ class PlanController {
     }
 
     private PlanView view(Snapshot now, Evenings.Looked looked, LocalDate last) {
-        Habits.Known known = habits.known(now.household());
+        Habits.Known known = habits.known(now);
         Map<UUID, String> names = new HashMap<>();
         looked.recipes().forEach((id, stored) -> names.put(id, stored.recipe().title()));
         looked.batches().forEach((id, batch) -> names.put(id, batch.name()));
