@@ -3011,6 +3011,7 @@ export interface components {
         PlanView: {
             cookDays: string[];
             days: components["schemas"]["PlanDay"][];
+            freezeBy: string;
             habits: components["schemas"]["HabitView"][];
             inStock: components["schemas"]["InStock"][];
             now: string;

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Schema } from '../../api/client';
 import { usePlan } from '../../api/queries';
 import { Heading, OneOf, Waiting } from '../../kit/kit';
@@ -66,6 +67,13 @@ export function Plan() {
           For elsewhere
         </button>
       </div>
+      {plan.data.freezeBy && (
+        <p className="mb-4">
+          <Link to="/onhand" className="font-bold underline">
+            {plan.data.freezeBy}
+          </Link>
+        </p>
+      )}
       {planned > 0 && <RunPicture plan={plan.data} open={(date, meal) => setOpen({ date, meal })} />}
       {proposing && <Propose from={firstOpen(plan.data)} close={() => setProposing(false)} />}
       <ol>

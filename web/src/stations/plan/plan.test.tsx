@@ -16,6 +16,7 @@ describe('a meal to decide', () => {
     threads: [],
     cookDays: [],
     weeks: [],
+    freezeBy: '',
     inStock,
     habits: [],
     usual: [],

@@ -2,6 +2,7 @@ package wexilla.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -12,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
+import wexilla.app.support.Kitchen;
 import wexilla.app.support.Sample;
 import wexilla.app.support.StoryKitchen;
 
@@ -358,5 +360,72 @@ class StoriesOfPlanTest extends StoryKitchen {
                 .isEqualTo("DINNER");
         assertThat(at(monday, "LUNCH").path("slot").path("state").asString()).isEqualTo("OUT");
         assertThat(at(monday, "DINNER").path("slot").path("state").asString()).isEqualTo("PLANNED");
+    }
+
+    /** S19.4 in the plan: Monday's stew with beans of Thursday is four days old when it is cooked; with tinned ones it is new. */
+    @Test
+    void s19AStewPlannedAheadIsAsOldAsItsBeans() {
+        Kitchen.clock().moveTo(Instant.parse("2027-01-21T19:00:00Z"));
+        http.act("/api/onhand/note", Map.of("text", "cooked beans 500 g", "place", Sample.place(http, "Fridge")))
+                .ok();
+        String old = batch(recipe("Bean stew", 8, "4 carrots", "500 g cooked beans"), "2027-01-25");
+        String fresh = batch(recipe("Tinned stew", 8, "4 carrots", "2 tins kidney beans"), "2027-01-25");
+        plan(stock("2027-01-25", old));
+        plan(stock("2027-01-26", old));
+        plan(stock("2027-01-28", fresh));
+        assertThat(words(at("2027-01-25", "DINNER"))).doesNotContain("keeps to");
+        assertThat(words(at("2027-01-26", "DINNER")))
+                .contains("Bean stew keeps to Mon 25 Jan")
+                .doesNotContain("to buy: Bean stew");
+        assertThat(words(at("2027-01-28", "DINNER"))).doesNotContain("keeps to");
+        // the beans are promised to the stew; a second one on the day finds too few of them
+        plan(meal(
+                "2027-01-24",
+                "DINNER",
+                all(),
+                Map.of("recipe", recipe("Bean mash", 4, "400 g cooked beans"), "portions", 4)));
+        assertThat(words(at("2027-01-24", "DINNER"))).doesNotContain("short of");
+    }
+
+    private String batch(String recipe, String day) {
+        http.act("/api/cookday/batches", Map.of("recipe", recipe, "style", "COOKED", "cookOn", day))
+                .ok();
+        for (JsonNode pot : http.get("/api/cookday?day=" + day).ok().path("pots")) {
+            if (pot.path("recipe").asString().equals(recipe)) {
+                return pot.path("batch").asString();
+            }
+        }
+        throw new AssertionError("nothing to cook on " + day);
+    }
+
+    private Map<String, Object> stock(String day, String batch) {
+        return meal(day, "DINNER", all(), Map.of("batch", batch, "portions", 4));
+    }
+
+    /** S04.2: nothing is planned on Sunday; what is planned within its time, and what is not in its warning, is not told. */
+    @Test
+    void s04WhatMustGoFirst() {
+        Kitchen.clock().moveTo(Instant.parse("2026-12-05T14:00:00Z"));
+        http.act(
+                        "/api/onhand/note",
+                        Map.of(
+                                "text",
+                                "1 kg beef mince\n800 g pork chops\n500 g haddock\n200 g bacon\n400 g fresh sausages",
+                                "place",
+                                Sample.place(http, "Fridge")))
+                .ok();
+        assertThat(freezeBy()).isEmpty();
+        Kitchen.clock().moveTo(Instant.parse("2026-12-06T09:00:00Z"));
+        assertThat(freezeBy()).isEqualTo("freeze by tomorrow: fresh sausage, minced beef; white fish by Tuesday");
+        plan(meal(
+                "2026-12-07",
+                "DINNER",
+                all(),
+                Map.of("recipe", recipe("Mince pan", 4, "1 kg beef mince"), "portions", 4)));
+        assertThat(freezeBy()).isEqualTo("freeze by tomorrow: fresh sausage; white fish by Tuesday");
+    }
+
+    private String freezeBy() {
+        return http.get("/api/plan").ok().path("freezeBy").asString();
     }
 }

@@ -151,11 +151,7 @@ class Counter {
 
     /** What is taken, with its clock on this day. */
     static List<Ingredient> aged(List<Take> takes, LocalDate day) {
-        return takes.stream()
-                .map(Take::lot)
-                .map(lot ->
-                        new Ingredient(lot.clock().keepingClass(), lot.clock().ageFrom(day), lot.cooked()))
-                .toList();
+        return takes.stream().map(take -> take.lot().ingredient(day)).toList();
     }
 
     private DishKeeping keeping(Act act, Made made, List<Take> takes, KeepingGuide guide) {

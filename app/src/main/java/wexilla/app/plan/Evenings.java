@@ -3,6 +3,7 @@ package wexilla.app.plan;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +11,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.Batches;
@@ -74,12 +76,14 @@ public class Evenings implements DayBefore {
      * @param slots all of these days
      * @param batches and {@code recipes} they name, and batches that are planned
      * @param ahead what is cooked or stretched on days of its own
+     * @param keeping how each planned batch keeps once it is cooked
      */
     public record Looked(
             List<Slot> slots,
             Map<UUID, Batches.Batch> batches,
             Map<UUID, Recipes.Stored> recipes,
             List<PlanCheck.Batch> ahead,
+            Map<UUID, DishKeeping> keeping,
             PlanCheck check) {
 
         /** This meal as checked; empty where it is over. */
@@ -111,14 +115,39 @@ public class Evenings implements DayBefore {
         List<PlanCheck.Batch> ahead = ahead(household, cookDays, to);
         List<BigBuy> buys = bigBuys.ahead(now);
         ahead.addAll(wants(buys, now, evenings, to));
-        List<Supply.Ahead> willBe = new ArrayList<>();
-        cookDays.forEach(batch -> willBe(household, batch, planned)
-                .forEach(lot -> willBe.add(new Supply.Ahead(batch.key(), lot, List.of()))));
-        buys.forEach(buy -> willBe.addAll(buy.ahead(now.book())));
         boolean freezes =
                 planned.stream().anyMatch(slot -> slot.dishes().stream().anyMatch(Slots.Dish::frozen));
-        PlanCheck check = PlanCheck.of(evenings, ahead, kitchen.of(now, willBe, evenings, freezes));
-        return new Looked(slots, known.batches(), known.recipes(), ahead, check);
+        Function<Map<UUID, DishKeeping>, PlanCheck> check = keeping -> {
+            List<Supply.Ahead> willBe = new ArrayList<>();
+            cookDays.forEach(batch -> willBe(household, batch, keeping, planned)
+                    .forEach(lot -> willBe.add(new Supply.Ahead(batch.key(), lot, List.of()))));
+            buys.forEach(buy -> willBe.addAll(buy.ahead(now.book())));
+            return PlanCheck.of(evenings, ahead, kitchen.of(now, willBe, evenings, freezes));
+        };
+        Map<UUID, DishKeeping> asNew = keeping(household, cookDays, batch -> List.of());
+        PlanCheck first = check.apply(asNew);
+        // a dish is as old as the oldest cooked thing that goes into it, and that is known once its wants are met
+        Map<UUID, DishKeeping> keeping =
+                keeping(household, cookDays, batch -> first.goesInto(batch.id().toString(), batch.cookOn()));
+        PlanCheck then = keeping.equals(asNew) ? first : check.apply(keeping);
+        return new Looked(slots, known.batches(), known.recipes(), ahead, keeping, then);
+    }
+
+    private Map<UUID, DishKeeping> keeping(
+            Household household,
+            List<Batches.Batch> batches,
+            Function<Batches.Batch, List<KeepingGuide.Ingredient>> aged) {
+        KeepingGuide guide = reference.keeping(household);
+        Map<UUID, DishKeeping> keeping = new HashMap<>();
+        for (Batches.Batch batch : batches) {
+            keeping.put(
+                    batch.id(),
+                    batch.sized(household.measures())
+                            .map(sized -> DishKeeping.Dish.of(sized, batch.style(), aged.apply(batch), batch.cookOn()))
+                            .map(dish -> DishKeeping.of(dish, guide))
+                            .orElseGet(() -> new DishKeeping(KeepingGuide.COOKED_DISH, batch.cookOn(), "")));
+        }
+        return keeping;
     }
 
     /** Evenings as the core sees them, in the order asked. */
@@ -180,12 +209,9 @@ public class Evenings implements DayBefore {
     }
 
     /** What a planned batch will be once it is cooked: there for the meals after. */
-    private List<OpenLot> willBe(Household household, Batches.Batch batch, List<Slot> planned) {
-        KeepingGuide guide = reference.keeping(household);
-        String keeping = batch.sized(household.measures())
-                .map(sized -> DishKeeping.Dish.of(sized, batch.style(), List.of(), batch.cookOn()))
-                .map(dish -> DishKeeping.of(dish, guide).keepingClass())
-                .orElse(KeepingGuide.COOKED_DISH);
+    private List<OpenLot> willBe(
+            Household household, Batches.Batch batch, Map<UUID, DishKeeping> keeping, List<Slot> planned) {
+        DishKeeping keeps = Objects.requireNonNull(keeping.get(batch.id()));
         List<CookedAhead.Wanted> wanted = new ArrayList<>();
         for (Slot slot : planned) {
             slot.dishes().stream()
@@ -193,8 +219,9 @@ public class Evenings implements DayBefore {
                     .forEach(dish -> wanted.add(new CookedAhead.Wanted(
                             slot.day(), dish.portions() == null ? slot.people().size() : dish.portions())));
         }
-        return new CookedAhead(batch.id().toString(), batch.portions(), keeping, batch.cookOn())
-                .lots(wanted, guide, household.currency());
+        return new CookedAhead(
+                        batch.id().toString(), batch.portions(), keeps.keepingClass(), keeps.from(), batch.cookOn())
+                .lots(wanted, reference.keeping(household), household.currency());
     }
 
     /** An evening as the core sees it. */

@@ -86,7 +86,8 @@ class MenuPackets {
                 .filter(batch -> batch.state() == State.PLANNED
                         && !batch.cookOn().isBefore(now.today())
                         && !lots.containsKey(batch.id()))
-                .forEach(batch -> stocked.add(willBe(now, batch, start)));
+                .forEach(batch -> stocked.add(willBe(
+                        now, batch, Objects.requireNonNull(looked.keeping().get(batch.id())), start)));
         return stocked;
     }
 
@@ -147,14 +148,10 @@ class MenuPackets {
         return Math.max(WARM, left);
     }
 
-    private Stocked willBe(Snapshot now, Batches.Batch batch, LocalDate start) {
+    private Stocked willBe(Snapshot now, Batches.Batch batch, DishKeeping keeps, LocalDate start) {
         List<Food> foods = foods(now, batch);
         KeepingGuide guide = reference.keeping(now.household());
-        String keeping = batch.sized(now.household().measures())
-                .map(sized -> DishKeeping.Dish.of(sized, batch.style(), List.of(), batch.cookOn()))
-                .map(dish -> DishKeeping.of(dish, guide).keepingClass())
-                .orElse(KeepingGuide.COOKED_DISH);
-        LocalDate eatBy = guide.dates(keeping, Storage.FRIDGE, batch.cookOn(), batch.cookOn())
+        LocalDate eatBy = guide.dates(keeps.keepingClass(), Storage.FRIDGE, keeps.from(), keeps.from())
                 .eatBy();
         LocalDate fridgeUntil = eatBy == null ? batch.cookOn() : eatBy;
         int cooked = offset(start, batch.cookOn());
@@ -165,7 +162,7 @@ class MenuPackets {
                 100 * batch.portions(),
                 Math.max(0, cooked),
                 // what freezes waits in the freezer until it is wanted
-                guide.freezes(keeping) ? MenuProblem.NONE : offset(start, fridgeUntil),
+                guide.freezes(keeps.keepingClass()) ? MenuProblem.NONE : offset(start, fridgeUntil),
                 MenuProblem.NONE,
                 finish(now, batch),
                 UNPRICED);

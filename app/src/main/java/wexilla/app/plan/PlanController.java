@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.household.Reference;
 import wexilla.app.onhand.BatchRows;
 import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Lots;
@@ -37,6 +38,9 @@ import wexilla.app.plan.Slots.Dish;
 import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.core.keeping.KeepingGuide;
+import wexilla.core.keeping.Storage;
+import wexilla.core.planning.FreezeBy;
 import wexilla.core.planning.Meal;
 import wexilla.core.planning.PlanCheck;
 import wexilla.core.planning.PlanCosts;
@@ -56,14 +60,16 @@ class PlanController {
     private final Habits habits;
     private final MealMoves moves;
     private final Snapshots snapshots;
+    private final Reference reference;
 
     PlanController(
-            Slots slots, Evenings evenings, Habits habits, MealMoves moves, CalendarFeed feed, Snapshots snapshots) {
+            Slots slots, Evenings evenings, Habits habits, MealMoves moves, Snapshots snapshots, Reference reference) {
         this.slots = slots;
         this.evenings = evenings;
         this.habits = habits;
         this.moves = moves;
         this.snapshots = snapshots;
+        this.reference = reference;
     }
 
     /** @param days how many, from today on: 14 when nothing is said, at most 35 */
@@ -133,9 +139,24 @@ class PlanController {
                         .sorted()
                         .toList(),
                 weeks(now, looked, last),
+                freezeBy(now, looked).words(now.today()),
                 inStock(now),
                 known.said().stream().map(Habits.Habit::view).toList(),
                 known.usual().stream().map(Habits.Habit::view).toList());
+    }
+
+    private FreezeBy freezeBy(Snapshot now, Evenings.Looked looked) {
+        KeepingGuide guide = reference.keeping(now.household());
+        List<FreezeBy.There> there = now.open().stream()
+                .filter(lot -> lot.storage() == Storage.FRIDGE
+                        && lot.dates().useFrom() != null
+                        && guide.freezes(lot.clock().keepingClass()))
+                .map(lot -> new FreezeBy.There(
+                        lot.open(),
+                        lot.name(),
+                        Objects.requireNonNull(lot.dates().useFrom())))
+                .toList();
+        return FreezeBy.of(there, looked.check().needs().met(), now.today());
     }
 
     private static List<PlannedWeek> weeks(Snapshot now, Evenings.Looked looked, LocalDate last) {

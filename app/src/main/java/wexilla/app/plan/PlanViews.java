@@ -152,6 +152,7 @@ public final class PlanViews {
     /**
      * @param now ISO date and time; {@code threads} what is eaten from what; {@code cookDays} ISO days something is cooked
      *     or stretched ahead
+     * @param freezeBy what goes into the freezer because nothing planned uses it in time, in words; empty where nothing is
      * @param habits what was said of meals that repeat; {@code usual} one for each meal a day can have
      */
     record PlanView(
@@ -161,6 +162,7 @@ public final class PlanViews {
             List<ThreadView> threads,
             List<String> cookDays,
             List<PlannedWeek> weeks,
+            String freezeBy,
             List<InStock> inStock,
             List<HabitView> habits,
             List<HabitView> usual) {}

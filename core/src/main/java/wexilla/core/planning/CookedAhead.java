@@ -17,16 +17,22 @@ import wexilla.core.stock.OpenLot;
 /**
  * What a batch will be once it is cooked: what is eaten within its fridge time lies in the fridge, what is eaten later is
  * frozen on the day it is cooked, where it freezes.
+ *
+ * @param from its day 0: that of the oldest cooked thing in it, or the day it is cooked
  */
-public record CookedAhead(String id, int portions, String keepingClass, LocalDate cookOn) {
+public record CookedAhead(String id, int portions, String keepingClass, LocalDate from, LocalDate cookOn) {
+
+    /** Nothing in it is older than it. */
+    public CookedAhead(String id, int portions, String keepingClass, LocalDate cookOn) {
+        this(id, portions, keepingClass, cookOn, cookOn);
+    }
 
     /** Portions a meal wants of it. */
     public record Wanted(LocalDate day, int portions) {}
 
     /** Its lots, the fridge first. */
     public List<OpenLot> lots(List<Wanted> wanted, KeepingGuide guide, Currency currency) {
-        LocalDate limit =
-                guide.dates(keepingClass, Storage.FRIDGE, cookOn, cookOn).eatBy();
+        LocalDate limit = guide.dates(keepingClass, Storage.FRIDGE, from, from).eatBy();
         int late = limit == null || !guide.freezes(keepingClass)
                 ? 0
                 : wanted.stream()
@@ -34,7 +40,7 @@ public record CookedAhead(String id, int portions, String keepingClass, LocalDat
                         .mapToInt(Wanted::portions)
                         .sum();
         int frozen = Math.min(late, portions);
-        LotClock clock = LotClock.start(keepingClass, cookOn);
+        LotClock clock = LotClock.start(keepingClass, from);
         List<OpenLot> lots = new ArrayList<>();
         if (frozen < portions) {
             lots.add(new OpenLot(id, amount(portions - frozen), Cost.unknown(currency), limit, limit, clock, true));

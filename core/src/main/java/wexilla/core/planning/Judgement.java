@@ -26,6 +26,7 @@ public sealed interface Judgement
                 Judgement.TooHot,
                 NotAtOnce,
                 NoRoom,
+                ShortOf,
                 Repeats.SameProtein,
                 Repeats.SameDish {
 

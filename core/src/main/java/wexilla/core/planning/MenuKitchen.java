@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
@@ -96,11 +97,21 @@ public final class MenuKitchen {
                 fixed,
                 100 * more / portions,
                 time.minutes(),
-                candidate.keeps(),
+                // with leftovers in it, it is as old as they are: what is not eaten that day is frozen
+                leftovers(once) ? 0 : candidate.keeps(),
                 candidate.freezes(),
                 MOST_TIMES * portions,
                 MenuWeights.MINOR * cost / portions,
                 uses);
+    }
+
+    private boolean leftovers(Sized dish) {
+        return dish.lines().stream()
+                .flatMap(line -> Stream.ofNullable(line.read().food()))
+                .flatMap(food -> supply.left(food.key()).stream())
+                .anyMatch(lot -> lot.cooked()
+                        && lot.frozenAs() == null
+                        && !lot.amount().value().isZero());
     }
 
     /** What a portion takes of a food that is in stock; null where nothing of it is there. */

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.cookday.DayProblem.Gear;
+import wexilla.core.keeping.KeepingGuide.Ingredient;
 import wexilla.core.planning.Evening.Cook;
 import wexilla.core.planning.Evening.Dish;
 import wexilla.core.planning.Evening.FromStock;
@@ -145,6 +146,14 @@ public record PlanCheck(
         return found.stream()
                 .distinct()
                 .sorted(Comparator.comparing(Judgement::level))
+                .toList();
+    }
+
+    /** What goes into a batch cooked ahead from what is there, with its age on the day it is cooked. */
+    public List<Ingredient> goesInto(String batch, LocalDate cookOn) {
+        return metAhead.getOrDefault(batch, List.of()).stream()
+                .flatMap(met -> met.takes().stream())
+                .map(take -> take.lot().ingredient(cookOn))
                 .toList();
     }
 

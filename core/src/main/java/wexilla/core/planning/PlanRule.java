@@ -2,7 +2,9 @@ package wexilla.core.planning;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.planning.Evening.Dish;
@@ -58,13 +60,19 @@ public enum PlanRule {
             LocalDate day = plan.evenings().get(at).day();
             List<Judgement> found = new ArrayList<>();
             List<String> toBuy = new ArrayList<>();
+            Set<String> named = new HashSet<>();
             for (Met one : plan.met().get(at)) {
                 Amount lacking = one.lacking();
-                if (lacking != null && one.want().food() == null && one.past().isEmpty()) {
-                    found.add(new Judgement.NotThere(day, one.want().name(), lacking));
+                if (lacking != null && one.want().food() == null) {
+                    // a dish past its limit is told with its date
+                    if (one.past().isEmpty()) {
+                        found.add(new Judgement.NotThere(day, one.want().name(), lacking));
+                    }
+                } else if (lacking != null && !one.want().bought()) {
+                    found.add(new ShortOf(day, one.want().name(), one.want().dish(), lacking));
                 } else if ((lacking != null || !one.unknown().isEmpty())
-                        && !toBuy.contains(one.want().name())) {
-                    toBuy.add(one.want().name());
+                        && named.add(one.want().name())) {
+                    toBuy.add(one.want().name() + promised(plan, at, one));
                 }
             }
             if (!toBuy.isEmpty()) {
@@ -143,6 +151,20 @@ public enum PlanRule {
             return Repeats.of(plan.evenings(), at);
         }
     };
+
+    /** " (promised to Sun 6 Dec)" where an earlier meal takes what is there of it; else nothing. */
+    private static String promised(Outlook plan, int at, Met lacking) {
+        for (int earlier = at - 1; earlier >= 0; earlier--) {
+            boolean takes = plan.met().get(earlier).stream()
+                    .anyMatch(met -> met.want().key().equals(lacking.want().key())
+                            && !met.takes().isEmpty());
+            if (takes) {
+                return " (promised to "
+                        + Remark.day(plan.evenings().get(earlier).day()) + ")";
+            }
+        }
+        return "";
+    }
 
     /** Cream and parsley are bought anew; meat that is there was meant for something. */
     private static boolean bought(@Nullable Food food) {

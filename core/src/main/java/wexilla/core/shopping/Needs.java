@@ -42,6 +42,7 @@ public record Needs(List<Met> met) {
      * @param made the recipe it is made by, when it is a dish of the book that goes into another
      * @param within the want it is wanted for, when it goes into a dish that is made afresh
      * @param whole whether it is wanted in one piece, so that nothing stands in for it
+     * @param bought whether what lacks of it is shopped for: what is made at home is only taken where it is there
      */
     public record Want(
             Key key,
@@ -52,16 +53,17 @@ public record Needs(List<Met> met) {
             String dish,
             @Nullable Recipe made,
             @Nullable Want within,
-            boolean whole) {
+            boolean whole,
+            boolean bought) {
 
         /** A food. @param amount null when nobody said how much */
         public static Want food(Food food, @Nullable Amount amount, LocalDate day, String dish) {
-            return new Want(food.key(), food, food.name(), amount, day, dish, null, null, false);
+            return new Want(food.key(), food, food.name(), amount, day, dish, null, null, false, true);
         }
 
         /** Portions of a batch that is there, or will be. */
         public static Want batch(Key key, String name, Amount portions, LocalDate day) {
-            return new Want(key, null, name, portions, day, name, null, null, false);
+            return new Want(key, null, name, portions, day, name, null, null, false, true);
         }
 
         /** The want of the evening or batch it comes from in the end. */
@@ -71,8 +73,8 @@ public record Needs(List<Met> met) {
 
         /**
          * What the lines of a recipe at its size want; upper end of a range, since shopping buys for it. What the book
-         * does not know is wanted under its own name. Water is not bought; seasoning is wanted by the pack only, a
-         * pinch of it is not.
+         * does not know is wanted under its own name. Seasoning is wanted by the pack only, a pinch of it is not; what is
+         * made at home is wanted of what is there of it.
          */
         public static List<Want> of(Collection<Sized.Line> lines, LocalDate day, String dish) {
             return of(lines, day, dish, null);
@@ -82,7 +84,7 @@ public record Needs(List<Met> met) {
             List<Want> wants = new ArrayList<>();
             for (Sized.Line line : lines) {
                 Food food = bought(line);
-                if (!food.traits().aisle().equals("none") && (!food.seasoning() || byThePack(line))) {
+                if (!food.seasoning() || byThePack(line)) {
                     wants.add(new Want(
                             food.key(),
                             food,
@@ -92,7 +94,8 @@ public record Needs(List<Met> met) {
                             dish,
                             line.line().made(),
                             within,
-                            line.read().whole()));
+                            line.read().whole(),
+                            line.line().made() != null || !food.traits().aisle().equals("none")));
                 }
             }
             return wants;
@@ -153,6 +156,10 @@ public record Needs(List<Met> met) {
             return;
         }
         Met own = meet(want, supply, measures);
+        if (!want.bought() && own.takes().isEmpty() && own.past().isEmpty()) {
+            // cooked rice, cooking water: its recipe says how it is made
+            return;
+        }
         Amount lacking = own.lacking();
         Recipe made = want.made();
         if (made == null || lacking == null) {
@@ -227,6 +234,7 @@ public record Needs(List<Met> met) {
         met.stream()
                 .filter(m -> m.want().food() != null
                         && m.want().made() == null
+                        && m.want().bought()
                         && (m.lacking() != null || !m.unknown().isEmpty()))
                 .forEach(m -> byFood.computeIfAbsent(m.want().key(), key -> new ArrayList<>())
                         .add(m));

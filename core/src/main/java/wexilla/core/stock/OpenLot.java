@@ -2,6 +2,7 @@ package wexilla.core.stock;
 
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.keeping.KeepingGuide.Ingredient;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Thaw;
 import wexilla.core.money.Cost;
@@ -61,6 +62,11 @@ public record OpenLot(
     /** The rule those hours come from; empty when it is not frozen. */
     public String thawRule(Amount part) {
         return frozenAs == null ? "" : Thaw.rule(kg(part), frozenAs);
+    }
+
+    /** It as something that goes into a dish on this day, with its own age. */
+    public Ingredient ingredient(LocalDate day) {
+        return new Ingredient(clock.keepingClass(), clock.ageFrom(day), cooked);
     }
 
     private static Rational kg(Amount part) {

@@ -126,7 +126,7 @@ class PlanCheckTest {
                 List.of(evening(0, cook(chilli, 4)), evening(1, cook(chilli, 8))),
                 Map.of("mince", List.of(lot("a", "500 g", 3, null))));
         assertThat(words(check, 0)).noneMatch(w -> w.contains("to buy"));
-        assertThat(words(check, 1)).contains("to buy: mince", "beef the evening before too");
+        assertThat(words(check, 1)).contains("to buy: mince (promised to Mon 23 Nov)", "beef the evening before too");
         List<Needs.Item> items = check.needs().items();
         assertThat(items).singleElement().satisfies(item -> {
             assertThat(item.lacking()).containsExactly(amount("700 g"));
