@@ -3094,6 +3094,7 @@ export interface components {
         ProposalView: {
             broken: string[];
             clash: string[];
+            complete: boolean;
             cook: components["schemas"]["ProposedCook"][];
             cost: string;
             cutOff: boolean;

@@ -103,6 +103,7 @@ describe('a proposal', () => {
     from: '2026-12-07',
     days: 14,
     cost: '31.20',
+    complete: true,
     weeks: ['31.20'],
     minutes: 95,
     reasons: ['31.20 to buy for 3 meals'],

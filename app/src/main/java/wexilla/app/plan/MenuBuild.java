@@ -70,13 +70,20 @@ class MenuBuild {
      *
      * @param start the day that is day 0
      * @param places one for each meal of the problem, {@code dishes} for each dish, {@code packets} for each packet
+     * @param priced for each dish, whether every price of what goes in is known
      */
     record Menu(
             MenuProblem problem,
             LocalDate start,
             List<Place> places,
             List<Recipes.Stored> dishes,
+            List<Boolean> priced,
             List<MenuPackets.Stocked> packets) {
+
+        /** Whether the money of a plan is all of it. */
+        boolean priced(List<Choice> choices) {
+            return choices.stream().noneMatch(choice -> choice instanceof Cooked cooked && !priced.get(cooked.dish()));
+        }
 
         /** What stands for this recipe or batch on a day; empty where it cannot be chosen. */
         Optional<Choice> choice(DishKind kind, UUID of, int day) {
@@ -136,6 +143,7 @@ class MenuBuild {
                 asked.from(),
                 places,
                 stored,
+                kitchen.priced(),
                 stocked);
         List<Evening> seen = evenings.all(now, places.stream().map(Place::slot).toList());
         List<MenuProblem.Meal> meals = new ArrayList<>();
@@ -147,7 +155,13 @@ class MenuBuild {
                     key -> MenuVerdicts.of(open, place.slot(), eaters, liked, asked.wishing()));
             meals.add(meal(open, place, seen.get(i), against));
         }
-        return new Menu(asked.wishing().onto(open.problem(), meals, open), asked.from(), places, stored, stocked);
+        return new Menu(
+                asked.wishing().onto(open.problem(), meals, open),
+                asked.from(),
+                places,
+                stored,
+                kitchen.priced(),
+                stocked);
     }
 
     private long room(Snapshot now) {
@@ -209,7 +223,8 @@ class MenuBuild {
         Slot slot = place.slot();
         int day = menu.offset(slot.day());
         boolean leftovers = slot.kind() == Kind.LEFTOVERS;
-        int plates = seen.plates().times(Rational.of(100)).ceiling().intValueExact();
+        // whole portions, as they are cooked and put on the table
+        int plates = 100 * seen.wholePortions();
         Choice stands = slot.eatsHere()
                 ? slot.dishes().stream()
                         .filter(dish -> dish.of() != null)
@@ -219,7 +234,7 @@ class MenuBuild {
                 : MenuProblem.UNDECIDED;
         return new MenuProblem.Meal(
                 day,
-                plates == 0 ? 100 : plates,
+                plates,
                 leftovers ? LEFTOVERS_MINUTES : slot.minutes(),
                 slot.when().homeFrom() == null ? AT_HOME : slot.when().clock(),
                 against,

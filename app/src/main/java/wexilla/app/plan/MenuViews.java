@@ -93,7 +93,7 @@ public final class MenuViews {
     record ProposedCook(String day, String dish, String portions, int meals) {}
 
     /**
-     * @param cost to be paid, decimal; {@code weeks} for each seven days
+     * @param cost to be paid, decimal; {@code weeks} for each seven days; at least this where it is not {@code complete}
      * @param broken what no plan that was found keeps
      * @param clash the fewest of what was asked that cannot be had together; empty where all can
      * @param cutOff whether the clock or the asker ended the search before its effort was spent
@@ -104,6 +104,7 @@ public final class MenuViews {
             List<ProposedMeal> meals,
             List<ProposedCook> cook,
             String cost,
+            boolean complete,
             List<String> weeks,
             int minutes,
             List<String> reasons,

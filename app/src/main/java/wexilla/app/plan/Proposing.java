@@ -58,7 +58,7 @@ class Proposing {
             throw Problem.at("/effort", "The effort lies from 0 to " + MenuSearch.BEST + ", not " + effort + ".");
         }
         try (Searches.Search search = searches.begin(household, input.search(), effort)) {
-            MenuWishing wishing = wishing(now, input);
+            MenuWishing wishing = wishing(now, from, input);
             Menu menu = build.of(now, new MenuBuild.Asked(from, input.days(), input.anew(), wishing));
             named(menu, wishing);
             int seed = input.seed() == null ? 1 : input.seed();
@@ -72,16 +72,16 @@ class Proposing {
         }
     }
 
-    private static MenuWishing wishing(Snapshot now, ProposeInput input) {
+    private static MenuWishing wishing(Snapshot now, LocalDate from, ProposeInput input) {
         List<String> asks = input.asks() == null ? List.of() : input.asks();
         if (asks.size() > MOST_ASKS) {
             throw Problem.at("/asks", asks.size() + " wishes; " + MOST_ASKS + " is the most.");
         }
-        WishReader reader = new WishReader(now.today(), now.household().currency());
+        WishReader reader = new WishReader(now.today(), from, now.household().currency());
         List<Wish> wishes = new ArrayList<>();
         for (int i = 0; i < asks.size(); i++) {
             String ask = Asked.name("/asks/" + i, asks.get(i), 120);
-            wishes.add(Asked.at("/asks/" + i, () -> reader.read(ask)));
+            wishes.add(called(now, Asked.at("/asks/" + i, () -> reader.read(ask))));
         }
         return new MenuWishing(
                 Asked.at("/sliders", () -> MenuWishing.weights(input.mixture(), input.sliders())),
@@ -91,6 +91,15 @@ class Proposing {
                 wishes,
                 input.kept() == null ? List.of() : input.kept(),
                 input.before() == null ? List.of() : input.before());
+    }
+
+    /** A food that is to be used up, as it is called on hand: "turkey mince" is minced turkey. */
+    private static Wish called(Snapshot now, Wish wish) {
+        if (!(wish instanceof UseBy use)
+                || now.open().stream().anyMatch(lot -> MenuWishing.named(lot.name(), use.food()))) {
+            return wish;
+        }
+        return new UseBy(use.text(), now.reader().read(use.food()).foodName(), use.by());
     }
 
     /** A food that is to be used up must be there, and some dish must use it. */
@@ -154,6 +163,7 @@ class Proposing {
                 meals,
                 cook,
                 Money.of(found.score().cost() / 100, household.currency()).decimal(),
+                menu.priced(found.choices()),
                 found.score().bought().stream()
                         .map(week -> Money.of(week / 100, household.currency()).decimal())
                         .toList(),

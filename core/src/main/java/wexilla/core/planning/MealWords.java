@@ -26,9 +26,11 @@ public final class MealWords {
         return LISTS.list("base").matcher(tag.strip()).matches();
     }
 
-    /** "Onion base", but not "base camp stew": what it is stands last. */
+    /** "Onion base", "tomato sauce with garlic", but not "base camp stew" or "meatballs in sauce": what it is stands last. */
     private static boolean endsAsBase(String title) {
-        String[] words = title.strip().split("\\s+");
+        String[] words = title.strip()
+                .split("(?i)\\s+(?:in|with|on|and|for|under)\\s+", 2)[0]
+                .split("\\s+");
         return base(words[words.length - 1])
                 || words.length > 1 && base(words[words.length - 2] + " " + words[words.length - 1]);
     }

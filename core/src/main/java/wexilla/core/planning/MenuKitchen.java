@@ -41,6 +41,7 @@ public final class MenuKitchen {
     private final LocalDate start;
     private final Map<Key, Integer> places = new LinkedHashMap<>();
     private final List<MenuProblem.Food> foods = new ArrayList<>();
+    private final List<Boolean> priced = new ArrayList<>();
 
     /**
      * @param supply what is there and nobody has spoken for
@@ -68,6 +69,11 @@ public final class MenuKitchen {
         return List.copyOf(foods);
     }
 
+    /** For each dish asked for so far, whether every price of what goes in is known. */
+    public List<Boolean> priced() {
+        return List.copyOf(priced);
+    }
+
     /** A recipe as a dish of the plan. */
     public Dish dish(Candidate candidate) {
         Sized once = candidate.once();
@@ -75,6 +81,7 @@ public final class MenuKitchen {
         List<Use> uses = new ArrayList<>();
         long cost = 0;
         CostSheet sheet = CostSheet.of(CostSheet.Wanted.of(once), prices);
+        priced.add(sheet.total().complete());
         for (int i = 0; i < sheet.lines().size(); i++) {
             Use use = use(once.lines().get(i), portions);
             LineCost line = sheet.lines().get(i);

@@ -1,5 +1,7 @@
 package wexilla.core.planning;
 
+import java.util.Arrays;
+
 /** Where each number of a plan under way stands among its {@link MenuNotes}. */
 final class MenuPlaces {
 
@@ -30,7 +32,10 @@ final class MenuPlaces {
     final int frozenTerm;
     final int size;
 
+    private final MenuTables tables;
+
     MenuPlaces(MenuTables tables) {
+        this.tables = tables;
         int foods = tables.lotUntil.length;
         int weeks = tables.problem.weeks();
         session = mealHands + tables.meals;
@@ -48,5 +53,23 @@ final class MenuPlaces {
         frozen = weekTerm + weeks;
         frozenTerm = frozen + tables.days;
         size = frozenTerm + tables.days;
+    }
+
+    /**
+     * @param cost money to be paid all together, {@code wasted} worth of what passes its date uneaten, both in hundredths of
+     *     minor units
+     * @param minutes of hands all together
+     */
+    record Sums(long cost, int minutes, long wasted) {}
+
+    Sums sums(long[] value) {
+        return new Sums(
+                sum(value, week, tables.problem.weeks()),
+                (int) (sum(value, mealHands, tables.meals) + sum(value, session, tables.days)),
+                sum(value, foodWasted, tables.lotUntil.length) + sum(value, packetWasted, tables.packets));
+    }
+
+    private static long sum(long[] value, int from, int count) {
+        return Arrays.stream(value, from, from + count).sum();
     }
 }

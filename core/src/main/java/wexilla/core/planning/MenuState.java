@@ -83,23 +83,8 @@ final class MenuState {
         return notes.total;
     }
 
-    /** Money to be paid all together, hundredths of minor units. */
-    long cost() {
-        return sum(place.week, weeks);
-    }
-
-    /** Minutes of hands all together. */
-    int minutes() {
-        return (int) (sum(place.mealHands, tables.meals) + sum(place.session, tables.days));
-    }
-
-    /** Worth of what passes its date uneaten, in hundredths of minor units. */
-    long wasted() {
-        return sum(place.foodWasted, tables.lotUntil.length) + sum(place.packetWasted, tables.packets);
-    }
-
-    private long sum(int from, int count) {
-        return Arrays.stream(notes.value, from, from + count).sum();
+    MenuPlaces.Sums sums() {
+        return place.sums(notes.value);
     }
 
     /** Changes a meal; {@link #settle} counts. */

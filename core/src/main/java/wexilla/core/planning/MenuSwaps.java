@@ -46,10 +46,10 @@ public final class MenuSwaps {
      */
     public record Swap(Choice choice, String name, long cost, int minutes, long wasted, String words) {}
 
-    private record Tried(Choice choice, long total, long cost, int minutes, long wasted) {
+    private record Tried(Choice choice, long total, MenuPlaces.Sums sums) {
 
         static Tried of(Choice choice, MenuState state) {
-            return new Tried(choice, state.settle(), state.cost(), state.minutes(), state.wasted());
+            return new Tried(choice, state.settle(), state.sums());
         }
     }
 
@@ -80,9 +80,9 @@ public final class MenuSwaps {
     }
 
     private Swap swap(Tried now, Tried other) {
-        long cost = (other.cost() - now.cost()) / MenuWeights.MINOR;
-        int minutes = other.minutes() - now.minutes();
-        long wasted = (other.wasted() - now.wasted()) / MenuWeights.MINOR;
+        long cost = (other.sums().cost() - now.sums().cost()) / MenuWeights.MINOR;
+        int minutes = other.sums().minutes() - now.sums().minutes();
+        long wasted = (other.sums().wasted() - now.sums().wasted()) / MenuWeights.MINOR;
         List<String> words = new ArrayList<>();
         words.add(cost == 0 ? "same money" : money(cost) + (cost > 0 ? " more" : " less"));
         words.add(minutes == 0 ? "same hands" : Math.abs(minutes) + (minutes > 0 ? " min more" : " min less"));

@@ -63,10 +63,13 @@ public final class WishReader {
             "^(?:at most\\s+|under\\s+)?[€$£]?\\s*(\\d+(?:[.,]\\d{1,2})?)\\s*[€$£]?\\s*(?:for|a|per|each)?\\s*(?:the\\s+)?week$");
 
     private final LocalDate today;
+    private final LocalDate from;
     private final Currency currency;
 
-    public WishReader(LocalDate today, Currency currency) {
+    /** @param from the first day of the plan that is asked for: a weekday is the first from then on */
+    public WishReader(LocalDate today, LocalDate from, Currency currency) {
         this.today = today;
+        this.from = from;
         this.currency = currency;
     }
 
@@ -123,7 +126,7 @@ public final class WishReader {
         return null;
     }
 
-    /** "friday", "tomorrow", "2026-12-04": the next such day, today among them. */
+    /** "friday", "tomorrow", "2026-12-04". */
     private LocalDate day(String text) {
         String word = text.strip();
         if (word.equals("today") || word.equals("tonight")) {
@@ -134,7 +137,7 @@ public final class WishReader {
         }
         DayOfWeek named = weekday(word);
         if (named != null) {
-            return today.with(TemporalAdjusters.nextOrSame(named));
+            return from.with(TemporalAdjusters.nextOrSame(named));
         }
         try {
             return LocalDate.parse(word);

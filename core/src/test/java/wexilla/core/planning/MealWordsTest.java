@@ -19,6 +19,9 @@ class MealWordsTest {
             Flatbread dough         |             | -
             Pea pesto               |             | -
             Tomato sauce            |             | -
+            Tomato sauce with basil |             | -
+            Mince balls in mustard sauce |        | BOXES LUNCH DINNER SUPPER
+            Ham with parsley butter |             | BOXES LUNCH DINNER SUPPER
             Pasta in tomato sauce and peas |      | BOXES LUNCH DINNER SUPPER
             Apple and oat crumble   | sweet, oven | SNACK
             Porridge with plums     |             | BREAKFAST

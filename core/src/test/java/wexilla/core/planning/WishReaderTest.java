@@ -18,7 +18,7 @@ import wexilla.core.planning.WishReader.Without;
 class WishReaderTest {
 
     private static final LocalDate MONDAY = LocalDate.of(2026, 11, 23);
-    private final WishReader reader = new WishReader(MONDAY, Currency.getInstance("EUR"));
+    private final WishReader reader = new WishReader(MONDAY, MONDAY, Currency.getInstance("EUR"));
 
     @ParameterizedTest
     @CsvSource({
@@ -91,6 +91,14 @@ class WishReaderTest {
     @ValueSource(strings = {"surprise me", "fish", "", "use the mince", "week", "by Friday"})
     void whatIsNotUnderstoodSaysWhatCanBeAsked(String text) {
         assertThatThrownBy(() -> reader.read(text)).hasMessageContaining("nothing with fish");
+    }
+
+    /** On Sunday for a plan from Monday on, "by Sunday" is the last day of it, and today is still today. */
+    @Test
+    void aWeekdayIsOneOfThePlan() {
+        WishReader sunday = new WishReader(MONDAY.minusDays(1), MONDAY, Currency.getInstance("EUR"));
+        assertThat(((UseBy) sunday.read("use the mince by Sunday")).by()).isEqualTo(MONDAY.plusDays(6));
+        assertThat(((UseBy) sunday.read("use the mince by tonight")).by()).isEqualTo(MONDAY.minusDays(1));
     }
 
     @Test
