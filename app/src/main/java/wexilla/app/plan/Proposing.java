@@ -109,7 +109,8 @@ class Proposing {
                     && menu.problem().foods().stream().noneMatch(food -> MenuWishing.named(food.name(), use.food()))) {
                 throw Problem.at(
                         "/asks/" + i,
-                        "No " + use.food() + " is there that a recipe of the book uses; look at On hand.");
+                        "No " + use.food()
+                                + " is there that is not spoken for and that a recipe of the book uses; look at On hand.");
             }
         }
     }
