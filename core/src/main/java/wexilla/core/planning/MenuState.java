@@ -38,25 +38,24 @@ final class MenuState {
         cheap = MenuWishes.factor(wishes.cheap());
         weeks = tables.problem.weeks();
         groups = new MenuGroups(tables);
-        int foods = tables.lotUntil.length;
         place = new MenuPlaces(tables);
         notes = new MenuNotes(place.size);
         dirtyCookings = new MenuMarks(tables.codes);
-        dirtyFoods = new MenuMarks(foods);
+        dirtyFoods = new MenuMarks(tables.lotUntil.length);
         dirtyDays = new MenuMarks(tables.days);
         dirtyPackets = new MenuMarks(tables.packets);
         setAt = new int[2 * tables.meals + 2];
         setWas = new int[2 * tables.meals + 2];
         left = new long[tables.mostLots];
         bought = new long[weeks];
-        begin(foods);
+        begin();
     }
 
-    private void begin(int foods) {
+    private void begin() {
         for (int at = 0; at < tables.meals; at++) {
             notes.total += tables.alone(at, 0);
         }
-        for (int food = 0; food < foods; food++) {
+        for (int food = 0; food < tables.lotUntil.length; food++) {
             dirtyFoods.add(food);
         }
         for (int packet = 0; packet < tables.packets; packet++) {
@@ -124,9 +123,8 @@ final class MenuState {
 
     /** The changes since the last {@link #keep} are taken back. */
     void undo() {
-        while (sets > 0) {
-            sets--;
-            groups.move(setAt[sets], setWas[sets]);
+        for (; sets > 0; sets--) {
+            groups.move(setAt[sets - 1], setWas[sets - 1]);
         }
         notes.undo();
     }
