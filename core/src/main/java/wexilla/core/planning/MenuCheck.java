@@ -90,7 +90,8 @@ public final class MenuCheck {
         List<MenuCooking> cookings = MenuCooking.all(problem, choices);
         for (int food = 0; food < problem.foods().size(); food++) {
             String name = problem.foods().get(food).name();
-            MenuStock.of(problem, cookings, food).left().stream()
+            // what may wait beyond the plan is not missed by it
+            MenuStock.of(problem, cookings, food).lost(problem.days()).stream()
                     .filter(MenuStock.Left::missed)
                     .forEach(left -> broken.add(new Broken(
                             MenuProblem.NONE,
