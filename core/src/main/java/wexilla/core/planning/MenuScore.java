@@ -197,9 +197,11 @@ public record MenuScore(long total, List<Long> bought, int minutes, int over, lo
                 long worth = MenuWeights.worth(left.amount(), food.worth());
                 wasted += worth;
                 total += MenuWishes.factor(wishes.useUp()) * worth;
+                total += left.lot().must()
+                        ? MenuWeights.must(left.amount(), left.lot().amount())
+                        : 0;
                 if (left.missed()) {
                     broken++;
-                    total += MenuWeights.HARD;
                 }
             }
         }

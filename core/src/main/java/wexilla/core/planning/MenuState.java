@@ -275,8 +275,7 @@ final class MenuState {
         long wasted = 0;
         for (int lot = 0; lot < amount.length && until[lot] < tables.days; lot++) {
             wasted += MenuWeights.worth(left[lot], worth);
-            boolean missed = tables.lotMust[food][lot] && left[lot] * 20 > amount[lot];
-            term += missed ? MenuWeights.HARD : 0;
+            term += tables.lotMust[food][lot] ? MenuWeights.must(left[lot], amount[lot]) : 0;
         }
         notes.put(place.foodWasted + food, wasted);
         notes.term(place.foodTerm + food, term + MenuWishes.factor(wishes.useUp()) * wasted);

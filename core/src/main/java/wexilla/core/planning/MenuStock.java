@@ -27,7 +27,7 @@ record MenuStock(List<Need> needs, List<Left> left) {
 
         /** More than a twentieth of what the cook wanted used by its day. */
         boolean missed() {
-            return lot.must() && amount * 20 > lot.amount();
+            return lot.must() && MenuWeights.missed(amount, lot.amount());
         }
     }
 

@@ -37,6 +37,19 @@ final class MenuWeights {
     static final long OVER_BUDGET = Trade.whole("menu.over-budget");
     static final int REHEAT = Trade.whole("menu.reheat-minutes");
 
+    /** More than a twentieth of what the cook wanted used by its day. */
+    static boolean missed(long left, long amount) {
+        return left * 20 > amount;
+    }
+
+    /**
+     * What is left of a lot that must be used: a rule broken, and each part of it counts besides, so that using half of it is
+     * a step towards using it.
+     */
+    static long must(long left, long amount) {
+        return (missed(left, amount) ? HARD : 0) + (amount == 0 ? 0 : HARD / 500 * left / amount);
+    }
+
     /** Dislikes and what is short count the same whatever is wished. */
     static final long ALWAYS = MenuWishes.factor(2);
 
