@@ -52,8 +52,8 @@ public final class WishReader {
     private static final int MOST_COOK_MINUTES = 12 * 60;
     private static final Pattern COOK = Pattern.compile(
             "^(?:cook day|cook(?: ahead)?|batch cook)\\s+(?:on\\s+)?(?:every\\s+)?([a-z0-9-]+?)s?(?:\\s+(?:for\\s+)?(.+))?$");
-    private static final Pattern HOURS =
-            Pattern.compile("^(\\d+(?:[.,]\\d+)?)\\s*(hours?|h|minutes?|mins?)(?:\\s*(\\d+)\\s*(?:minutes?|mins?)?)?$");
+    private static final Pattern HOURS = Pattern.compile(
+            "^(\\d{1,3}(?:[.,]\\d{1,2})?)\\s*(hours?|h|minutes?|mins?)(?:\\s*(\\d{1,2})\\s*(?:minutes?|mins?)?)?$");
 
     private static final Pattern USE = Pattern.compile(
             "^(?:use|use up|eat|finish)\\s+(?:up\\s+)?(?:the\\s+)?(.+?)\\s+(?:by|before|until)\\s+(.+)$");
