@@ -43,11 +43,11 @@ final class MenuWeights {
     }
 
     /**
-     * What is left of a lot that must be used: a rule broken, and each part of it counts besides, so that using half of it is
-     * a step towards using it.
+     * What is left of a lot that must be used: a rule broken, of which each part counts besides, so that using half of it is
+     * a step towards using it. What is not missed counts as any other food does.
      */
     static long must(long left, long amount) {
-        return (missed(left, amount) ? HARD : 0) + (amount == 0 ? 0 : HARD / 500 * left / amount);
+        return missed(left, amount) ? HARD + HARD / 500 * left / amount : 0;
     }
 
     /** Dislikes and what is short count the same whatever is wished. */
