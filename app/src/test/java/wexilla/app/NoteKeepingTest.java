@@ -121,6 +121,9 @@ class NoteKeepingTest {
             onions, peppers, courgettes                              | 1 x nothing onion; 1 x nothing bell pepper; 1 x nothing courgette
             pork steaks 5 (700 g) 6.30                               | 1 x 700 g pork steaks 6.30
             tinned chickpeas 400 g (240 g drained) 0.85              | 1 x 400 g tinned chickpeas 0.85
+            1 tin white beans 400 g                                  | 1 x 400 g tinned white beans
+            400 g tin black beans 0.79                               | 1 x 400 g tinned black beans 0.79
+            dried black beans 400 g, in the biscuit tin              | 1 x 400 g dried black beans
             bread, 1 loaf sliced                                     | 1 x 1 loaf bread
             ham and pea soup 2 portions                              | 1 x 2 portions ham and pea soup
             """)

@@ -20,9 +20,9 @@ import wexilla.core.quantity.Unit;
  *
  * @param lots so many containers of so much each; one entry where nothing else is said
  * @param rest the words that are left, in their order
- * @param portions whether portions were said
+ * @param portions whether portions were said; {@code tins} whether it was counted in tins, also where they were weighed
  */
-record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
+record NoteAmounts(List<Lot> lots, String rest, boolean portions, boolean tins) {
 
     /** @param each null when no amount was written */
     record Lot(int count, @Nullable Amount each) {}
@@ -115,8 +115,13 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
                 || chunks.stream()
                         .anyMatch(c ->
                                 c.packs() != null && c.packs().each().unit().equals(Unit.PORTION));
+        boolean tins = NoteWords.tins(text);
+        if (tins && text.contains("drained") && chunks.stream().anyMatch(NoteChunk::pack)) {
+            // what it weighs without its water does not say how much of the tin there is
+            chunks.removeIf(NoteChunk::measured);
+        }
         List<Lot> lots = lots(chunks, serves, fraction);
-        return new NoteAmounts(lots, rest.toString().replaceAll("\\s+", " ").strip(), portions);
+        return new NoteAmounts(lots, rest.toString().replaceAll("\\s+", " ").strip(), portions, tins);
     }
 
     /** The same in so many packets. */
@@ -124,7 +129,7 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions) {
         Amount each = lots.size() == 1 && lots.get(0).count() == 1 ? lots.get(0).each() : null;
         return each == null || packets < 1
                 ? this
-                : new NoteAmounts(List.of(new Lot(packets, each.times(Rational.of(1, packets)))), rest, portions);
+                : new NoteAmounts(List.of(new Lot(packets, each.times(Rational.of(1, packets)))), rest, portions, tins);
     }
 
     private static Rational fraction(String words) {

@@ -33,7 +33,8 @@ final class NoteNames {
         Amount each = amounts.lots().get(0).each();
         boolean tin = each != null
                 && !KeepingWords.say("frozen", name)
-                && (each.unit().equals(Unit.named("tin"))
+                && (amounts.tins()
+                        || each.unit().equals(Unit.named("tin"))
                         || tinSized(each) && amounts.lots().get(0).count() > 1);
         boolean counted = each != null && each.unit().equals(Unit.PIECE);
         ReadLine line = lines.readStored(counted ? "2 " + name : name);

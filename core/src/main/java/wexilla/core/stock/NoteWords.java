@@ -16,6 +16,11 @@ import wexilla.core.recipe.ReadLine;
 /** The words of a stock note that are neither price nor day nor amount: what the thing is called, and what else was said. */
 final class NoteWords {
 
+    /** "1 tin beans 400 g", "400 g tin beans"; what lies in a biscuit tin comes in none. */
+    private static final Pattern TINS = Pattern.compile(
+            "(?:\\d|\\b(?:g|kg|oz|ml|an?|half|one|two|three|four|five|six))[)]?[ -]*(?:tins?|cans?)\\b",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern TRAILING = Pattern.compile("^[\\s,;@€$£?(-]+|[\\s,;@€$£(-]+$");
     private static final Pattern RAW = Pattern.compile("\\b(?:raw|uncooked)\\b", Pattern.CASE_INSENSITIVE);
     private static final Set<String> FILLERS = Grammar.words("note-filler");
@@ -118,5 +123,10 @@ final class NoteWords {
                     .strip();
         } while (!after.equals(before));
         return after;
+    }
+
+    /** Whether it is counted in tins, also where it is weighed. */
+    static boolean tins(String text) {
+        return TINS.matcher(text).find();
     }
 }

@@ -50,6 +50,7 @@ class NoteAmountsTest {
             eggs 30 tray                               | 1 x 30
             pulled pork 1.2 kg in 3 bags               | 3 x 400 g
             1 jar, half full                           | 1 x 1/2 jar
+            1 tin white beans, 240 g drained           | 1 x 1 tin
             """)
     void soManyOfSoMuchEach(String text, String lots) {
         assertThat(NoteAmounts.in(text).lots().stream()
