@@ -2095,6 +2095,7 @@ export interface components {
             /** Format: int32 */
             n: number;
             outputs?: string[];
+            plain?: components["schemas"]["PlainInput"][];
             /** Format: uuid */
             planned?: string;
             /** Format: int32 */
@@ -2129,6 +2130,11 @@ export interface components {
             total: string;
             /** Format: int32 */
             vessels: number;
+        };
+        CookView: {
+            factor: string;
+            name: string;
+            recipe: string;
         };
         Cooked: {
             act: string;
@@ -2194,6 +2200,7 @@ export interface components {
         };
         DishView: {
             eaters: string[];
+            factor?: string;
             frozen: boolean;
             /** @enum {string} */
             kind: "RECIPE" | "BATCH" | "SIDE" | "TASK";
@@ -2356,6 +2363,7 @@ export interface components {
             made: components["schemas"]["GoesInView"][];
             need?: string;
             notInStock?: string;
+            plain?: components["schemas"]["PlainView"];
             /** Format: int32 */
             pos: number;
             takes: components["schemas"]["TakeView"][];
@@ -2650,6 +2658,7 @@ export interface components {
             usual: components["schemas"]["HabitView"];
         };
         MealView: {
+            cook: components["schemas"]["CookView"][];
             day: string;
             dishes: string[];
             eaters: components["schemas"]["EaterView"][];
@@ -2933,6 +2942,18 @@ export interface components {
             kind: "CUPBOARD" | "COUNTER" | "FRIDGE" | "FREEZER";
             lots: components["schemas"]["LotView"][];
             name: string;
+        };
+        PlainInput: {
+            amount: string;
+            /** Format: int32 */
+            pos: number;
+            weighed?: string;
+        };
+        PlainView: {
+            amount: string;
+            cooked?: string;
+            eatBy?: string;
+            usual: boolean;
         };
         PlanAsked: {
             budget?: string;

@@ -84,6 +84,7 @@ describe('a meal', () => {
     plates: 2,
     note: '',
     steps: [],
+    cook: [],
   };
 
   it('as planned needs one tap; what was left and who would not eat it go with it', async () => {

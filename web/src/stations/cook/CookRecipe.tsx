@@ -11,6 +11,7 @@ import { styleWords, until, whole } from '../../kit/words';
 import { type Also, AlsoRows } from './AlsoRows';
 import { CookSteps } from './CookSteps';
 import { GoesIn } from './GoesIn';
+import { KeptPlain, type Plain } from './KeptPlain';
 import { type Other, UseOther } from './UseOther';
 
 /** What came out and what really went in, as typed; `portions` once they were. */
@@ -23,6 +24,8 @@ type Form = {
   /** what came out besides, one on a line, once it was typed */
   outputs: string | undefined;
   instead: Record<number, Other>;
+  /** what is kept back plain, once it was touched: else what the meal asked for */
+  plain: Record<number, Plain> | undefined;
 };
 
 const sizes: [string, string][] = [
@@ -74,13 +77,30 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
     `cook-${recipe}`,
   );
   const { form, set } = useForm<Form>(
-    { keepBack: '', also: [], portions: undefined, used: {}, keepsAs: '', outputs: undefined, instead: {} },
+    {
+      keepBack: '',
+      also: [],
+      portions: undefined,
+      used: {},
+      keepsAs: '',
+      outputs: undefined,
+      instead: {},
+      plain: undefined,
+    },
     cook.forget,
     `cook-${recipe}`,
   );
   if (!plan) {
     return sizeProblem ? <p className="fieldproblem">{sizeProblem}</p> : <Waiting />;
   }
+  const half = Object.fromEntries(
+    plan.goesIn.filter((line) => line.plain?.usual).map((line) => [line.pos, { amount: '', weighed: '' }]),
+  );
+  const plain: Record<number, Plain> = form.plain ?? (search.get('half') ? half : {});
+  const setPlain = (pos: number, one: Plain | undefined) => {
+    const { [pos]: _, ...rest } = plain;
+    set({ plain: one ? { ...rest, [pos]: one } : rest });
+  };
   const cameOut = form.portions ?? String(plan.portions);
   const corrections = plan.goesIn
     .filter((line) => (form.used[line.pos] ?? '').trim() !== '')
@@ -159,9 +179,25 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
                     />
                   )
                 }
+                plain={
+                  line.plain && (
+                    <KeptPlain
+                      line={line}
+                      can={line.plain}
+                      plain={plain[line.pos]}
+                      set={(one) => setPlain(line.pos, one)}
+                      problem={cook.problem}
+                    />
+                  )
+                }
               />
             ))}
           </ul>
+          {Object.keys(half).length > 0 && Object.keys(plain).length === 0 && (
+            <button type="button" className="btn btn-outline mr-2" onClick={() => set({ plain: half })}>
+              And half for tomorrow
+            </button>
+          )}
           {!missing && plan.goesIn.length > 0 && (
             <button type="button" className="btn btn-ghost" onClick={() => setMissing(true)}>
               Something of it is not there
@@ -252,6 +288,13 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
                   .filter((use) => use !== ''),
                 keep: other.keep,
               })),
+              plain: plan.goesIn
+                .filter((line) => line.plain && plain[line.pos])
+                .map((line) => ({
+                  pos: line.pos,
+                  amount: plain[line.pos]?.amount.trim() || (line.plain?.amount ?? ''),
+                  weighed: plain[line.pos]?.weighed.trim() || undefined,
+                })),
             });
           }}
         >
@@ -261,7 +304,7 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
           <FieldProblem at="/portions" problem={cook.problem} />
           <OtherProblem
             problem={cook.problem}
-            fields={['/portions', '/corrections', '/keepBack', '/also', '/outputs', '/instead']}
+            fields={['/portions', '/corrections', '/keepBack', '/also', '/outputs', '/instead', '/plain']}
           />
         </div>
       </div>

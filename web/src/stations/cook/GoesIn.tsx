@@ -8,10 +8,11 @@ type Line = {
   setUsed: (text: string) => void;
   problem: React.ReactNode;
   instead: React.ReactNode;
+  plain: React.ReactNode;
 };
 
 /** One line that goes in: from where, what is lacking, and what really went in. */
-export function GoesIn({ line, used, setUsed, problem, instead }: Line) {
+export function GoesIn({ line, used, setUsed, problem, instead, plain }: Line) {
   return (
     <li className="row grid-cols-[minmax(0,1fr)_4.5rem] sm:grid-cols-[minmax(0,1fr)_8.5rem_4.5rem]">
       <span className="col-span-2 sm:col-span-1">
@@ -66,6 +67,7 @@ export function GoesIn({ line, used, setUsed, problem, instead }: Line) {
         )}
       </span>
       {instead && <div className="col-span-full">{instead}</div>}
+      {plain && <div className="col-span-full">{plain}</div>}
     </li>
   );
 }

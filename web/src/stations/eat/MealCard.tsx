@@ -1,6 +1,7 @@
 import { answer, api, type Schema } from '../../api/client';
 import { usePlan } from '../../api/queries';
 import { useAct } from '../../api/useAct';
+import { CookLinks } from '../../kit/CookLinks';
 import { Field } from '../../kit/Field';
 import { OneOf, OtherProblem, Tape } from '../../kit/kit';
 import { useForm } from '../../kit/useForm';
@@ -70,6 +71,9 @@ export function MealCard({ meal }: { meal: Meal }) {
         </span>
         {said && <strong className="text-primary">{states[meal.state]}</strong>}
       </div>
+      {meal.cook.map((dish) => (
+        <CookLinks key={dish.recipe} {...dish} />
+      ))}
       {!said && (
         <form
           className="grid gap-3"

@@ -1,6 +1,7 @@
 import { answer, api, type Schema } from '../../api/client';
 import { useHousehold } from '../../api/queries';
 import { useAct } from '../../api/useAct';
+import { CookLinks } from '../../kit/CookLinks';
 import { Field, Several } from '../../kit/Field';
 import { OneOf, OtherProblem } from '../../kit/kit';
 import { Panel } from '../../kit/Panel';
@@ -109,6 +110,13 @@ export function MealPanel({
           </p>
         ))}
       {meal.remarks.some((remark) => remark.level === 'STOP') && <Mends day={date} meal={meal.meal} done={leave} />}
+      {date === plan.today &&
+        slot?.state === 'PLANNED' &&
+        slot.dishes.map(
+          (dish) =>
+            dish.of &&
+            dish.factor && <CookLinks key={dish.of} recipe={dish.of} factor={dish.factor} name={dish.name} />,
+        )}
       <form
         className="grid gap-4"
         onSubmit={(event) => {

@@ -149,12 +149,9 @@ public class Batches implements Undoable {
                 .list();
     }
 
-    /** A batch of this recipe that was cooked on this day and is not eaten up. */
-    public Optional<UUID> cookedOn(Household household, UUID recipe, LocalDate day) {
-        return db.sql("""
-                        select b.id from batch b join lot l on l.household_id = b.household_id and l.batch = b.id
-                        where b.household_id = ? and b.recipe = ? and b.state = 'DONE' and b.cook_on = ?
-                        and l.amount > 0 limit 1""").params(household.id(), recipe, day).query(UUID.class).optional();
+    /** The batches of these recipes that were cooked on this day and are not eaten up, by recipe. */
+    public Map<UUID, UUID> cookedOn(Household household, Collection<UUID> recipes, LocalDate day) {
+        return rows.cookedOn(household, recipes, day);
     }
 
     /** What a batch is called. */

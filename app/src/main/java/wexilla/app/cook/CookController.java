@@ -19,6 +19,7 @@ import wexilla.app.cook.CookViews.Cooked;
 import wexilla.app.cook.CookViews.GoesInView;
 import wexilla.app.cook.CookViews.JustInput;
 import wexilla.app.cook.CookViews.KeepsView;
+import wexilla.app.cook.CookViews.PlainView;
 import wexilla.app.cook.CookViews.TakeView;
 import wexilla.app.household.Reference;
 import wexilla.app.onhand.KeepsChoice;
@@ -40,11 +41,13 @@ import wexilla.core.pricing.CostSheet.Wanted;
 import wexilla.core.pricing.LineCost;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeStep;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
 import wexilla.core.stock.StockUse.Take;
+import wexilla.core.stretch.KeptPlain;
 
 /** Cook. */
 @RestController
@@ -97,7 +100,7 @@ class CookController {
         CostSheet sheet = CostSheet.of(goesIn.stream().map(GoesIn::wanted).toList(), now.costs());
         List<GoesInView> views = new ArrayList<>();
         for (int i = 0; i < goesIn.size(); i++) {
-            views.add(view(now, goesIn.get(i), sheet.lines().get(i), size));
+            views.add(view(now, goesIn.get(i), sheet.lines().get(i), sized));
         }
         List<String> later = Label.toFinish(cooked, style);
         int portions = sized.portions();
@@ -143,9 +146,26 @@ class CookController {
                 style == Style.RAW_BAG ? List.of() : KeepsChoice.all(guide));
     }
 
-    private GoesInView view(Snapshot now, GoesIn line, LineCost cost, Rational size) {
-        String each = size.equals(Rational.ONE) ? null : line.line().read().text();
-        return view(now, line.pos(), line.text(), each, line.wanted(), cost);
+    private GoesInView view(Snapshot now, GoesIn line, LineCost cost, Sized sized) {
+        String each = sized.size().factor().equals(Rational.ONE)
+                ? null
+                : line.line().read().text();
+        PlainView plain = KeptPlain.of(line.wanted().food(), cost.need(), now.book())
+                .map(kept -> plain(now, kept, sized.portions()))
+                .orElse(null);
+        return view(now, line.pos(), line.text(), each, line.wanted(), cost, plain);
+    }
+
+    private PlainView plain(Snapshot now, KeptPlain kept, int portions) {
+        LocalDate eatBy = reference
+                .keeping(now.household())
+                .dates(kept.keepingClass(), Storage.FRIDGE, now.today(), now.today())
+                .eatBy();
+        return new PlainView(
+                Amount.of(kept.bought(), Unit.G).toString(),
+                kept.cooked().map(grams -> Amount.of(grams, Unit.G).toString()).orElse(null),
+                eatBy == null ? null : eatBy.toString(),
+                kept.worthIt(portions));
     }
 
     private GoesInView within(Snapshot now, int pos, LineCost.Part part) {
@@ -156,10 +176,18 @@ class CookController {
                 part.wanted().words(household.system(), household.measures()),
                 null,
                 part.wanted(),
-                part.cost());
+                part.cost(),
+                null);
     }
 
-    private GoesInView view(Snapshot now, int pos, String text, @Nullable String each, Wanted wanted, LineCost cost) {
+    private GoesInView view(
+            Snapshot now,
+            int pos,
+            String text,
+            @Nullable String each,
+            Wanted wanted,
+            LineCost cost,
+            @Nullable PlainView plain) {
         Amount lacking = cost.notInStock();
         return new GoesInView(
                 pos,
@@ -173,6 +201,7 @@ class CookController {
                 cost.cost().complete(),
                 cost.basis(),
                 cost.made().stream().map(part -> within(now, pos, part)).toList(),
+                plain,
                 cost.why());
     }
 

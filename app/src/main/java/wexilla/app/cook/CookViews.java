@@ -24,6 +24,7 @@ public final class CookViews {
      * @param need as bought, in the unit its stock is counted in; null when it is not known
      * @param made what goes into it, when it is a dish of the book of which too little is there
      * @param notInStock what the record lacks of it; it is noted as "used, not from stock"
+     * @param plain as much again for another day; null where it is not kept by itself
      */
     record GoesInView(
             int pos,
@@ -37,7 +38,21 @@ public final class CookViews {
             boolean costComplete,
             Basis from,
             List<GoesInView> made,
+            @Nullable PlainView plain,
             String why) {}
+
+    /**
+     * What of a line can be cooked along and kept back plain: as much again as goes in.
+     *
+     * @param amount as bought, "700 g"; {@code cooked} what it gives, "490 g", null where nobody knows
+     * @param eatBy ISO day, in the fridge
+     * @param usual whether it is worth keeping, so that "and half for tomorrow" takes it
+     */
+    record PlainView(
+            String amount,
+            @Nullable String cooked,
+            @Nullable String eatBy,
+            boolean usual) {}
 
     /**
      * A recipe about to be cooked as written, up to the chosen stop.
@@ -100,6 +115,7 @@ public final class CookViews {
      * @param keepsAs the class of the keeping table the cook chose; absent for the one its lines say
      * @param outputs what came out beside the portions: "2 l chicken stock"; absent for what the recipe says
      * @param instead lines that were not there, with what went in for them
+     * @param plain what was cooked along plain for another day; it is part of no portion
      */
     public record CookInput(
             UUID recipe,
@@ -114,12 +130,13 @@ public final class CookViews {
             @Nullable List<AlsoInput> also,
             @Nullable String keepsAs,
             @Nullable List<String> outputs,
-            @Nullable List<InsteadInput> instead) {
+            @Nullable List<InsteadInput> instead,
+            @Nullable List<PlainInput> plain) {
 
         /** Nothing corrected, planned, kept back or added. @param factor absent for as written */
         public static CookInput simply(UUID recipe, int n, Style style, @Nullable String factor, int portions) {
             return new CookInput(
-                    recipe, n, style, factor, null, portions, List.of(), null, null, null, null, null, null);
+                    recipe, n, style, factor, null, portions, List.of(), null, null, null, null, null, null, null);
         }
     }
 
@@ -130,6 +147,15 @@ public final class CookViews {
      * @param keep whether the recipe says so from now on
      */
     public record InsteadInput(int pos, List<String> uses, boolean keep) {}
+
+    /**
+     * A line of which more was cooked, and kept back plain.
+     *
+     * @param amount as bought, as typed: "700 g"
+     * @param weighed all of it cooked, with what is in the dish, before it was halved: "980 g"; absent where nobody weighed it
+     */
+    public record PlainInput(
+            int pos, String amount, @Nullable String weighed) {}
 
     /** Something from stock that went in. @param amount as typed, absent for all of it */
     public record AlsoInput(UUID lot, @Nullable String amount) {}

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.CookViews.CookInput;
@@ -95,6 +96,9 @@ public class Cooking {
         List<Wanted> wanted =
                 new ArrayList<>(goesIn.stream().map(GoesIn::wanted).toList());
         wanted.addAll(replaced.wanted());
+        int inDish = wanted.size();
+        List<PlainParts.Plain> plain = PlainParts.of(input.plain(), goesIn);
+        plain.forEach(one -> wanted.add(one.wanted()));
         Map<Key, UUID> rows = counter.lockAll(
                 household,
                 wanted.stream().map(Wanted::food).filter(Objects::nonNull).toList(),
@@ -122,7 +126,7 @@ public class Cooking {
             batches.addLine(act, batch, goesIn.get(i), cost, food == null ? null : rows.get(food.key()));
             takes.addAll(counter.taken(act, food, cost, rows));
         }
-        for (int i = goesIn.size(); i < wanted.size(); i++) {
+        for (int i = goesIn.size(); i < inDish; i++) {
             takes.addAll(counter.taken(act, wanted.get(i).food(), sheet.lines().get(i), rows));
         }
         if (replaced.kept()) {
@@ -130,7 +134,10 @@ public class Cooking {
             recipes.change(act, current.id(), current.version(), next, current.about());
         }
         takes.addAll(also);
-        Cost total = also.stream().map(Take::cost).reduce(sheet.total(), Cost::plus);
+        Cost total = Stream.concat(
+                        sheet.lines().subList(0, inDish).stream().map(LineCost::cost),
+                        also.stream().map(Take::cost))
+                .reduce(Cost.of(sheet.flat()), Cost::plus);
         UUID dish = counter.made(
                 act,
                 new Counter.Made(
@@ -143,6 +150,7 @@ public class Cooking {
                         keepsAs(input.keepsAs())),
                 takes);
         counter.keepBack(act, dish, portions, input.keepBack());
+        outputs.keepPlain(act, plain, goesIn, sheet.lines(), inDish, rows);
         outputs.make(act, Outputs.said(input.outputs(), besides(household, current, sized)), recipe.title());
         return done(act, recipe.title(), dish, Amount.of(portions, Unit.PORTION), total);
     }

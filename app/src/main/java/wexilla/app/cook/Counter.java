@@ -70,6 +70,7 @@ class Counter {
      * @param cost of all its portions
      * @param amount portions, which wait on the counter to be packed; grams, millilitres or pieces lie in the fridge
      * @param keepsAs the class of the keeping table the cook chose; null for the one its lines say
+     * @param about what is said of it
      */
     record Made(
             String name,
@@ -78,7 +79,29 @@ class Counter {
             @Nullable Sized sized,
             Amount amount,
             Cost cost,
-            @Nullable String keepsAs) {}
+            @Nullable String keepsAs,
+            String about) {
+
+        /** A dish or what was just cooked: in portions it is named by how far it is cooked. */
+        Made(
+                String name,
+                UUID batch,
+                Style style,
+                @Nullable Sized sized,
+                Amount amount,
+                Cost cost,
+                @Nullable String keepsAs) {
+            this(
+                    name,
+                    batch,
+                    style,
+                    sized,
+                    amount,
+                    cost,
+                    keepsAs,
+                    amount.unit().equals(Unit.PORTION) ? style.words() : "");
+        }
+    }
 
     /** Locks what all its foods and the dishes in it are taken from. @return the row of each food, by key */
     Map<Key, UUID> lockAll(Household household, List<Food> goesIn, Recipe recipe) {
@@ -192,7 +215,7 @@ class Counter {
                 made.amount(),
                 Lots.Level.COUNTED,
                 made.cost(),
-                waits ? style.words() : "",
+                made.about(),
                 place.id(),
                 style == Style.RAW_BAG ? NewLot.State.RAW : NewLot.State.COOKED,
                 LotClock.start(keepingClass, from),

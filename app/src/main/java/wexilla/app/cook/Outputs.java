@@ -1,7 +1,10 @@
 package wexilla.app.cook;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Foods;
@@ -18,11 +21,13 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
+import wexilla.core.food.Key;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
+import wexilla.core.pricing.LineCost;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.KitchenRounding;
 import wexilla.core.quantity.Quantity;
@@ -41,12 +46,14 @@ class Outputs {
     private final Households households;
     private final Reference reference;
     private final Ledger ledger;
+    private final PlainParts plain;
 
-    Outputs(Foods foods, Households households, Reference reference, Ledger ledger) {
+    Outputs(Foods foods, Households households, Reference reference, Ledger ledger, PlainParts plain) {
         this.foods = foods;
         this.households = households;
         this.reference = reference;
         this.ledger = ledger;
+        this.plain = plain;
     }
 
     private record Read(ReadLine line, Quantity quantity) {}
@@ -106,6 +113,31 @@ class Outputs {
                     reference.keeping(household).dates(clock, fridge.kind()));
             ledger.create(act, lot, Kind.MADE, "from " + from);
         }
+    }
+
+    /**
+     * What was cooked along is kept back plain.
+     *
+     * @param lines what each line costs: those of the dish, and behind {@code inDish} those that are kept
+     */
+    void keepPlain(
+            Act act,
+            List<PlainParts.Plain> kept,
+            List<GoesIn> goesIn,
+            List<LineCost> lines,
+            int inDish,
+            Map<Key, UUID> rows) {
+        Map<Integer, LineCost> dish = new HashMap<>();
+        for (int i = 0; i < goesIn.size(); i++) {
+            dish.put(goesIn.get(i).pos(), lines.get(i));
+        }
+        plain.keep(
+                act,
+                kept,
+                dish,
+                lines.subList(inDish, lines.size()),
+                rows,
+                foods.known(act.household()).book());
     }
 
     private static Amount inBase(Food food, Amount written, Household household) {

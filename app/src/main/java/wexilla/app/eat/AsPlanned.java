@@ -2,7 +2,6 @@ package wexilla.app.eat;
 
 import java.util.List;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.Batches;
@@ -67,9 +66,10 @@ class AsPlanned {
         for (Evening.Dish dish : evening.dishes()) {
             UUID of = slot.dishes().get(pos++).of();
             if (dish instanceof Evening.FromStock stock) {
-                cookFirst(act, Objects.requireNonNull(of), slot);
+                UUID batch = UUID.fromString(stock.key().id());
+                cookFirst(act, batch, slot);
                 cost = cost.plus(onTheNight(act, evening, stock));
-                cost = cost.plus(served.dish(act, Objects.requireNonNull(of), stock.portions(), left));
+                cost = cost.plus(served.dish(act, batch, stock.portions(), left));
             } else if (dish instanceof Evening.Cook cook) {
                 cost = cost.plus(cooked(act, Objects.requireNonNull(of), cook, evening, left));
             } else if (dish instanceof Evening.Side side) {
@@ -105,6 +105,7 @@ class AsPlanned {
                         null,
                         null,
                         null,
+                        null,
                         null));
     }
 
@@ -116,9 +117,9 @@ class AsPlanned {
     /** Cooked that day through the station, or now, as written at its size; then eaten. */
     private Cost cooked(Act act, UUID recipe, Evening.Cook cook, Evening evening, int left) {
         Household household = act.household();
-        Optional<UUID> batch = batches.cookedOn(household, recipe, evening.day());
+        UUID batch = batches.cookedOn(household, List.of(recipe), evening.day()).get(recipe);
         int plates = evening.wholePortions();
-        if (batch.isEmpty()) {
+        if (batch == null) {
             int n = recipes.current(household, recipe).n();
             Rational size = cook.sized().size().factor();
             String factor = size.numerator() + "/" + size.denominator();
@@ -126,9 +127,9 @@ class AsPlanned {
             Cooked cooked = cooking.cook(act, CookInput.simply(recipe, n, Style.COOKED, factor, made))
                     .answer();
             UUID dish = UUID.fromString(cooked.lot());
-            batch = lots.byId(household, dish).map(lot -> Objects.requireNonNull(lot.batch()));
+            batch = Objects.requireNonNull(
+                    lots.byId(household, dish).orElseThrow().batch());
         }
-        return served.dish(
-                act, batch.orElseThrow(), Math.min(plates, cook.sized().portions()), left);
+        return served.dish(act, batch, Math.min(plates, cook.sized().portions()), left);
     }
 }

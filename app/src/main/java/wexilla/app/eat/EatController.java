@@ -64,12 +64,15 @@ class EatController {
 
     record EaterView(String id, String name) {}
 
+    /** A dish that is cooked for the meal. @param factor of the recipe as written, exactly */
+    record CookView(String recipe, String name, String factor) {}
+
     /**
      * An evening to eat or to write down.
      *
      * @param of id of the batch or recipe of the first dish, the colour of its tape
      * @param plates whole portions for those who eat
-     * @param steps counted back from table time; empty for evenings that are over
+     * @param steps counted back from table time, {@code cook} what is cooked for it; empty for evenings that are over
      */
     record MealView(
             String day,
@@ -82,7 +85,8 @@ class EatController {
             List<EaterView> eaters,
             int plates,
             String note,
-            List<StepAt> steps) {}
+            List<StepAt> steps,
+            List<CookView> cook) {}
 
     /** A rating given. @param liked -1 would not eat it, 0 all right, 1 good, 2 again soon */
     record RatingView(String day, String dish, @Nullable String person, int liked) {}
@@ -113,7 +117,8 @@ class EatController {
             Slot slot = shown.get(i);
             List<Countdown.Step> steps =
                     slot.day().equals(today) ? evenings.countdown(household, evening.get(i)) : List.of();
-            MealView view = view(slot, evening.get(i), eating, steps);
+            boolean ahead = slot.day().equals(today) && slot.state() == State.PLANNED;
+            MealView view = view(slot, evening.get(i), eating, steps, ahead ? cook(slot, evening.get(i)) : List.of());
             if (slot.day().equals(today)) {
                 ofToday.add(view);
             } else {
@@ -129,7 +134,11 @@ class EatController {
     }
 
     private static MealView view(
-            Slot slot, Evening evening, List<People.Person> eating, List<Countdown.Step> countdown) {
+            Slot slot,
+            Evening evening,
+            List<People.Person> eating,
+            List<Countdown.Step> countdown,
+            List<CookView> cook) {
         List<EaterView> eaters = eating.stream()
                 .filter(person -> slot.people().contains(person.id()))
                 .map(person -> new EaterView(person.id().toString(), person.name()))
@@ -151,7 +160,22 @@ class EatController {
                 eaters,
                 evening.wholePortions(),
                 slot.note(),
-                steps);
+                steps,
+                cook);
+    }
+
+    /** The dishes of an evening stand in the order of its slot. */
+    private static List<CookView> cook(Slot slot, Evening evening) {
+        List<CookView> cook = new ArrayList<>();
+        for (int i = 0; i < evening.dishes().size(); i++) {
+            if (evening.dishes().get(i) instanceof Evening.Cook dish) {
+                cook.add(new CookView(
+                        String.valueOf(slot.dishes().get(i).of()),
+                        dish.name(),
+                        dish.sized().size().factor().exact()));
+            }
+        }
+        return cook;
     }
 
     @PostMapping("/api/eat")

@@ -4,11 +4,15 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.Arrays;
+import java.util.Collection;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
+import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.core.money.Money;
@@ -113,5 +117,18 @@ public class BatchRows {
         db.sql("update batch set state = 'DROPPED' where household_id = ? and act = ? and state = 'DONE'")
                 .params(undo.household().id(), undone)
                 .update();
+    }
+
+    /** The batches of these recipes that were cooked on this day and are not eaten up, by recipe. */
+    public Map<UUID, UUID> cookedOn(Household household, Collection<UUID> recipes, LocalDate day) {
+        return db
+                .sql("""
+                        select b.recipe, b.id from batch b join lot l on l.household_id = b.household_id and l.batch = b.id
+                        where b.household_id = ? and b.recipe = any (?) and b.state = 'DONE' and b.cook_on = ? and l.amount > 0""")
+                .params(household.id(), recipes.toArray(UUID[]::new), day)
+                .query((row, at) -> Map.entry(row.getObject("recipe", UUID.class), row.getObject("id", UUID.class)))
+                .list()
+                .stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue, (first, then) -> first));
     }
 }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +14,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.Batches;
 import wexilla.app.cook.DayBefore;
@@ -34,6 +36,7 @@ import wexilla.core.planning.CookedAhead;
 import wexilla.core.planning.Countdown;
 import wexilla.core.planning.Evening;
 import wexilla.core.planning.PlanCheck;
+import wexilla.core.planning.Repeats;
 import wexilla.core.planning.TakeOut;
 import wexilla.core.stock.OpenLot;
 import wexilla.core.stock.Supply;
@@ -77,6 +80,7 @@ public class Evenings implements DayBefore {
      * @param batches and {@code recipes} they name, and batches that are planned
      * @param ahead what is cooked or stretched on days of its own
      * @param keeping how each planned batch keeps once it is cooked
+     * @param eaten the meals of the last days, the earliest first
      */
     public record Looked(
             List<Slot> slots,
@@ -84,6 +88,7 @@ public class Evenings implements DayBefore {
             Map<UUID, Recipes.Stored> recipes,
             List<PlanCheck.Batch> ahead,
             Map<UUID, DishKeeping> keeping,
+            List<Evening> eaten,
             PlanCheck check) {
 
         /** This meal as checked; empty where it is over. */
@@ -105,7 +110,12 @@ public class Evenings implements DayBefore {
         List<Slot> planned = slots.stream()
                 .filter(slot -> slot.state() == Slots.State.PLANNED)
                 .toList();
-        PlannedMeals known = known(now, slots, now.today().plusDays(AHEAD));
+        List<Slot> lately = lately(now, slots);
+        PlannedMeals known = known(
+                now,
+                Stream.concat(lately.stream(), slots.stream()).toList(),
+                now.today().plusDays(AHEAD));
+        List<Evening> eaten = lately.stream().map(slot -> known.evening(slot)).toList();
         List<Evening> evenings =
                 planned.stream().map(slot -> known.evening(slot)).toList();
         List<Batches.Batch> cookDays = known.batches().values().stream()
@@ -122,7 +132,7 @@ public class Evenings implements DayBefore {
             cookDays.forEach(batch -> willBe(household, batch, keeping, planned)
                     .forEach(lot -> willBe.add(new Supply.Ahead(batch.key(), lot, List.of()))));
             buys.forEach(buy -> willBe.addAll(buy.ahead(now.book())));
-            return PlanCheck.of(evenings, ahead, kitchen.of(now, willBe, evenings, freezes));
+            return PlanCheck.of(evenings, ahead, kitchen.of(now, willBe, evenings, eaten, freezes));
         };
         Map<UUID, DishKeeping> asNew = keeping(household, cookDays, batch -> List.of());
         PlanCheck first = check.apply(asNew);
@@ -130,7 +140,18 @@ public class Evenings implements DayBefore {
         Map<UUID, DishKeeping> keeping =
                 keeping(household, cookDays, batch -> first.goesInto(batch.id().toString(), batch.cookOn()));
         PlanCheck then = keeping.equals(asNew) ? first : check.apply(keeping);
-        return new Looked(slots, known.batches(), known.recipes(), ahead, keeping, then);
+        return new Looked(slots, known.batches(), known.recipes(), ahead, keeping, eaten, then);
+    }
+
+    /** What was eaten in the days in which a dish is not wanted again; what nobody has said was as planned. */
+    private List<Slot> lately(Snapshot now, List<Slot> ahead) {
+        LocalDate today = now.today();
+        List<Slot> before = slots.between(now.household(), today.minusDays(Repeats.DAYS), today.minusDays(1));
+        return Stream.concat(
+                        before.stream(),
+                        ahead.stream().filter(slot -> slot.day().equals(today) && slot.state() != Slots.State.PLANNED))
+                .filter(slot -> slot.state() != Slots.State.OUT && slot.state() != Slots.State.OTHER)
+                .toList();
     }
 
     private Map<UUID, DishKeeping> keeping(
@@ -158,8 +179,14 @@ public class Evenings implements DayBefore {
 
     /** @param cookDays until when batches that are planned are read too */
     private PlannedMeals known(Snapshot now, List<Slot> slots, LocalDate cookDays) {
-        List<Batches.Batch> named = batches.named(now, ids(slots, DishKind.BATCH), now.today(), cookDays);
         Set<UUID> dishes = ids(slots, DishKind.RECIPE);
+        List<Slot> today =
+                slots.stream().filter(slot -> slot.day().equals(now.today())).toList();
+        Set<UUID> tonight = ids(today, DishKind.RECIPE);
+        Map<UUID, UUID> done = tonight.isEmpty() ? Map.of() : batches.cookedOn(now.household(), tonight, now.today());
+        Set<UUID> cooked = ids(slots, DishKind.BATCH);
+        cooked.addAll(done.values());
+        List<Batches.Batch> named = batches.named(now, cooked, now.today(), cookDays);
         recipes.read(now, dishes, Batches.versions(named));
         Map<UUID, Batches.Batch> byId = new LinkedHashMap<>();
         batches.withRecipes(now, named).forEach(batch -> byId.put(batch.id(), batch));
@@ -168,7 +195,8 @@ public class Evenings implements DayBefore {
                 now.once(People.class, () -> people.all(now.household())),
                 kitchen.pots(now.household()),
                 recipes.currents(now, dishes),
-                byId);
+                byId,
+                done);
     }
 
     private static Set<UUID> ids(List<Slot> slots, DishKind kind) {
@@ -176,7 +204,7 @@ public class Evenings implements DayBefore {
                 .flatMap(slot -> slot.dishes().stream())
                 .filter(dish -> dish.kind() == kind)
                 .map(dish -> Objects.requireNonNull(dish.of()))
-                .collect(Collectors.toSet());
+                .collect(Collectors.toCollection(HashSet::new));
     }
 
     /** Joints to be stretched in these days, with what their parts are stretched with. */

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.plan.Slots.DishKind;
@@ -22,6 +23,7 @@ import wexilla.core.planning.Eater;
 import wexilla.core.planning.Evening;
 import wexilla.core.planning.Meal;
 import wexilla.core.planning.MenuKitchen;
+import wexilla.core.planning.MenuLately;
 import wexilla.core.planning.MenuProblem;
 import wexilla.core.planning.MenuProblem.Choice;
 import wexilla.core.planning.MenuProblem.Cooked;
@@ -145,14 +147,20 @@ class MenuBuild {
                 stored,
                 kitchen.priced(),
                 stocked);
+        MenuLately lately = lately(looked, asked.from());
         List<Evening> seen = evenings.all(now, places.stream().map(Place::slot).toList());
         List<MenuProblem.Meal> meals = new ArrayList<>();
         for (int i = 0; i < places.size(); i++) {
             Place place = places.get(i);
             List<Eater> eaters = seen.get(i).eaters();
+            LocalDate day = place.slot().day();
             List<Integer> against = verdicts.computeIfAbsent(
-                    List.of(eaters, place.slot().meal(), place.slot().people()),
-                    key -> MenuVerdicts.of(open, place.slot(), eaters, liked, asked.wishing()));
+                    List.of(
+                            eaters,
+                            place.slot().meal(),
+                            place.slot().people(),
+                            lately.counts(day) ? day : LocalDate.MAX),
+                    key -> MenuVerdicts.of(open, place.slot(), eaters, liked, asked.wishing(), lately));
             meals.add(meal(open, place, seen.get(i), against));
         }
         return new Menu(
@@ -162,6 +170,15 @@ class MenuBuild {
                 stored,
                 kitchen.priced(),
                 stocked);
+    }
+
+    private static MenuLately lately(Evenings.Looked looked, LocalDate from) {
+        List<Evening> standing = looked.check().checked().stream()
+                .map(PlanCheck.Checked::evening)
+                .filter(evening -> evening.day().isBefore(from))
+                .toList();
+        return new MenuLately(
+                Stream.concat(looked.eaten().stream(), standing.stream()).toList());
     }
 
     private long room(Snapshot now) {

@@ -8,8 +8,10 @@ import java.util.function.Predicate;
 import wexilla.app.plan.Slots.Slot;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.planning.Eater;
+import wexilla.core.planning.Evening;
 import wexilla.core.planning.Meal;
 import wexilla.core.planning.MealWords;
+import wexilla.core.planning.MenuLately;
 import wexilla.core.planning.MenuProblem;
 import wexilla.core.recipe.Recipe;
 
@@ -18,9 +20,18 @@ final class MenuVerdicts {
 
     private MenuVerdicts() {}
 
-    /** How those at this table stand to every dish and packet, as far as it is one for this meal. */
+    /**
+     * How those at this table stand to every dish and packet, as far as it is one for this meal.
+     *
+     * @param lately what they ate before
+     */
     static List<Integer> of(
-            MenuBuild.Menu menu, Slot slot, List<Eater> eaters, MenuTastes.Tastes liked, MenuWishing wishing) {
+            MenuBuild.Menu menu,
+            Slot slot,
+            List<Eater> eaters,
+            MenuTastes.Tastes liked,
+            MenuWishing wishing,
+            MenuLately lately) {
         List<Integer> against = new ArrayList<>();
         Predicate<String> banned = wishing::banned;
         for (Recipes.Stored stored : menu.dishes()) {
@@ -36,16 +47,18 @@ final class MenuVerdicts {
                     : MenuProblem.MUST_NOT;
             Set<UUID> refused = liked.refused().getOrDefault(stored.id(), Set.of());
             int no = (int) slot.people().stream().filter(refused::contains).count();
-            against.add(verdict == MenuProblem.MUST_NOT ? verdict : verdict + 2 * no);
+            int again = lately.against(recipe.title(), false, Evening.proteins(Eater.foods(recipe)), slot.day());
+            against.add(verdict == MenuProblem.MUST_NOT ? verdict : verdict + 2 * no + again);
         }
         for (MenuPackets.Stocked stocked : menu.packets()) {
             boolean without = banned.test(stocked.packet().name())
                     || stocked.packet().proteins().stream().anyMatch(banned);
             boolean main = slot.meal() != Meal.BREAKFAST && slot.meal() != Meal.SNACK;
-            against.add(
-                    main && !without
-                            ? Eater.verdict(eaters, stocked.packet().name(), stocked.foods())
-                            : MenuProblem.MUST_NOT);
+            int verdict = main && !without
+                    ? Eater.verdict(eaters, stocked.packet().name(), stocked.foods())
+                    : MenuProblem.MUST_NOT;
+            int again = lately.against(stocked.packet().name(), true, stocked.packet().proteins(), slot.day());
+            against.add(verdict == MenuProblem.MUST_NOT ? verdict : verdict + again);
         }
         return List.copyOf(against);
     }

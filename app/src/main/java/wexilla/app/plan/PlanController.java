@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -40,12 +41,14 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.Storage;
+import wexilla.core.planning.Evening;
 import wexilla.core.planning.FreezeBy;
 import wexilla.core.planning.Meal;
 import wexilla.core.planning.PlanCheck;
 import wexilla.core.planning.PlanCosts;
 import wexilla.core.planning.Run;
 import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.Style;
 
 /** Plan: the meals of one to five weeks, checked in words. */
 @RestController
@@ -154,7 +157,10 @@ class PlanController {
                 .map(lot -> new FreezeBy.There(
                         lot.open(),
                         lot.name(),
-                        Objects.requireNonNull(lot.dates().useFrom())))
+                        // what was kept back for a meal is told as soon as no meal takes it
+                        lot.style() == Style.PLAIN_PART
+                                ? now.today()
+                                : Objects.requireNonNull(lot.dates().useFrom())))
                 .toList();
         return FreezeBy.of(there, looked.check().needs().met(), now.today());
     }
@@ -201,10 +207,22 @@ class PlanController {
                 slot.version(),
                 slot.people().stream().map(Object::toString).toList(),
                 slot.guests().stream().map(MealTimes::view).toList(),
-                slot.dishes().stream().map(dish -> view(names, dish)).toList());
+                IntStream.range(0, slot.dishes().size())
+                        .mapToObj(i -> view(
+                                names,
+                                slot.dishes().get(i),
+                                checked.map(c -> factor(c.evening(), i)).orElse(null)))
+                        .toList());
     }
 
-    private static DishView view(Map<UUID, String> names, Dish dish) {
+    /** Of the recipe as written; null for what is not cooked for this meal. */
+    private static @Nullable String factor(Evening evening, int at) {
+        return at < evening.dishes().size() && evening.dishes().get(at) instanceof Evening.Cook cook
+                ? cook.sized().size().factor().exact()
+                : null;
+    }
+
+    private static DishView view(Map<UUID, String> names, Dish dish, @Nullable String factor) {
         String name = dish.of() == null ? dish.text() : names.getOrDefault(dish.of(), dish.text());
         return new DishView(
                 dish.kind(),
@@ -212,7 +230,8 @@ class PlanController {
                 name,
                 dish.portions(),
                 dish.eaters().stream().map(UUID::toString).toList(),
-                dish.frozen());
+                dish.frozen(),
+                factor);
     }
 
     /** Dishes that are there, summed over their packets, first to expire first. */

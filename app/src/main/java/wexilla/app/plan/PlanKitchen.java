@@ -25,14 +25,16 @@ class PlanKitchen {
         this.freezer = freezer;
     }
 
-    /** @param freezes whether something of the plan is to be frozen: only then the room is asked for */
-    PlanCheck.Kitchen of(Snapshot now, List<Supply.Ahead> willBe, List<Evening> evenings, boolean freezes) {
+    /** @param eaten lately; @param freezes whether something of the plan is to be frozen: only then the room is asked for */
+    PlanCheck.Kitchen of(
+            Snapshot now, List<Supply.Ahead> willBe, List<Evening> evenings, List<Evening> eaten, boolean freezes) {
         return new PlanCheck.Kitchen(
                 now.supply(willBe),
                 now.household().measures(),
                 now.now(),
                 severalHot(evenings) ? gear(now.household()) : List.of(),
-                freezes ? room(now) : null);
+                freezes ? room(now) : null,
+                eaten);
     }
 
     private static boolean severalHot(List<Evening> evenings) {

@@ -23,6 +23,7 @@ public final class PlanViews {
      * @param of id of the recipe or the dish in stock; absent for a side and a task
      * @param eaters ids of who eats of it; empty where everybody does
      * @param frozen whether it is eaten from the freezer
+     * @param factor of the recipe as written it is cooked at; absent where nothing is cooked
      */
     record DishView(
             DishKind kind,
@@ -30,7 +31,8 @@ public final class PlanViews {
             String name,
             @Nullable Integer portions,
             List<String> eaters,
-            boolean frozen) {}
+            boolean frozen,
+            @Nullable String factor) {}
 
     /** Somebody who eats along once. @param age adult, teenager, 9-13 … or years. @param allergens by their words */
     public record GuestView(String name, String age, List<String> allergens) {}

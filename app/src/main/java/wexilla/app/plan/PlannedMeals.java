@@ -30,13 +30,15 @@ import wexilla.core.recipe.StepTime;
  * Meals as they are stored, with all that is needed to see them as the core does: read at once.
  *
  * @param recipes the current ones the meals name; @param batches they name, and those that are planned
+ * @param done what was cooked today of these recipes, and waits for its meal
  */
 record PlannedMeals(
         Snapshot now,
         List<Person> people,
         Sizes.Kitchen kitchen,
         Map<UUID, Recipes.Stored> recipes,
-        Map<UUID, Batches.Batch> batches) {
+        Map<UUID, Batches.Batch> batches,
+        Map<UUID, UUID> done) {
 
     private static final int MOST_CHILLI = 3;
 
@@ -89,12 +91,13 @@ record PlannedMeals(
         }
         UUID id = Objects.requireNonNull(dish.of());
         int portions = dish.portions() == null ? plates : dish.portions();
-        if (dish.kind() == DishKind.RECIPE) {
+        UUID cooked = dish.kind() == DishKind.RECIPE && day.equals(now.today()) ? done.get(id) : null;
+        if (dish.kind() == DishKind.RECIPE && cooked == null) {
             Recipe recipe = Objects.requireNonNull(recipes.get(id)).recipe();
             Rational factor = Rational.of(portions, recipe.portions());
             return new Evening.Cook(kitchen.sized(recipe, factor, null));
         }
-        Batches.Batch batch = Objects.requireNonNull(batches.get(id));
+        Batches.Batch batch = Objects.requireNonNull(batches.get(cooked == null ? id : cooked));
         Optional<Sized> sized = batch.sized(portions, now.household().measures());
         return new Evening.FromStock(
                 batch.key(),

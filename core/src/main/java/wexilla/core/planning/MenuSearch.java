@@ -30,7 +30,7 @@ public final class MenuSearch {
     /** Between how much worse a step may be at first and in the end, in what counts against a plan. */
     private static final double HOT = 250_000;
 
-    private static final double COLD = 3_000;
+    private static final double COLD = 1_000;
     private static final int LOOK = 512;
     private static final long FIRST_ROUND = 60_000;
 

@@ -55,17 +55,23 @@ public record PlanCheck(
      * @param supply is copied; what one check takes the next still has
      * @param gear there is to cook with; empty where nobody asks for it
      * @param room millilitres the freezers take beside what lies there; null where nobody knows
+     * @param eaten the meals of the last days, the earliest first: what is planned repeats them too
      */
     public record Kitchen(
             Supply supply,
             Measures measures,
             LocalDateTime now,
             List<Gear> gear,
-            @Nullable Rational room) {
+            @Nullable Rational room,
+            List<Evening> eaten) {
 
-        /** Nobody asks what there is to cook and freeze with. */
+        public Kitchen {
+            eaten = List.copyOf(eaten);
+        }
+
+        /** Nobody asks what there is to cook and freeze with, nor what was eaten. */
         public Kitchen(Supply supply, Measures measures, LocalDateTime now) {
-            this(supply, measures, now, List.of(), null);
+            this(supply, measures, now, List.of(), null, List.of());
         }
     }
 

@@ -148,7 +148,7 @@ public enum PlanRule {
     VARIETY {
         @Override
         List<Judgement> judge(Outlook plan, int at) {
-            return Repeats.of(plan.evenings(), at);
+            return Repeats.of(plan.evenings(), plan.kitchen().eaten(), at);
         }
     };
 

@@ -21,7 +21,8 @@ import wexilla.core.quantity.Trade;
  */
 public final class Repeats {
 
-    private static final int DAYS = Trade.whole("plan.same-dish-days");
+    /** Days a dish is not wanted again. */
+    public static final int DAYS = Trade.whole("plan.same-dish-days");
 
     private Repeats() {}
 
@@ -66,14 +67,14 @@ public final class Repeats {
         }
     }
 
-    /** What of the meal at this place was eaten too lately, at the meals before it. */
-    static List<Judgement> of(List<Evening> meals, int at) {
+    /** What of the meal at this place was eaten too lately, at the meals before it or before them all. */
+    static List<Judgement> of(List<Evening> meals, List<Evening> eaten, int at) {
         Evening meal = meals.get(at);
         List<Judgement> found = new ArrayList<>();
         Set<String> told = new TreeSet<>();
         Set<String> own = new LinkedHashSet<>(meal.proteins());
-        for (int before = at - 1; before >= 0; before--) {
-            Evening earlier = meals.get(before);
+        for (int before = at - 1; before >= -eaten.size(); before--) {
+            Evening earlier = before < 0 ? eaten.get(eaten.size() + before) : meals.get(before);
             int days = (int) ChronoUnit.DAYS.between(earlier.day(), meal.day());
             if (days > DAYS) {
                 break;

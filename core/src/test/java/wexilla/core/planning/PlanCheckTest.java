@@ -199,7 +199,25 @@ class PlanCheckTest {
                 evenings,
                 List.of(),
                 new PlanCheck.Kitchen(
-                        supply, Measures.METRIC, TODAY.atTime(12, 0), List.of(), Rational.of(millilitres)));
+                        supply, Measures.METRIC, TODAY.atTime(12, 0), List.of(), Rational.of(millilitres), List.of()));
+    }
+
+    /** S17.11: what was eaten yesterday is repeated by what is planned today, though nothing of it is planned any more. */
+    @Test
+    void whatWasEatenLatelyCounts() {
+        Evening yesterday = evening(-1, cook(recipe("Mince pan", "500 g mince"), 4));
+        PlanCheck.Kitchen empty = kitchen(Map.of());
+        PlanCheck.Kitchen lately = new PlanCheck.Kitchen(
+                empty.supply(), empty.measures(), empty.now(), List.of(), null, List.of(yesterday));
+        List<Evening> planned = List.of(
+                evening(0, cook(recipe("Meatballs", "500 g mince"), 4)),
+                evening(2, cook(recipe("Mince pan", "500 g mince"), 4)));
+        PlanCheck check = PlanCheck.of(planned, List.of(), lately);
+        assertThat(words(check, 0)).contains("beef the evening before too");
+        assertThat(words(check, 1))
+                .contains("Mince pan already on " + Remark.day(TODAY.minusDays(1)))
+                .doesNotContain("beef the evening before too");
+        assertThat(words(PlanCheck.of(planned, List.of(), empty), 0)).doesNotContain("beef the evening before too");
     }
 
     @Test

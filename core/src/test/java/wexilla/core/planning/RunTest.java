@@ -255,8 +255,8 @@ class RunTest {
 
     private String told(List<Gear> gear, String first, String second) {
         Evening meal = meal(1, Meal.DINNER, 18, steps("pie", first), steps("roots", second));
-        PlanCheck.Kitchen kitchen =
-                new PlanCheck.Kitchen(Supply.of(Map.of(), Set.of(), Forms.NONE), Measures.METRIC, NOW, gear, null);
+        PlanCheck.Kitchen kitchen = new PlanCheck.Kitchen(
+                Supply.of(Map.of(), Set.of(), Forms.NONE), Measures.METRIC, NOW, gear, null, List.of());
         return PlanCheck.of(List.of(meal), List.of(), kitchen)
                 .checked()
                 .get(0)

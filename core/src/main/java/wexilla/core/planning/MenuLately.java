@@ -1,0 +1,46 @@
+package wexilla.core.planning;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Collections;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * What is eaten before a plan begins: the same dish, and the same protein on the day after, count against its first days as
+ * they would within it.
+ *
+ * @param before meals of the last days, and those that stand until the plan begins
+ */
+public record MenuLately(List<Evening> before) {
+
+    public MenuLately {
+        before = List.copyOf(before);
+    }
+
+    /** Whether anything of it still counts on this day. */
+    public boolean counts(LocalDate day) {
+        return before.stream().anyMatch(evening -> gap(evening, day) < MenuWeights.DISH_DAYS);
+    }
+
+    /**
+     * How much it counts against a dish on this day, in dislikes; 0 for nothing.
+     *
+     * @param there whether it lies in stock: then it is what was left of the same cooking
+     */
+    public int against(String name, boolean there, Set<String> proteins, LocalDate day) {
+        long worst = 0;
+        for (Evening evening : before) {
+            int gap = gap(evening, day);
+            boolean same =
+                    evening.dishes().stream().anyMatch(dish -> dish.name().equalsIgnoreCase(name));
+            boolean protein = !Collections.disjoint(evening.proteins(), proteins);
+            worst = Math.max(worst, MenuWeights.pair(gap, same, there, protein));
+        }
+        return (int) Math.round((double) worst / MenuWeights.DISLIKED);
+    }
+
+    private static int gap(Evening evening, LocalDate day) {
+        return (int) ChronoUnit.DAYS.between(evening.day(), day);
+    }
+}
