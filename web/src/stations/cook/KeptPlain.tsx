@@ -48,8 +48,7 @@ export function KeptPlain({ line, can, plain, set, problem }: Props) {
         set={(weighed) => set({ ...plain, weighed })}
         at={`/plain/${line.pos}`}
         problem={problem}
-        hint="half of that is kept"
-        placeholder="980 g"
+        hint="its share of that is kept"
       />
       <button type="button" className="btn btn-ghost" onClick={() => set(undefined)}>
         none kept<span className="sr-only"> of {line.food}</span>

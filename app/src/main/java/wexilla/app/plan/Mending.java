@@ -30,6 +30,7 @@ import wexilla.core.planning.Judgement;
 import wexilla.core.planning.Judgement.Level;
 import wexilla.core.planning.PlanCheck;
 import wexilla.core.planning.PlanRule;
+import wexilla.core.stock.OpenLot;
 
 /** How a meal that does not hold is mended in one tap: swapped with another, what spoils frozen tonight, left open. */
 @Component
@@ -87,9 +88,13 @@ class Mending {
     /** What lies in the fridge and would be past its limit by then can go into the freezer tonight. */
     private void frozen(Snapshot now, PlanCheck.Checked checked, List<MendView> mends) {
         KeepingGuide guide = reference.keeping(now.household());
-        Set<String> past = past(checked);
+        Set<String> past = checked.met().stream()
+                .filter(one -> one.lacking() != null || one.takes().isEmpty())
+                .flatMap(one -> one.past().stream())
+                .map(OpenLot::id)
+                .collect(Collectors.toSet());
         now.open().stream()
-                .filter(lot -> past.contains(lot.name())
+                .filter(lot -> past.contains(lot.id().toString())
                         && lot.storage() == Storage.FRIDGE
                         && !lot.open().pastLimit(now.today())
                         && guide.freezes(lot.open().clock().keepingClass()))

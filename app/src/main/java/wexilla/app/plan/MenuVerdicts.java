@@ -57,7 +57,8 @@ final class MenuVerdicts {
             int verdict = main && !without
                     ? Eater.verdict(eaters, stocked.packet().name(), stocked.foods())
                     : MenuProblem.MUST_NOT;
-            int again = lately.against(stocked.packet().name(), true, stocked.packet().proteins(), slot.day());
+            int again = lately.against(
+                    stocked.packet().name(), true, stocked.packet().proteins(), slot.day());
             against.add(verdict == MenuProblem.MUST_NOT ? verdict : verdict + again);
         }
         return List.copyOf(against);

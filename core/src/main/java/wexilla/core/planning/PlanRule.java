@@ -69,7 +69,11 @@ public enum PlanRule {
                         found.add(new Judgement.NotThere(day, one.want().name(), lacking));
                     }
                 } else if (lacking != null && !one.want().bought()) {
-                    found.add(new ShortOf(day, one.want().name(), one.want().dish(), lacking));
+                    boolean none = one.takes().isEmpty();
+                    // what is past its limit is told with its date
+                    if (!none || one.past().isEmpty()) {
+                        found.add(new ShortOf(day, one.want().name(), one.want().dish(), lacking, none));
+                    }
                 } else if ((lacking != null || !one.unknown().isEmpty())
                         && named.add(one.want().name())) {
                     toBuy.add(one.want().name() + promised(plan, at, one));

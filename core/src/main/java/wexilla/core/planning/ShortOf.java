@@ -3,8 +3,12 @@ package wexilla.core.planning;
 import java.time.LocalDate;
 import wexilla.core.quantity.Amount;
 
-/** Less is there of something cooked at home than a dish wants, and nobody sells it. @param subject what; @param dish for */
-record ShortOf(LocalDate day, String subject, String dish, Amount lacking) implements Judgement {
+/**
+ * Less is there of something cooked at home than a dish wants, and nobody sells it.
+ *
+ * @param subject what; @param dish for; @param none whether nothing of it is there
+ */
+record ShortOf(LocalDate day, String subject, String dish, Amount lacking, boolean none) implements Judgement {
 
     @Override
     public PlanRule rule() {
@@ -18,9 +22,11 @@ record ShortOf(LocalDate day, String subject, String dish, Amount lacking) imple
 
     @Override
     public Remark remark() {
-        return Remark.act(
-                dish + " is short of " + lacking + " " + subject
-                        + ": make it smaller, or stretch it with pulses or vegetables",
-                "");
+        String words = none
+                ? dish + " wants " + lacking + " " + subject
+                        + ", and none is there: cook it first, or eat something else"
+                : dish + " is short of " + lacking + " " + subject
+                        + ": make it smaller, or stretch it with pulses or vegetables";
+        return Remark.act(words, "");
     }
 }

@@ -176,7 +176,7 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
     }
 
     private static LineCost served(Food food, Amount need, Wanted line, Known known, Supply left) {
-        boolean past = !left.past(food.key(), known.day()).isEmpty();
+        boolean past = !left.past(food, known.day()).isEmpty();
         Supply.Serving serving = line.whole()
                 ? left.take(food.key(), need, known.day())
                 : left.take(food, need, known.day(), line.dish());

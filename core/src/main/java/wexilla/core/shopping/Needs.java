@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Diet;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.quantity.Amount;
@@ -156,8 +157,9 @@ public record Needs(List<Met> met) {
             return;
         }
         Met own = meet(want, supply, measures);
-        if (!want.bought() && own.takes().isEmpty() && own.past().isEmpty()) {
-            // cooked rice, cooking water: its recipe says how it is made
+        boolean meat = want.food() != null && Diet.meat(want.food());
+        if (!want.bought() && !meat && own.takes().isEmpty() && own.past().isEmpty()) {
+            // cooked rice, cooking water: its recipe says how it is made; cooked meat is missed
             return;
         }
         Amount lacking = own.lacking();
@@ -179,11 +181,12 @@ public record Needs(List<Met> met) {
                     ? new Met(want, null, List.of(), null, List.of(), "", null)
                     : unknown(want, "no amount of " + want.name());
         }
-        List<OpenLot> past = supply.past(want.key(), want.day());
         Food food = want.food();
         if (food == null) {
+            List<OpenLot> past = supply.past(want.key(), want.day());
             return met(want, amount, supply.take(want.key(), amount, want.day()), past);
         }
+        List<OpenLot> past = want.whole() ? supply.past(want.key(), want.day()) : supply.past(food, want.day());
         Supply.Reckoned reckoned = supply.reckon(food, amount, measures);
         Amount need = reckoned.need();
         if (need == null) {

@@ -84,6 +84,13 @@ public final class Supply {
         return left(key).stream().filter(lot -> lot.pastLimit(day)).toList();
     }
 
+    /** The same of a food, with what silently stands in for it. */
+    public List<OpenLot> past(Food food, LocalDate day) {
+        List<OpenLot> past = new ArrayList<>(past(food.key(), day));
+        forms.silent(food.key()).forEach(form -> past.addAll(past(form.by().key(), day)));
+        return past;
+    }
+
     /** What must be used within so many days is soon: own definition. */
     private static final int SOON_DAYS = 7;
 
