@@ -132,9 +132,8 @@ class HalfForTomorrowTest extends StoryKitchen {
         recipe("Salad rolls", 4, "300 g cooked beef");
         evening("2027-01-20", "Salad rolls", 4);
         assertThat(remarks("2027-01-20"))
-                .contains(
-                        "Salad rolls wants 300 g cooked beef, and none is there: cook it first, or eat something"
-                                + " else");
+                .contains("Salad rolls wants 300 g cooked beef, and none is there: cook it first, or eat something"
+                        + " else");
     }
 
     @Test

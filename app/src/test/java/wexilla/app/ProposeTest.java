@@ -233,6 +233,37 @@ class ProposeTest extends StoryKitchen {
                 .isTrue();
     }
 
+    /** S11.5: boxes that meals before the plan eat are not there for it; what was eaten on its eve is not proposed again. */
+    @Test
+    void whatIsEatenBeforeThePlan() {
+        book();
+        String boxes = recipe("Turkey boxes", 4, "600 g turkey breast", "400 g carrots");
+        http.act(
+                        "/api/cookday/batches",
+                        Map.of("recipe", boxes, "style", "COOKED", "factor", "1", "cookOn", "2026-11-24"))
+                .ok();
+        String batch = http.get("/api/cookday?day=2026-11-24")
+                .ok()
+                .path("pots")
+                .get(0)
+                .path("batch")
+                .asString();
+        for (String day : List.of("2026-11-24", "2026-11-25")) {
+            Map<String, Object> eaten =
+                    Sample.evening(day, "STOCK", List.of(), List.of(Map.of("batch", batch, "portions", 2)));
+            http.act("/api/plan/evening", eaten).ok();
+        }
+        evening(SUNDAY, "Mince pot", 4);
+        JsonNode proposal = propose("from", "2026-11-26", "days", 7);
+        assertThat(proposal.path("meals")
+                        .valueStream()
+                        .map(meal -> meal.path("from").asString() + " "
+                                + meal.path("name").asString()))
+                .noneMatch(meal -> meal.startsWith("stock Turkey"));
+        assertThat(propose("mixture", "CHEAP").path("meals").get(0).path("name").asString())
+                .isNotEqualTo("Mince pot");
+    }
+
     /** A search is asked how far it is by whoever named it, and ended with the best found so far. */
     @Test
     void endedWithTheBestSoFar() throws Exception {

@@ -23,6 +23,17 @@ class StoriesOfDishesTest extends StoryKitchen {
         assertThat(list()).containsExactly("1.1 kg potato");
     }
 
+    /** S11.2: 480 g of carrots at 0.83 are 578 g as bought; a third of a gram more is no carrot to buy. */
+    @Test
+    void nearEnoughIsNotBought() {
+        http.note("carrots 578 g 1.10");
+        recipe("Fried carrots", 4, "480 g carrots, ready to cook");
+        evening("2026-11-25", "Fried carrots", 4);
+        assertThat(list()).isEmpty();
+        evening("2026-11-26", "Fried carrots", 1);
+        assertThat(list()).hasSize(1);
+    }
+
     /** S04.5, S05.12: what is there is promised once; an evening out asks for nothing. */
     @Test
     void nothingIsPromisedTwice() {

@@ -387,6 +387,21 @@ class StoriesOfPlanTest extends StoryKitchen {
         assertThat(words(at("2027-01-24", "DINNER"))).doesNotContain("short of");
     }
 
+    /** S11.4: jars with a raw egg keep two days; those for later are refused with what would be right. */
+    @Test
+    void s11ARawEggKeepsTwoDays() {
+        Map<String, Object> raw =
+                Sample.recipe("Breakfast jars", 8, List.of("200 g oats", "1 egg, raw", "400 ml milk"), List.of());
+        raw.put("steps", List.of(Map.of("text", "Stir 5 minutes.")));
+        String jars = batch(http.act("/api/recipes", raw).ok().path("id").asString(), TUESDAY);
+        plan(stock("2026-11-26", jars));
+        plan(stock("2026-11-27", jars));
+        assertThat(words(at("2026-11-26", "DINNER"))).doesNotContain("keeps to");
+        assertThat(words(at("2026-11-27", "DINNER")))
+                .contains(
+                        "Breakfast jars keeps to Thu 26 Nov, planned for Fri 27 Nov: crack the egg on the day, or cook it");
+    }
+
     private String batch(String recipe, String day) {
         http.act("/api/cookday/batches", Map.of("recipe", recipe, "style", "COOKED", "cookOn", day))
                 .ok();

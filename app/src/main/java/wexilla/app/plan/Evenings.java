@@ -101,16 +101,28 @@ public class Evenings implements DayBefore {
 
     /** Checks the meals from today on, so that an earlier one has the stock first. */
     public Looked look(Snapshot now, LocalDate to) {
-        return look(now, to, slots.between(now.household(), now.today(), to));
+        LocalDate today = now.today();
+        List<Slot> all = slots.between(now.household(), today.minusDays(Repeats.DAYS), to);
+        return look(
+                now,
+                to,
+                all.stream().filter(slot -> slot.day().isBefore(today)).toList(),
+                all.stream().filter(slot -> !slot.day().isBefore(today)).toList());
     }
 
     /** The same with meals as somebody would have them: nothing is written. */
     Looked look(Snapshot now, LocalDate to, List<Slot> slots) {
+        LocalDate today = now.today();
+        List<Slot> before = this.slots.between(now.household(), today.minusDays(Repeats.DAYS), today.minusDays(1));
+        return look(now, to, before, slots);
+    }
+
+    private Looked look(Snapshot now, LocalDate to, List<Slot> before, List<Slot> slots) {
         Household household = now.household();
         List<Slot> planned = slots.stream()
                 .filter(slot -> slot.state() == Slots.State.PLANNED)
                 .toList();
-        List<Slot> lately = lately(now, slots);
+        List<Slot> lately = PlannedMeals.lately(now, before, slots);
         PlannedMeals known = known(
                 now,
                 Stream.concat(lately.stream(), slots.stream()).toList(),
@@ -141,17 +153,6 @@ public class Evenings implements DayBefore {
                 keeping(household, cookDays, batch -> first.goesInto(batch.id().toString(), batch.cookOn()));
         PlanCheck then = keeping.equals(asNew) ? first : check.apply(keeping);
         return new Looked(slots, known.batches(), known.recipes(), ahead, keeping, eaten, then);
-    }
-
-    /** What was eaten in the days in which a dish is not wanted again; what nobody has said was as planned. */
-    private List<Slot> lately(Snapshot now, List<Slot> ahead) {
-        LocalDate today = now.today();
-        List<Slot> before = slots.between(now.household(), today.minusDays(Repeats.DAYS), today.minusDays(1));
-        return Stream.concat(
-                        before.stream(),
-                        ahead.stream().filter(slot -> slot.day().equals(today) && slot.state() != Slots.State.PLANNED))
-                .filter(slot -> slot.state() != Slots.State.OUT && slot.state() != Slots.State.OTHER)
-                .toList();
     }
 
     private Map<UUID, DishKeeping> keeping(

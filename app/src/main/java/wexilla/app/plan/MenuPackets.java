@@ -25,6 +25,7 @@ import wexilla.core.planning.Eater;
 import wexilla.core.planning.Evening;
 import wexilla.core.planning.MenuProblem;
 import wexilla.core.planning.MenuProblem.Packet;
+import wexilla.core.planning.PlanCheck;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
@@ -86,9 +87,26 @@ class MenuPackets {
                 .filter(batch -> batch.state() == State.PLANNED
                         && !batch.cookOn().isBefore(now.today())
                         && !lots.containsKey(batch.id()))
-                .forEach(batch -> stocked.add(willBe(
-                        now, batch, Objects.requireNonNull(looked.keeping().get(batch.id())), start)));
+                .forEach(batch -> {
+                    int free = batch.portions() - promised(looked, batch.key(), start);
+                    if (free > 0) {
+                        DishKeeping keeps =
+                                Objects.requireNonNull(looked.keeping().get(batch.id()));
+                        stocked.add(willBe(now, batch, free, keeps, start));
+                    }
+                });
         return stocked;
+    }
+
+    /** Portions of a dish that meals before the plan eat. */
+    private static int promised(Evenings.Looked looked, Key batch, LocalDate start) {
+        return looked.check().checked().stream()
+                .map(PlanCheck.Checked::evening)
+                .filter(evening -> evening.day().isBefore(start))
+                .flatMap(evening -> evening.dishes().stream())
+                .mapToInt(dish ->
+                        dish instanceof Evening.FromStock stock && stock.key().equals(batch) ? stock.portions() : 0)
+                .sum();
     }
 
     private static List<Food> foods(Snapshot now, Batches.@Nullable Batch batch) {
@@ -148,7 +166,7 @@ class MenuPackets {
         return Math.max(WARM, left);
     }
 
-    private Stocked willBe(Snapshot now, Batches.Batch batch, DishKeeping keeps, LocalDate start) {
+    private Stocked willBe(Snapshot now, Batches.Batch batch, int free, DishKeeping keeps, LocalDate start) {
         List<Food> foods = foods(now, batch);
         KeepingGuide guide = reference.keeping(now.household());
         LocalDate eatBy = guide.dates(keeps.keepingClass(), Storage.FRIDGE, keeps.from(), keeps.from())
@@ -159,7 +177,7 @@ class MenuPackets {
                 batch.name(),
                 Evening.proteins(foods),
                 0,
-                100 * batch.portions(),
+                100 * free,
                 Math.max(0, cooked),
                 // what freezes waits in the freezer until it is wanted
                 guide.freezes(keeps.keepingClass()) ? MenuProblem.NONE : offset(start, fridgeUntil),

@@ -9,6 +9,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import wexilla.app.cook.Batches;
 import wexilla.app.household.People.Person;
 import wexilla.app.onhand.BatchRows.State;
@@ -58,6 +59,16 @@ record PlannedMeals(
             only.add(own);
         }
         return new Evening(slot.when(), eaters, dishes, only);
+    }
+
+    /** What was eaten in the days in which a dish is not wanted again; what nobody has said was as planned. */
+    static List<Slot> lately(Snapshot now, List<Slot> before, List<Slot> ahead) {
+        return Stream.concat(
+                        before.stream(),
+                        ahead.stream()
+                                .filter(slot -> slot.day().equals(now.today()) && slot.state() != Slots.State.PLANNED))
+                .filter(slot -> slot.state() != Slots.State.OUT && slot.state() != Slots.State.OTHER)
+                .toList();
     }
 
     private List<Eater> eaters(List<UUID> here) {

@@ -82,7 +82,12 @@ public sealed interface Judgement
             String keeps = subject + " keeps to " + Remark.day(limit) + ", planned for " + Remark.day(day);
             return bought
                     ? Remark.act("the " + keeps + ": eat what is there earlier", why)
-                    : Remark.stop(keeps + ": eat it earlier, or freeze it in time", why);
+                    : Remark.stop(
+                            keeps
+                                    + (keepingClass.equals("eggs-shelled")
+                                            ? ": crack the egg on the day, or cook it"
+                                            : ": eat it earlier, or freeze it in time"),
+                            why);
         }
     }
 

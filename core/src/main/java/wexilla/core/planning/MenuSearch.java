@@ -17,7 +17,7 @@ public final class MenuSearch {
     /** Steps that give a good plan of four weeks of dinners, and the best that is worth waiting for. */
     public static final long GOOD = 600_000;
 
-    public static final long BEST = 4_000_000;
+    public static final long BEST = 3_000_000;
 
     /** Steps that tell whether wishes can be had together. */
     public static final long CLASH = 60_000;
@@ -30,7 +30,7 @@ public final class MenuSearch {
     /** Between how much worse a step may be at first and in the end, in what counts against a plan. */
     private static final double HOT = 250_000;
 
-    private static final double COLD = 1_000;
+    private static final double COLD = 1_500;
     private static final int LOOK = 512;
     private static final long FIRST_ROUND = 60_000;
 

@@ -14,7 +14,7 @@ import wexilla.core.planning.Evening.FromStock;
 import wexilla.core.quantity.Trade;
 
 /**
- * What comes again too soon: a protein twice a day or on following days, a dish within some days, leftovers on following
+ * What comes again too soon for somebody: a protein twice a day or on following days, a dish within some days, leftovers on following
  * days. What was cooked once and is eaten twice is one dish, so its protein is no repeat of itself.
  *
  * <p>Source: handbook, sections 5 and 11; the days between are our own definition.
@@ -79,10 +79,15 @@ public final class Repeats {
             if (days > DAYS) {
                 break;
             }
-            for (Dish dish : meal.dishes()) {
-                for (Dish other : earlier.dishes()) {
+            for (int i = 0; i < meal.dishes().size(); i++) {
+                Dish dish = meal.dishes().get(i);
+                for (int j = 0; j < earlier.dishes().size(); j++) {
+                    Dish other = earlier.dishes().get(j);
                     boolean batch = sameCooking(dish, other);
-                    boolean again = dish.name().equalsIgnoreCase(other.name()) && main(dish) && main(other);
+                    boolean again = dish.name().equalsIgnoreCase(other.name())
+                            && main(dish)
+                            && main(other)
+                            && somebody(meal.eatersOf(i), earlier.eatersOf(j));
                     if (again && (!batch || days <= 1) && told.add(dish.name().toLowerCase(Locale.ROOT))) {
                         found.add(new SameDish(meal.day(), dish.name(), batch, earlier.day()));
                     }
@@ -91,7 +96,7 @@ public final class Repeats {
                     }
                 }
             }
-            if (days <= 1) {
+            if (days <= 1 && somebody(meal.eaters(), earlier.eaters())) {
                 Set<String> same = new TreeSet<>(earlier.proteins());
                 same.retainAll(own);
                 same.forEach(protein -> found.add(new SameProtein(meal.day(), protein, days)));
@@ -99,6 +104,15 @@ public final class Repeats {
             }
         }
         return found;
+    }
+
+    /** Whether somebody eats of both; nobody written down is everybody. */
+    private static boolean somebody(List<Eater> here, List<Eater> there) {
+        return here.isEmpty()
+                || there.isEmpty()
+                || here.stream()
+                        .anyMatch(one ->
+                                there.stream().anyMatch(other -> other.name().equals(one.name())));
     }
 
     private static boolean main(Dish dish) {

@@ -15,6 +15,7 @@ import wexilla.core.food.Key;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.Size;
@@ -32,6 +33,9 @@ public record Needs(List<Met> met) {
 
     /** Begins the key of a food nobody has described yet, wanted under its own name. */
     public static final String OWN = "own:";
+
+    /** Nobody buys a carrot for the last of a hundred grams. */
+    private static final Rational NEAR = Trade.number("needs.near-enough");
 
     /**
      * Something wanted.
@@ -208,7 +212,9 @@ public record Needs(List<Met> met) {
     }
 
     private static Met met(Want want, Amount need, Supply.Serving serving, List<OpenLot> past) {
-        return new Met(want, need, serving.takes(), serving.whole() ? null : serving.lacking(), past, "", null);
+        Amount lacking = serving.lacking();
+        boolean enough = lacking.value().compareTo(need.value().times(NEAR)) <= 0;
+        return new Met(want, need, serving.takes(), enough ? null : lacking, past, "", null);
     }
 
     private static Met unknown(Want want, String why) {

@@ -220,6 +220,18 @@ class PlanCheckTest {
         assertThat(words(PlanCheck.of(planned, List.of(), empty), 0)).doesNotContain("beef the evening before too");
     }
 
+    /** S15.8: a box for one and tomorrow's for the other repeat nothing. */
+    @Test
+    void whoDidNotEatItHasNoRepeat() {
+        Cook pan = cook(recipe("Mince pan", "500 g mince"), 4);
+        Evening his = new Evening(TODAY, LocalTime.NOON, 45, List.of(BO), List.of(pan));
+        Evening hers = new Evening(TODAY.plusDays(1), LocalTime.NOON, 45, List.of(AL), List.of(pan));
+        Evening both = new Evening(TODAY.plusDays(1), LocalTime.NOON, 45, List.of(BO, AL), List.of(pan));
+        assertThat(words(check(List.of(his, hers), Map.of()), 1))
+                .noneMatch(words -> words.contains("already on") || words.contains("the evening before"));
+        assertThat(words(check(List.of(his, both), Map.of()), 1)).anyMatch(words -> words.contains("already on"));
+    }
+
     @Test
     void whoMustNotEatItComesFirstWhoDoesNotLikeItLast() {
         PlanCheck check = check(
