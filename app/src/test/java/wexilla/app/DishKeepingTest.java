@@ -59,6 +59,7 @@ class DishKeepingTest {
         Chicken and rice bake   | 800 g chicken thighs; 300 g rice             | Bake for an hour.      | 1 | 3
         Spinach quiche          | 6 eggs; 300 g spinach; 200 ml cream          | Bake at 180 °C.        | 4 | 3
         Chocolate mousse        | 4 eggs; 200 g dark chocolate                 | Fold together.         | 2 | 0
+        Cut vegetables          | 500 g carrots; 300 g bell peppers            | Cut 10 minutes.        | 5 | 12
         Tray of roast carrots   | 2 kg carrots; 2 tbsp oil                     | Roast at 200 °C.       | 5 | 12
         Breakfast jars          | 100 g oats; 1 egg; 300 ml milk               | Stir, into jars.       | 2 | 0
         Egg dish without crust  | 6 eggs; 500 ml milk; 120 g bacon             | Bake at 200 °C.        | 4 | 3

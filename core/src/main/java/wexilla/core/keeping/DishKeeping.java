@@ -208,7 +208,9 @@ public record DishKeeping(String keepingClass, LocalDate from, String why) {
         if (dish.says("dish-baked")) {
             return new Candidate("bread", "baked goods");
         }
-        if (dish.says("dish-cold") || !dish.heated()) {
+        boolean cut =
+                dish.foods().stream().allMatch(food -> food.traits().aisle().equals("vegetables"));
+        if (dish.says("dish-cold") || !dish.heated() && !cut) {
             return new Candidate("salads", "a salad, dip or dressing");
         }
         boolean plants = dish.foods().stream().anyMatch(DishKeeping::vegetable);
