@@ -125,10 +125,21 @@ public final class MenuSearch {
         }
     }
 
-    /** In rounds, each twice as long as the one before: whenever it is cut off, a whole round stands. */
+    /** First all that gives a good plan, then on from there: a longer search never says less than a shorter one. */
     private long anneal(long effort, Watch watch) {
-        long spent = 0;
-        for (long round = FIRST_ROUND; spent < effort; round *= 2) {
+        long good = Math.min(effort, good(tables.days));
+        long spent = rounds(0, good, FIRST_ROUND, watch);
+        return spent < good ? spent : rounds(good, effort, good, watch);
+    }
+
+    /**
+     * In rounds, each twice as long as the one before: whenever it is cut off, a whole round stands.
+     *
+     * @param begun steps that are spent already, {@code first} those of the first round
+     */
+    private long rounds(long begun, long effort, long first, Watch watch) {
+        long spent = begun;
+        for (long round = first; spent < effort; round *= 2) {
             // what would be left is too short for a round of its own
             long steps = effort - spent < 3 * round ? effort - spent : round;
             long done = cool(spent, steps, watch);

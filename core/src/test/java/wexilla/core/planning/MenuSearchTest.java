@@ -86,6 +86,26 @@ class MenuSearchTest {
     }
 
     /** What is proposed passes every hard rule, what was decided stays, and asked again it is the same. */
+    /** Looked longer from the same start, no less good a plan is found. */
+    @ParameterizedTest
+    @ValueSource(longs = {41, 42, 43, 44})
+    void longerIsNoWorse(long seed) {
+        MenuProblem problem = Menus.of(seed, new Menus.Size(7, 1, 40, 20, 6), MenuWishes.CHEAP);
+        long good = MenuSearch.good(problem.days());
+        long first = total(problem, seed, 0);
+        long then = total(problem, seed, good);
+        assertThat(then).isLessThanOrEqualTo(first);
+        for (long effort : new long[] {good + 1, 2 * good, 3 * good}) {
+            assertThat(total(problem, seed, effort)).isLessThanOrEqualTo(then);
+        }
+    }
+
+    private static long total(MenuProblem problem, long seed, long effort) {
+        return MenuSearch.of(problem, seed, effort, (spent, best) -> false)
+                .score()
+                .total();
+    }
+
     @ParameterizedTest
     @ValueSource(longs = {21, 22, 23, 24})
     void whatIsProposedHolds(long seed) {
