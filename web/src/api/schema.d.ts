@@ -2649,6 +2649,8 @@ export interface components {
             meal: "BREAKFAST" | "BOXES" | "LUNCH" | "SNACK" | "DINNER" | "SUPPER";
             /** Format: uuid */
             recipe?: string;
+            /** Format: int32 */
+            seen?: number;
         };
         MealOfDay: {
             /** @enum {string} */

@@ -233,6 +233,28 @@ class ProposeTest extends StoryKitchen {
                 .isTrue();
     }
 
+    /** Two at once: what one has taken the other does not overwrite unseen; to take the same again changes nothing for worse. */
+    @Test
+    void twoPlanAtOnce() {
+        book();
+        JsonNode mine = propose();
+        JsonNode first = choices(mine).get(0);
+        String soup = recipe("Leek soup", 4, "3 leeks");
+        Map<String, Object> theirs =
+                Map.of("day", first.path("day").asString(), "meal", "DINNER", "recipe", soup, "seen", 0);
+        http.act("/api/plan/take", Map.of("meals", choices(mine).subList(0, 2))).ok();
+        String stands = dinner(7).path("slot").path("dishes").toString();
+        List<Object> both = List.of(choices(mine).get(2), theirs);
+        assertThat(http.act("/api/plan/take", Map.of("meals", both))).satisfies(refused -> {
+            assertThat(refused.field()).isEqualTo("/meals/1");
+            assertThat(refused.detail()).contains("was planned otherwise meanwhile");
+        });
+        assertThat(dinner(7).path("slot").path("dishes").toString()).isEqualTo(stands);
+        assertThat(dinner(9).has("slot")).as("nothing half written").isFalse();
+        http.act("/api/plan/take", Map.of("meals", choices(mine))).ok();
+        assertThat(dinner(13).has("slot")).isTrue();
+    }
+
     /** S11.5: boxes that meals before the plan eat are not there for it; what was eaten on its eve is not proposed again. */
     @Test
     void whatIsEatenBeforeThePlan() {

@@ -27,6 +27,7 @@ public final class MenuViews {
      *
      * @param recipe cooked on {@code cookOn}, ISO day; or {@code batch}, a dish that is there or will be
      * @param frozen whether it is frozen the day it is cooked and eaten from the freezer
+     * @param seen version of the meal as the proposal saw it, 0 for one nobody planned; absent to take it whatever stands
      */
     record MealChoice(
             String day,
@@ -34,7 +35,8 @@ public final class MenuViews {
             @Nullable UUID recipe,
             @Nullable UUID batch,
             @Nullable String cookOn,
-            @Nullable Boolean frozen) {}
+            @Nullable Boolean frozen,
+            @Nullable Integer seen) {}
 
     /**
      * @param from ISO day; today when nothing is said. @param days 1 to 35

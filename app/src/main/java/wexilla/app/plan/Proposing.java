@@ -237,7 +237,8 @@ class Proposing {
                     menu.dishes().get(cooked.dish()).id(),
                     null,
                     menu.start().plusDays(cooked.day()).toString(),
-                    menu.problem().from(choice, menu.offset(slot.day())).equals("freezer"));
+                    menu.problem().from(choice, menu.offset(slot.day())).equals("freezer"),
+                    slot.version());
         }
         return choice instanceof FromStock stock
                 ? new MealChoice(
@@ -246,7 +247,8 @@ class Proposing {
                         null,
                         menu.packets().get(stock.packet()).batch(),
                         null,
-                        menu.packets().get(stock.packet()).frozenFor(slot.day()))
+                        menu.packets().get(stock.packet()).frozenFor(slot.day()),
+                        slot.version())
                 : null;
     }
 }

@@ -75,7 +75,7 @@ class Taking {
         List<UUID> replaced = new ArrayList<>();
         for (int i = 0; i < input.meals().size(); i++) {
             MealChoice choice = input.meals().get(i);
-            Slot slot = slot(act, choice, "/meals/" + i);
+            Slot slot = slot(act, now, choice, "/meals/" + i);
             slot.dishes().stream()
                     .filter(dish -> dish.kind() == DishKind.BATCH)
                     .forEach(dish -> replaced.add(Objects.requireNonNull(dish.of())));
@@ -116,7 +116,7 @@ class Taking {
         }
     }
 
-    private Slot slot(Act act, MealChoice choice, String at) {
+    private Slot slot(Act act, Snapshot now, MealChoice choice, String at) {
         Household household = act.household();
         LocalDate day = Planning.day(choice.day(), act.day());
         Optional<Slot> there = slots.on(household, day, choice.meal());
@@ -124,8 +124,28 @@ class Taking {
                 .ifPresent(slot -> {
                     throw Problem.at(at, Household.words(day) + " is locked or eaten by now; ask again.");
                 });
+        boolean changed = choice.seen() != null
+                && !choice.seen().equals(there.map(Slot::version).orElse(0));
+        if (changed && there.stream().noneMatch(slot -> same(now, slot, choice))) {
+            throw Problem.at(
+                    at, Household.words(day) + " was planned otherwise meanwhile; look at it, then ask again.");
+        }
         return there.orElseGet(
                 () -> habits.usual(household, day, choice.meal()).slot(UUID.randomUUID(), day, Kind.COOK));
+    }
+
+    /** Whether this is what stands there already: taken by itself, and now with the rest. */
+    private boolean same(Snapshot now, Slot slot, MealChoice choice) {
+        List<UUID> there = slot.dishes().stream()
+                .map(Dish::of)
+                .filter(Objects::nonNull)
+                .map(Objects::requireNonNull)
+                .toList();
+        return there.contains(choice.recipe())
+                || there.contains(choice.batch())
+                || batches.byId(now, there).values().stream()
+                        .anyMatch(batch ->
+                                choice.recipe() != null && choice.recipe().equals(batch.recipeId()));
     }
 
     private void cook(Act act, Snapshot now, Cooking cooking, List<Taken> all) {
