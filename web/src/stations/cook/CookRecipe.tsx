@@ -5,10 +5,11 @@ import { useCookPlan, useRecipe, useSettled } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { KeepsAs } from '../../kit/KeepsAs';
-import { Empty, FieldProblem, Heading, Money, OneOf, OtherProblem, Waiting } from '../../kit/kit';
+import { Empty, FieldProblem, Heading, Money, OtherProblem, Waiting } from '../../kit/kit';
 import { useForm } from '../../kit/useForm';
-import { styleWords, until, whole } from '../../kit/words';
+import { until, whole } from '../../kit/words';
 import { type Also, AlsoRows } from './AlsoRows';
+import { CookSize } from './CookSize';
 import { CookSteps } from './CookSteps';
 import { GoesIn } from './GoesIn';
 import { KeptPlain, type Plain } from './KeptPlain';
@@ -27,13 +28,6 @@ type Form = {
   /** what is kept back plain, once it was touched: else what the meal asked for */
   plain: Record<number, Plain> | undefined;
 };
-
-const sizes: [string, string][] = [
-  ['1/2', '× 1/2'],
-  ['1', 'as written'],
-  ['2', '× 2'],
-  ['3', '× 3'],
-];
 
 /** One dish on the counter: what goes in and from where, confirmed or corrected, then marked cooked. */
 export function CookRecipe() {
@@ -116,41 +110,16 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
           a portion, used · <Money amount={plan.total} complete={plan.costComplete} /> in the pot
         </p>
       </Heading>
-      <div className="mb-5 flex flex-wrap items-end gap-4">
-        <div>
-          <label htmlFor="size" className="block font-semibold">
-            How much of it
-          </label>
-          <div className="flex flex-wrap items-center gap-2">
-            <OneOf choices={sizes} chosen={size} choose={setSize} />
-            <input
-              id="size"
-              className="input w-14 max-w-24 grow"
-              value={size}
-              aria-invalid={sizeProblem !== undefined}
-              onChange={(event) => setSize(event.target.value)}
-            />
-          </div>
-          {sizeProblem && <p className="fieldproblem mt-1">{sizeProblem}</p>}
-        </div>
-        <Field label="Pots" wide="w-20" kind="number" value={pots} set={setPots} placeholder={String(plan.vessels)} />
-      </div>
-      {plan.styles.length > 1 && (
-        <div className="mb-5 flex flex-wrap items-center gap-2">
-          <span className="font-semibold">How far</span>
-          {plan.styles.map((choice) => (
-            <button
-              key={choice}
-              type="button"
-              aria-pressed={choice === style}
-              className={`btn ${choice === style ? 'btn-primary' : 'btn-outline'}`}
-              onClick={() => setStyle(choice)}
-            >
-              {styleWords[choice]}
-            </button>
-          ))}
-        </div>
-      )}
+      <CookSize
+        plan={plan}
+        size={size}
+        setSize={setSize}
+        problem={sizeProblem}
+        pots={pots}
+        setPots={setPots}
+        style={style}
+        setStyle={setStyle}
+      />
       <div className="grid gap-8 lg:grid-cols-[3fr_2fr]">
         <section aria-label="What goes in">
           <h2 className="mb-2 text-2xl">What goes in</h2>
