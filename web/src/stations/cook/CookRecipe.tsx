@@ -149,7 +149,8 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
                   )
                 }
                 plain={
-                  line.plain && (
+                  line.plain &&
+                  Object.keys(plain).length > 0 && (
                     <KeptPlain
                       line={line}
                       can={line.plain}
