@@ -17,7 +17,7 @@ public final class MenuSearch {
     /** Steps that give a good plan of four weeks of dinners, and the best that is worth waiting for. */
     public static final long GOOD = 600_000;
 
-    public static final long BEST = 2_300_000;
+    public static final long BEST = 3_000_000;
 
     /** Steps that tell whether wishes can be had together. */
     public static final long CLASH = 60_000;
@@ -52,6 +52,7 @@ public final class MenuSearch {
     private final MenuMoves moves;
     private final SplittableRandom random;
     private final int[] openMeals;
+    private final boolean walled;
     private int[] best;
     private long bestTotal;
 
@@ -61,6 +62,7 @@ public final class MenuSearch {
         random = new SplittableRandom(seed);
         openMeals =
                 IntStream.range(0, tables.meals).filter(at -> tables.open[at]).toArray();
+        walled = problem.foods().stream().flatMap(food -> food.lots().stream()).anyMatch(MenuProblem.Lot::must);
         moves = new MenuMoves(tables, state, random, openMeals);
         best = state.chosen();
         bestTotal = state.total();
@@ -125,11 +127,20 @@ public final class MenuSearch {
         }
     }
 
-    /** First all that gives a good plan, then on from there: a longer search never says less than a shorter one. */
+    /**
+     * First all that gives a good plan, then on from there: a longer search never says less than a shorter one. What must be
+     * used walls the plans that use it off from each other: there it begins once more from nothing.
+     */
     private long anneal(long effort, Watch watch) {
         long good = Math.min(effort, good(tables.days));
         long spent = rounds(0, good, FIRST_ROUND, watch);
-        return spent < good ? spent : rounds(good, effort, good, watch);
+        if (spent < good || good == effort) {
+            return spent;
+        }
+        if (walled) {
+            goTo(new int[best.length]);
+        }
+        return rounds(good, effort, good, watch);
     }
 
     /**
