@@ -140,7 +140,7 @@ export function Propose({ from, close }: { from: string; close: () => void }) {
             type="button"
             className="btn btn-outline btn-lg"
             disabled={proposal.busy}
-            onClick={() => proposal.ask({ ...proposal.last, effort: 3_000_000, kept })}
+            onClick={() => proposal.ask({ ...proposal.last, effort: 4_000_000, kept })}
           >
             Look longer
           </button>

@@ -293,7 +293,7 @@ class ProposeTest extends StoryKitchen {
         assertThat(http.get("/api/plan/search/none").status()).isEqualTo(404);
         assertThat(http.act("/api/plan/search/none/stop", Map.of()).status()).isEqualTo(404);
         CompletableFuture<JsonNode> search =
-                CompletableFuture.supplyAsync(() -> propose("effort", 3_000_000, "search", "mine"));
+                CompletableFuture.supplyAsync(() -> propose("effort", 4_000_000, "search", "mine"));
         while (http.get("/api/plan/search/mine").status() == 404 && !search.isDone()) {
             Thread.onSpinWait();
         }

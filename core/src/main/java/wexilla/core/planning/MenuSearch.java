@@ -17,7 +17,7 @@ public final class MenuSearch {
     /** Steps that give a good plan of four weeks of dinners, and the best that is worth waiting for. */
     public static final long GOOD = 600_000;
 
-    public static final long BEST = 3_000_000;
+    public static final long BEST = 4_000_000;
 
     /** Steps that tell whether wishes can be had together. */
     public static final long CLASH = 60_000;
