@@ -153,6 +153,20 @@ class HalfForTomorrowTest extends StoryKitchen {
         assertThat(http.act("/api/cook", cook(Map.of("pos", 1, "amount", "100 g")))
                         .detail())
                 .contains("kept back twice");
+        String bag = http.act("/api/recipes", Sample.styled("Bag", List.of("700 g turkey pieces")))
+                .ok()
+                .path("id")
+                .asString();
+        assertThat(http.get("/api/cook/" + bag + "?style=RAW_BAG")
+                        .ok()
+                        .path("goesIn")
+                        .get(0)
+                        .has("plain"))
+                .isFalse();
+        Map<String, Object> raw = new HashMap<>(Sample.cook(bag, 4));
+        raw.put("style", "RAW_BAG");
+        raw.put("plain", List.of(meat("700 g", "")));
+        assertThat(http.act("/api/cook", raw).field()).isEqualTo("/plain");
         assertThat(lot("turkey pieces").path("amount").asString()).isEqualTo("1.4 kg");
     }
 }

@@ -100,7 +100,7 @@ class CookController {
         CostSheet sheet = CostSheet.of(goesIn.stream().map(GoesIn::wanted).toList(), now.costs());
         List<GoesInView> views = new ArrayList<>();
         for (int i = 0; i < goesIn.size(); i++) {
-            views.add(view(now, goesIn.get(i), sheet.lines().get(i), sized));
+            views.add(view(now, goesIn.get(i), sheet.lines().get(i), sized, style));
         }
         List<String> later = Label.toFinish(cooked, style);
         int portions = sized.portions();
@@ -146,11 +146,12 @@ class CookController {
                 style == Style.RAW_BAG ? List.of() : KeepsChoice.all(guide));
     }
 
-    private GoesInView view(Snapshot now, GoesIn line, LineCost cost, Sized sized) {
+    private GoesInView view(Snapshot now, GoesIn line, LineCost cost, Sized sized, Style style) {
         String each = sized.size().factor().equals(Rational.ONE)
                 ? null
                 : line.line().read().text();
         PlainView plain = KeptPlain.of(line.wanted().food(), cost.need(), now.book())
+                .filter(kept -> PlainParts.cooked(style))
                 .map(kept -> plain(now, kept, sized.portions()))
                 .orElse(null);
         return view(now, line.pos(), line.text(), each, line.wanted(), cost, plain);

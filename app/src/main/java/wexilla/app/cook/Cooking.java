@@ -97,7 +97,7 @@ public class Cooking {
                 new ArrayList<>(goesIn.stream().map(GoesIn::wanted).toList());
         wanted.addAll(replaced.wanted());
         int inDish = wanted.size();
-        List<PlainParts.Plain> plain = PlainParts.of(input.plain(), goesIn);
+        List<PlainParts.Plain> plain = PlainParts.of(input.plain(), goesIn, input.style());
         plain.forEach(one -> wanted.add(one.wanted()));
         Map<Key, UUID> rows = counter.lockAll(
                 household,

@@ -56,8 +56,16 @@ class PlainParts {
     record Plain(
             String at, GoesIn line, Wanted wanted, @Nullable Rational weighed) {}
 
-    /** What is kept back, as typed. */
-    static List<Plain> of(@Nullable List<PlainInput> typed, List<GoesIn> goesIn) {
+    /** Whether anything is cooked at this stop: of a raw bag nothing is. */
+    static boolean cooked(Style style) {
+        return style == Style.COOKED || style == Style.PLAIN_PART;
+    }
+
+    /** What is kept back, as typed. @param style how far the dish goes */
+    static List<Plain> of(@Nullable List<PlainInput> typed, List<GoesIn> goesIn, Style style) {
+        if (typed != null && !typed.isEmpty() && !cooked(style)) {
+            throw Problem.at("/plain", "Nothing is cooked yet that could be kept back plain; cook it to the end.");
+        }
         List<Plain> all = new ArrayList<>();
         Set<Integer> seen = new HashSet<>();
         for (PlainInput one : typed == null ? List.<PlainInput>of() : typed) {
