@@ -138,11 +138,14 @@ class HalfForTomorrowTest extends StoryKitchen {
 
     @Test
     void refused() {
-        for (String nothing : List.of("0 g", "2 portions", "-5 g", "much")) {
+        for (String nothing : List.of("0 g", "0.0000001 g", "2 portions", "-5 g", "much")) {
             assertThat(http.act("/api/cook", cook(meat(nothing, ""))).field())
                     .as(nothing)
                     .isEqualTo("/plain/0");
         }
+        assertThat(http.act("/api/cook", cook(meat("700 g", "0.0000001 g"))).field())
+                .isEqualTo("/plain/0");
+        assertThat(http.act("/api/cook", cook(meat("1 g", "2 g"))).detail()).contains("Less than a gram");
         assertThat(http.act("/api/cook", cook(meat("700 g", "98 kg"))).detail()).contains("more than it can become");
         assertThat(http.act("/api/cook", cook(Map.of("pos", 2, "amount", "100 g")))
                         .detail())

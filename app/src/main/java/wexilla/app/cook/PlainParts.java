@@ -34,9 +34,6 @@ import wexilla.core.stretch.KeptPlain;
 @Component
 class PlainParts {
 
-    /** No food becomes more than this many times as heavy. */
-    private static final Rational MOST_SWELLS = Rational.of(5);
-
     private final Batches batches;
     private final Counter counter;
     private final Weighings weighings;
@@ -85,10 +82,11 @@ class PlainParts {
 
     private static Amount grams(String at, String typed) {
         Amount amount = Asked.amount(at, typed);
-        if (amount.unit().dimension() != Dimension.MASS || amount.value().isZero()) {
-            throw Problem.at(at, "“" + typed + "” is no weight; write it like 700 g.");
+        Amount grams = Measures.US.toBase(amount);
+        if (amount.unit().dimension() != Dimension.MASS || grams.value().compareTo(Rational.ONE) < 0) {
+            throw Problem.at(at, "“" + typed + "” is no weight to keep back; write it like 700 g.");
         }
-        return Measures.US.toBase(amount);
+        return grams;
     }
 
     /**
@@ -114,6 +112,10 @@ class PlainParts {
             UUID row = Objects.requireNonNull(rows.get(part.food().key()));
             Rational grams = cooked(
                     act, one, part, Objects.requireNonNull(dish.get(one.line().pos())), row);
+            if (grams.isZero()) {
+                throw Problem.at(
+                        one.at(), "Less than a gram of " + part.food().name() + " would be kept; keep more of it.");
+            }
             int plates = Math.max(
                     1, grams.dividedBy(Dinners.COOKED_MEAT_GRAMS).floor().intValueExact());
             String name = part.food().name() + ", cooked";
@@ -149,7 +151,7 @@ class PlainParts {
         Amount need = dish.need();
         Rational inDish = need == null ? Rational.ZERO : need.value();
         Rational raw = part.bought().plus(inDish);
-        if (weighed.compareTo(raw.times(MOST_SWELLS)) > 0) {
+        if (!part.canBecome(weighed, inDish)) {
             throw Problem.at(
                     one.at(),
                     Amount.of(weighed, Unit.G) + " cooked of " + Amount.of(raw, Unit.G)

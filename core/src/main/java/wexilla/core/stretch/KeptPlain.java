@@ -23,6 +23,9 @@ public record KeptPlain(Food food, Rational bought) {
     /** What is left of a gram of vegetables. Common practice, no source. */
     private static final Rational VEGETABLES = Trade.number("stretch.cooked-vegetables");
 
+    /** No food becomes more than this many times as heavy. Own definition. */
+    private static final Rational MOST_SWELLS = Trade.number("stretch.most-swells");
+
     /** Less than this on a plate is an aromatic, and nobody keeps half of it. Common practice, no source. */
     private static final Rational LEAST = Trade.number("stretch.plain-least-grams");
 
@@ -59,6 +62,11 @@ public record KeptPlain(Food food, Rational bought) {
     /** Its part of what was weighed together with what stays in the dish. @param dish grams of that as bought */
     public Rational of(Rational weighed, Rational dish) {
         return Rational.of(weighed.times(bought).dividedBy(bought.plus(dish)).toDecimal(0));
+    }
+
+    /** Whether so much can have become of it and of what stays in the dish. @param dish grams of that as bought */
+    public boolean canBecome(Rational weighed, Rational dish) {
+        return weighed.compareTo(bought.plus(dish).times(MOST_SWELLS)) <= 0;
     }
 
     /** Whether it is enough on each of so many plates to be worth keeping. */

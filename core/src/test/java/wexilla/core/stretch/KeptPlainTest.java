@@ -79,6 +79,13 @@ class KeptPlainTest {
     }
 
     @Test
+    void nothingBecomesTenTimesAsHeavy() {
+        KeptPlain half = of(TURKEY, "700 g");
+        assertThat(half.canBecome(Rational.of(980), Rational.of(700))).isTrue();
+        assertThat(half.canBecome(Rational.of(14_000), Rational.of(700))).isFalse();
+    }
+
+    @Test
     void onlyWhatIsKeptByItself() {
         assertThat(KeptPlain.of(Samples.FLOUR, Samples.amount("500 g"), BOOK)).isEmpty();
         assertThat(KeptPlain.of(null, Samples.amount("500 g"), BOOK)).isEmpty();
