@@ -77,7 +77,7 @@ export function Cutting({ start, done }: { start: Form; done: () => void }) {
           </>
         )}
       </Heading>
-      <div className="mb-6 grid gap-4 sm:grid-cols-2 lg:grid-cols-6">
+      <div className="mb-6 grid gap-4 sm:grid-cols-2 lg:grid-cols-[1.45fr_1fr_0.9fr_1fr_1.1fr_1.15fr]">
         <Field label="Big buy" {...field('food')} placeholder="pork shoulder, bone in" />
         <Field label="Weight" {...field('weight')} placeholder="3.2 kg" />
         <Field label="Price" kind="number" {...field('price')} placeholder="17.57" />
