@@ -1,6 +1,6 @@
 package wexilla.app;
 
-import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
 import static wexilla.app.support.Walk.button;
 import static wexilla.app.support.Walk.clean;
 import static wexilla.app.support.Walk.field;
@@ -13,6 +13,7 @@ import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -107,16 +108,13 @@ class KitchenTest extends StoryKitchen {
             see(button(page, "Done"));
             Kitchen.clock().moveTo(Instant.parse("2026-12-05T08:15:00Z"));
             button(page, "Done").click();
-            see(page.getByText("45:00").or(page.getByText("20:00")).first());
+            // a shown second is gone before a busy machine has looked: any second of that minute is right
+            see(page.getByText(Pattern.compile("^(20:00|19:\\d\\d)$")).first());
             // the phone was told, and nobody touched it
             see(other.getByText("stir").first());
             other.reload();
             see(other.getByText("stir").first());
-            assertThat(other.getByText("60:00")
-                            .or(other.getByText("1:00:00"))
-                            .or(other.getByText("59:5"))
-                            .first())
-                    .isVisible();
+            see(other.getByText(Pattern.compile("^(1:00:00|59:\\d\\d)$")).first());
             button(other, "A timer of my own").click();
             field(other, "Timer for").fill("eggs");
             field(other, "Minutes").fill("8");
@@ -133,8 +131,8 @@ class KitchenTest extends StoryKitchen {
             field(page, "Timer for").fill("");
             button(page, "Set it").click();
             see(page.getByText("Say what the timer is for"));
-            org.assertj.core.api.Assertions.assertThat(laptop.complaints()).isEmpty();
-            org.assertj.core.api.Assertions.assertThat(phone.complaints()).isEmpty();
+            assertThat(laptop.complaints()).isEmpty();
+            assertThat(phone.complaints()).isEmpty();
         }
     }
 
@@ -189,10 +187,10 @@ class KitchenTest extends StoryKitchen {
                 }
                 taps++;
             }
-            org.assertj.core.api.Assertions.assertThat(run().path("over").asBoolean())
+            assertThat(run().path("over").asBoolean())
                     .as("after %s taps: %s", taps, run())
                     .isTrue();
-            org.assertj.core.api.Assertions.assertThat(failed && rested).isTrue();
+            assertThat(failed && rested).isTrue();
             page.reload();
             see(page.getByText("All is done, bagged and cold"));
             button(page, "More: who, what fails, dishes").click();
