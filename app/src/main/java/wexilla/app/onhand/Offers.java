@@ -4,6 +4,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.Currency;
 import java.util.List;
@@ -83,9 +84,15 @@ public class Offers {
     /** How many prices of one food are looked at: more kinds of pack nobody chooses between. */
     private static final int MOST_OF_ONE = 15;
 
-    /** Prices of each food, newest first. */
-    Map<Key, List<Offer>> newestFirst(Household household, Foods.Known foods) {
+    /** Prices of these foods, newest first; of all foods where none are named. */
+    Map<Key, List<Offer>> newestFirst(Household household, Foods.Known foods, @Nullable Collection<Key> only) {
         record Seen(LocalDate on, long seq, Offer offer) {}
+        UUID[] asked = only == null
+                ? null
+                : foods.keys().entrySet().stream()
+                        .filter(row -> only.contains(row.getValue()))
+                        .map(Map.Entry::getKey)
+                        .toArray(UUID[]::new);
         return db
                 .sql("""
                         select f.id, o.price, o.base_amount, o.base_unit, o.seen_on, o.multi_n, o.multi_price, a.seq
@@ -96,8 +103,8 @@ public class Offers {
                                 select u.reverses from act u where u.household_id = ? and u.reverses is not null)
                             order by n.seen_on desc limit ?) o
                         join act a on a.household_id = o.household_id and a.id = o.act
-                        where f.household_id = ?""")
-                .params(household.id(), MOST_OF_ONE, household.id())
+                        where f.household_id = ? and f.id = any (coalesce(?, array[f.id]))""")
+                .params(Arrays.asList(household.id(), MOST_OF_ONE, household.id(), asked))
                 .query((row, n) -> new Seen(
                         row.getObject("seen_on", LocalDate.class),
                         row.getLong("seq"),

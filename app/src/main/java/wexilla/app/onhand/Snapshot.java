@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.household.Foods;
@@ -40,6 +41,7 @@ public final class Snapshot {
     private final Once<Foods.Known> foods;
     private final Once<List<Lots.Lot>> there;
     private final Map<Object, Object> known = new HashMap<>();
+    private final BiFunction<Foods.Known, @Nullable Collection<Key>, Map<Key, List<Offer>>> prices;
     private final Once<Map<Key, List<Offer>>> offers;
 
     Snapshot(
@@ -47,12 +49,13 @@ public final class Snapshot {
             LocalDateTime now,
             Supplier<Foods.Known> foods,
             Supplier<List<Lots.Lot>> there,
-            java.util.function.Function<Foods.Known, Map<Key, List<Offer>>> offers) {
+            BiFunction<Foods.Known, @Nullable Collection<Key>, Map<Key, List<Offer>>> offers) {
         this.household = household;
         this.now = now;
         this.foods = new Once<>(foods);
         this.there = new Once<>(there);
-        this.offers = new Once<>(() -> offers.apply(foods()));
+        this.prices = offers;
+        this.offers = new Once<>(() -> offers.apply(foods(), null));
     }
 
     private static final class Once<T> implements Supplier<T> {
@@ -193,8 +196,17 @@ public final class Snapshot {
 
     /** Stock and prices on a day, for costing. */
     public CostSheet.Known costs(LocalDate day) {
+        return costs(day, offers());
+    }
+
+    private CostSheet.Known costs(LocalDate day, Map<Key, List<Offer>> offers) {
         return new CostSheet.Known(
-                supply(), offers(), household.seasoning(), household.flat(), household.measures(), day);
+                supply(), offers, household.seasoning(), household.flat(), household.measures(), day);
+    }
+
+    /** Stock today, and prices of no other foods than these: ten years of all prices take long to read. */
+    public CostSheet.Known costs(Collection<Key> foods) {
+        return costs(today(), prices.apply(foods(), foods));
     }
 
     /** Stock and prices today. */

@@ -27,6 +27,6 @@ public class Snapshots {
                 clock.instant().atZone(household.zone()).toLocalDateTime(),
                 () -> foods.known(household),
                 () -> lots.there(household),
-                known -> offers.newestFirst(household, known));
+                (known, only) -> offers.newestFirst(household, known, only));
     }
 }

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -170,12 +171,14 @@ public class Slots {
         for (Meal meal : Meal.values()) {
             usual.put(meal, meal.usualTime());
         }
+        String[] words = Stream.of(Meal.values()).map(Meal::words).toArray(String[]::new);
         db.sql("""
-                        select distinct on (meal) meal, table_time from (
-                            select meal, table_time, day, row_number() over (partition by meal order by day desc) as back
-                            from slot where household_id = ?) lately
-                        where back <= 14 group by meal, table_time having count(*) > 1
-                        order by meal, count(*) desc, max(day) desc""").params(household.id()).query(row -> {
+                        select distinct on (meals.meal) meals.meal, lately.table_time from unnest(?) as meals (meal)
+                        cross join lateral (
+                            select table_time, day from slot where household_id = ? and meal = meals.meal
+                            order by day desc limit 14) lately
+                        group by meals.meal, lately.table_time having count(*) > 1
+                        order by meals.meal, count(*) desc, max(lately.day) desc""").params(words, household.id()).query(row -> {
             usual.put(SlotRows.meal(row), row.getObject("table_time", LocalTime.class));
         });
         return usual;

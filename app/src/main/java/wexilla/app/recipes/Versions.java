@@ -39,7 +39,9 @@ class Versions {
                     and l.uses is not null
                 join recipe r on r.household_id = l.household_id and r.id = l.uses and r.current_version is not null
                 where asked.deep < :deepest)
-            """;
+            select v.*, r.version, (v.n = r.current_version) as current from recipe_version v
+            join recipe r on r.household_id = v.household_id and r.id = v.recipe
+            where v.household_id = :household and (v.recipe, v.n) in (select recipe, n from asked)""";
 
     private final JdbcClient db;
 
@@ -118,10 +120,7 @@ class Versions {
         private record Head(String title, int portions, int version, About about) {}
 
         void into(Read read) {
-            rows("""
-                    select v.*, r.version, (v.n = r.current_version) as current from recipe_version v
-                    join recipe r on r.household_id = v.household_id and r.id = v.recipe
-                    where v.household_id = :household and (v.recipe, v.n) in (select recipe, n from asked)""", (version, row) -> {
+            heads((version, row) -> {
                 About about = new About(
                         row.getString("note"),
                         row.getString("source_text"),
@@ -135,11 +134,11 @@ class Versions {
                 }
             });
             rows(
-                    of("recipe_line"),
+                    "recipe_line",
                     (version, row) -> lines.computeIfAbsent(version, v -> new ArrayList<>())
                             .add(RecipeRows.row(row)));
             rows(
-                    of("recipe_step"),
+                    "recipe_step",
                     (version, row) -> steps.computeIfAbsent(version, v -> new ArrayList<>())
                             .add(RecipeRows.step(row)));
             heads.forEach((version, head) -> read.stored()
@@ -179,21 +178,40 @@ class Versions {
             return recipe;
         }
 
-        private static String of(String table) {
-            return "select t.* from " + table + " t join (select distinct recipe, n from asked) a "
-                    + "on t.recipe = a.recipe and t.n = a.n where t.household_id = :household order by t.pos";
+        /** Rows of every version whose head was found. */
+        private void rows(String table, EachRow each) {
+            db.sql("select t.* from " + table + " t join unnest(:recipes::uuid[], :ns::int[]) as a (recipe, n) "
+                            + "on t.recipe = a.recipe and t.n = a.n where t.household_id = :household order by t.pos")
+                    .param("household", now.household().id())
+                    .param("recipes", recipes(heads.keySet()))
+                    .param("ns", numbers(heads.keySet()))
+                    .query(row -> {
+                        each.take(version(row), row);
+                    });
         }
 
-        private void rows(String query, EachRow each) {
-            db.sql(ASKED + query)
+        private void heads(EachRow each) {
+            db.sql(ASKED)
                     .param("household", now.household().id())
-                    .param("recipes", versions.stream().map(Version::recipe).toArray(UUID[]::new))
-                    .param("ns", versions.stream().map(Version::n).toArray(Integer[]::new))
+                    .param("recipes", recipes(versions))
+                    .param("ns", numbers(versions))
                     .param("heads", asked.toArray(UUID[]::new))
                     .param("deepest", DEEPEST)
                     .query(row -> {
-                        each.take(new Version(row.getObject("recipe", UUID.class), row.getInt("n")), row);
+                        each.take(version(row), row);
                     });
+        }
+
+        private static UUID[] recipes(Collection<Version> versions) {
+            return versions.stream().map(Version::recipe).toArray(UUID[]::new);
+        }
+
+        private static Integer[] numbers(Collection<Version> versions) {
+            return versions.stream().map(Version::n).toArray(Integer[]::new);
+        }
+
+        private static Version version(ResultSet row) throws SQLException {
+            return new Version(row.getObject("recipe", UUID.class), row.getInt("n"));
         }
     }
 

@@ -5,6 +5,9 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.money.Cost;
@@ -34,6 +37,15 @@ public final class PlanCosts {
             this.portions.put(Key.batch(id), many);
             batches.put(Key.batch(id), flat().plus(of(check.metAhead().getOrDefault(id, List.of()))));
         });
+    }
+
+    /** Foods of which something is lacking: those whose prices {@link PlanCosts} asks for. */
+    public static Set<Key> bought(PlanCheck check) {
+        return Stream.concat(check.checked().stream().map(PlanCheck.Checked::met), check.metAhead().values().stream())
+                .flatMap(List::stream)
+                .filter(met -> met.lacking() != null && met.want().food() != null)
+                .map(met -> met.want().key())
+                .collect(Collectors.toSet());
     }
 
     /** Seven days of meals. @param meals that have something to eat; those without cost nothing */

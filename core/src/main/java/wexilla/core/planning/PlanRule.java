@@ -23,8 +23,9 @@ public enum PlanRule {
             List<Judgement> found = new ArrayList<>();
             for (int i = 0; i < evening.dishes().size(); i++) {
                 Dish dish = evening.dishes().get(i);
+                List<Food> foods = Evening.foods(dish);
                 for (Eater eater : evening.eatersOf(i)) {
-                    found.addAll(eater.against(evening.day(), dish.name(), Evening.foods(dish)));
+                    found.addAll(eater.against(evening.day(), dish.name(), foods));
                 }
             }
             return found;

@@ -1,7 +1,9 @@
 package wexilla.core.recipe;
 
 import java.util.Arrays;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.WordLists;
@@ -16,6 +18,11 @@ public record StepGear(Kind kind, @Nullable Temperature heat) {
 
     private static final WordLists LISTS = WordLists.of("gear");
     private static final Pattern THING = LISTS.list("thing");
+
+    /** Steps are asked again and again for every meal of a plan, and what a text says does not change. */
+    private static final Map<String, StepGear> READ = new ConcurrentHashMap<>();
+
+    private static final int MOST_READ = 5_000;
 
     /** What is kept busy; the first whose words a step says is meant. */
     public enum Kind {
@@ -49,6 +56,13 @@ public record StepGear(Kind kind, @Nullable Temperature heat) {
 
     /** What this step keeps busy; hands only when it says nothing else. */
     public static StepGear read(String text) {
+        if (READ.size() >= MOST_READ) {
+            READ.clear();
+        }
+        return READ.computeIfAbsent(text, StepGear::search);
+    }
+
+    private static StepGear search(String text) {
         String done = THING.matcher(text).replaceAll(" ");
         Kind kind = Arrays.stream(Kind.values())
                 .filter(each -> each != Kind.HANDS
