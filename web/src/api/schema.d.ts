@@ -2955,6 +2955,7 @@ export interface components {
             amount: string;
             cooked?: string;
             eatBy?: string;
+            saves?: string;
             usual: boolean;
         };
         PlanAsked: {

@@ -37,7 +37,13 @@ export function KeptPlain({ line, can, plain, set, problem }: Props) {
         placeholder={can.amount}
         hint={
           plain.amount === '' && can.cooked
-            ? [`about ${can.cooked} cooked`, can.eatBy && until('eat by', can.eatBy)].filter(Boolean).join(' · ')
+            ? [
+                `about ${can.cooked} cooked`,
+                can.eatBy && until('eat by', can.eatBy),
+                can.saves && `saves ${can.saves} another day`,
+              ]
+                .filter(Boolean)
+                .join(' · ')
             : 'as bought'
         }
       />

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -77,6 +78,35 @@ class HalfForTomorrowTest extends StoryKitchen {
 
         http.undo(cooked.path("act").asString()).ok();
         assertThat(lot("turkey pieces").path("amount").asString()).isEqualTo("1.4 kg");
+    }
+
+    /** S17.3, .9: what cooking it once saves; flatbreads go on the griddle two at a time, and that takes 20 minutes. */
+    @Test
+    void onceInThePotAndInLoads() {
+        String pot = withSteps(
+                "Turkey pot",
+                List.of("700 g turkey pieces", "600 g courgettes"),
+                "Pressure cook the turkey pieces with 1 cup broth 20 minutes, natural release.",
+                "Roast the courgettes at 200 °C for 25 minutes.");
+        JsonNode lines = http.get("/api/cook/" + pot + "?style=COOKED").ok().path("goesIn");
+        assertThat(lines.valueStream()
+                        .map(line -> line.path("plain").path("saves").asString()))
+                .containsExactly("40–55 min of pressure cooker", "40 min of oven");
+
+        withSteps(
+                "Griddled flatbreads",
+                List.of("8 flatbreads", "490 g cooked turkey"),
+                "Griddle the flatbreads 2 at a time, 5 minutes a load.");
+        evening("2027-01-20", "Griddled flatbreads", 4);
+        JsonNode wednesday = http.get("/api/plan?days=3").ok().path("days").get(2);
+        assertThat(Sample.dinner(wednesday).path("slot").path("start").asString())
+                .isEqualTo("2027-01-20T18:10");
+    }
+
+    private String withSteps(String title, List<String> lines, String... steps) {
+        Map<String, Object> recipe = new HashMap<>(Sample.recipe(title, 4, lines, List.of()));
+        recipe.put("steps", Stream.of(steps).map(text -> Map.of("text", text)).toList());
+        return http.act("/api/recipes", recipe).ok().path("id").asString();
     }
 
     /** Tonight is cooked and not eaten yet: nothing of it is bought again; tomorrow takes the part and lists no meat. */

@@ -42,6 +42,8 @@ import wexilla.core.pricing.LineCost;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.GearTime;
+import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeStep;
 import wexilla.core.recipe.Sized;
@@ -152,12 +154,12 @@ class CookController {
                 : line.line().read().text();
         PlainView plain = KeptPlain.of(line.wanted().food(), cost.need(), now.book())
                 .filter(kept -> PlainParts.cooked(style))
-                .map(kept -> plain(now, kept, sized.portions()))
+                .map(kept -> plain(now, kept, line.line().read(), sized, style))
                 .orElse(null);
         return view(now, line.pos(), line.text(), each, line.wanted(), cost, plain);
     }
 
-    private PlainView plain(Snapshot now, KeptPlain kept, int portions) {
+    private PlainView plain(Snapshot now, KeptPlain kept, ReadLine line, Sized sized, Style style) {
         LocalDate eatBy = reference
                 .keeping(now.household())
                 .dates(kept.keepingClass(), Storage.FRIDGE, now.today(), now.today())
@@ -166,7 +168,8 @@ class CookController {
                 Amount.of(kept.bought(), Unit.G).toString(),
                 kept.cooked().map(grams -> Amount.of(grams, Unit.G).toString()).orElse(null),
                 eatBy == null ? null : eatBy.toString(),
-                kept.worthIt(portions));
+                GearTime.of(line, sized.stepsUntil(style)).map(GearTime::words).orElse(null),
+                kept.worthIt(sized.portions()));
     }
 
     private GoesInView within(Snapshot now, int pos, LineCost.Part part) {

@@ -46,12 +46,14 @@ public final class CookViews {
      *
      * @param amount as bought, "700 g"; {@code cooked} what it gives, "490 g", null where nobody knows
      * @param eatBy ISO day, in the fridge
+     * @param saves what cooking it once saves another day, "40–55 min of pressure cooker"; null where no step names it
      * @param usual whether it is worth keeping, so that "and half for tomorrow" takes it
      */
     record PlainView(
             String amount,
             @Nullable String cooked,
             @Nullable String eatBy,
+            @Nullable String saves,
             boolean usual) {}
 
     /**

@@ -16,14 +16,12 @@ import wexilla.core.food.WordLists;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Temperature;
 import wexilla.core.quantity.Trade;
+import wexilla.core.recipe.GearTime;
 import wexilla.core.recipe.StepGear;
 
 /** The jobs of one step: hands and what goes on by itself, with what each holds in this kitchen. */
 final class DayJobs {
 
-    private static final int COME_UP = Trade.whole("day.come-up");
-    private static final int NATURAL = Trade.whole("day.natural-release");
-    private static final int QUICK = Trade.whole("day.quick-release");
     private static final int SLOW = Trade.whole("day.slow-burner");
     private static final List<Kind> PANS = List.of(Kind.PAN, Kind.GRIDDLE);
     private static final WordLists WORDS = WordLists.of("day");
@@ -32,10 +30,6 @@ final class DayJobs {
     private static final Pattern MEAT = WORDS.list("meat");
     private static final Pattern HANDLES = WORDS.list("handles");
     private static final Pattern COOKED = WORDS.list("cooked");
-    private static final Pattern RELEASE_SAID = Pattern.compile(
-            "releas\\w*[^.;]{0,20}?\\d+\\s*min|\\d+\\s*min\\w*\\s+(?:of\\s+)?(?:natural|quick)",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern NATURAL_RELEASE = Pattern.compile("\\bnatural", Pattern.CASE_INSENSITIVE);
 
     private static final int DIAL = Trade.whole("oven.dial");
 
@@ -97,7 +91,7 @@ final class DayJobs {
         if (alone > 0) {
             int minutes = alone;
             if (kind == Kind.PRESSURE_COOKER) {
-                minutes += COME_UP + release(step.text());
+                minutes = GearTime.pressure(step.text(), alone).most();
             }
             int celsius = heat == null ? 0 : dial(heat);
             List<Kind> held = new ArrayList<>(holds);
@@ -145,13 +139,6 @@ final class DayJobs {
             return Touch.NOTHING;
         }
         return MEAT.matcher(text).find() && !COOKED.matcher(text).find() ? Touch.RAW : Touch.READY;
-    }
-
-    /** Minutes until it is open, where the step does not say them itself: "natural release 15 minutes". */
-    private static int release(String text) {
-        return RELEASE_SAID.matcher(text).find()
-                ? 0
-                : NATURAL_RELEASE.matcher(text).find() ? NATURAL : QUICK;
     }
 
     /** What a step holds; null for what holds nothing. */

@@ -5,7 +5,9 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
+import wexilla.core.recipe.GearTime;
 import wexilla.core.recipe.StepClock.Watch;
 
 /**
@@ -262,12 +264,8 @@ public record DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, Li
     /** Minutes until an oven is as hot as a job wants it; 0 for what is in no oven. */
     static int preheat(Job job) {
         int celsius = job.settings().get(0).celsius();
-        return !job.holds().contains(Kind.RACK) || celsius == 0 ? 0 : celsius > HOT ? PREHEAT_HOT : PREHEAT;
+        return !job.holds().contains(Kind.RACK) || celsius == 0 ? 0 : GearTime.preheat(Rational.of(celsius));
     }
-
-    private static final int PREHEAT = Trade.whole("oven.preheat-minutes");
-    private static final int PREHEAT_HOT = Trade.whole("oven.preheat-hot-minutes");
-    private static final int HOT = Trade.whole("oven.hot-celsius");
 
     /** The jobs that were begun, by place. */
     Set<Integer> begunJobs() {

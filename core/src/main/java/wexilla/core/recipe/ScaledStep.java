@@ -1,7 +1,9 @@
 package wexilla.core.recipe;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -67,6 +69,34 @@ public record ScaledStep(RecipeStep step, StepTime time, String why) {
             why = why.isEmpty() ? test : why + "; " + test;
         }
         return new ScaledStep(step, new StepTime(hands, wait, written.about()), why);
+    }
+
+    /**
+     * The same where the step says how many pieces go on at a time: its minutes of one load for each load, the rest of
+     * what it says as the batch grows. Empty where it says none, or minutes were written beside it.
+     *
+     * @param lines at this size
+     */
+    static Optional<ScaledStep> inLoads(RecipeStep step, Rational factor, List<Sized.Line> lines) {
+        if (step.typed() != null) {
+            return Optional.empty();
+        }
+        List<AtATime> found = new ArrayList<>();
+        StepTime loads = StepTime.said(step.text(), part -> {
+            Optional<AtATime> at = AtATime.of(part, lines);
+            at.ifPresent(found::add);
+            return at.map(AtATime::loads).orElse(0);
+        });
+        if (loads.minutes() == 0) {
+            return Optional.empty();
+        }
+        StepTime rest =
+                StepTime.said(step.text(), part -> AtATime.of(part, lines).isPresent() ? 0 : 1);
+        int between = found.get(0).between(gear(step));
+        StepTime time = new StepTime(
+                Math.min(StepTime.MOST_MINUTES, loads.handsMin() + hands(rest.handsMin(), factor)),
+                Math.min(StepTime.MOST_MINUTES, loads.waitMin() + rest.waitMin() + between));
+        return Optional.of(new ScaledStep(step, time, found.get(0).words()));
     }
 
     private static StepGear.Kind gear(RecipeStep step) {

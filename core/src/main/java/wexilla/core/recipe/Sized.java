@@ -174,7 +174,8 @@ public record Sized(Recipe recipe, Size size, List<Line> lines) {
                 .orElse(null);
         Rational pan = size.areas() == null ? Rational.ONE : size.areas();
         return recipe.steps().stream()
-                .map(step -> ScaledStep.of(step, size.factor(), size.vessels(), piece, pan))
+                .map(step -> ScaledStep.inLoads(step, size.factor(), lines)
+                        .orElseGet(() -> ScaledStep.of(step, size.factor(), size.vessels(), piece, pan)))
                 .toList();
     }
 

@@ -3,6 +3,7 @@ package wexilla.core.recipe;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.ToIntFunction;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import wexilla.core.quantity.AmountReader;
@@ -95,6 +96,12 @@ public record StepTime(int handsMin, int waitMin, boolean about) {
 
     /** What the text of a step says about its time, else what such work usually takes. */
     public static StepTime read(String text) {
+        StepTime said = said(text, part -> 1);
+        return said.minutes() == 0 && !text.isBlank() ? new StepTime(HandTimes.about(text), 0, true) : said;
+    }
+
+    /** What the text of a step says about its time and nothing more. @param times how often what a part says is done */
+    static StepTime said(String text, ToIntFunction<String> times) {
         int hands = 0;
         int wait = 0;
         for (String part : PARTS.split(spelt(Blanks.single(text)))) {
@@ -110,18 +117,15 @@ public record StepTime(int handsMin, int waitMin, boolean about) {
                 }
                 end = found.end();
                 int sides = SIDES.matcher(part.substring(found.end())).find() ? 2 : 1;
-                int minutes = Math.min(MOST_MINUTES, minutes(found) * sides);
+                int minutes = Math.min(MOST_MINUTES, minutes(found) * sides * times.applyAsInt(part));
                 if (ALONE.matcher(part).find() && !BY_HAND.matcher(part).find()) {
-                    wait += minutes;
+                    wait = Math.min(MOST_MINUTES, wait + minutes);
                 } else {
-                    hands += minutes;
+                    hands = Math.min(MOST_MINUTES, hands + minutes);
                 }
             }
         }
-        if (hands == 0 && wait == 0 && !text.isBlank()) {
-            return new StepTime(HandTimes.about(text), 0, true);
-        }
-        return new StepTime(Math.min(hands, MOST_MINUTES), Math.min(wait, MOST_MINUTES));
+        return new StepTime(hands, wait);
     }
 
     /** Times in words as times in figures: "half an hour" is 30 minutes, "2 hours and a half" 150. */
@@ -149,7 +153,7 @@ public record StepTime(int handsMin, int waitMin, boolean about) {
         return figures;
     }
 
-    private static Rational value(String number) {
+    static Rational value(String number) {
         return AmountReader.read(number + " pieces")
                 .orElseThrow()
                 .quantity()

@@ -106,6 +106,7 @@ class PlanCostsTest {
                         sized("Pot", "900 g mince").lines(),
                         MONDAY.plusDays(1).atTime(10, 0))),
                 new PlanCheck.Kitchen(Supply.of(lots, Set.of(), Forms.NONE), Measures.METRIC, MONDAY.atTime(8, 0)));
+        assertThat(PlanCosts.bought(check)).containsExactly(MINCE.key());
         PlanCosts costs = new PlanCosts(check, PRICES, Map.of("pot", 8));
         // 400 of 500 g for 3.00; the pot 100 g for 0.60 and 800 g at 8.00 a kilo, half of it 3.50, 3.58 with seasoning
         assertThat(check.checked().stream().map(costs::meal))

@@ -10,6 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wexilla.core.Samples;
 import wexilla.core.food.Key;
+import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Temperature;
 import wexilla.core.recipe.PressureTime.ComeUp;
@@ -139,5 +140,53 @@ class TimesTest {
         RecipeStep simmer = new RecipeStep("Simmer for 40 minutes.", null);
         assertThat(ScaledStep.of(simmer, Rational.of(2), 1, null, Rational.ONE).why())
                 .isEmpty();
+    }
+
+    /** 8 flatbreads, 2 a load, 5 minutes: 20 minutes; a griddle needs no pause, an oven 5 minutes (handbook, section 13). */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Griddle the flatbreads 2 at a time, 5 minutes a load. | 8 flatbreads | 1 | 20 | 0",
+                "Griddle the flatbreads 2 at a time, 5 minutes a load. | 8 flatbreads | 1/2 | 10 | 0",
+                "Griddle the flatbreads 3 at a time, 5 minutes. | 8 flatbreads | 1 | 15 | 0",
+                "Chop 4 minutes. Griddle the flatbreads in batches of two, 2 minutes a side. | 8 flatbreads | 1 | 20 | 0",
+                "Bake the flatbreads four at a time, 10 minutes. | 8 flatbreads | 2 | 0 | 55",
+                "Griddle the flatbreads 2 at a time, 20 minutes in all. | 8 flatbreads | 1 | 20 | 0",
+                "Beat the butter 3 minutes, a spoon at a time. | 8 flatbreads | 1 | 3 | 0",
+                "Griddle the flatbreads 8 at a time, 5 minutes. | 8 flatbreads | 1 | 5 | 0",
+                "Griddle the flatbreads 2 at a time, 5 minutes. | 600 g flatbreads | 1 | 5 | 0"
+            })
+    void piecesThatGoOnSoManyAtATime(String text, String line, String factor, int hands, int waits) {
+        Recipe recipe = new Recipe(
+                "Stuffed flatbreads",
+                4,
+                List.of(
+                        RecipeLine.of(new LineReader(Samples.BOOK).read("2 slices bread")),
+                        RecipeLine.of(new LineReader(Samples.BOOK).read(line))),
+                List.of(new RecipeStep(text, null)));
+        Rational by = factor.equals("1/2") ? ratio(1, 2) : Rational.of(Long.parseLong(factor));
+        ScaledStep step = Sized.of(recipe, Size.of(by), Measures.METRIC).steps().get(0);
+        assertThat(step.time()).isEqualTo(new StepTime(hands, waits));
+    }
+
+    /** 10–15 up + 20 + 10–20 natural release; 15 minutes until an oven is hot, 20 above 220 °C (handbook, 2 and 13). */
+    @ParameterizedTest
+    @CsvSource({
+        "'Pressure cook the mince 20 minutes, natural release.', 40–55 min of pressure cooker",
+        "'Pressure cook the mince 20 minutes, quick release.', 32–37 min of pressure cooker",
+        "'Pressure cook the mince 20 minutes, then natural release 15 minutes.', 45–50 min of pressure cooker",
+        "'Roast the mince at 200 °C for 25 minutes.', 40 min of oven",
+        "'Roast the mince at 240 °C for 25 minutes.', 45 min of oven",
+        "'Simmer the mince 40 minutes.', 40 min of pot",
+        "'Slice the mince 10 minutes.', ''",
+        "'Roast the carrots at 200 °C for 25 minutes.', ''"
+    })
+    void whatCookingOnceSaves(String text, String saved) {
+        ReadLine mince = new LineReader(Samples.BOOK).read("700 g mince");
+        List<ScaledStep> steps = List.of(
+                ScaledStep.of(new RecipeStep(text, null), Rational.ONE, 1, null, Rational.ONE),
+                ScaledStep.of(new RecipeStep("Let it stand 5 minutes.", null), Rational.ONE, 1, null, Rational.ONE));
+        assertThat(GearTime.of(mince, steps).map(GearTime::words).orElse("")).isEqualTo(saved);
     }
 }
