@@ -35,17 +35,7 @@ export function KeptPlain({ line, can, plain, set, problem }: Props) {
         value={plain.amount}
         set={(amount) => set({ ...plain, amount })}
         placeholder={can.amount}
-        hint={
-          plain.amount === '' && can.cooked
-            ? [
-                `about ${can.cooked} cooked`,
-                can.eatBy && until('eat by', can.eatBy),
-                can.saves && `saves ${can.saves} another day`,
-              ]
-                .filter(Boolean)
-                .join(' · ')
-            : 'as bought'
-        }
+        hint="as bought"
       />
       <Field
         label="All of it cooked, weighed"
@@ -59,6 +49,15 @@ export function KeptPlain({ line, can, plain, set, problem }: Props) {
       <button type="button" className="btn btn-ghost" onClick={() => set(undefined)}>
         none kept<span className="sr-only"> of {line.food}</span>
       </button>
+      <p className="quiet basis-full">
+        {[
+          plain.amount === '' && can.cooked && `about ${can.cooked} cooked`,
+          can.eatBy && until('eat by', can.eatBy),
+          can.saves && `saves ${can.saves} another day`,
+        ]
+          .filter(Boolean)
+          .join(' · ')}
+      </p>
     </div>
   );
 }

@@ -28,7 +28,13 @@ const plan: Schema['CookPlan'] = {
   style: 'COOKED',
   styles: ['COOKED'],
   goesIn: [
-    line(0, '700 g turkey pieces', { amount: '700 g', cooked: '490 g', eatBy: '2027-01-22', usual: true }),
+    line(0, '700 g turkey pieces', {
+      amount: '700 g',
+      cooked: '490 g',
+      eatBy: '2027-01-22',
+      saves: '40–55 min of pressure cooker',
+      usual: true,
+    }),
     line(1, '10 g garlic', { amount: '10 g', usual: false }),
     line(2, '355 g pasta'),
   ],
@@ -88,7 +94,9 @@ const cook = async () => fireEvent.click(await screen.findByText('Cooked: take i
 describe('and half for tomorrow', () => {
   it('is asked by the meal: what is worth keeping is doubled, and nothing else', async () => {
     show('/cook/r1?half=1');
-    expect(await screen.findByText(/about 490 g cooked · eat by Fri 22 Jan/)).toBeTruthy();
+    expect(
+      await screen.findByText(/about 490 g cooked · eat by Fri 22 Jan · saves 40–55 min of pressure cooker/),
+    ).toBeTruthy();
     fireEvent.change(screen.getByLabelText('All of it cooked, weighed'), { target: { value: '980 g' } });
     await cook();
     await waitFor(() => expect(sent[0]).toMatchObject({ plain: [{ pos: 0, amount: '700 g', weighed: '980 g' }] }));
