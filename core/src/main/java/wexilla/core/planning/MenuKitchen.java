@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -21,6 +22,7 @@ import wexilla.core.pricing.Offer;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
+import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.ScaledStep;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.StepTime;
@@ -42,6 +44,7 @@ public final class MenuKitchen {
     private final Map<Key, Integer> places = new LinkedHashMap<>();
     private final List<MenuProblem.Food> foods = new ArrayList<>();
     private final List<Boolean> priced = new ArrayList<>();
+    private final Map<Unit, List<Rational>> usual = new HashMap<>();
 
     /**
      * @param supply what is there and nobody has spoken for
@@ -80,6 +83,7 @@ public final class MenuKitchen {
         int portions = once.portions();
         List<Use> uses = new ArrayList<>();
         long cost = 0;
+        long unpriced = 0;
         CostSheet sheet = CostSheet.of(CostSheet.Wanted.of(once), prices);
         priced.add(sheet.total().complete());
         for (int i = 0; i < sheet.lines().size(); i++) {
@@ -87,6 +91,7 @@ public final class MenuKitchen {
             LineCost line = sheet.lines().get(i);
             if (use == null) {
                 cost += line.cost().known().minor();
+                unpriced += line.cost().complete() ? 0 : usual(line.need());
             } else {
                 uses.add(use);
             }
@@ -109,6 +114,7 @@ public final class MenuKitchen {
                 candidate.freezes(),
                 MOST_TIMES * portions,
                 MenuWeights.MINOR * cost / portions,
+                unpriced / portions,
                 uses);
     }
 
@@ -167,6 +173,32 @@ public final class MenuKitchen {
 
     private int offset(LocalDate day) {
         return (int) ChronoUnit.DAYS.between(start, day);
+    }
+
+    /**
+     * What weighs for so much of something nobody knows the price of: the middle one of all prices known in its unit, so that
+     * a dish is not the cheaper for it. Hundredths of minor units; 0 where no price is known at all. Own definition.
+     */
+    private long usual(@Nullable Amount need) {
+        if (need == null) {
+            return 0;
+        }
+        List<Rational> known = usual.computeIfAbsent(
+                need.unit(),
+                unit -> prices.offers().values().stream()
+                        .flatMap(offers -> offers.stream()
+                                .filter(offer -> offer.pack().unit().equals(unit))
+                                .limit(1))
+                        .map(offer -> Objects.requireNonNull(offer.unitPrice()).minorPerUnit())
+                        .sorted()
+                        .toList());
+        return known.isEmpty()
+                ? 0
+                : known.get(known.size() / 2)
+                        .times(need.value())
+                        .times(Rational.of(MenuWeights.MINOR))
+                        .floor()
+                        .longValueExact();
     }
 
     /** Hundredths of minor units for a thousand base units by the newest offer; 0 where nobody knows one. */

@@ -83,6 +83,7 @@ public record MenuProblem(
      * @param freezes whether it can be frozen, and thawed for another day
      * @param most portions in one cooking
      * @param cost of a portion, without what {@code uses} names
+     * @param unpriced what weighs for a portion of it whose price nobody knows: never told, never money
      */
     public record Dish(
             String name,
@@ -96,11 +97,35 @@ public record MenuProblem(
             boolean freezes,
             int most,
             long cost,
+            long unpriced,
             List<Use> uses) {
 
         public Dish {
             proteins = Set.copyOf(proteins);
             uses = List.copyOf(uses);
+        }
+
+        /** A dish of which every price is known. */
+        public Dish(
+                String name,
+                Set<String> proteins,
+                int liked,
+                boolean untried,
+                int hands,
+                int handsEach,
+                int minutes,
+                int keeps,
+                boolean freezes,
+                int most,
+                long cost,
+                List<Use> uses) {
+            this(name, proteins, liked, untried, hands, handsEach, minutes, keeps, freezes, most, cost, 0, uses);
+        }
+
+        /** The same with something in it whose price nobody knows. @param more what that weighs for a portion */
+        Dish unpriced(long more) {
+            return new Dish(
+                    name, proteins, liked, untried, hands, handsEach, minutes, keeps, freezes, most, cost, more, uses);
         }
     }
 

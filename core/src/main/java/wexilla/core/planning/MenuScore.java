@@ -110,6 +110,9 @@ public record MenuScore(long total, List<Long> bought, int minutes, int over, lo
                 boolean old = packet.best() != MenuProblem.NONE && meal.day() > packet.best();
                 total += old ? MenuWeights.ALWAYS * MenuWeights.PAST_BEST : 0;
             }
+            if (choice instanceof Cooked cooked) {
+                total += MenuWeights.unpriced(problem, problem.dishes().get(cooked.dish()), meal.plates());
+            }
             total -= MenuWishes.factor(wishes.favourites()) * liked(choice) * MenuWeights.LIKED;
         }
 

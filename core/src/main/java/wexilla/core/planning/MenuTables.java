@@ -291,6 +291,7 @@ final class MenuTables {
                     !meal.open() ? 0 : must ? MenuWeights.HARD : MenuWeights.ALWAYS * against * MenuWeights.DISLIKED;
             boolean old = packet != null && packet.best() != MenuProblem.NONE && meal.day() > packet.best();
             likedOf[at][i] = (old ? MenuWeights.ALWAYS * MenuWeights.PAST_BEST : 0)
+                    + (packet == null ? MenuWeights.unpriced(problem, dish[i], meal.plates()) : 0)
                     - favourites * (packet == null ? dish[i].liked() : packet.liked());
         }
     }

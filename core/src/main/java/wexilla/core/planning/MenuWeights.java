@@ -87,6 +87,11 @@ final class MenuWeights {
         return amount * price / 1_000_000;
     }
 
+    /** What weighs for a meal of this dish beside its money: a price nobody knows is not nothing. */
+    static long unpriced(MenuProblem problem, MenuProblem.Dish dish, int plates) {
+        return MenuWishes.factor(problem.wishes().cheap()) * (dish.unpriced() * plates / 100);
+    }
+
     static long overBudget(MenuProblem problem, long week) {
         long more = problem.budget() == MenuProblem.NONE ? 0 : week - problem.budget() * MINOR;
         return Math.max(0, more) * OVER_BUDGET * ALWAYS;

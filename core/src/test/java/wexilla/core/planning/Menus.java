@@ -165,4 +165,20 @@ final class Menus {
                 MenuProblem.NONE,
                 problem.wishes());
     }
+
+    /** The same with something in some dishes whose price nobody knows. */
+    static MenuProblem unpriced(MenuProblem problem) {
+        return new MenuProblem(
+                problem.days(),
+                problem.meals(),
+                problem.dishes().stream()
+                        .map(dish -> dish.unpriced(dish.hands() % 3 * 4_000L))
+                        .toList(),
+                problem.packets(),
+                problem.foods(),
+                problem.cookMinutes(),
+                problem.budget(),
+                problem.room(),
+                problem.wishes());
+    }
 }
