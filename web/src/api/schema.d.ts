@@ -2427,6 +2427,12 @@ export interface components {
             /** @enum {string} */
             what: "AWAY" | "GOES" | "COMES";
         };
+        Helping: {
+            /** Format: uuid */
+            batch: string;
+            /** Format: int32 */
+            portions: number;
+        };
         HouseholdView: {
             cup: string;
             currency: string;
@@ -2645,6 +2651,7 @@ export interface components {
             cookOn?: string;
             day: string;
             frozen?: boolean;
+            helpings?: components["schemas"]["Helping"][];
             /** @enum {string} */
             meal: "BREAKFAST" | "BOXES" | "LUNCH" | "SNACK" | "DINNER" | "SUPPER";
             /** Format: uuid */

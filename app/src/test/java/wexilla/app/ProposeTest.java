@@ -119,6 +119,74 @@ class ProposeTest extends StoryKitchen {
                 .isEqualTo("Haddock tray");
     }
 
+    /** Three portions of one dish and two of another feed nobody of four alone; together they are a meal. */
+    @Test
+    void whatIsLeftIsPutTogetherToOneMeal() {
+        book();
+        for (String name : List.of("Ana", "Ben", "Cleo", "Dan")) {
+            Map<String, Object> person =
+                    new HashMap<>(Map.of("version", 0, "name", name, "appetite", "ADULT", "active", true, "chilli", 3));
+            List.of("allergens", "flags", "dislikes").forEach(none -> person.put(none, List.of()));
+            http.act("/api/household/people", person).ok();
+        }
+        intoTheFridge(recipe("Lentil pot", 3, "300 g red lentils"), 3);
+        intoTheFridge(recipe("Pea soup", 2, "200 g split peas"), 2);
+        JsonNode proposal = propose("from", "2026-11-24", "days", 5, "mixture", "CHEAP");
+        JsonNode meal = meal(proposal, " and ");
+        assertThat(meal.path("name").asString()).contains("Lentil pot", "Pea soup");
+        assertThat(meal.path("choice")
+                        .path("helpings")
+                        .valueStream()
+                        .mapToInt(one -> one.path("portions").asInt())
+                        .sum())
+                .isEqualTo(4);
+        assertThat(meal(propose("from", "2026-11-24", "days", 5, "kept", List.of(meal.path("choice"))), " and ")
+                        .path("choice"))
+                .isEqualTo(meal.path("choice"));
+        http.act("/api/plan/take", Map.of("meals", List.of(meal.path("choice"))))
+                .ok();
+        int day = LocalDate.parse(meal.path("day").asString()).getDayOfMonth() - 23;
+        assertThat(dinner(day).path("slot").path("dishes")).hasSize(2);
+        assertThat(dinner(day).path("remarks").toString())
+                .doesNotContain("short")
+                .doesNotContain("STOP");
+        JsonNode then = propose("from", "2026-11-24", "days", 5, "mixture", "CHEAP");
+        assertThat(meal(then, " and ").path("open").asBoolean()).isFalse();
+        assertThat(meal(then, " and ").path("name")).isEqualTo(meal.path("name"));
+        assertThat(then.path("meals")
+                        .valueStream()
+                        .filter(one -> one.path("from").asString().equals("stock")))
+                .isEmpty();
+        Map<String, Object> none = Map.of(
+                "day",
+                "2026-11-26",
+                "meal",
+                "DINNER",
+                "batch",
+                meal.path("choice").path("batch"),
+                "helpings",
+                List.of(Map.of("batch", meal.path("choice").path("batch"), "portions", 0)));
+        assertThat(http.act("/api/plan/take", Map.of("meals", List.of(none))).field())
+                .isEqualTo("/meals/0/helpings");
+    }
+
+    private void intoTheFridge(String recipe, int portions) {
+        String lot = http.act("/api/cook", Sample.cook(recipe, portions))
+                .ok()
+                .path("lot")
+                .asString();
+        http.act("/api/pack", Map.of("lot", lot, "packets", List.of(portions), "place", Sample.place(http, "Fridge")))
+                .ok();
+    }
+
+    private static JsonNode meal(JsonNode proposal, String name) {
+        return proposal.path("meals")
+                .valueStream()
+                .filter(one -> one.path("name").asString().contains(name))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError(name + " is not in " + names(proposal)));
+    }
+
     @Test
     void wishesAreKeptAndWhatClashesIsNamed() {
         book();

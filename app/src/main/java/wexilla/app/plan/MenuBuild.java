@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
@@ -72,12 +73,14 @@ class MenuBuild {
      *
      * @param start the day that is day 0
      * @param places one for each meal of the problem, {@code dishes} for each dish, {@code packets} for each packet
+     * @param named for each place, what stands there in words; empty for nothing
      * @param priced for each dish, whether every price of what goes in is known
      */
     record Menu(
             MenuProblem problem,
             LocalDate start,
             List<Place> places,
+            List<String> named,
             List<Recipes.Stored> dishes,
             List<Boolean> priced,
             List<MenuPackets.Stocked> packets) {
@@ -90,7 +93,7 @@ class MenuBuild {
         /** What stands for this recipe or batch on a day; empty where it cannot be chosen. */
         Optional<Choice> choice(DishKind kind, UUID of, int day) {
             for (int i = 0; i < packets.size(); i++) {
-                if (kind == DishKind.BATCH && packets.get(i).batch().equals(of)) {
+                if (kind == DishKind.BATCH && packets.get(i).is(of)) {
                     return Optional.of(new FromStock(i));
                 }
             }
@@ -118,11 +121,14 @@ class MenuBuild {
         LocalDate last = asked.from().plusDays(asked.days() - 1L);
         Evenings.Looked looked = evenings.look(now, last);
         MenuTastes.Tastes liked = tastes.of(household);
-        Supply left = left(now, looked, asked.from());
+        List<Place> places = places(now, looked, asked, last);
+        List<Evening> seen = evenings.all(now, places.stream().map(Place::slot).toList());
+        List<String> named = seen.stream().map(MenuBuild::named).toList();
+        Supply left = left(now, looked, asked.from(), decided(places, seen));
         List<Recipes.Stored> stored =
                 dishes.chosen(now, asked.wishing(), liked, looked.recipes().keySet());
-        List<MenuPackets.Stocked> stocked = packets.of(now, looked, left, asked.from());
-        List<Place> places = places(now, looked, asked, last);
+        List<MenuPackets.Stocked> stocked =
+                MenuPackets.together(packets.of(now, looked, left, asked.from()), tables(places, seen));
         MenuKitchen kitchen = new MenuKitchen(left, prices(now), now.now(), asked.from());
         List<MenuProblem.Dish> made = new ArrayList<>();
         for (Recipes.Stored one : stored) {
@@ -144,11 +150,11 @@ class MenuBuild {
                         asked.wishing().weights()),
                 asked.from(),
                 places,
+                named,
                 stored,
                 kitchen.priced(),
                 stocked);
         MenuLately lately = lately(looked, asked.from());
-        List<Evening> seen = evenings.all(now, places.stream().map(Place::slot).toList());
         List<MenuProblem.Meal> meals = new ArrayList<>();
         for (int i = 0; i < places.size(); i++) {
             Place place = places.get(i);
@@ -167,6 +173,7 @@ class MenuBuild {
                 asked.wishing().onto(open.problem(), meals, open),
                 asked.from(),
                 places,
+                named,
                 stored,
                 kitchen.priced(),
                 stocked);
@@ -186,10 +193,48 @@ class MenuBuild {
         return room == null ? MenuProblem.NONE : Room.portions(room);
     }
 
-    /** What is there and not spoken for by a cook day, or by meals before the plan. */
-    private static Supply left(Snapshot now, Evenings.Looked looked, LocalDate from) {
-        Supply left = now.supply();
+    /** What is eaten at a meal without what is only beside it. */
+    private static String named(Evening evening) {
+        return evening.dishes().stream()
+                .filter(dish -> !(dish instanceof Evening.Side) && !(dish instanceof Evening.Task))
+                .map(Evening.Dish::name)
+                .collect(Collectors.joining(" and "));
+    }
+
+    /** Hundredths of portions each open meal wants, in whole portions: as they are cooked and put on the table. */
+    private static List<Integer> tables(List<Place> places, List<Evening> seen) {
+        List<Integer> plates = new ArrayList<>();
+        for (int i = 0; i < places.size(); i++) {
+            if (places.get(i).open()) {
+                plates.add(100 * seen.get(i).wholePortions());
+            }
+        }
+        return plates;
+    }
+
+    /** Meals of several dishes that stay: what they eat beside the dish that {@code stands} for them. */
+    private static List<Needs.Want> decided(List<Place> places, List<Evening> seen) {
         List<Needs.Want> wants = new ArrayList<>();
+        for (int i = 0; i < places.size(); i++) {
+            Evening evening = seen.get(i);
+            boolean stays = places.get(i).planned() && !places.get(i).open();
+            int first = several(places.get(i).slot()) ? 0 : 1;
+            for (int dish = first; stays && dish < evening.dishes().size(); dish++) {
+                wants.addAll(PlanCheck.wants(evening, evening.dishes().get(dish)));
+            }
+        }
+        return wants;
+    }
+
+    /** Whether a meal is several dishes of which the first is there: no single one stands for it. */
+    static boolean several(Slot slot) {
+        return slot.dishes().size() > 1 && slot.dishes().get(0).kind() == DishKind.BATCH;
+    }
+
+    /** What is there and not spoken for by a cook day, by meals before the plan, or by these of its own. */
+    private static Supply left(Snapshot now, Evenings.Looked looked, LocalDate from, List<Needs.Want> decided) {
+        Supply left = now.supply();
+        List<Needs.Want> wants = new ArrayList<>(decided);
         for (PlanCheck.Batch batch : looked.ahead()) {
             wants.addAll(Needs.Want.of(batch.goesIn(), batch.begin().toLocalDate(), batch.name()));
         }
@@ -240,9 +285,8 @@ class MenuBuild {
         Slot slot = place.slot();
         int day = menu.offset(slot.day());
         boolean leftovers = slot.kind() == Kind.LEFTOVERS;
-        // whole portions, as they are cooked and put on the table
         int plates = 100 * seen.wholePortions();
-        Choice stands = slot.eatsHere()
+        Choice stands = slot.eatsHere() && (place.open() || !several(slot))
                 ? slot.dishes().stream()
                         .filter(dish -> dish.of() != null)
                         .findFirst()

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -25,6 +26,7 @@ import wexilla.core.planning.Eater;
 import wexilla.core.planning.Evening;
 import wexilla.core.planning.MenuProblem;
 import wexilla.core.planning.MenuProblem.Packet;
+import wexilla.core.planning.MenuTogether;
 import wexilla.core.planning.PlanCheck;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
@@ -48,15 +50,59 @@ class MenuPackets {
         this.reference = reference;
     }
 
+    /** @param portions whole ones that are there of it */
+    record Part(UUID batch, int portions) {}
+
     /**
+     * @param batch the first of {@code parts} where several are one meal together
      * @param foods what is in it, as far as known
      * @param fridgeUntil of a batch that is still to be cooked, its last day in the fridge; null of what is there
+     * @param parts what is put together to one meal; empty for one dish
      */
     record Stocked(
             UUID batch,
             Packet packet,
             List<Food> foods,
-            @Nullable LocalDate fridgeUntil) {
+            @Nullable LocalDate fridgeUntil,
+            List<Part> parts) {
+
+        Stocked(UUID batch, Packet packet, List<Food> foods, @Nullable LocalDate fridgeUntil) {
+            this(batch, packet, foods, fridgeUntil, List.of());
+        }
+
+        private static Stocked of(List<Stocked> together) {
+            return new Stocked(
+                    together.get(0).batch(),
+                    MenuTogether.one(together.stream().map(Stocked::packet).toList()),
+                    together.stream().flatMap(one -> one.foods().stream()).toList(),
+                    null,
+                    together.stream()
+                            .map(one -> new Part(one.batch(), one.packet().plates() / 100))
+                            .toList());
+        }
+
+        /** Whether it is this dish, or a part of it is. */
+        boolean is(UUID dish) {
+            return batch.equals(dish)
+                    || parts.stream().anyMatch(part -> part.batch().equals(dish));
+        }
+
+        /** So many whole portions, after so many others were eaten of it: of the first part what is there, then the next. */
+        List<Part> helpings(int portions, int before) {
+            List<Part> helpings = new ArrayList<>();
+            int skip = before;
+            int left = portions;
+            for (Part part : parts) {
+                int there = Math.max(0, part.portions() - skip);
+                skip = Math.max(0, skip - part.portions());
+                int taken = Math.min(there, left);
+                left -= taken;
+                if (taken > 0) {
+                    helpings.add(new Part(part.batch(), taken));
+                }
+            }
+            return helpings;
+        }
 
         /** Whether it has to be frozen to be eaten on this day. */
         boolean frozenFor(LocalDate day) {
@@ -96,6 +142,24 @@ class MenuPackets {
                     }
                 });
         return stocked;
+    }
+
+    /** What is too little for any of these tables by itself is put together. @param plates of each open meal, hundredths */
+    static List<Stocked> together(List<Stocked> stocked, List<Integer> plates) {
+        List<Stocked> there = stocked.stream()
+                .filter(one -> one.fridgeUntil() == null && one.packet().plates() >= 100)
+                .toList();
+        List<List<Integer>> meals = plates.isEmpty()
+                ? List.of()
+                : MenuTogether.of(
+                        there.stream().map(Stocked::packet).toList(), Collections.min(plates), Collections.max(plates));
+        List<Stocked> all = new ArrayList<>(stocked);
+        for (List<Integer> meal : meals) {
+            List<Stocked> parts = meal.stream().map(there::get).toList();
+            all.removeAll(parts);
+            all.add(Stocked.of(parts));
+        }
+        return all;
     }
 
     /** Portions of a dish that meals before the plan eat. */

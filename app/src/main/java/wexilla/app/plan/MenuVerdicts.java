@@ -57,8 +57,11 @@ final class MenuVerdicts {
             int verdict = main && !without
                     ? Eater.verdict(eaters, stocked.packet().name(), stocked.foods())
                     : MenuProblem.MUST_NOT;
-            int again = lately.against(
-                    stocked.packet().name(), true, stocked.packet().proteins(), slot.day());
+            int again = stocked.packet().dishes().stream()
+                    .mapToInt(
+                            name -> lately.against(name, true, stocked.packet().proteins(), slot.day()))
+                    .max()
+                    .orElse(0);
             against.add(verdict == MenuProblem.MUST_NOT ? verdict : verdict + again);
         }
         return List.copyOf(against);

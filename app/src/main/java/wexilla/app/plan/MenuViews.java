@@ -27,6 +27,7 @@ public final class MenuViews {
      *
      * @param recipe cooked on {@code cookOn}, ISO day; or {@code batch}, a dish that is there or will be
      * @param frozen whether it is frozen the day it is cooked and eaten from the freezer
+     * @param helpings where several dishes that are there are the meal together; {@code batch} is the first of them
      * @param seen version of the meal as the proposal saw it, 0 for one nobody planned; absent to take it whatever stands
      */
     record MealChoice(
@@ -36,7 +37,11 @@ public final class MenuViews {
             @Nullable UUID batch,
             @Nullable String cookOn,
             @Nullable Boolean frozen,
+            @Nullable List<Helping> helpings,
             @Nullable Integer seen) {}
+
+    /** @param portions of this dish that go on the table */
+    record Helping(UUID batch, int portions) {}
 
     /**
      * @param from ISO day; today when nothing is said. @param days 1 to 35

@@ -10,9 +10,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import wexilla.app.cook.Batches;
 import wexilla.app.household.People.Person;
 import wexilla.app.onhand.BatchRows.State;
+import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.plan.Slots.Dish;
 import wexilla.app.plan.Slots.DishKind;
@@ -23,6 +25,7 @@ import wexilla.core.people.Appetite;
 import wexilla.core.planning.Eater;
 import wexilla.core.planning.Evening;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.StepTime;
@@ -102,7 +105,9 @@ record PlannedMeals(
         }
         UUID id = Objects.requireNonNull(dish.of());
         int portions = dish.portions() == null ? plates : dish.portions();
-        UUID cooked = dish.kind() == DishKind.RECIPE && day.equals(now.today()) ? done.get(id) : null;
+        UUID cooked = dish.kind() == DishKind.RECIPE && day.equals(now.today()) && feeds(done.get(id), portions)
+                ? done.get(id)
+                : null;
         if (dish.kind() == DishKind.RECIPE && cooked == null) {
             Recipe recipe = Objects.requireNonNull(recipes.get(id)).recipe();
             Rational factor = Rational.of(portions, recipe.portions());
@@ -121,6 +126,18 @@ record PlannedMeals(
                 sized.map(all -> all.onTheNight(batch.style())).orElse(List.of()),
                 sized.map(all -> Eater.foods(all.recipe())).orElse(List.of()),
                 portions);
+    }
+
+    /** Whether what was cooked today is for this meal: some of it is in its pot still, or all that is wanted is there. */
+    private boolean feeds(@Nullable UUID batch, int portions) {
+        List<Lots.Lot> there = now.open().stream()
+                .filter(lot -> batch != null
+                        && batch.equals(lot.batch())
+                        && lot.amount().unit().equals(Unit.PORTION))
+                .toList();
+        return there.stream().anyMatch(lot -> lot.packet().code() == null)
+                || batch != null
+                        && there.stream().mapToInt(Lots.Lot::wholePortions).sum() >= portions;
     }
 
     /** The only thing that is cooked that day, and not yet: it is cooked for the meal itself, with more for other days. */

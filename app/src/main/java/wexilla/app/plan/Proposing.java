@@ -10,6 +10,7 @@ import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.plan.MenuBuild.Menu;
 import wexilla.app.plan.MenuBuild.Place;
+import wexilla.app.plan.MenuViews.Helping;
 import wexilla.app.plan.MenuViews.MealChoice;
 import wexilla.app.plan.MenuViews.ProposalView;
 import wexilla.app.plan.MenuViews.ProposeInput;
@@ -183,19 +184,20 @@ class Proposing {
         Choice choice = choices.get(at);
         List<ProposedSwap> swaps = reasons.swaps().of(at).stream()
                 .map(swap -> new ProposedSwap(
-                        Objects.requireNonNull(choice(menu, slot, swap.choice())), swap.name(), swap.words()))
+                        Objects.requireNonNull(choice(menu, with(choices, at, swap.choice()), at)),
+                        swap.name(),
+                        swap.words()))
                 .toList();
-        Choice stood = place.planned() ? stands(menu, slot) : MenuProblem.UNDECIDED;
         return new ProposedMeal(
                 slot.day().toString(),
                 slot.meal(),
                 MealTimes.words(slot.table()),
-                problem.name(choice).isEmpty() && !meal.open() ? words(slot) : problem.name(choice),
+                problem.name(choice).isEmpty() && !meal.open() ? words(menu, at) : problem.name(choice),
                 problem.from(choice, meal.day()),
                 Rational.of(meal.plates(), 100).plain(),
-                choice(menu, slot, choice),
+                choice(menu, choices, at),
                 together(menu, choices, at),
-                place.planned() ? (problem.name(stood).isEmpty() ? words(slot) : problem.name(stood)) : "",
+                place.planned() ? words(menu, at) : "",
                 place.open(),
                 reasons.meal(at),
                 swaps);
@@ -207,7 +209,7 @@ class Proposing {
         for (int other = 0; other < choices.size(); other++) {
             boolean cooking =
                     choices.get(at) instanceof Cooked && choices.get(other).equals(choices.get(at));
-            MealChoice choice = choice(menu, menu.places().get(other).slot(), choices.get(other));
+            MealChoice choice = choice(menu, choices, other);
             boolean stays = !menu.problem().meals().get(other).open();
             if (choice != null && (other == at || cooking && !stays)) {
                 taken.add(choice);
@@ -216,19 +218,41 @@ class Proposing {
         return taken;
     }
 
-    private static Choice stands(Menu menu, Slot slot) {
-        return slot.dishes().stream()
-                .filter(dish -> dish.of() != null)
-                .findFirst()
-                .flatMap(dish -> menu.choice(dish.kind(), Objects.requireNonNull(dish.of()), menu.offset(slot.day())))
-                .orElse(MenuProblem.UNDECIDED);
+    /** What stands at a meal. */
+    private static String words(Menu menu, int at) {
+        Slot slot = menu.places().get(at).slot();
+        String named = menu.named().get(at);
+        return !named.isEmpty() || slot.kind() == Slots.Kind.UNDECIDED
+                ? named
+                : slot.kind().name().toLowerCase(Locale.ROOT);
     }
 
-    private static String words(Slot slot) {
-        return slot.kind() == Slots.Kind.UNDECIDED ? "" : slot.kind().name().toLowerCase(Locale.ROOT);
+    private static List<Choice> with(List<Choice> choices, int at, Choice other) {
+        List<Choice> changed = new ArrayList<>(choices);
+        changed.set(at, other);
+        return changed;
     }
 
-    private static @Nullable MealChoice choice(Menu menu, Slot slot, Choice choice) {
+    /** Of several dishes for one meal, what meals before it leave of each; null of one dish. */
+    private static @Nullable List<Helping> helpings(Menu menu, List<Choice> choices, int at, FromStock stock) {
+        if (menu.packets().get(stock.packet()).parts().isEmpty()) {
+            return null;
+        }
+        int before = 0;
+        for (int meal = 0; meal < at; meal++) {
+            before += choices.get(meal).equals(stock)
+                    ? menu.problem().meals().get(meal).plates() / 100
+                    : 0;
+        }
+        int portions = menu.problem().meals().get(at).plates() / 100;
+        return menu.packets().get(stock.packet()).helpings(portions, before).stream()
+                .map(part -> new Helping(part.batch(), part.portions()))
+                .toList();
+    }
+
+    private static @Nullable MealChoice choice(Menu menu, List<Choice> choices, int at) {
+        Slot slot = menu.places().get(at).slot();
+        Choice choice = choices.get(at);
         String day = slot.day().toString();
         if (choice instanceof Cooked cooked) {
             return new MealChoice(
@@ -238,6 +262,7 @@ class Proposing {
                     null,
                     menu.start().plusDays(cooked.day()).toString(),
                     menu.problem().from(choice, menu.offset(slot.day())).equals("freezer"),
+                    null,
                     slot.version());
         }
         return choice instanceof FromStock stock
@@ -248,6 +273,7 @@ class Proposing {
                         menu.packets().get(stock.packet()).batch(),
                         null,
                         menu.packets().get(stock.packet()).frozenFor(slot.day()),
+                        helpings(menu, choices, at, stock),
                         slot.version())
                 : null;
     }

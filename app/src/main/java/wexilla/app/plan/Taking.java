@@ -3,17 +3,20 @@ package wexilla.app.plan;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.Batches;
 import wexilla.app.onhand.BatchRows.State;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
+import wexilla.app.plan.MenuViews.Helping;
 import wexilla.app.plan.MenuViews.MealChoice;
 import wexilla.app.plan.MenuViews.TakeProposal;
 import wexilla.app.plan.Slots.Dish;
@@ -27,6 +30,7 @@ import wexilla.app.recipes.Recipes;
 import wexilla.core.people.Appetite;
 import wexilla.core.planning.Eater;
 import wexilla.core.planning.Evening;
+import wexilla.core.planning.MenuTogether;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.Size;
@@ -60,7 +64,13 @@ class Taking {
 
     private record Cooking(UUID recipe, LocalDate day) {}
 
-    private record Taken(Slot slot, int portions, boolean frozen) {}
+    /** @param helpings of several dishes that are there; empty where one is the meal */
+    private record Taken(Slot slot, int portions, boolean frozen, List<Helping> helpings) {
+
+        Taken(Slot slot, int portions, boolean frozen) {
+            this(slot, portions, frozen, List.of());
+        }
+    }
 
     String take(Act act, TakeProposal input) {
         if (input.meals().isEmpty() || input.meals().size() > MOST) {
@@ -85,7 +95,7 @@ class Taking {
             boolean frozen = Boolean.TRUE.equals(choice.frozen());
             if (choice.batch() != null) {
                 stocked.computeIfAbsent(choice.batch(), own -> new ArrayList<>())
-                        .add(new Taken(slot, portions, frozen));
+                        .add(new Taken(slot, portions, frozen, helpings(choice, "/meals/" + i)));
             } else if (choice.recipe() != null) {
                 LocalDate cookOn = choice.cookOn() == null
                         ? slot.day()
@@ -109,9 +119,22 @@ class Taking {
         return "Taken from the proposal: " + many + (many == 1 ? " meal" : " meals");
     }
 
+    private static List<Helping> helpings(MealChoice choice, String at) {
+        List<Helping> helpings = choice.helpings() == null ? List.of() : choice.helpings();
+        if (helpings.size() > MenuTogether.MOST
+                || helpings.stream().anyMatch(one -> one.portions() < 1 || one.portions() > Recipe.MOST_PORTIONS)) {
+            throw Problem.at(
+                    at + "/helpings",
+                    "At most " + MenuTogether.MOST
+                            + " dishes that are there make a meal, each of one portion or more.");
+        }
+        return helpings;
+    }
+
     private void known(Snapshot now, Map<UUID, List<Taken>> stocked) {
-        Map<UUID, Batches.Batch> known = batches.byId(now, stocked.keySet());
-        if (!known.keySet().containsAll(stocked.keySet())) {
+        Set<UUID> asked = new HashSet<>(stocked.keySet());
+        stocked.values().forEach(all -> all.forEach(taken -> taken.helpings().forEach(one -> asked.add(one.batch()))));
+        if (!batches.byId(now, asked).keySet().containsAll(asked)) {
             throw Problem.at("/meals", "A dish of this proposal is not there any more; ask again.");
         }
     }
@@ -174,6 +197,13 @@ class Taking {
     }
 
     private void save(Act act, Taken taken, DishKind kind, UUID of) {
+        if (!taken.helpings().isEmpty()) {
+            List<Dish> dishes = taken.helpings().stream()
+                    .map(one -> new Dish(DishKind.BATCH, one.batch(), "", one.portions()))
+                    .toList();
+            slots.save(act, taken.slot().with(Kind.STOCK, dishes));
+            return;
+        }
         Dish dish = new Dish(kind, of, "", kind == DishKind.BATCH ? taken.portions() : null);
         Kind now = kind == DishKind.BATCH ? Kind.STOCK : Kind.COOK;
         slots.save(act, taken.slot().with(now, List.of(dish.frozen(taken.frozen()))));

@@ -139,10 +139,12 @@ public record MenuProblem(
      * @param from first day it can be eaten: thawed by then
      * @param until last day, a limit; {@code best} last day of its best; both may be {@link #NONE}
      * @param minutes of hands it takes on the night
+     * @param dishes what it is by name: several where they are put together to one meal
      * @param worth of a portion
      */
     public record Packet(
             String name,
+            List<String> dishes,
             Set<String> proteins,
             int liked,
             int plates,
@@ -153,7 +155,22 @@ public record MenuProblem(
             long worth) {
 
         public Packet {
+            dishes = List.copyOf(dishes);
             proteins = Set.copyOf(proteins);
+        }
+
+        /** One dish. */
+        public Packet(
+                String name,
+                Set<String> proteins,
+                int liked,
+                int plates,
+                int from,
+                int until,
+                int best,
+                int minutes,
+                long worth) {
+            this(name, List.of(name), proteins, liked, plates, from, until, best, minutes, worth);
         }
     }
 
@@ -228,6 +245,15 @@ public record MenuProblem(
             return dishes.get(cooked.dish()).name();
         }
         return choice instanceof FromStock stock ? packets.get(stock.packet()).name() : "";
+    }
+
+    /** Whether a dish of one is a dish of the other. */
+    public boolean same(Choice one, Choice other) {
+        return names(one).stream().anyMatch(name -> names(other).stream().anyMatch(name::equalsIgnoreCase));
+    }
+
+    private List<String> names(Choice choice) {
+        return choice instanceof FromStock stock ? packets.get(stock.packet()).dishes() : List.of(name(choice));
     }
 
     /** Where what is eaten comes from on this day: cooked, fridge, freezer, stock; empty for an open meal. */

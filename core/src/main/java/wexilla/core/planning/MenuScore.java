@@ -107,8 +107,7 @@ public record MenuScore(long total, List<Long> bought, int minutes, int over, lo
             if (choice instanceof FromStock stock) {
                 Packet packet = problem.packets().get(stock.packet());
                 mealHands[at] = packet.minutes();
-                boolean old = packet.best() != MenuProblem.NONE && meal.day() > packet.best();
-                total += old ? MenuWeights.ALWAYS * MenuWeights.PAST_BEST : 0;
+                total += MenuWeights.pastBest(packet, meal.day());
             }
             if (choice instanceof Cooked cooked) {
                 total += MenuWeights.unpriced(problem, problem.dishes().get(cooked.dish()), meal.plates());
@@ -162,7 +161,7 @@ public record MenuScore(long total, List<Long> bought, int minutes, int over, lo
             if (one instanceof Undecided || other instanceof Undecided) {
                 return 0;
             }
-            boolean same = problem.name(one).equalsIgnoreCase(problem.name(other));
+            boolean same = problem.same(one, other);
             boolean protein = problem.proteins(one).stream().anyMatch(problem.proteins(other)::contains);
             return MenuWeights.pair(gap, same, one.equals(other), protein);
         }

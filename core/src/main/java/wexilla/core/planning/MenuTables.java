@@ -34,7 +34,9 @@ final class MenuTables {
     final int[] stands;
     final int[][] mayDish;
     final int[][] mayPacket;
-    final int[] nameOf;
+    /** Whether a dish of one is a dish of the other. */
+    final boolean[][] same;
+
     final long[] proteinOf;
     final int[] firstMeal;
     /** The first meal within the days in which two dishes count against each other, and the one behind the last. */
@@ -73,7 +75,7 @@ final class MenuTables {
         from = new int[meals];
         to = new int[meals];
         dish = problem.dishes().toArray(Dish[]::new);
-        nameOf = new int[dishes + packets];
+        same = new boolean[dishes + packets][dishes + packets];
         proteinOf = new long[dishes + packets];
         changed = MenuWishes.factor(problem.wishes().fewChanges()) * MenuWeights.CHANGED;
         likedOf = new long[meals][dishes + packets];
@@ -83,11 +85,7 @@ final class MenuTables {
         pairs = new long[MenuWeights.DISH_DAYS][];
         long varied = MenuWishes.factor(problem.wishes().varied());
         for (int gap = 0; gap < pairs.length; gap++) {
-            pairs[gap] = new long[] {
-                varied * MenuWeights.pair(gap, false, false, true),
-                varied * MenuWeights.pair(gap, true, false, true),
-                varied * MenuWeights.pair(gap, true, true, true)
-            };
+            pairs[gap] = MenuWeights.pairs(gap, varied);
         }
         useFood = new int[dishes][];
         each = new long[dishes][problem.foods().size()];
@@ -129,12 +127,17 @@ final class MenuTables {
     }
 
     private void names() {
-        Map<String, Integer> names = new HashMap<>();
+        Map<String, List<Integer>> names = new HashMap<>();
         Map<String, Integer> proteins = new HashMap<>();
         for (int i = 0; i < dishes + packets; i++) {
             Packet packet = i < dishes ? null : problem.packets().get(i - dishes);
-            String name = packet == null ? dish[i].name() : packet.name();
-            nameOf[i] = names.computeIfAbsent(name.toLowerCase(Locale.ROOT), one -> names.size());
+            for (String name : packet == null ? List.of(dish[i].name()) : packet.dishes()) {
+                List<Integer> called = names.computeIfAbsent(name.toLowerCase(Locale.ROOT), one -> new ArrayList<>());
+                called.add(i);
+                for (int other : called) {
+                    same[i][other] = same[other][i] = true;
+                }
+            }
             for (String protein : packet == null ? dish[i].proteins() : packet.proteins()) {
                 int bit = proteins.computeIfAbsent(protein, one -> proteins.size());
                 if (bit >= Long.SIZE) {
@@ -254,7 +257,7 @@ final class MenuTables {
         }
         int a = thing(one);
         int b = thing(other);
-        if (nameOf[a] == nameOf[b]) {
+        if (same[a][b]) {
             return pairs[gap][one == other ? 2 : 1];
         }
         return (proteinOf[a] & proteinOf[b]) == 0 ? 0 : pairs[gap][0];
@@ -289,8 +292,7 @@ final class MenuTables {
                     || packet != null && !problem.there(new FromStock(i - dishes), meal.day());
             againstOf[at][i] =
                     !meal.open() ? 0 : must ? MenuWeights.HARD : MenuWeights.ALWAYS * against * MenuWeights.DISLIKED;
-            boolean old = packet != null && packet.best() != MenuProblem.NONE && meal.day() > packet.best();
-            likedOf[at][i] = (old ? MenuWeights.ALWAYS * MenuWeights.PAST_BEST : 0)
+            likedOf[at][i] = (packet == null ? 0 : MenuWeights.pastBest(packet, meal.day()))
                     + (packet == null ? MenuWeights.unpriced(problem, dish[i], meal.plates()) : 0)
                     - favourites * (packet == null ? dish[i].liked() : packet.liked());
         }

@@ -82,6 +82,15 @@ final class MenuWeights {
         return !protein || gap > 1 ? 0 : gap == 0 ? PROTEIN_SAME_DAY : PROTEIN_NEXT_DAY;
     }
 
+    /** What two meals count against each other that share a protein, a dish, a cooking. @param varied how much it is wished */
+    static long[] pairs(int gap, long varied) {
+        return new long[] {
+            varied * pair(gap, false, false, true),
+            varied * pair(gap, true, false, true),
+            varied * pair(gap, true, true, true)
+        };
+    }
+
     /** What this many thousandths of a base unit cost at a price for a thousand base units. */
     static long worth(long amount, long price) {
         return amount * price / 1_000_000;
@@ -90,6 +99,11 @@ final class MenuWeights {
     /** What weighs for a meal of this dish beside its money: a price nobody knows is not nothing. */
     static long unpriced(MenuProblem problem, MenuProblem.Dish dish, int plates) {
         return MenuWishes.factor(problem.wishes().cheap()) * (dish.unpriced() * plates / 100);
+    }
+
+    /** What weighs for a packet that is no longer at its best. */
+    static long pastBest(MenuProblem.Packet packet, int day) {
+        return packet.best() != MenuProblem.NONE && day > packet.best() ? ALWAYS * PAST_BEST : 0;
     }
 
     static long overBudget(MenuProblem problem, long week) {

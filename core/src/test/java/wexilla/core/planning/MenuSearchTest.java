@@ -20,7 +20,8 @@ class MenuSearchTest {
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
     void scoredInPiecesAsFromTheStart(long seed) {
         MenuWishes wishes = new MenuWishes((int) seed % 5, 1, 2, 3, 4, 2, 1);
-        MenuProblem problem = Menus.unpriced(Menus.of(seed, new Menus.Size(14, 1 + (int) seed % 3, 20, 12, 6), wishes));
+        Menus.Size size = new Menus.Size(14, 1 + (int) seed % 3, 20, 12, 6);
+        MenuProblem problem = Menus.together(Menus.unpriced(Menus.of(seed, size, wishes)));
         MenuTables tables = new MenuTables(problem);
         MenuState state = new MenuState(tables);
         Random random = new Random(seed);

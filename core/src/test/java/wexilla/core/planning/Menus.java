@@ -181,4 +181,23 @@ final class Menus {
                 problem.room(),
                 problem.wishes());
     }
+
+    /** The same where every packet is two dishes put together: its own and that of the next. */
+    static MenuProblem together(MenuProblem problem) {
+        List<Packet> packets = problem.packets();
+        List<Packet> two = new ArrayList<>();
+        for (int i = 0; i < packets.size(); i++) {
+            two.add(MenuTogether.one(List.of(packets.get(i), packets.get((i + 1) % packets.size()))));
+        }
+        return new MenuProblem(
+                problem.days(),
+                problem.meals(),
+                problem.dishes(),
+                two,
+                problem.foods(),
+                problem.cookMinutes(),
+                problem.budget(),
+                problem.room(),
+                problem.wishes());
+    }
 }
