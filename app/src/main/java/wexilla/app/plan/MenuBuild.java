@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
@@ -123,7 +122,7 @@ class MenuBuild {
         MenuTastes.Tastes liked = tastes.of(household);
         List<Place> places = places(now, looked, asked, last);
         List<Evening> seen = evenings.all(now, places.stream().map(Place::slot).toList());
-        List<String> named = seen.stream().map(MenuBuild::named).toList();
+        List<String> named = seen.stream().map(Evening::named).toList();
         Supply left = left(now, looked, asked.from(), decided(places, seen));
         List<Recipes.Stored> stored =
                 dishes.chosen(now, asked.wishing(), liked, looked.recipes().keySet());
@@ -191,14 +190,6 @@ class MenuBuild {
     private long room(Snapshot now) {
         Rational room = pots.room(now);
         return room == null ? MenuProblem.NONE : Room.portions(room);
-    }
-
-    /** What is eaten at a meal without what is only beside it. */
-    private static String named(Evening evening) {
-        return evening.dishes().stream()
-                .filter(dish -> !(dish instanceof Evening.Side) && !(dish instanceof Evening.Task))
-                .map(Evening.Dish::name)
-                .collect(Collectors.joining(" and "));
     }
 
     /** Hundredths of portions each open meal wants, in whole portions: as they are cooked and put on the table. */

@@ -5,6 +5,7 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
@@ -171,6 +172,14 @@ public record Evening(When when, List<Eater> eaters, List<Dish> dishes, List<Lis
         return tableAt().minusMinutes(longest);
     }
 
+    /** What is eaten, in words, without what is only beside it; empty for nothing. */
+    public String named() {
+        return dishes.stream()
+                .filter(dish -> !(dish instanceof Side) && !(dish instanceof Task))
+                .map(Dish::name)
+                .collect(Collectors.joining(" and "));
+    }
+
     /** The proteins on the table; of pulses each its own: chickpeas after lentils are another dinner. */
     public Set<String> proteins() {
         return proteins(dishes.stream().flatMap(dish -> foods(dish).stream()).toList());
@@ -183,7 +192,7 @@ public record Evening(When when, List<Eater> eaters, List<Dish> dishes, List<Lis
                         ? food.name().replaceFirst("^(?:tinned|dried|cooked|frozen) ", "")
                         : food.traits().protein())
                 .filter(protein -> !protein.isEmpty())
-                .collect(java.util.stream.Collectors.toSet());
+                .collect(Collectors.toSet());
     }
 
     static List<Food> foods(Dish dish) {
