@@ -170,6 +170,38 @@ class ProposeTest extends StoryKitchen {
                 .isEqualTo("/meals/0/helpings");
     }
 
+    /** Two batches on one table stay as decided: no portion of either is proposed for another day. */
+    @Test
+    void whatStaysOfSeveralDishesIsSpokenFor() {
+        book();
+        List<Map<String, Object>> dishes = new ArrayList<>();
+        for (String dish : List.of("Lentil pot", "Pea soup")) {
+            http.act(
+                            "/api/cookday/batches",
+                            Map.of(
+                                    "recipe",
+                                    recipe(dish, 4, "300 g red lentils"),
+                                    "style",
+                                    "COOKED",
+                                    "factor",
+                                    "1",
+                                    "cookOn",
+                                    "2026-11-24"))
+                    .ok();
+        }
+        http.get("/api/cookday?day=2026-11-24")
+                .ok()
+                .path("pots")
+                .forEach(pot -> dishes.add(Map.of("batch", pot.path("batch").asString(), "portions", 4)));
+        http.act("/api/plan/evening", Sample.evening("2026-11-25", "STOCK", List.of(), dishes))
+                .ok();
+        JsonNode proposal = propose("from", "2026-11-25", "days", 4, "mixture", "EASY");
+        JsonNode stays = proposal.path("meals").get(0);
+        assertThat(stays.path("name").asString()).contains("Lentil pot", " and ", "Pea soup");
+        assertThat(stays.path("stands")).isEqualTo(stays.path("name"));
+        assertThat(choices(proposal)).hasSize(3).noneMatch(choice -> choice.has("batch"));
+    }
+
     private void intoTheFridge(String recipe, int portions) {
         String lot = http.act("/api/cook", Sample.cook(recipe, portions))
                 .ok()

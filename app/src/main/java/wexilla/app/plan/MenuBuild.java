@@ -8,6 +8,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -123,11 +124,12 @@ class MenuBuild {
         List<Place> places = places(now, looked, asked, last);
         List<Evening> seen = evenings.all(now, places.stream().map(Place::slot).toList());
         List<String> named = seen.stream().map(Evening::named).toList();
-        Supply left = left(now, looked, asked.from(), decided(places, seen));
+        List<Needs.Want> decided = decided(places, seen);
+        Supply left = left(now, looked, asked.from(), decided);
         List<Recipes.Stored> stored =
                 dishes.chosen(now, asked.wishing(), liked, looked.recipes().keySet());
         List<MenuPackets.Stocked> stocked =
-                MenuPackets.together(packets.of(now, looked, left, asked.from()), tables(places, seen));
+                MenuPackets.together(packets.of(now, looked, left, asked.from(), decided), tables(places, seen));
         MenuKitchen kitchen = new MenuKitchen(left, prices(now), now.now(), asked.from());
         List<MenuProblem.Dish> made = new ArrayList<>();
         for (Recipes.Stored one : stored) {
@@ -209,17 +211,14 @@ class MenuBuild {
         for (int i = 0; i < places.size(); i++) {
             Evening evening = seen.get(i);
             boolean stays = places.get(i).planned() && !places.get(i).open();
-            int first = several(places.get(i).slot()) ? 0 : 1;
-            for (int dish = first; stays && dish < evening.dishes().size(); dish++) {
-                wants.addAll(PlanCheck.wants(evening, evening.dishes().get(dish)));
+            int stands = places.get(i).slot().stands();
+            for (int dish = 0; stays && dish < evening.dishes().size(); dish++) {
+                if (dish != stands) {
+                    wants.addAll(PlanCheck.wants(evening, evening.dishes().get(dish)));
+                }
             }
         }
         return wants;
-    }
-
-    /** Whether a meal is several dishes of which the first is there: no single one stands for it. */
-    static boolean several(Slot slot) {
-        return slot.dishes().size() > 1 && slot.dishes().get(0).kind() == DishKind.BATCH;
     }
 
     /** What is there and not spoken for by a cook day, by meals before the plan, or by these of its own. */
@@ -277,11 +276,11 @@ class MenuBuild {
         int day = menu.offset(slot.day());
         boolean leftovers = slot.kind() == Kind.LEFTOVERS;
         int plates = 100 * seen.wholePortions();
-        Choice stands = slot.eatsHere() && (place.open() || !several(slot))
+        Choice stands = slot.eatsHere() && (place.open() || slot.stands() >= 0)
                 ? slot.dishes().stream()
                         .filter(dish -> dish.of() != null)
                         .findFirst()
-                        .flatMap(dish -> menu.choice(dish.kind(), java.util.Objects.requireNonNull(dish.of()), day))
+                        .flatMap(dish -> menu.choice(dish.kind(), Objects.requireNonNull(dish.of()), day))
                         .orElse(MenuProblem.UNDECIDED)
                 : MenuProblem.UNDECIDED;
         return new MenuProblem.Meal(

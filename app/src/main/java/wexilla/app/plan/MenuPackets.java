@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.Batches;
@@ -32,6 +33,7 @@ import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.ScaledStep;
+import wexilla.core.shopping.Needs;
 import wexilla.core.stock.OpenLot;
 import wexilla.core.stock.Supply;
 
@@ -110,8 +112,8 @@ class MenuPackets {
         }
     }
 
-    /** @param left what nobody has spoken for */
-    List<Stocked> of(Snapshot now, Evenings.Looked looked, Supply left, LocalDate start) {
+    /** @param left what nobody has spoken for; @param decided what meals of the plan that stay want of what is not there yet */
+    List<Stocked> of(Snapshot now, Evenings.Looked looked, Supply left, LocalDate start, List<Needs.Want> decided) {
         Map<UUID, List<Lots.Lot>> lots = new LinkedHashMap<>();
         now.open().stream()
                 .filter(lot -> lot.batch() != null && lot.amount().unit().equals(Unit.PORTION))
@@ -134,7 +136,7 @@ class MenuPackets {
                         && !batch.cookOn().isBefore(now.today())
                         && !lots.containsKey(batch.id()))
                 .forEach(batch -> {
-                    int free = batch.portions() - promised(looked, batch.key(), start);
+                    int free = batch.portions() - promised(looked, batch.key(), start) - promised(decided, batch.key());
                     if (free > 0) {
                         DishKeeping keeps =
                                 Objects.requireNonNull(looked.keeping().get(batch.id()));
@@ -160,6 +162,14 @@ class MenuPackets {
             all.add(Stocked.of(parts));
         }
         return all;
+    }
+
+    private static int promised(List<Needs.Want> decided, Key batch) {
+        return decided.stream()
+                .filter(want -> want.key().equals(batch))
+                .flatMap(want -> Stream.ofNullable(want.amount()))
+                .mapToInt(portions -> portions.value().ceiling().intValueExact())
+                .sum();
     }
 
     /** Portions of a dish that meals before the plan eat. */

@@ -192,7 +192,7 @@ class Proposing {
                 slot.day().toString(),
                 slot.meal(),
                 MealTimes.words(slot.table()),
-                problem.name(choice).isEmpty() && !meal.open() ? words(menu, at) : problem.name(choice),
+                place.open() ? problem.name(choice) : words(menu, at),
                 problem.from(choice, meal.day()),
                 Rational.of(meal.plates(), 100).plain(),
                 choice(menu, choices, at),

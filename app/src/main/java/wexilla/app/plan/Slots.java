@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -118,6 +119,16 @@ public class Slots {
         /** The same meal with something else to eat. */
         public Slot with(Kind now, List<Dish> eaten) {
             return new Slot(id, when, now, state, locked, note, version, people, guests, eaten);
+        }
+
+        /** The place of the dish that stands for the meal; −1 where it is several that are there: no single one is all of it. */
+        int stands() {
+            List<Integer> named = IntStream.range(0, dishes.size())
+                    .filter(at -> dishes.get(at).of() != null)
+                    .boxed()
+                    .toList();
+            boolean several = named.size() > 1 && dishes.get(named.get(0)).kind() == DishKind.BATCH;
+            return several || named.isEmpty() ? -1 : named.get(0);
         }
 
         /** Whether something is to be eaten here. */
