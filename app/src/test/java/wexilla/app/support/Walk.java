@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions;
 import com.microsoft.playwright.options.AriaRole;
 
 /** How a cook finds her way on the screens. */
@@ -17,11 +18,14 @@ public final class Walk {
         page.keyboard().press(letter);
     }
 
-    /** Waits until this is on the screen. */
+    /** Waits until this is on the screen; where it never is, says what was there instead. */
     public static void see(Locator at) {
-        assertThat(at)
-                .isVisible(
-                        new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions().setTimeout(15000));
+        try {
+            assertThat(at).isVisible(new IsVisibleOptions().setTimeout(15_000));
+        } catch (AssertionError never) {
+            String there = at.page().locator("body").innerText();
+            throw new AssertionError(never.getMessage() + "\non the screen: " + there, never);
+        }
     }
 
     /** Everybody can use the screen as it is now. */
