@@ -51,6 +51,20 @@ describe('an act that was not answered', () => {
     await waitFor(() => expect(typed.current[0]).toBe('-1 kg leeks'));
   });
 
+  it('says of what was taken back that it was', async () => {
+    answers.mockRejectedValueOnce(new TypeError('no network'));
+    const undo = {
+      params: { header, path: { act: 'a1' } },
+      baseUrl: 'http://localhost',
+      fetch: (r: Request) => fetch(r),
+    };
+    await expect(answer(api.POST('/api/acts/{act}/undo', undo))).rejects.toThrow('does not answer');
+    answers.mockResolvedValueOnce(json(200, { act: 'a2', subject: 'Packed: chilli' }));
+    const tell = vi.fn();
+    await resend(tell);
+    expect(tell).toHaveBeenCalledWith({ subject: 'Undone: Packed: chilli' });
+  });
+
   it('goes on waiting while the kitchen is out of order, and not when it was refused', async () => {
     answers.mockResolvedValueOnce(json(503, { detail: 'the database is gone' }));
     await expect(note()).rejects.toThrow('gone');

@@ -110,9 +110,13 @@ export async function resend(tell: (result: Resent) => void): Promise<void> {
     if (response.ok && one.path === '/api/onhand/note') {
       taken('note', (JSON.parse(one.body) as { text: string }).text, said.left?.join('\n') ?? '');
     }
-    tell(response.ok ? { subject: said.subject ?? 'Done', act: said.act } : { subject: `Not taken: ${said.detail}` });
+    tell(response.ok ? done(one.path, said) : { subject: `Not taken: ${said.detail}` });
   }
 }
+
+/** What was done, as the screen that asked for it says it: what was taken back is not done again. */
+const done = (path: string, { subject = 'Done', act }: { subject?: string; act?: string }): Resent =>
+  path.endsWith('/undo') ? { subject: `Undone: ${subject}` } : { subject, act };
 
 /** Lets go of what waits. */
 export const forgetUnanswered = () => keep(waiting.filter((act) => flying.has(act.key)));
