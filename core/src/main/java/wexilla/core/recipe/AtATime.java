@@ -46,9 +46,14 @@ record AtATime(int pieces, int each) {
         return (pieces + each - 1) / each;
     }
 
-    /** Minutes between all of them in what a step keeps busy. */
-    int between(StepGear.Kind gear) {
-        return gear == StepGear.Kind.BURNER || gear == StepGear.Kind.HANDS ? 0 : (loads() - 1) * BETWEEN;
+    /**
+     * Minutes between all of them in what a step keeps busy.
+     *
+     * @param stands whether a load goes on by itself: on the stove that is a pot, which comes to the boil again
+     */
+    int between(StepGear.Kind gear, boolean stands) {
+        boolean none = gear == StepGear.Kind.HANDS || gear == StepGear.Kind.BURNER && !stands;
+        return none ? 0 : (loads() - 1) * BETWEEN;
     }
 
     /** "4 loads of 2". */

@@ -92,7 +92,7 @@ public record ScaledStep(RecipeStep step, StepTime time, String why) {
         }
         StepTime rest =
                 StepTime.said(step.text(), part -> AtATime.of(part, lines).isPresent() ? 0 : 1);
-        int between = found.get(0).between(gear(step));
+        int between = found.get(0).between(gear(step), loads.waitMin() > 0);
         StepTime time = new StepTime(
                 Math.min(StepTime.MOST_MINUTES, loads.handsMin() + hands(rest.handsMin(), factor)),
                 Math.min(StepTime.MOST_MINUTES, loads.waitMin() + rest.waitMin() + between));

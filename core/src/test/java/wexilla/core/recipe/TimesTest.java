@@ -152,6 +152,7 @@ class TimesTest {
                 "Griddle the flatbreads 3 at a time, 5 minutes. | 8 flatbreads | 1 | 15 | 0",
                 "Chop 4 minutes. Griddle the flatbreads in batches of two, 2 minutes a side. | 8 flatbreads | 1 | 20 | 0",
                 "Bake the flatbreads four at a time, 10 minutes. | 8 flatbreads | 2 | 0 | 55",
+                "Boil the flatbreads 4 at a time, 10 minutes. | 8 flatbreads | 1 | 0 | 25",
                 "Griddle the flatbreads 2 at a time, 20 minutes in all. | 8 flatbreads | 1 | 20 | 0",
                 "Beat the butter 3 minutes, a spoon at a time. | 8 flatbreads | 1 | 3 | 0",
                 "Griddle the flatbreads 8 at a time, 5 minutes. | 8 flatbreads | 1 | 5 | 0",
