@@ -6,12 +6,14 @@ import java.io.BufferedReader;
 import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.stream.Stream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -208,6 +210,48 @@ class RunTest extends StoryKitchen {
                 .contains("runs already");
         assertThat(http.act("/api/cookday/run", Map.of("day", "2026-12-20")).detail())
                 .contains("Nothing is put on");
+    }
+
+    /** A phone without network says later what was done then: it is written at its time, the rest begins from now on. */
+    @Test
+    void heardOfLater() {
+        chilli();
+        put("Soup", "2026-12-05", "Dice the onions 20 minutes.", "Simmer 40 minutes.");
+        String id = begin();
+        int fry = pos(run(), "Fry");
+        task(id, fry, "BEGIN").ok();
+        on("2026-12-05T11:00:00Z");
+        http.send(http.request("/api/cookday/run/" + id + "/task")
+                        .header("Idempotency-Key", UUID.randomUUID().toString())
+                        .header("Happened-At", "2026-12-05T09:20:00Z")
+                        .header("Content-Type", "application/json")
+                        .POST(HttpRequest.BodyPublishers.ofString("{\"pos\":" + fry + ",\"what\":\"DONE\"}")))
+                .ok();
+        JsonNode run = run();
+        assertThat(find(run, "Fry").path("end").asString()).isEqualTo("2026-12-05T09:20");
+        assertThat(find(run, "Slow").path("start").asString()).isEqualTo("2026-12-05T09:20");
+        assertThat(run.path("tasks")
+                        .valueStream()
+                        .filter(task -> task.path("state").asString().equals("TO_DO"))
+                        .map(task -> task.path("start").asString()))
+                .isNotEmpty()
+                .allMatch(start -> start.compareTo("2026-12-05T11:00") >= 0, "from now on");
+    }
+
+    /** Timers that ring at once stand in one order on every device and at every look: none moves under a finger. */
+    @Test
+    void timersOfOneMinute() {
+        chilli();
+        String id = begin();
+        for (int n = 0; n < 8; n++) {
+            http.act("/api/cookday/run/" + id + "/timer", Map.of("words", "eggs", "minutes", 8))
+                    .ok();
+        }
+        assertThat(run().path("timers")
+                        .valueStream()
+                        .map(timer -> timer.path("id").asString()))
+                .hasSize(8)
+                .isSorted();
     }
 
     /** Two people from when to when, a break, and an end that was asked for: nobody works outside her hours. */

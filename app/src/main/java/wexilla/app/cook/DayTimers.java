@@ -41,7 +41,7 @@ class DayTimers {
     /** Those that run or ring, the first to ring first. */
     List<Timer> running(Household household, UUID day) {
         return db.sql("select id, task, words, due from cook_timer "
-                        + "where household_id = ? and cook_day = ? and stopped is null order by due, n, words")
+                        + "where household_id = ? and cook_day = ? and stopped is null order by due, n, words, id")
                 .params(household.id(), day)
                 .query((row, n) -> new Timer(
                         row.getObject("id", UUID.class),

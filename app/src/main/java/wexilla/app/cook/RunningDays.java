@@ -101,18 +101,23 @@ public class RunningDays {
         });
     }
 
-    /** Something that happens on a day, as part of an act. @return the day after it */
+    /**
+     * Something that happens on a day, as part of an act; heard of later than it happened, what is left is planned from
+     * now on. @return the day after it
+     */
     public DayRun happens(Act act, UUID id, BiFunction<DayRun, Integer, DayRun> event) {
         DayRows.Stored stored = running(act.household(), id);
-        int minute = Math.max(0, minute(stored, act.happenedAt()));
+        int then = Math.max(0, minute(stored, act.happenedAt()));
+        int now = minute(stored, clock.instant());
         DayRun next;
         try {
-            next = event.apply(stored.run(), minute);
+            next = event.apply(stored.run(), then);
         } catch (IllegalArgumentException not) {
             throw Problem.at("", sentence(String.valueOf(not.getMessage())));
         }
-        save(act, new DayRows.Stored(id, stored.day(), stored.begins(), stored.version(), true, next));
-        return next;
+        DayRun planned = now > then ? next.again(now) : next;
+        save(act, new DayRows.Stored(id, stored.day(), stored.begins(), stored.version(), true, planned));
+        return planned;
     }
 
     private static String sentence(String words) {

@@ -42,7 +42,7 @@ class Ratings {
                             and v.n = c.current_version
                         left join batch b on b.household_id = d.household_id and b.id = d.batch
                         left join person p on p.household_id = r.household_id and p.id = r.person
-                        where r.household_id = ? order by s.day desc, p.name nulls first limit 20""").params(household.id()).query(RatingView.class).list();
+                        where r.household_id = ? order by s.day desc, p.name nulls first, s.id, r.pos, p.id limit 20""").params(household.id()).query(RatingView.class).list();
     }
 
     /** Writes how it was, and for whom it was not. */

@@ -84,7 +84,7 @@ public class Equipped {
 
     public List<Equipment> all(Household household) {
         return db.sql("select id, name, kind, size, count, version from equipment where household_id = ? "
-                        + "order by kind, name")
+                        + "order by kind, name, id")
                 .params(household.id())
                 .query(Equipment.class)
                 .list();

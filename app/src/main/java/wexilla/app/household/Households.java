@@ -115,7 +115,7 @@ public class Households {
     /** In the order the household put them. */
     public List<Place> places(Household household) {
         return db.sql(
-                        "select id, name, kind, litres, version from place where household_id = ? and not gone order by sort, name")
+                        "select id, name, kind, litres, version from place where household_id = ? and not gone order by sort, name, id")
                 .params(household.id())
                 .query(Place.class)
                 .list();
@@ -128,7 +128,7 @@ public class Households {
     }
 
     public List<Container> containers(Household household) {
-        return db.sql("select id, name, kind, volume_ml from container where household_id = ? order by kind, name")
+        return db.sql("select id, name, kind, volume_ml from container where household_id = ? order by kind, name, id")
                 .params(household.id())
                 .query((row, n) -> new Container(
                         row.getObject("id", UUID.class),

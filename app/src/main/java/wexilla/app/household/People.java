@@ -49,7 +49,7 @@ public class People {
 
     /** In the order they were written down; those who moved out last. */
     public List<Person> all(Household household) {
-        return db.sql("select * from person where household_id = ? order by not active, sort, name")
+        return db.sql("select * from person where household_id = ? order by not active, sort, name, id")
                 .params(household.id())
                 .query((row, n) -> person(row))
                 .list();

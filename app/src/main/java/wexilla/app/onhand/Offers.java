@@ -86,7 +86,7 @@ public class Offers {
 
     /** Prices of these foods, newest first; of all foods where none are named. */
     Map<Key, List<Offer>> newestFirst(Household household, Foods.Known foods, @Nullable Collection<Key> only) {
-        record Seen(LocalDate on, long seq, Offer offer) {}
+        record Seen(LocalDate on, long seq, UUID id, Offer offer) {}
         UUID[] asked = only == null
                 ? null
                 : foods.keys().entrySet().stream()
@@ -95,19 +95,20 @@ public class Offers {
                         .toArray(UUID[]::new);
         return db
                 .sql("""
-                        select f.id, o.price, o.base_amount, o.base_unit, o.seen_on, o.multi_n, o.multi_price, a.seq
+                        select f.id, o.id as offer, o.price, o.base_amount, o.base_unit, o.seen_on, o.multi_n, o.multi_price, a.seq
                         from food f
                         cross join lateral (
                             select * from offer n where n.household_id = f.household_id and n.food = f.id
                             and n.price is not null and n.base_amount is not null and n.act not in (
                                 select u.reverses from act u where u.household_id = ? and u.reverses is not null)
-                            order by n.seen_on desc limit ?) o
+                            order by n.seen_on desc, n.id limit ?) o
                         join act a on a.household_id = o.household_id and a.id = o.act
                         where f.household_id = ? and f.id = any (coalesce(?, array[f.id]))""")
                 .params(Arrays.asList(household.id(), MOST_OF_ONE, household.id(), asked))
                 .query((row, n) -> new Seen(
                         row.getObject("seen_on", LocalDate.class),
                         row.getLong("seq"),
+                        row.getObject("offer", UUID.class),
                         new Offer(
                                 foods.key(row.getObject("id", UUID.class)),
                                 Money.of(row.getLong("price"), household.currency()),
@@ -118,7 +119,10 @@ public class Offers {
                                 multi(row, household.currency()))))
                 .list()
                 .stream()
-                .sorted(Comparator.comparing(Seen::on).thenComparing(Seen::seq).reversed())
+                .sorted(Comparator.comparing(Seen::on)
+                        .thenComparing(Seen::seq)
+                        .thenComparing(Seen::id)
+                        .reversed())
                 .map(Seen::offer)
                 .collect(Collectors.groupingBy(Offer::food));
     }

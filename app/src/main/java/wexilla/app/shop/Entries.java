@@ -54,7 +54,7 @@ class Entries {
                             join shop_away w on w.household_id = e.household_id and w.entry = e.id
                             where e.household_id = i.household_id and e.item = i.id
                             and stands(e.household_id, e.act) and stands(w.household_id, w.act))
-                        order by i.text""").params(household.id()).query(Item.class).list();
+                        order by i.text, i.id""").params(household.id()).query(Item.class).list();
     }
 
     void add(Act act, String text, @Nullable UUID food) {
