@@ -3999,6 +3999,7 @@ export interface components {
             given: string;
             monday: string;
             paid: string;
+            paidADay: string;
             used: string;
         };
         WeekView: {

@@ -24,7 +24,7 @@ export function Costs() {
           <>
             <Money amount={week.used} big />
             <p className="quiet">
-              eaten last week, used · <Money amount={week.paid} /> paid
+              eaten last week, used · <Money amount={week.paid} /> paid, <Money amount={week.paidADay} /> a day
             </p>
           </>
         )}
@@ -86,6 +86,7 @@ function Weeks({ weeks }: { weeks: Schema['WeekOf'][] }) {
             <th className="text-left font-normal">from</th>
             <th className="font-normal">eaten, used</th>
             <th className="font-normal">paid at the till</th>
+            <th className="font-normal">a day</th>
             <th className="font-normal">binned</th>
             <th className="font-normal">given away</th>
           </tr>
@@ -99,6 +100,9 @@ function Weeks({ weeks }: { weeks: Schema['WeekOf'][] }) {
               </td>
               <td>
                 <Money amount={week.paid} />
+              </td>
+              <td>
+                <Money amount={week.paidADay} />
               </td>
               <td>{Number(week.binned) > 0 ? <Money amount={week.binned} /> : <span className="quiet">–</span>}</td>
               <td>{Number(week.given) > 0 ? <Money amount={week.given} /> : <span className="quiet">–</span>}</td>

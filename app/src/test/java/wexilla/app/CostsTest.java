@@ -74,6 +74,15 @@ class CostsTest {
         assertThat(costs().path("weeks").get(1).path("paid").asString()).isEqualTo("0.00");
     }
 
+    /** A week's shop of 62.30 is 8.90 a day: by the seven days it feeds, by no number of boxes. */
+    @Test
+    void aWeekByTheDay() {
+        http.act("/api/onhand/note", Map.of("text", "1 kg turkey breast 62.30", "bought", true, "till", "62.30"))
+                .ok();
+        assertThat(costs().path("weeks").get(0).path("paidADay").asString()).isEqualTo("8.90");
+        assertThat(costs().path("weeks").get(1).path("paidADay").asString()).isEqualTo("0.00");
+    }
+
     @Test
     void nonsenseIsToldAtItsField() {
         assertThat(price(" ", "1 kg", "1.00").field()).isEqualTo("/food");

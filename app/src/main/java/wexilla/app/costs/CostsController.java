@@ -36,6 +36,7 @@ import wexilla.core.quantity.Unit;
 class CostsController {
 
     private static final int WEEKS = 8;
+    private static final Rational DAYS = Rational.of(7);
     private static final int LONGEST_NAME = 80;
 
     private final Offers offers;
@@ -69,8 +70,13 @@ class CostsController {
             boolean old,
             @Nullable String multi) {}
 
-    /** A week from Monday. Decimal money. @param used what was eaten; {@code paid} at tills; {@code binned} */
-    record WeekOf(String monday, String used, String paid, String binned, String given) {}
+    /**
+     * A week from Monday. Decimal money.
+     *
+     * @param used what was eaten; {@code paid} at tills; {@code binned}
+     * @param paidADay what was paid by the seven days it feeds, however few of them are cooked on
+     */
+    record WeekOf(String monday, String used, String paid, String paidADay, String binned, String given) {}
 
     record CostsView(List<PriceView> prices, List<WeekOf> weeks) {}
 
@@ -88,6 +94,8 @@ class CostsController {
                     monday.minusWeeks(weeks.size()).toString(),
                     week.used().decimal(),
                     week.paid().decimal(),
+                    Money.rounded(week.paid().exact().dividedBy(DAYS), household.currency())
+                            .decimal(),
                     week.binned().decimal(),
                     week.given().decimal()));
         }
