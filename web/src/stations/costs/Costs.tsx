@@ -80,13 +80,12 @@ function Weeks({ weeks }: { weeks: Schema['WeekOf'][] }) {
       <h2 id="weeks" className="mb-2 text-2xl">
         By week
       </h2>
-      <table className="w-full text-right">
+      <table className="w-full text-right [&_td+td]:pl-3">
         <thead className="quiet text-sm">
           <tr>
             <th className="text-left font-normal">from</th>
             <th className="font-normal">eaten, used</th>
             <th className="font-normal">paid at the till</th>
-            <th className="font-normal">a day</th>
             <th className="font-normal">binned</th>
             <th className="font-normal">given away</th>
           </tr>
@@ -100,9 +99,11 @@ function Weeks({ weeks }: { weeks: Schema['WeekOf'][] }) {
               </td>
               <td>
                 <Money amount={week.paid} />
-              </td>
-              <td>
-                <Money amount={week.paidADay} />
+                {Number(week.paid) > 0 && (
+                  <span className="quiet figure block text-sm whitespace-nowrap">
+                    <Money amount={week.paidADay} /> a day
+                  </span>
+                )}
               </td>
               <td>{Number(week.binned) > 0 ? <Money amount={week.binned} /> : <span className="quiet">–</span>}</td>
               <td>{Number(week.given) > 0 ? <Money amount={week.given} /> : <span className="quiet">–</span>}</td>

@@ -88,7 +88,11 @@ public class RunningDays {
         return running(household, id).run();
     }
 
-    /** Something that happens on a day. @param event the run and the minute it is; @return the words of the act */
+    /**
+     * Something that happens on a day; said later than it happened, what is left is planned from now on.
+     *
+     * @param event the run and the minute it is; @return the words of the act
+     */
     Said happens(
             Household household,
             String key,
@@ -97,18 +101,19 @@ public class RunningDays {
             BiFunction<DayRun, Integer, DayRun> event,
             Function<DayRun, String> words) {
         return acts.say(household, key, "cook-day-event", request, act -> {
-            return words.apply(happens(act, id, event));
+            return words.apply(happens(act, id, event, clock.instant()));
         });
     }
 
-    /**
-     * Something that happens on a day, as part of an act; heard of later than it happened, what is left is planned from
-     * now on. @return the day after it
-     */
+    /** Something that happens on a day, as part of an act that is said at once. @return the day after it */
     public DayRun happens(Act act, UUID id, BiFunction<DayRun, Integer, DayRun> event) {
+        return happens(act, id, event, act.happenedAt());
+    }
+
+    private DayRun happens(Act act, UUID id, BiFunction<DayRun, Integer, DayRun> event, Instant said) {
         DayRows.Stored stored = running(act.household(), id);
         int then = Math.max(0, minute(stored, act.happenedAt()));
-        int now = minute(stored, clock.instant());
+        int now = minute(stored, said);
         DayRun next;
         try {
             next = event.apply(stored.run(), then);
