@@ -23,7 +23,7 @@ export function Ribbon() {
               {lot.name}
             </span>
           ))}
-          {day.ends.length > 2 && <span className="quiet text-xs">and {day.ends.length - 2} more</span>}
+          {day.ends.length > 2 && <span className="quiet block text-xs/4">and {day.ends.length - 2} more</span>}
           {day.ends.length === 0 && <div className="mt-3 border-t-2 border-dashed border-[var(--line)]" />}
         </div>
       ))}

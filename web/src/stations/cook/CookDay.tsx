@@ -1,93 +1,119 @@
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
 import { answer, api, type Schema } from '../../api/client';
+import { useDayClock } from '../../api/kitchen';
 import { useCookDay, useHousehold } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { OtherProblem, Tape, Waiting } from '../../kit/kit';
 import { shortDay, styleWords } from '../../kit/words';
 import { DayClock } from './DayClock';
+import { handsText, noHands } from './WhoCooks';
 
-/** The cook day: everything on one clock, the day before, what is chopped once, and the pots. */
-export function CookDay() {
+type Around = { children: ReactNode };
+
+/**
+ * The cook day: everything on one clock, the day before, what is chopped once, and the pots.
+ *
+ * @param children what stands below it: shown once the clock is known, so that nothing moves under a finger
+ */
+export function CookDay({ children }: Around) {
   const [day, setDay] = useState<string>();
-  const asked = useCookDay(day).data;
-  const today = useHousehold().data?.today ?? '';
+  const ahead = useCookDay(day);
+  const asked = ahead.data;
   if (!asked) {
-    return <Waiting />;
+    return ahead.error ? children : <Waiting />;
   }
   if (asked.pots.length === 0 && asked.joints.length === 0 && asked.days.length === 0) {
-    return null;
+    return children;
   }
   return (
-    <section aria-labelledby="cookday" className="mb-10">
-      <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
-        <h2 id="cookday" className="text-2xl">
-          Cook day, {shortDay(asked.day)}
-        </h2>
-        <div className="flex flex-wrap gap-2">
-          {asked.days.length > 1 &&
-            asked.days.map((other) => (
-              <button
-                key={other}
-                type="button"
-                aria-pressed={other === asked.day}
-                className={`btn no-print ${other === asked.day ? 'btn-primary' : 'btn-outline'}`}
-                onClick={() => setDay(other)}
-              >
-                {shortDay(other)}
-              </button>
+    <OnClock asked={asked} setDay={setDay}>
+      {children}
+    </OnClock>
+  );
+}
+
+type Props = Around & { asked: Schema['CookDayView']; setDay: (day: string) => void };
+
+function OnClock({ asked, setDay, children }: Props) {
+  const today = useHousehold().data?.today ?? '';
+  const clock = useDayClock({ day: asked.day, begin: '', doneBy: '', ...handsText(noHands, asked.day) });
+  if (!clock.data && !clock.error) {
+    return <Waiting />;
+  }
+  return (
+    <>
+      <section aria-labelledby="cookday" className="mb-10">
+        <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
+          <h2 id="cookday" className="text-2xl">
+            Cook day, {shortDay(asked.day)}
+          </h2>
+          <div className="flex flex-wrap gap-2">
+            {asked.days.length > 1 &&
+              asked.days.map((other) => (
+                <button
+                  key={other}
+                  type="button"
+                  aria-pressed={other === asked.day}
+                  className={`btn no-print ${other === asked.day ? 'btn-primary' : 'btn-outline'}`}
+                  onClick={() => setDay(other)}
+                >
+                  {shortDay(other)}
+                </button>
+              ))}
+          </div>
+        </div>
+        <DayClock key={asked.day} day={asked.day} today={today} />
+        <div className="grid items-start gap-6 lg:grid-cols-[3fr_2fr]">
+          <ol>
+            {asked.pots.map((pot) => (
+              <Pot key={pot.batch} pot={pot} />
             ))}
-        </div>
-      </div>
-      <DayClock key={asked.day} day={asked.day} today={today} />
-      <div className="grid items-start gap-6 lg:grid-cols-[3fr_2fr]">
-        <ol>
-          {asked.pots.map((pot) => (
-            <Pot key={pot.batch} pot={pot} />
-          ))}
-          {asked.joints.map((joint) => (
-            <li key={joint} className="row grid-cols-[minmax(0,1fr)_auto]">
-              <span className="font-semibold">{joint}</span>
-              <Link to="/stretch" className="btn btn-outline">
-                To its parts<span className="sr-only">: {joint}</span>
-              </Link>
-            </li>
-          ))}
-        </ol>
-        <div className="grid gap-5">
-          <section className="enamel p-4" aria-label="The day before">
-            <h3 className="text-xl">The day before</h3>
-            {asked.dayBefore.length === 0 && <p className="quiet">Nothing has to be thawed or soaked.</p>}
-            <ul>
-              {asked.dayBefore.map((task) => (
-                <li key={task.words} className="py-1 text-lg">
-                  {task.words}
-                  {task.why && <span className="quiet block text-sm">{task.why}</span>}
-                </li>
-              ))}
-            </ul>
-          </section>
-          <section className="enamel p-4" aria-label="Chop once">
-            <h3 className="text-xl">Chop once</h3>
-            {asked.preparations.length === 0 && <p className="quiet">No line says how it is cut.</p>}
-            <ul>
-              {asked.preparations.map((one) => (
-                <li key={`${one.what} ${one.how}`} className="py-1">
-                  <span className="text-lg">
-                    <strong>{one.all}</strong> {one.what}, {one.how}
-                  </span>
-                  {one.parts.length > 1 && (
-                    <span className="quiet block text-sm">
-                      {one.parts.map((part) => `${part.amount} ${part.dish}`).join(' · ')}
+            {asked.joints.map((joint) => (
+              <li key={joint} className="row grid-cols-[minmax(0,1fr)_auto]">
+                <span className="font-semibold">{joint}</span>
+                <Link to="/stretch" className="btn btn-outline">
+                  To its parts<span className="sr-only">: {joint}</span>
+                </Link>
+              </li>
+            ))}
+          </ol>
+          <div className="grid gap-5">
+            <section className="enamel p-4" aria-label="The day before">
+              <h3 className="text-xl">The day before</h3>
+              {asked.dayBefore.length === 0 && <p className="quiet">Nothing has to be thawed or soaked.</p>}
+              <ul>
+                {asked.dayBefore.map((task) => (
+                  <li key={task.words} className="py-1 text-lg">
+                    {task.words}
+                    {task.why && <span className="quiet block text-sm">{task.why}</span>}
+                  </li>
+                ))}
+              </ul>
+            </section>
+            <section className="enamel p-4" aria-label="Chop once">
+              <h3 className="text-xl">Chop once</h3>
+              {asked.preparations.length === 0 && <p className="quiet">No line says how it is cut.</p>}
+              <ul>
+                {asked.preparations.map((one) => (
+                  <li key={`${one.what} ${one.how}`} className="py-1">
+                    <span className="text-lg">
+                      <strong>{one.all}</strong> {one.what}, {one.how}
                     </span>
-                  )}
-                </li>
-              ))}
-            </ul>
-          </section>
+                    {one.parts.length > 1 && (
+                      <span className="quiet block text-sm">
+                        {one.parts.map((part) => `${part.amount} ${part.dish}`).join(' · ')}
+                      </span>
+                    )}
+                  </li>
+                ))}
+              </ul>
+            </section>
+          </div>
         </div>
-      </div>
-    </section>
+      </section>
+      {children}
+    </>
   );
 }
 

@@ -1,9 +1,9 @@
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { answer, api, Refused, type Schema } from '../../api/client';
 import { useStretchPreview } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Choice, Field } from '../../kit/Field';
-import { Heading, OtherProblem } from '../../kit/kit';
+import { Heading, OtherProblem, Waiting } from '../../kit/kit';
 import { Scale } from '../../kit/Scale';
 import { useForm } from '../../kit/useForm';
 import { shortNumber } from '../../kit/words';
@@ -12,8 +12,14 @@ import { PartRows } from './PartRows';
 import { Slab } from './Slab';
 import { WaysToUse } from './WaysToUse';
 
-/** One big buy on the board. Three fields say what it becomes; parts, dates and dishes follow. */
-export function Cutting({ start, done }: { start: Form; done: () => void }) {
+type Props = { start: Form; done: () => void; children: ReactNode };
+
+/**
+ * One big buy on the board. Three fields say what it becomes; parts, dates and dishes follow.
+ *
+ * @param children what stands below it: a plan that is opened is worked out first, so that nothing moves under a finger
+ */
+export function Cutting({ start, done, children }: Props) {
   const typed = `cut-${start.id ?? start.lot ?? 'what if'}-${start.version}`;
   const save = useAct(
     'plan',
@@ -26,6 +32,7 @@ export function Cutting({ start, done }: { start: Form; done: () => void }) {
   const [weighed, setWeighed] = useState('');
   const asked = askedOf(form);
   const ready = form.food.trim() !== '' && form.weight.trim() !== '' && form.price.trim() !== '';
+  const [opened] = useState(ready);
   const preview = useStretchPreview(asked, ready);
   const refused = ready && preview.error instanceof Refused ? preview.error.problem : undefined;
   const cook = useAct(
@@ -56,6 +63,9 @@ export function Cutting({ start, done }: { start: Form; done: () => void }) {
   });
   const cut = preview.data;
   const stretched = cut && cut.plates > cut.plainPlates;
+  if (opened && ready && !cut && !preview.error) {
+    return <Waiting />;
+  }
   return (
     <>
       <Heading
@@ -211,6 +221,7 @@ export function Cutting({ start, done }: { start: Form; done: () => void }) {
           </>
         )}
       </div>
+      {children}
     </>
   );
 }

@@ -18,16 +18,7 @@ export function Stretch() {
   const open = stored.filter((one) => one.state === 'OPEN');
   const form = chosen ?? (open[0] ? formOf(open[0]) : undefined);
   return (
-    <>
-      {form ? (
-        <Cutting
-          key={form.id ?? (form.lot === undefined ? 'what if' : [form.lot, ...form.moreLots].join())}
-          start={form}
-          done={() => setChosen(undefined)}
-        />
-      ) : (
-        <Cutting key="what if" start={emptyForm()} done={() => setChosen(undefined)} />
-      )}
+    <Cutting key={formKey(form)} start={form ?? emptyForm()} done={() => setChosen(undefined)}>
       <div className="mt-10 grid items-start gap-8 lg:grid-cols-2">
         <section aria-labelledby="big-buys">
           <h2 id="big-buys" className="mb-2 text-2xl">
@@ -71,9 +62,12 @@ export function Stretch() {
           window.scrollTo({ top: 0 });
         }}
       />
-    </>
+    </Cutting>
   );
 }
+
+const formKey = (form: Form | undefined) =>
+  form?.id ?? (form?.lot === undefined ? 'what if' : [form.lot, ...form.moreLots].join());
 
 const ofBuy = (buy: Schema['BigBuy']): Form =>
   emptyForm({

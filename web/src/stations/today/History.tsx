@@ -41,7 +41,7 @@ function Line({ act, busy, undo }: { act: Schema['ActView']; busy: boolean; undo
       </span>
       <span className={act.undone ? 'quiet line-through' : ''}>{act.subject}</span>
       {act.undone ? (
-        <span className="quiet">undone</span>
+        <span className="quiet min-h-11 content-center">undone</span>
       ) : (
         <button type="button" className="btn btn-outline btn-sm min-h-11" disabled={busy} onClick={undo}>
           Undo<span className="sr-only"> {act.subject}</span>

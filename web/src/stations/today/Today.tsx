@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { answer, api, type Schema } from '../../api/client';
-import { useEat, useHousehold, useToday } from '../../api/queries';
+import { useCounter, useEat, useHousehold, useToday } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { CounterClock } from '../../kit/CounterClock';
 import { Empty, Heading, Money, OtherProblem, Tape, Waiting } from '../../kit/kit';
@@ -12,7 +12,8 @@ import { Scraps } from '../onhand/Scraps';
 export function Today() {
   const today = useToday().data;
   const eat = useEat().data;
-  if (!today || !eat) {
+  const counter = useCounter();
+  if (!today || !eat || counter.isPending) {
     return <Waiting />;
   }
   const tonight = eat.tonight;

@@ -1,5 +1,6 @@
 package wexilla.app;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 import static wexilla.app.support.Walk.button;
 import static wexilla.app.support.Walk.clean;
@@ -11,8 +12,12 @@ import static wexilla.app.support.Walk.see;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
+import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import wexilla.app.onhand.Ledger;
 import wexilla.app.support.Browser;
 import wexilla.app.support.Http;
@@ -21,6 +26,28 @@ import wexilla.app.support.Sample;
 
 /** A Monday in the demo household: the evening eaten, the cook day begun, its pot packed, and one thing taken back. */
 class DemoStoryTest {
+
+    private static final List<String> STATIONS = List.of(
+            "/",
+            "/onhand",
+            "/stretch",
+            "/plan",
+            "/shop",
+            "/cook",
+            "/eat",
+            "/recipes",
+            "/costs",
+            "/history",
+            "/household");
+
+    private static final String SHIFT = """
+            new Promise((done) => {
+              let sum = 0;
+              new PerformanceObserver((seen) => {
+                for (const shift of seen.getEntries()) sum += shift.value;
+              }).observe({ type: 'layout-shift', buffered: true });
+              setTimeout(() => done(sum), 200);
+            })""";
 
     private final Http http = Kitchen.demoHousehold();
 
@@ -45,6 +72,26 @@ class DemoStoryTest {
             takenBack(page);
             clean(browser);
             assertThat(browser.complaints()).isEmpty();
+        }
+    }
+
+    /**
+     * What is on a station comes up where it stays: a finger on its way meets what it aimed at. Measured as the browser
+     * does (Layout Instability, W3C draft); up to 0.1 counts as good (Core Web Vitals; from memory).
+     */
+    @ParameterizedTest
+    @ValueSource(ints = {390, 1280})
+    void nothingMovesUnderAFinger(int width) {
+        try (Browser browser = new Browser(http, width, 844)) {
+            Page page = browser.page();
+            for (String station : STATIONS) {
+                page.navigate(station);
+                page.waitForLoadState(LoadState.NETWORKIDLE);
+                assertThat(page.getByText("Looking …")).hasCount(0);
+                assertThat(((Number) page.evaluate(SHIFT)).doubleValue())
+                        .as("how much moves on " + station)
+                        .isLessThan(0.1);
+            }
         }
     }
 

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 import wexilla.core.food.Allergen;
 import wexilla.core.food.Caution;
@@ -45,14 +47,15 @@ public record Eater(
         for (Food food : foods) {
             food.traits().allergens().stream()
                     .filter(allergens::contains)
+                    .sorted()
                     .forEach(a -> found.add(new Judgement.MustNotEat(day, name, a, food.name())));
             boolean listed = food.traits().allergens().stream().anyMatch(allergens::contains);
             boolean byMaker = food.is(Nature.LOOK);
             if (!allergens.isEmpty() && !listed && (byMaker || !food.described())) {
                 found.add(new Judgement.NotSaid(day, name, food.name(), byMaker));
             }
-            food.traits().cautions().forEach((caution, source) -> {
-                for (Flag flag : flags) {
+            new TreeMap<>(food.traits().cautions()).forEach((caution, source) -> {
+                for (Flag flag : new TreeSet<>(flags)) {
                     if (NOT_FOR.getOrDefault(flag, Set.of()).contains(caution)) {
                         found.add(new Judgement.NotFor(day, name, flag, caution, food.name(), source));
                     }
