@@ -151,10 +151,12 @@ export const usePack = () => useQuery({ queryKey: ['pack'], queryFn: () => answe
 /** The labels these packets would get. */
 export function usePackDraft(input: Schema['PackInput']) {
   const settled = useSettled(JSON.stringify(input), 120);
+  const body = JSON.parse(settled) as Schema['PackInput'];
   return useQuery({
     queryKey: ['packdraft', settled],
+    enabled: body.packets.length > 0,
     placeholderData: keepPreviousData,
-    queryFn: () => answer(api.POST('/api/pack/draft', { body: JSON.parse(settled) as Schema['PackInput'] })),
+    queryFn: () => answer(api.POST('/api/pack/draft', { body })),
   });
 }
 

@@ -43,8 +43,13 @@ export function Pack() {
           ))}
         </div>
       )}
-      {dish && <PackDish key={dish.id} dish={dish} places={places} containers={containers} />}
-      <Packed packed={packed} />
+      {dish ? (
+        <PackDish key={dish.id} dish={dish} places={places} containers={containers}>
+          <Packed packed={packed} />
+        </PackDish>
+      ) : (
+        <Packed packed={packed} />
+      )}
     </>
   );
 }

@@ -24,10 +24,13 @@ it('what was asked last counts, however late the answer to what was asked before
       <PackDish dish={dish as Schema['LotView']} places={[]} containers={[]} />
     </QueryClientProvider>,
   );
-  fireEvent.change(screen.getByLabelText('Portions a packet'), { target: { value: '4' } });
-  expect(waiting.map((one) => one.each)).toEqual([6, 4]);
-  await act(async () => waiting[1]?.come([4, 4]));
   await act(async () => waiting[0]?.come([6, 2]));
+  const size = await screen.findByLabelText('Portions a packet');
+  fireEvent.change(size, { target: { value: '3' } });
+  fireEvent.change(size, { target: { value: '4' } });
+  expect(waiting.map((one) => one.each)).toEqual([6, 3, 4]);
+  await act(async () => waiting[2]?.come([4, 4]));
+  await act(async () => waiting[1]?.come([3, 3, 2]));
   const packets = screen.getAllByRole('textbox').map((field) => (field as HTMLInputElement).value);
   expect(packets).toEqual(['4', '4', '4']);
 });

@@ -1,8 +1,8 @@
-import { useEffect, useRef, useState } from 'react';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { answer, api, newKey, Refused, type Schema } from '../../api/client';
 import { usePackDraft } from '../../api/queries';
 import { useAct } from '../../api/useAct';
-import { FieldProblem, Money, OtherProblem } from '../../kit/kit';
+import { FieldProblem, Money, OtherProblem, Waiting } from '../../kit/kit';
 import { whole } from '../../kit/words';
 import { LabelPicture } from './LabelPicture';
 
@@ -10,12 +10,17 @@ type Props = {
   dish: Schema['LotView'];
   places: Schema['PlaceChoice'][];
   containers: Schema['ContainerView'][];
+  children?: ReactNode;
 };
 
 type Packet = { key: string; text: string };
 
-/** Shares one dish out into packets; the labels stand below before anything is filled. */
-export function PackDish({ dish, places, containers }: Props) {
+/**
+ * Shares one dish out into packets; the labels stand below before anything is filled.
+ *
+ * @param children what stands below it: shown once the first labels are known, so that nothing moves under a finger
+ */
+export function PackDish({ dish, places, containers, children }: Props) {
   const [packets, setPackets] = useState<Packet[]>([]);
   const [each, setEach] = useState('6');
   const [eachProblem, setEachProblem] = useState('');
@@ -59,139 +64,145 @@ export function PackDish({ dish, places, containers }: Props) {
   }, [dish.id, dish.portions]);
 
   const problem = draft.data?.problem;
+  if (!draft.data && !draft.error && eachProblem === '') {
+    return <Waiting />;
+  }
   return (
-    <div className="grid gap-8 lg:grid-cols-[2fr_3fr]">
-      <section aria-label="Packets">
-        <h2 className="text-2xl">{dish.name}</h2>
-        <p className="quiet mb-4">
-          {dish.amount} on the counter · <Money amount={dish.cost} complete={dish.costComplete} /> used
-        </p>
-        <label className="mb-3 flex items-center gap-3">
-          <span className="font-semibold">Portions a packet</span>
-          <input
-            className="input w-20"
-            inputMode="numeric"
-            value={each}
-            aria-invalid={eachProblem !== ''}
-            onChange={(event) => share(event.target.value)}
-          />
-        </label>
-        {eachProblem && (
-          <p role="alert" className="fieldproblem mb-2">
-            {eachProblem}
+    <>
+      <div className="grid gap-8 lg:grid-cols-[2fr_3fr]">
+        <section aria-label="Packets">
+          <h2 className="text-2xl">{dish.name}</h2>
+          <p className="quiet mb-4">
+            {dish.amount} on the counter · <Money amount={dish.cost} complete={dish.costComplete} /> used
           </p>
-        )}
-        <ol className="mb-4 flex flex-wrap gap-2">
-          {packets.map((packet, i) => (
-            <li key={packet.key}>
-              <input
-                className="input figure w-16 text-center text-xl font-bold"
-                inputMode="numeric"
-                aria-label={`Portions in packet ${i + 1}`}
-                value={packet.text}
-                onChange={(event) => {
-                  setPackets(
-                    packets.map((old) => (old.key === packet.key ? { ...old, text: event.target.value } : old)),
-                  );
-                  pack.forget();
-                }}
-              />
-            </li>
-          ))}
-          <li>
-            <button
-              type="button"
-              className="btn btn-outline"
-              aria-label="Another packet"
-              onClick={() => setPackets([...packets, { key: newKey(), text: '1' }])}
-            >
-              +
-            </button>
-          </li>
-          <li>
-            <button
-              type="button"
-              className="btn btn-outline"
-              aria-label="One packet less"
-              disabled={packets.length < 2}
-              onClick={() => setPackets(packets.slice(0, -1))}
-            >
-              −
-            </button>
-          </li>
-        </ol>
-        <div aria-live="polite">
-          {problem && <p className="fieldproblem mb-3">{problem}</p>}
-          {!problem && draft.data && draft.data.left > 0 && (
-            <p className="mb-3">
-              {draft.data.left === 1 ? '1 portion stays' : `${draft.data.left} portions stay`} on the counter.
+          <label className="mb-3 flex items-center gap-3">
+            <span className="font-semibold">Portions a packet</span>
+            <input
+              className="input w-20"
+              inputMode="numeric"
+              value={each}
+              aria-invalid={eachProblem !== ''}
+              onChange={(event) => share(event.target.value)}
+            />
+          </label>
+          {eachProblem && (
+            <p role="alert" className="fieldproblem mb-2">
+              {eachProblem}
             </p>
           )}
-        </div>
-        {packets.length > 1 && (
-          <button
-            type="button"
-            aria-pressed={together}
-            className={`btn mb-3 ${together ? 'btn-primary' : 'btn-outline'}`}
-            onClick={() => setTogether(!together)}
-          >
-            these {packets.length} are one meal
-          </button>
-        )}
-        <label className="mb-3 block">
-          <span className="font-semibold">Where</span>
-          <select className="select w-full" value={place} onChange={(event) => setPlace(event.target.value)}>
-            {places.map((choice) => (
-              <option key={choice.id} value={choice.id}>
-                {choice.name}
-              </option>
+          <ol className="mb-4 flex flex-wrap gap-2">
+            {packets.map((packet, i) => (
+              <li key={packet.key}>
+                <input
+                  className="input figure w-16 text-center text-xl font-bold"
+                  inputMode="numeric"
+                  aria-label={`Portions in packet ${i + 1}`}
+                  value={packet.text}
+                  onChange={(event) => {
+                    setPackets(
+                      packets.map((old) => (old.key === packet.key ? { ...old, text: event.target.value } : old)),
+                    );
+                    pack.forget();
+                  }}
+                />
+              </li>
             ))}
-          </select>
-          <FieldProblem at="/place" problem={pack.problem} />
-        </label>
-        <label className="mb-4 block">
-          <span className="font-semibold">In what</span>
-          <select className="select w-full" value={container} onChange={(event) => setContainer(event.target.value)}>
-            <option value="">not said</option>
-            {containers.map((choice) => (
-              <option key={choice.id} value={choice.id}>
-                {choice.name}
-              </option>
-            ))}
-          </select>
-        </label>
-        <button
-          type="button"
-          className="btn btn-primary btn-lg min-h-16"
-          disabled={pack.busy}
-          onClick={() => pack.act(input)}
-        >
-          Pack {packets.length === 1 ? '1 packet' : `${packets.length} packets`}
-        </button>
-        <FieldProblem at="/packets" problem={pack.problem} />
-        <OtherProblem problem={pack.problem} fields={['/packets', '/place']} />
-      </section>
-      <section aria-label="Labels before filling">
-        <div className="mb-3 flex items-baseline justify-between gap-3">
-          <h2 className="text-2xl">Labels</h2>
-          <button
-            type="button"
-            aria-pressed={byHand}
-            className={`btn ${byHand ? 'btn-primary' : 'btn-ghost'}`}
-            onClick={() => setByHand(!byHand)}
-          >
-            write by hand
-          </button>
-        </div>
-        <ol className="grid gap-4 sm:grid-cols-2">
-          {(draft.data?.labels ?? []).map((label, i) => (
-            // biome-ignore lint/suspicious/noArrayIndexKey: labels of one dish differ by their place only
-            <li key={i}>
-              <LabelPicture label={label} byHand={byHand} />
+            <li>
+              <button
+                type="button"
+                className="btn btn-outline"
+                aria-label="Another packet"
+                onClick={() => setPackets([...packets, { key: newKey(), text: '1' }])}
+              >
+                +
+              </button>
             </li>
-          ))}
-        </ol>
-      </section>
-    </div>
+            <li>
+              <button
+                type="button"
+                className="btn btn-outline"
+                aria-label="One packet less"
+                disabled={packets.length < 2}
+                onClick={() => setPackets(packets.slice(0, -1))}
+              >
+                −
+              </button>
+            </li>
+          </ol>
+          <div aria-live="polite">
+            {problem && <p className="fieldproblem mb-3">{problem}</p>}
+            {!problem && draft.data && draft.data.left > 0 && (
+              <p className="mb-3">
+                {draft.data.left === 1 ? '1 portion stays' : `${draft.data.left} portions stay`} on the counter.
+              </p>
+            )}
+          </div>
+          {packets.length > 1 && (
+            <button
+              type="button"
+              aria-pressed={together}
+              className={`btn mb-3 ${together ? 'btn-primary' : 'btn-outline'}`}
+              onClick={() => setTogether(!together)}
+            >
+              these {packets.length} are one meal
+            </button>
+          )}
+          <label className="mb-3 block">
+            <span className="font-semibold">Where</span>
+            <select className="select w-full" value={place} onChange={(event) => setPlace(event.target.value)}>
+              {places.map((choice) => (
+                <option key={choice.id} value={choice.id}>
+                  {choice.name}
+                </option>
+              ))}
+            </select>
+            <FieldProblem at="/place" problem={pack.problem} />
+          </label>
+          <label className="mb-4 block">
+            <span className="font-semibold">In what</span>
+            <select className="select w-full" value={container} onChange={(event) => setContainer(event.target.value)}>
+              <option value="">not said</option>
+              {containers.map((choice) => (
+                <option key={choice.id} value={choice.id}>
+                  {choice.name}
+                </option>
+              ))}
+            </select>
+          </label>
+          <button
+            type="button"
+            className="btn btn-primary btn-lg min-h-16"
+            disabled={pack.busy}
+            onClick={() => pack.act(input)}
+          >
+            Pack {packets.length === 1 ? '1 packet' : `${packets.length} packets`}
+          </button>
+          <FieldProblem at="/packets" problem={pack.problem} />
+          <OtherProblem problem={pack.problem} fields={['/packets', '/place']} />
+        </section>
+        <section aria-label="Labels before filling">
+          <div className="mb-3 flex items-baseline justify-between gap-3">
+            <h2 className="text-2xl">Labels</h2>
+            <button
+              type="button"
+              aria-pressed={byHand}
+              className={`btn ${byHand ? 'btn-primary' : 'btn-ghost'}`}
+              onClick={() => setByHand(!byHand)}
+            >
+              write by hand
+            </button>
+          </div>
+          <ol className="grid gap-4 sm:grid-cols-2">
+            {(draft.data?.labels ?? []).map((label, i) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: labels of one dish differ by their place only
+              <li key={i}>
+                <LabelPicture label={label} byHand={byHand} />
+              </li>
+            ))}
+          </ol>
+        </section>
+      </div>
+      {children}
+    </>
   );
 }

@@ -34,6 +34,7 @@ class DemoStoryTest {
             "/plan",
             "/shop",
             "/cook",
+            "/pack",
             "/eat",
             "/recipes",
             "/costs",
