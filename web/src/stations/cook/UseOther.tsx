@@ -42,6 +42,11 @@ export function UseOther({ asked, food, other, set, problem }: Props) {
                   {one.why}
                   {one.allergens.length > 0 && ` · brings in ${one.allergens.join(', ')}`}
                 </span>
+                {one.against.map((words) => (
+                  <span key={words} className="block text-sm font-semibold text-accent">
+                    {words}
+                  </span>
+                ))}
               </span>
             </button>
           </li>

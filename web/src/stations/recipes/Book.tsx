@@ -160,6 +160,9 @@ const RecipeCard = memo(function RecipeCard({ card }: { card: Card }) {
           {card.nextTimes > 0 && ` · ${card.nextTimes} for next time`}
           {card.refused > 0 && ` · ${card.refused} × not eaten`}
         </p>
+        {card.look.length > 0 && (
+          <p className="mt-1 text-sm font-semibold text-accent">look first: {card.look.join(', ')}</p>
+        )}
         {card.usesUp.length > 0 && (
           <p className="mt-1 text-sm font-semibold text-accent">uses up {card.usesUp.slice(0, 3).join(', ')}</p>
         )}

@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -30,6 +31,7 @@ import wexilla.app.recipes.Recipes;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.money.Money;
+import wexilla.core.planning.Eater;
 import wexilla.core.pricing.LineCost;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
@@ -200,6 +202,12 @@ public class Batches implements Undoable {
             return Optional.ofNullable(recipe).map(written -> Sized.of(written, size, measures));
         }
 
+        /** Everything that is in it: what its recipe names, and what was really taken. */
+        public List<Food> foods() {
+            Stream<Food> written = recipe == null ? Stream.of() : Eater.foods(recipe).stream();
+            return Stream.concat(written, wentIn.stream()).distinct().toList();
+        }
+
         /** So many portions of it, at their size. */
         public Optional<Sized> sized(int some, Measures measures) {
             return sized(measures).map(all -> all.share(Rational.of(some, portions)));
@@ -214,24 +222,29 @@ public class Batches implements Undoable {
                         .collect(Collectors.toMap(Batch::id, Function.identity()));
     }
 
-    /** The batches of these ids by id, with their recipes and what really went into them, for their labels. */
-    public Map<UUID, Batch> forLabels(Snapshot now, Collection<UUID> ids) {
-        record Row(UUID batch, UUID food) {}
+    /** What really went into these, with what was said of each pack. */
+    private Map<UUID, List<Food>> wentIn(Snapshot now, List<Batch> named) {
+        record Row(UUID batch, UUID food, String about) {}
+        UUID[] ids = named.stream()
+                .filter(batch -> batch.state() != State.PLANNED)
+                .map(Batch::id)
+                .toArray(UUID[]::new);
         Map<UUID, List<Food>> foods = new HashMap<>();
+        if (ids.length == 0) {
+            return foods;
+        }
         db.sql("""
-                        select distinct c.batch, p.food from lot c
+                        select distinct c.batch, p.food, p.about from lot c
                         join lot_source s on s.household_id = c.household_id and s.child = c.id
                         join lot p on p.household_id = s.household_id and p.id = s.parent
                         where c.household_id = ? and c.batch = any (?) and p.food is not null
-                        and stands(c.household_id, c.made_by)""")
-                .params(now.household().id(), ids.toArray(UUID[]::new))
+                        and stands(c.household_id, c.made_by) order by c.batch, p.food, p.about""")
+                .params(now.household().id(), ids)
                 .query(Row.class)
                 .list()
                 .forEach(row -> foods.computeIfAbsent(row.batch(), batch -> new ArrayList<>())
-                        .add(now.foods().food(row.food())));
-        Map<UUID, Batch> all = new HashMap<>();
-        byId(now, ids).forEach((id, batch) -> all.put(id, batch.of(foods.getOrDefault(id, List.of()))));
-        return all;
+                        .add(now.foods().food(row.food()).saying(row.about())));
+        return foods;
     }
 
     /** These batches, and those planned from this day to that, in the order they are cooked; without their recipes. */
@@ -253,10 +266,12 @@ public class Batches implements Undoable {
                 .toList();
     }
 
-    /** The same batches with the recipes they were cooked by. */
+    /** The same batches with the recipes they were cooked by and what really went into them. */
     public List<Batch> withRecipes(Snapshot now, List<Batch> named) {
         Map<Recipes.Version, Recipes.Stored> stored = recipes.versions(now, versions(named));
+        Map<UUID, List<Food>> foods = wentIn(now, named);
         return named.stream()
+                .map(batch -> batch.of(foods.getOrDefault(batch.id(), List.of())))
                 .map(batch -> batch.recipeId() == null
                         ? batch
                         : batch.with(Objects.requireNonNull(stored.get(batch.version()))

@@ -6,11 +6,13 @@ import java.util.List;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Equipped;
 import wexilla.app.household.People;
+import wexilla.app.household.Reference;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.platform.Household;
 import wexilla.core.cookday.CookDay;
 import wexilla.core.cookday.CookDay.Pot;
 import wexilla.core.cookday.DayDishes;
+import wexilla.core.cookday.DayHeat;
 import wexilla.core.cookday.DayProblem.Person;
 import wexilla.core.cookday.DayTasks;
 import wexilla.core.people.Appetite;
@@ -25,13 +27,21 @@ class DayBuild {
     private final Equipped equipped;
     private final People people;
     private final TimedSteps timed;
+    private final Reference reference;
 
-    DayBuild(Batches batches, DayBefore dayBefore, Equipped equipped, People people, TimedSteps timed) {
+    DayBuild(
+            Batches batches,
+            DayBefore dayBefore,
+            Equipped equipped,
+            People people,
+            TimedSteps timed,
+            Reference reference) {
         this.batches = batches;
         this.dayBefore = dayBefore;
         this.equipped = equipped;
         this.people = people;
         this.timed = timed;
+        this.reference = reference;
     }
 
     /** The jobs of everything that is cooked on a day. */
@@ -48,7 +58,8 @@ class DayBuild {
                 cookDay.preparations(),
                 joints,
                 Wording.of(household.system(), household.measures()),
-                timed.pace(household));
+                timed.pace(household),
+                new DayHeat(reference.heat(), now.book(), household.country()));
         return DayTasks.of(dishes.dishes(), dishes.once(), cooks, equipped.gear(household));
     }
 

@@ -1,9 +1,9 @@
 package wexilla.app.cook;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.TreeSet;
 import java.util.UUID;
@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.household.People;
 import wexilla.app.household.Reference;
 import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Snapshot;
@@ -21,6 +22,8 @@ import wexilla.app.recipes.Recipes;
 import wexilla.app.recipes.Sizes;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
+import wexilla.core.food.Known;
+import wexilla.core.planning.Eater;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.recipe.Instead;
@@ -35,12 +38,14 @@ class InsteadController {
     private final Snapshots snapshots;
     private final Sizes sizes;
     private final Reference reference;
+    private final People people;
 
-    InsteadController(Recipes recipes, Snapshots snapshots, Sizes sizes, Reference reference) {
+    InsteadController(Recipes recipes, Snapshots snapshots, Sizes sizes, Reference reference, People people) {
         this.recipes = recipes;
         this.snapshots = snapshots;
         this.sizes = sizes;
         this.reference = reference;
+        this.people = people;
     }
 
     /** @param factor of the recipe as written, {@code pos} of the line */
@@ -54,8 +59,9 @@ class InsteadController {
     /**
      * @param uses as they are typed: "200 ml cream"
      * @param allergens that come into the dish with them and were not in the line
+     * @param against who must not eat it, or for whom a pack must be looked at, in words; what has none comes first
      */
-    record InsteadView(List<String> uses, String why, List<String> allergens) {}
+    record InsteadView(List<String> uses, String why, List<String> allergens, List<String> against) {}
 
     /** The nearest first; empty where nothing that is there can do it. Stores nothing. */
     @PostMapping("/api/cook/instead")
@@ -72,8 +78,12 @@ class InsteadController {
         if (missing == null || amount == null) {
             return List.of();
         }
+        List<Eater> eaters = people.active(household).stream()
+                .map(person -> person.eater(household))
+                .toList();
         return Instead.of(missing, amount, reference.instead(), there(now), household.measures()).stream()
-                .map(one -> view(one, missing, household))
+                .map(one -> view(one, missing, household, eaters))
+                .sorted(Comparator.comparing(one -> !one.against().isEmpty()))
                 .toList();
     }
 
@@ -97,16 +107,17 @@ class InsteadController {
         return new ArrayList<>(there.values());
     }
 
-    private static InsteadView view(Instead one, Food missing, Household household) {
+    private static InsteadView view(Instead one, Food missing, Household household, List<Eater> eaters) {
         TreeSet<String> allergens = new TreeSet<>();
         List<String> uses = new ArrayList<>();
         for (Instead.Use use : one.uses()) {
-            use.food().traits().allergens().stream()
-                    .filter(allergen -> !missing.traits().allergens().contains(allergen))
-                    .forEach(allergen -> allergens.add(allergen.name().toLowerCase(Locale.ROOT)));
+            use.food().traits().contents().allergens(household.country()).stream()
+                    .filter(allergen -> missing.traits().contents().of(allergen, household.country()) != Known.HAS)
+                    .forEach(allergen -> allergens.add(allergen.words()));
             uses.add(KitchenMeasure.of(use.amount(), household.system(), household.measures())
                             .text() + " " + use.food().name());
         }
-        return new InsteadView(uses, one.why(), List.copyOf(allergens));
+        List<Food> foods = one.uses().stream().map(Instead.Use::food).toList();
+        return new InsteadView(uses, one.why(), List.copyOf(allergens), Eater.against(eaters, foods));
     }
 }

@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Equipped.Kind;
 import wexilla.app.platform.Household;
 import wexilla.core.food.Allergen;
+import wexilla.core.food.Country;
 import wexilla.core.keeping.Storage;
 import wexilla.core.people.Appetite;
 import wexilla.core.people.Flag;
@@ -59,6 +60,8 @@ class HouseholdController {
      * @param flat decimal money, the flat sum for seasoning and oil
      * @param ownGoods what own and given goods count as
      * @param riceKept whether cooked rice keeps 3–4 days here, not one
+     * @param country whose rules hold; absent until somebody said
+     * @param allergens what packs must name there, in the order of its list
      * @param plates adult portions a full table eats, as a decimal
      */
     record HouseholdView(
@@ -74,6 +77,8 @@ class HouseholdController {
             String flat,
             boolean riceKept,
             OwnGoods ownGoods,
+            @Nullable Country country,
+            List<Allergen> allergens,
             String plates,
             List<PersonView> people,
             List<PlaceName> places,
@@ -95,6 +100,8 @@ class HouseholdController {
                 household.flat().decimal(),
                 household.riceKept(),
                 household.ownGoods(),
+                household.country(),
+                Allergen.namedIn(household.country()),
                 Appetite.sum(all.stream()
                                 .filter(People.Person::active)
                                 .map(People.Person::appetite)

@@ -2,6 +2,7 @@ package wexilla.app.household;
 
 import java.math.BigDecimal;
 import java.time.ZoneId;
+import java.util.Arrays;
 import java.util.Currency;
 import java.util.List;
 import java.util.Optional;
@@ -13,6 +14,7 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
+import wexilla.core.food.Country;
 import wexilla.core.keeping.ContainerKind;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Money;
@@ -54,7 +56,7 @@ public class Households {
     public Optional<Household> find(Optional<UUID> id) {
         return db.sql("""
                         select id, name, zone, currency, measures, cup_ml, tbsp_ml, seasoning, flat_minor, rice_days,
-                            own_goods, version
+                            own_goods, country, version
                         from household
                         where :id::uuid is null or id = :id::uuid order by id limit 1""")
                 .param("id", id.orElse(null))
@@ -73,6 +75,7 @@ public class Households {
                             Money.of(row.getLong("flat_minor"), currency),
                             row.getInt("rice_days") > 1,
                             OwnGoods.valueOf(row.getString("own_goods")),
+                            row.getString("country") == null ? null : Country.valueOf(row.getString("country")),
                             row.getInt("version"));
                 })
                 .optional();
@@ -152,8 +155,8 @@ public class Households {
         journal.before(act, Thing.HOUSEHOLD, changed.id());
         db.sql("""
                         update household set name = ?, zone = ?, currency = ?, measures = ?, cup_ml = ?, tbsp_ml = ?,
-                            seasoning = ?, flat_minor = ?, rice_days = ?, own_goods = ?, version = version + 1 where id = ?""")
-                .params(
+                            seasoning = ?, flat_minor = ?, rice_days = ?, own_goods = ?, country = ?, version = version + 1 where id = ?""")
+                .params(Arrays.asList(
                         changed.name(),
                         changed.zone().getId(),
                         changed.currency().getCurrencyCode(),
@@ -164,7 +167,8 @@ public class Households {
                         changed.flat().minor(),
                         changed.riceKept() ? 4 : 1,
                         changed.ownGoods().name(),
-                        changed.id())
+                        changed.country() == null ? null : changed.country().name(),
+                        changed.id()))
                 .update();
     }
 }

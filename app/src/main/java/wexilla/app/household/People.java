@@ -4,6 +4,7 @@ import java.sql.Array;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -16,6 +17,7 @@ import wexilla.app.platform.Journal.Thing;
 import wexilla.core.food.Allergen;
 import wexilla.core.people.Appetite;
 import wexilla.core.people.Flag;
+import wexilla.core.planning.Eater;
 
 /** Who eats here. */
 @Component
@@ -37,7 +39,20 @@ public class People {
             List<String> dislikes,
             int chilli,
             boolean active,
-            int version) {}
+            int version) {
+
+        /** Who sits at a table of this household. */
+        public Eater eater(Household household) {
+            return new Eater(
+                    name,
+                    appetite,
+                    new HashSet<>(allergens),
+                    new HashSet<>(flags),
+                    dislikes,
+                    chilli,
+                    household.country());
+        }
+    }
 
     private final JdbcClient db;
     private final Journal journal;

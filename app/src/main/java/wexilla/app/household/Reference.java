@@ -7,23 +7,31 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Household;
-import wexilla.core.food.Allergen;
+import wexilla.core.food.Animal;
 import wexilla.core.food.Caution;
+import wexilla.core.food.Claim;
+import wexilla.core.food.Contents;
+import wexilla.core.food.Country;
+import wexilla.core.food.Cut;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.FoodFact;
 import wexilla.core.food.Form;
 import wexilla.core.food.Forms;
+import wexilla.core.food.HeatGuide;
 import wexilla.core.food.Key;
 import wexilla.core.food.Likeness;
+import wexilla.core.food.Making;
 import wexilla.core.food.Nature;
 import wexilla.core.food.Part;
 import wexilla.core.food.Scaling;
+import wexilla.core.food.Substance;
 import wexilla.core.food.Traits;
 import wexilla.core.food.Yield;
 import wexilla.core.keeping.KeepingGuide;
@@ -58,6 +66,8 @@ public class Reference {
                             Unit.ofSymbol(row.get("unit")))));
     private final Map<Key, String> scrapBags = ReferenceRows.of("scraps.csv").stream()
             .collect(Collectors.toMap(row -> Key.food(row.get("slug")), row -> row.get("bag")));
+    private final HeatGuide heat = new HeatGuide(
+            ReferenceRows.of("heat.csv").stream().map(Reference::heatRule).toList());
     private final BigBuys bigBuys = BigBuys.read();
 
     Reference() {
@@ -116,6 +126,11 @@ public class Reference {
     /** What a food does in a dish, by its key, for those that can go in for each other. */
     public Map<Key, Instead.Part> instead() {
         return instead;
+    }
+
+    /** How hot what is raw has to get. */
+    public HeatGuide heat() {
+        return heat;
     }
 
     /** The bag a food is kept in for a pot of stock, by its key; what is not in it is no scrap. */
@@ -183,11 +198,13 @@ public class Reference {
                 Unit.ofSymbol(row.get("base")),
                 row.get("keeping"),
                 row.get("aisle"),
-                natures(row));
+                Making.valueOf(row.get("making").toUpperCase(Locale.ROOT)),
+                words(row, "animal", Animal::ofWord),
+                Cut.ofWord(row.get("cut")));
     }
 
-    private static Set<Nature> natures(CSVRecord row) {
-        return ReferenceRows.list(row, "nature").stream().map(Nature::ofWord).collect(Collectors.toSet());
+    private static <T> Set<T> words(CSVRecord row, String column, Function<String, T> read) {
+        return ReferenceRows.list(row, column).stream().map(read).collect(Collectors.toSet());
     }
 
     private static Food food(
@@ -210,12 +227,28 @@ public class Reference {
                 new Traits(
                         row.get("aisle"),
                         row.get("protein"),
-                        ReferenceRows.list(row, "allergens").stream()
-                                .map(word -> Allergen.ofWord(word).orElseThrow())
-                                .collect(Collectors.toSet()),
+                        new Contents(
+                                Making.valueOf(row.get("making").toUpperCase(Locale.ROOT)),
+                                words(row, "has", Substance::ofWord),
+                                words(row, "often", Substance::ofWord),
+                                words(row, "claims", Claim::ofWord),
+                                false),
+                        words(row, "animal", Animal::ofWord),
+                        Cut.ofWord(row.get("cut")),
                         cautions.getOrDefault(slug, Map.of()),
                         yields.getOrDefault(slug, Map.of()),
-                        natures(row)));
+                        words(row, "nature", Nature::ofWord)));
+    }
+
+    private static HeatGuide.Rule heatRule(CSVRecord row) {
+        return new HeatGuide.Rule(
+                Country.ofWord(row.get("country")).orElse(null),
+                row.get("animal").equals("any") ? Set.of() : words(row, "animal", Animal::ofWord),
+                words(row, "cut", Cut::ofWord),
+                row.get("core").isEmpty() ? null : Integer.valueOf(row.get("core")),
+                Integer.parseInt(row.get("rest")),
+                row.get("how"),
+                ReferenceRows.source(row));
     }
 
     private static Yield yieldOf(CSVRecord row) {

@@ -22,6 +22,7 @@ import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Allergen;
+import wexilla.core.food.Country;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.Storage;
 import wexilla.core.people.Appetite;
@@ -54,7 +55,7 @@ class SetUpController {
     }
 
     /** @param version as last seen; @param cup {@code us} or {@code metric}; @param tbsp ml; @param flat decimal money;
-     * @param riceKept absent for as it is; @param ownGoods too */
+     * @param riceKept absent for as it is; so are ownGoods and country */
     record SettingsInput(
             int version,
             String name,
@@ -66,7 +67,8 @@ class SetUpController {
             Seasoning seasoning,
             String flat,
             @Nullable Boolean riceKept,
-            @Nullable OwnGoods ownGoods) {}
+            @Nullable OwnGoods ownGoods,
+            @Nullable Country country) {}
 
     @PostMapping("/api/household/settings")
     Said settings(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody SettingsInput input) {
@@ -94,6 +96,7 @@ class SetUpController {
                             Asked.money("/flat", input.flat(), currency),
                             riceKept,
                             input.ownGoods() == null ? now.ownGoods() : input.ownGoods(),
+                            input.country() == null ? now.country() : input.country(),
                             now.version()));
             if (riceKept != now.riceKept()) {
                 Household changed = households.find(Optional.of(household.id())).orElseThrow();

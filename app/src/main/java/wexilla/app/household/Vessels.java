@@ -23,25 +23,26 @@ public class Vessels {
     private final Map<Key, Rational> standing;
     private final PressureTime.Table pressure;
 
-    Vessels() {
+    Vessels(Reference reference) {
         rules = ReferenceRows.of("vessels.csv").stream().map(Vessels::rule).toList();
         standing = ReferenceRows.of("standing.csv").stream()
                 .collect(Collectors.toMap(
                         row -> Key.food(row.get("slug")), row -> Rational.of(new BigDecimal(row.get("each_cm2")))));
         pressure = new PressureTime.Table(
                 ReferenceRows.of("pressure.csv").stream().map(Vessels::pressure).toList(),
-                ReferenceRows.of("comeup.csv").stream().map(Vessels::comeUp).toList());
+                ReferenceRows.of("comeup.csv").stream().map(Vessels::comeUp).toList(),
+                reference.heat());
     }
 
     private static PressureTime.Rule pressure(CSVRecord row) {
-        String core = row.get("core");
+        String most = row.get("most_kg");
         return new PressureTime.Rule(
                 Key.food(row.get("slug")),
                 PressureTime.State.valueOf(row.get("state")),
                 Rational.of(new BigDecimal(row.get("minutes"))),
                 Rational.of(new BigDecimal(row.get("per_kg"))),
                 Integer.parseInt(row.get("release")),
-                core.isEmpty() ? null : Integer.valueOf(core),
+                most.isEmpty() ? null : Rational.of(new BigDecimal(most)),
                 ReferenceRows.source(row));
     }
 

@@ -71,7 +71,6 @@ public class Weighings {
         yields.putAll(traits.yields());
         own.forEach((part, weighed) ->
                 Weighing.learned(traits.yield(part), weighed).ifPresent(yield -> yields.put(part, yield)));
-        return food.with(new Traits(
-                traits.aisle(), traits.protein(), traits.allergens(), traits.cautions(), yields, traits.natures()));
+        return food.with(traits.yielding(yields));
     }
 }

@@ -141,7 +141,7 @@ class PackController {
             left = use.after(List.of(left)).stream().findFirst().orElse(left);
             int part = input.oneMeal() ? labels.size() + 1 : 1;
             int parts = input.oneMeal() ? input.packets().size() : 1;
-            Label label = packing.label(dish, batch, household.measures(), portions, dates, today, "", part, parts);
+            Label label = packing.label(dish, batch, household, portions, dates, today, "", part, parts);
             labels.add(view(label, null, use.takes().get(0).cost().known()));
         }
         return new PackDraft(input.packets(), labels, there - check.wanted(), "");
@@ -150,7 +150,7 @@ class PackController {
     private Batches.Batch batch(Household household, Lots.Lot dish) {
         UUID id = Objects.requireNonNull(dish.batch());
         return Objects.requireNonNull(
-                batches.forLabels(snapshots.of(household), List.of(id)).get(id));
+                batches.byId(snapshots.of(household), List.of(id)).get(id));
     }
 
     private static LabelView view(Label label, @Nullable String code, Money cost) {

@@ -31,7 +31,6 @@ import wexilla.core.money.Cost;
 import wexilla.core.packing.Label;
 import wexilla.core.packing.Portioning;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.stock.OpenLot;
@@ -181,7 +180,7 @@ public class Packing {
     Label label(
             Lots.Lot dish,
             Batches.Batch batch,
-            Measures measures,
+            Household household,
             int portions,
             KeepDates dates,
             LocalDate packedOn,
@@ -201,8 +200,8 @@ public class Packing {
                 until(dates),
                 part,
                 parts,
-                Label.contains(recipe, batch.wentIn()),
-                batch.sized(portions, measures)
+                Label.contains(recipe, batch.wentIn(), household.country()),
+                batch.sized(portions, household.measures())
                         .map(packet -> Label.toAdd(packet, batch.style()))
                         .orElse(List.of()),
                 recipe == null ? List.of() : Label.toFinish(recipe, batch.style()));
@@ -243,7 +242,7 @@ public class Packing {
 
     /** The labels of these packets, in the order given. */
     List<Label> labels(Household household, List<Lots.Lot> packets) {
-        var made = batches.forLabels(
+        var made = batches.byId(
                 snapshots.of(household),
                 packets.stream()
                         .map(Lots.Lot::batch)
@@ -261,7 +260,7 @@ public class Packing {
                     return label(
                             packet,
                             batch,
-                            household.measures(),
+                            household,
                             portions(packet),
                             packet.dates(),
                             on,

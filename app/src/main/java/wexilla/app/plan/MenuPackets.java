@@ -23,7 +23,6 @@ import wexilla.core.food.Key;
 import wexilla.core.keeping.DishKeeping;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.Storage;
-import wexilla.core.planning.Eater;
 import wexilla.core.planning.Evening;
 import wexilla.core.planning.MenuProblem;
 import wexilla.core.planning.MenuProblem.Packet;
@@ -184,11 +183,7 @@ class MenuPackets {
     }
 
     private static List<Food> foods(Snapshot now, Batches.@Nullable Batch batch) {
-        return batch == null
-                ? List.of()
-                : batch.sized(now.household().measures())
-                        .map(sized -> Eater.foods(sized.recipe()))
-                        .orElse(List.of());
+        return batch == null ? List.of() : batch.foods();
     }
 
     private static Packet there(

@@ -19,6 +19,7 @@ import wexilla.app.onhand.Snapshot;
 import wexilla.app.plan.Slots.Dish;
 import wexilla.app.plan.Slots.DishKind;
 import wexilla.app.plan.Slots.Slot;
+import wexilla.app.platform.Household;
 import wexilla.app.recipes.Recipes;
 import wexilla.app.recipes.Sizes;
 import wexilla.core.people.Appetite;
@@ -49,7 +50,7 @@ record PlannedMeals(
     /** A meal as the core sees it. */
     Evening evening(Slot slot) {
         List<Eater> eaters = new ArrayList<>(eaters(slot.people()));
-        slot.guests().forEach(guest -> eaters.add(guest(guest)));
+        slot.guests().forEach(guest -> eaters.add(guest(guest, now.household())));
         List<Evening.Dish> dishes = new ArrayList<>();
         List<List<Eater>> only = new ArrayList<>();
         for (Dish dish : slot.eatsHere() ? slot.dishes() : List.<Dish>of()) {
@@ -77,23 +78,19 @@ record PlannedMeals(
     private List<Eater> eaters(List<UUID> here) {
         return people.stream()
                 .filter(person -> here.contains(person.id()))
-                .map(PlannedMeals::eater)
+                .map(person -> person.eater(now.household()))
                 .toList();
     }
 
-    private static Eater guest(Slots.Guest guest) {
+    private static Eater guest(Slots.Guest guest, Household household) {
         return new Eater(
-                guest.name(), guest.appetite(), new HashSet<>(guest.allergens()), Set.of(), List.of(), MOST_CHILLI);
-    }
-
-    static Eater eater(Person person) {
-        return new Eater(
-                person.name(),
-                person.appetite(),
-                new HashSet<>(person.allergens()),
-                new HashSet<>(person.flags()),
-                person.dislikes(),
-                person.chilli());
+                guest.name(),
+                guest.appetite(),
+                new HashSet<>(guest.allergens()),
+                Set.of(),
+                List.of(),
+                MOST_CHILLI,
+                household.country());
     }
 
     private Evening.Dish dish(Dish dish, int plates, LocalDate day) {
@@ -124,7 +121,7 @@ record PlannedMeals(
                                 .orElse(List.of())
                         : sized.map(all -> all.stepsAfter(batch.style())).orElse(List.of()),
                 sized.map(all -> all.onTheNight(batch.style())).orElse(List.of()),
-                sized.map(all -> Eater.foods(all.recipe())).orElse(List.of()),
+                batch.foods(),
                 portions);
     }
 

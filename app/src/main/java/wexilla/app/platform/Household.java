@@ -7,6 +7,8 @@ import java.time.format.DateTimeFormatter;
 import java.util.Currency;
 import java.util.Locale;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Country;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.OwnGoods;
 import wexilla.core.pricing.Seasoning;
@@ -19,6 +21,7 @@ import wexilla.core.quantity.Measures;
  * @param version of its settings, counted up with each change
  * @param riceKept whether cooked rice is cooled within the hour and kept 3–4 days, not one
  * @param ownGoods what own and given goods count as
+ * @param country whose rules hold; null until somebody said: the published US tables, the allergens of the EU
  * @param system how kitchen measures are shown: cups and spoons, or grams
  */
 public record Household(
@@ -32,6 +35,7 @@ public record Household(
         Money flat,
         boolean riceKept,
         OwnGoods ownGoods,
+        @Nullable Country country,
         int version) {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);

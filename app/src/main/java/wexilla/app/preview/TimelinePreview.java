@@ -14,8 +14,10 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.household.Reference;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
+import wexilla.core.cookday.DayHeat;
 import wexilla.core.cookday.DayPlan;
 import wexilla.core.cookday.DayProblem;
 import wexilla.core.cookday.DayProblem.Gear;
@@ -26,10 +28,19 @@ import wexilla.core.cookday.DayTasks;
 import wexilla.core.cookday.DayTimeline;
 import wexilla.core.cookday.DayWhy;
 import wexilla.core.cookday.KitchenGear;
+import wexilla.core.food.Food;
+import wexilla.core.food.HeatGuide;
+import wexilla.core.recipe.LineReader;
 
 /** A cook day on one clock, from dishes as they are typed; stores nothing. */
 @RestController
 class TimelinePreview {
+
+    private final Reference reference;
+
+    TimelinePreview(Reference reference) {
+        this.reference = reference;
+    }
 
     private static final int MOST_DISHES = 30;
     private static final int MOST_STEPS = 40;
@@ -44,13 +55,15 @@ class TimelinePreview {
      * @param portions as many as it makes; 4 when nothing is said
      * @param kept false for what is eaten at once
      * @param after names of dishes that go into it, which have to be cooked before
+     * @param lines what goes in; where they are absent, by what its name and steps name
      */
     record TimelineDish(
             String name,
             @Nullable String portions,
             List<String> steps,
             @Nullable Boolean kept,
-            @Nullable List<String> after) {}
+            @Nullable List<String> after,
+            @Nullable List<String> lines) {}
 
     /** Somebody who cooks from when to when, ISO dates and times; several times for several sessions. */
     record TimelineHands(String name, String from, String to) {}
@@ -77,6 +90,7 @@ class TimelinePreview {
      * @param celsius the oven's setting, absent without one
      * @param watches when somebody looks at it, ISO dates and times with what is done
      * @param caution what must not be missed; empty for nothing
+     * @param core degrees Celsius to reach in the core where its heat ends rawness, absent elsewhere
      */
     record TimelineTask(
             String dish,
@@ -89,7 +103,8 @@ class TimelinePreview {
             @Nullable Integer celsius,
             String why,
             List<String> watches,
-            String caution) {}
+            String caution,
+            @Nullable Integer core) {}
 
     /**
      * @param handsFree ISO date and time, {@code handsFreeLate} where interruptions and washing up take their part
@@ -128,9 +143,10 @@ class TimelinePreview {
             }
             ovens += Asked.at("/equipment/" + i, () -> KitchenGear.add(gear, thing, 1, sofar));
         }
+        DayHeat heat = new DayHeat(reference.heat(), reference.book(), null);
         List<DayTasks.Dish> dishes = new ArrayList<>();
         for (int i = 0; i < asked.dishes().size(); i++) {
-            dishes.add(dish("/dishes/" + i, asked.dishes().get(i), asked.dishes()));
+            dishes.add(dish("/dishes/" + i, asked.dishes().get(i), asked.dishes(), heat));
         }
         List<Person> cooks = cooks(asked, people);
         long effort = asked.effort() == null ? EFFORT : Math.min(MOST_EFFORT, Math.max(1, asked.effort()));
@@ -149,7 +165,7 @@ class TimelinePreview {
                 .orElseThrow(() -> Problem.at(
                         "/dishes", "These steps cannot follow each other as soon as they must with what is there."));
         besides.addAll(made.warnings());
-        return view(made, begin(asked, made.plan(), table), besides);
+        return view(made, dishes, begin(asked, made.plan(), table), besides);
     }
 
     /** Those who are there when, or so many all the time. */
@@ -194,7 +210,7 @@ class TimelinePreview {
         return (int) minutes;
     }
 
-    private static DayTasks.Dish dish(String at, TimelineDish asked, List<TimelineDish> all) {
+    private DayTasks.Dish dish(String at, TimelineDish asked, List<TimelineDish> all, DayHeat heat) {
         Asked.name(at + "/name", asked.name(), 120);
         if (asked.steps().isEmpty() || asked.steps().size() > MOST_STEPS) {
             throw Problem.at(
@@ -221,7 +237,23 @@ class TimelinePreview {
                     .orElseThrow(() -> Problem.at(at + "/after", "“" + name + "” is no other dish of this day."));
             after.add(before);
         }
-        return new DayTasks.Dish(asked.name(), portions, steps, !Boolean.FALSE.equals(asked.kept()), after);
+        return new DayTasks.Dish(
+                asked.name(), portions, steps, !Boolean.FALSE.equals(asked.kept()), after, inside(at, asked, heat));
+    }
+
+    private DayTasks.Inside inside(String at, TimelineDish asked, DayHeat heat) {
+        if (asked.lines() == null) {
+            return heat.said(asked.name(), asked.steps());
+        }
+        LineReader reader = new LineReader(reference.book());
+        List<Food> foods = new ArrayList<>();
+        for (int i = 0; i < asked.lines().size(); i++) {
+            String text = Asked.name(at + "/lines/" + i, asked.lines().get(i), 500);
+            Asked.at(at + "/lines/" + i, () -> reader.read(text)).each().stream()
+                    .flatMap(line -> line.saidFood().stream())
+                    .forEach(foods::add);
+        }
+        return heat.of(asked.name(), asked.steps(), foods);
     }
 
     /** @param table whether everything is on the table by then; else the last hand is free */
@@ -243,10 +275,12 @@ class TimelinePreview {
         }
     }
 
-    private static TimelineView view(DayTimeline made, LocalDateTime begin, List<String> warnings) {
+    private static TimelineView view(
+            DayTimeline made, List<DayTasks.Dish> dishes, LocalDateTime begin, List<String> warnings) {
         DayPlan plan = made.plan();
-        List<TimelineTask> tasks =
-                plan.byClock().stream().map(job -> task(plan, job, begin)).toList();
+        List<TimelineTask> tasks = plan.byClock().stream()
+                .map(job -> task(plan, job, dishes, begin))
+                .toList();
         return new TimelineView(
                 tasks,
                 TIME.format(begin.plusMinutes(plan.handsFree())),
@@ -256,8 +290,16 @@ class TimelinePreview {
                 warnings);
     }
 
-    private static TimelineTask task(DayPlan plan, int job, LocalDateTime begin) {
+    private static TimelineTask task(DayPlan plan, int job, List<DayTasks.Dish> dishes, LocalDateTime begin) {
         DayProblem problem = plan.problem();
+        String caution = problem.jobs().get(job).aside().caution();
+        Integer core = dishes.stream()
+                .filter(dish -> dish.name().equals(problem.jobs().get(job).dish()))
+                .map(dish -> dish.inside().heat())
+                .filter(heat -> !heat.words().isEmpty() && caution.contains(heat.words()))
+                .map(HeatGuide.Heat::core)
+                .findFirst()
+                .orElse(null);
         int who = plan.people().get(job);
         int celsius =
                 problem.jobs().get(job).settings().get(plan.settings().get(job)).celsius();
@@ -274,7 +316,8 @@ class TimelinePreview {
                 celsius == 0 ? null : Integer.valueOf(celsius),
                 DayWhy.of(plan, job),
                 watches(plan, job, begin),
-                problem.jobs().get(job).aside().caution());
+                caution,
+                core);
     }
 
     private static List<String> watches(DayPlan plan, int job, LocalDateTime begin) {

@@ -50,7 +50,7 @@ class Book {
      * @param form in which its protein is wanted: "raw mince"
      * @param hands minutes of hands at most
      * @param cost of a portion at most
-     * @param without allergens that must not be in it, nor in anything nobody has described
+     * @param without allergens that must not be in it; where they may be, it comes after what is proven
      */
     record Filter(
             String text,
@@ -62,7 +62,13 @@ class Book {
             @Nullable Integer hands,
             @Nullable Money cost,
             Liked liked,
-            List<Allergen> without) {}
+            List<Allergen> without) {
+
+        /** Whether it asks for something that must be proven. */
+        boolean asks() {
+            return diet != null || !without.isEmpty();
+        }
+    }
 
     /** What is in the freezer and the cupboards. @param soon of that, what must be used this week; food keys */
     record Stocked(List<String> there, List<String> soon) {}
@@ -80,17 +86,17 @@ class Book {
             List<String> forms,
             List<String> styles,
             List<String> gear,
-            List<String> diets,
-            List<String> allergens,
-            boolean described,
             Said said) {}
 
-    /** @param total how many recipes are in the book; @param found how many fit, on all pages */
-    record Page(int total, int found, List<Figure> figures) {}
+    /**
+     * @param total how many recipes are in the book; @param found how many fit, on all pages; @param proven of those, how
+     *     many are proven to be without what is asked; they come first
+     */
+    record Page(int total, int found, int proven, List<Figure> figures) {}
 
     /** Everything that occurs in the book, to choose from. */
     record Choices(
-            List<String> forms, List<String> styles, List<String> gear, List<String> diets, List<String> allergens) {}
+            List<String> forms, List<String> styles, List<String> gear, List<Diet> diets, List<Allergen> allergens) {}
 
     private static final String HEADS = """
             select f.household_id, f.recipe, f.n, f.title, %s from recipe r
@@ -106,9 +112,10 @@ class Book {
     /** The page first, by what stands in the figures alone; ratings and wishes only of what is on it. */
     private static final String PAGE = """
             with fit as (%s), page as (select * from fit order by rank limit :most offset :offset),
-                counted as (select (select count(*)::int from fit) as found, (select count(*)::int from recipe
+                counted as (select (select count(*)::int from fit) as found,
+                    (select count(*)::int from fit where fit.is_proven) as proven, (select count(*)::int from recipe
                     where household_id = :household and current_version is not null) as total)
-            select f.*, page.rank, counted.found, counted.total,
+            select f.*, page.rank, counted.found, counted.proven, counted.total,
                 (select round(avg(g.liked) filter (where g.liked >= 0) * 10)::int from meal_dish d
                     join rating g on g.household_id = d.household_id and g.slot = d.slot and g.pos = d.pos
                     where d.household_id = f.household_id and d.recipe = f.recipe) as liked,
@@ -121,6 +128,9 @@ class Book {
             left join recipe_figure f on f.household_id = page.household_id and f.recipe = page.recipe and f.n = page.n
             order by page.rank""";
 
+    /** Whether everything that is asked of it is proven, and nothing has to be looked at first. */
+    private static final String PROVEN = "((:noDiet or :provenDiet = any (f.diets)) and f.free @> :free::text[])";
+
     private final JdbcClient db;
 
     Book(JdbcClient db) {
@@ -131,22 +141,26 @@ class Book {
     Page find(Household household, Filter filter, Stocked stocked, Sort sort, int offset, int most) {
         Map<String, Object> parameters = new LinkedHashMap<>();
         parameters.put("household", household.id());
+        parameters.put("noDiet", filter.diet() == null);
+        parameters.put("provenDiet", filter.diet() == null ? "" : filter.diet().name());
+        parameters.put("free", filter.without().stream().map(Enum::name).toArray(String[]::new));
         String where = where(filter, sort, stocked, parameters);
         parameters.put("offset", offset);
         parameters.put("most", most);
         List<Figure> figures = new ArrayList<>();
-        int[] counted = new int[2];
+        int[] counted = new int[3];
         String rank = "row_number() over (order by " + order(filter, sort, stocked, parameters)
-                + " lower(f.title) collate \"C\", f.recipe) as rank";
+                + " lower(f.title) collate \"C\", f.recipe) as rank, " + PROVEN + " as is_proven";
         String fit = HEADS.formatted(rank, filter.liked() == Liked.ALL ? "" : RATED) + where;
         db.sql(PAGE.formatted(fit)).params(parameters).query(row -> {
             counted[0] = row.getInt("total");
             counted[1] = row.getInt("found");
+            counted[2] = row.getInt("proven");
             if (row.getObject("recipe") != null) {
                 figures.add(figure(row));
             }
         });
-        return new Page(counted[0], counted[1], figures);
+        return new Page(counted[0], counted[1], counted[2], figures);
     }
 
     private static String where(Filter filter, Sort sort, Stocked stocked, Map<String, Object> parameters) {
@@ -180,7 +194,7 @@ class Book {
             and(
                     where,
                     parameters,
-                    ":diet = any (f.diets)",
+                    "not :diet = any (f.diets_broken)",
                     "diet",
                     filter.diet().name());
         }
@@ -197,7 +211,7 @@ class Book {
         }
         if (!filter.without().isEmpty()) {
             String[] without = filter.without().stream().map(Enum::name).toArray(String[]::new);
-            and(where, parameters, "f.described and not (f.allergens && :without::text[])", "without", without);
+            and(where, parameters, "not (f.allergens && :without::text[])", "without", without);
         }
         if (sort == Sort.COST) {
             where.append(" and f.lines > 0");
@@ -220,16 +234,17 @@ class Book {
 
     /** What uses up most comes first when that is asked; of costs the complete ones, then the cheapest. */
     private static String order(Filter filter, Sort sort, Stocked stocked, Map<String, Object> parameters) {
+        String proven = filter.asks() ? "not " + PROVEN + "," : "";
         if (sort == Sort.COST) {
-            return "not f.cost_complete, f.portion_cost,";
+            return proven + "not f.cost_complete, f.portion_cost,";
         }
         if (filter.onHand() == OnHand.ALL) {
-            return "";
+            return proven;
         }
         parameters.put("soon", stocked.soon().toArray(String[]::new));
         parameters.put("there", stocked.there().toArray(String[]::new));
         String shared = "cardinality(array(select unnest(f.food_keys) intersect select unnest(:%s::text[]))) desc,";
-        return shared.formatted("soon") + shared.formatted("there");
+        return proven + shared.formatted("soon") + shared.formatted("there");
     }
 
     private static Figure figure(ResultSet row) throws SQLException {
@@ -242,9 +257,6 @@ class Book {
                 strings(row, "forms"),
                 strings(row, "styles"),
                 strings(row, "gear"),
-                strings(row, "diets"),
-                strings(row, "allergens"),
-                row.getBoolean("described"),
                 new Said((Integer) row.getObject("liked"), row.getInt("refused"), row.getInt("waiting")));
     }
 
@@ -254,18 +266,16 @@ class Book {
 
     Choices choices(Household household) {
         String heads =
-                "select f.forms, f.styles, f.gear, f.diets, f.allergens from recipe r join recipe_figure f on f.household_id = r.household_id "
+                "select f.forms, f.styles, f.gear from recipe r join recipe_figure f on f.household_id = r.household_id "
                         + "and f.recipe = r.id and f.n = r.current_version where r.household_id = :household";
-        return db.sql("with book as (" + heads + ") select "
-                        + all("forms") + ", " + all("styles") + ", " + all("gear") + ", " + all("diets") + ", "
-                        + all("allergens"))
+        return db.sql("with book as (" + heads + ") select " + all("forms") + ", " + all("styles") + ", " + all("gear"))
                 .param("household", household.id())
                 .query((row, n) -> new Choices(
                         strings(row, "forms"),
                         strings(row, "styles"),
                         strings(row, "gear"),
-                        strings(row, "diets"),
-                        strings(row, "allergens")))
+                        List.of(Diet.values()),
+                        Allergen.namedIn(household.country())))
                 .single();
     }
 

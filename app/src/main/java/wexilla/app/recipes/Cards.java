@@ -8,15 +8,19 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
+import wexilla.app.platform.Household;
 import wexilla.app.recipes.Book.Figure;
 import wexilla.app.recipes.Book.Filter;
 import wexilla.app.recipes.RecipeViews.BookView;
 import wexilla.app.recipes.RecipeViews.RecipeCard;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
+import wexilla.core.food.Known;
+import wexilla.core.planning.Eater;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.CostSheet.Wanted;
 import wexilla.core.pricing.Work;
@@ -50,10 +54,26 @@ class Cards {
                 now, found.figures().stream().map(Figure::recipe).toList());
         List<RecipeCard> cards = new ArrayList<>();
         for (Figure figure : found.figures()) {
-            cards.add(card(Objects.requireNonNull(stored.get(figure.recipe())), figure, known, there, soon));
+            Recipe recipe = Objects.requireNonNull(stored.get(figure.recipe())).recipe();
+            List<String> look = look(recipe, filter, now.household());
+            cards.add(card(Objects.requireNonNull(stored.get(figure.recipe())), figure, known, there, soon, look));
         }
         List<RecipeCard> shown = sort == Book.Sort.COST ? cheapestFirst(cards) : cards;
-        return new BookView(found.total(), found.found(), PAGE, shown);
+        return new BookView(found.total(), found.found(), found.proven(), PAGE, shown);
+    }
+
+    /** Whose packs must be looked at before it can be said to be without what is asked. */
+    private static List<String> look(Recipe recipe, Filter filter, Household household) {
+        Predicate<Food> proven = food -> (filter.diet() == null || filter.diet().against(food) == Known.WITHOUT)
+                && filter.without().stream()
+                        .allMatch(one -> food.traits().contents().of(one, household.country()) == Known.WITHOUT);
+        return filter.asks()
+                ? Eater.foods(recipe).stream()
+                        .filter(proven.negate())
+                        .map(Food::name)
+                        .distinct()
+                        .toList()
+                : List.of();
     }
 
     /** By what they cost now, on this page; what cannot be summed comes after what can. */
@@ -71,7 +91,12 @@ class Cards {
     }
 
     private static RecipeCard card(
-            Recipes.Stored stored, Figure figure, CostSheet.Known known, Set<Key> there, List<Key> soon) {
+            Recipes.Stored stored,
+            Figure figure,
+            CostSheet.Known known,
+            Set<Key> there,
+            List<Key> soon,
+            List<String> look) {
         Recipe recipe = stored.recipe();
         Sized sized = Sized.asWritten(recipe, known.measures());
         CostSheet sheet = CostSheet.of(Wanted.of(sized), known);
@@ -97,6 +122,7 @@ class Cards {
                         .filter(foods::containsKey)
                         .map(key -> Objects.requireNonNull(foods.get(key)))
                         .toList(),
+                look,
                 RecipeViews.cost(sheet, recipe.portions()));
     }
 }

@@ -26,7 +26,10 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem.Blocker;
 import wexilla.app.platform.Undoable;
+import wexilla.core.food.Allergen;
+import wexilla.core.food.Diet;
 import wexilla.core.food.Food;
+import wexilla.core.food.Known;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
@@ -43,7 +46,7 @@ import wexilla.core.recipe.Style;
 class Figures implements SmartLifecycle, Redescribed, Undoable {
 
     /** What works figures out; a later one works the figures of an earlier one out again. */
-    private static final int READER = 2;
+    private static final int READER = 3;
 
     private static final int AT_ONCE = 250;
 
@@ -203,7 +206,7 @@ class Figures implements SmartLifecycle, Redescribed, Undoable {
                 .map(line -> line.read().foodName()));
         db.sql("""
                         insert into recipe_figure (household_id, recipe, n, reader, title, words, lines, steps, hands,
-                            minutes, foods, food_keys, proteins, forms, styles, gear, diets, allergens, described,
+                            minutes, foods, food_keys, proteins, forms, styles, gear, diets, diets_broken, allergens, free,
                             portion_cost, cost_complete, costed_at)
                         values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                         on conflict (household_id, recipe, n) do update set reader = excluded.reader,
@@ -211,7 +214,8 @@ class Figures implements SmartLifecycle, Redescribed, Undoable {
                             steps = excluded.steps, hands = excluded.hands, minutes = excluded.minutes,
                             foods = excluded.foods, food_keys = excluded.food_keys, proteins = excluded.proteins,
                             forms = excluded.forms, styles = excluded.styles, gear = excluded.gear,
-                            diets = excluded.diets, allergens = excluded.allergens, described = excluded.described,
+                            diets = excluded.diets, diets_broken = excluded.diets_broken,
+                            allergens = excluded.allergens, free = excluded.free,
                             portion_cost = excluded.portion_cost, cost_complete = excluded.cost_complete,
                             costed_at = excluded.costed_at""")
                 .params(Arrays.asList(
@@ -239,16 +243,26 @@ class Figures implements SmartLifecycle, Redescribed, Undoable {
                                 .filter(kind -> kind != StepGear.Kind.HANDS)
                                 .sorted()
                                 .map(Enum::name)),
-                        distinct(recipe.diets().stream().map(Enum::name)),
-                        distinct(foods.stream()
-                                .flatMap(food -> food.traits().allergens().stream())
-                                .sorted()
-                                .map(Enum::name)),
-                        foods.size() == all.size() && foods.stream().allMatch(Food::described),
+                        diets(recipe, Known.WITHOUT),
+                        diets(recipe, Known.HAS),
+                        allergens(recipe, household, Known.HAS),
+                        allergens(recipe, household, Known.WITHOUT),
                         sheet.perPortion(recipe.portions()).minor(),
                         sheet.total().complete() && !recipe.lines().isEmpty(),
                         clock.instant().atOffset(ZoneOffset.UTC)))
                 .update();
+    }
+
+    private static String[] diets(Recipe recipe, Known answer) {
+        return distinct(Arrays.stream(Diet.values())
+                .filter(diet -> recipe.against(diet) == answer)
+                .map(Enum::name));
+    }
+
+    private static String[] allergens(Recipe recipe, Household household, Known answer) {
+        return distinct(Arrays.stream(Allergen.values())
+                .filter(allergen -> recipe.against(allergen, household.country()) == answer)
+                .map(Enum::name));
     }
 
     private static String words(Recipes.Stored stored, String[] foods) {

@@ -160,14 +160,16 @@ final class RecipeViews {
             int nextTimes,
             int inStock,
             List<String> usesUp,
+            List<String> look,
             CostView cost) {}
 
     /**
      * One page of the book.
      *
      * @param total how many recipes are in it; @param found how many fit, on all pages of {@code page} cards
+     * @param proven of those, how many are proven to be without what is asked; they come first
      */
-    record BookView(int total, int found, int page, List<RecipeCard> cards) {}
+    record BookView(int total, int found, int proven, int page, List<RecipeCard> cards) {}
 
     static CostView cost(CostSheet sheet, @Nullable Integer portions) {
         return new CostView(

@@ -53,6 +53,7 @@ class HouseholdArgumentTest {
                 Money.of(15, EURO),
                 false,
                 OwnGoods.NOTHING,
+                null,
                 1);
     }
 

@@ -5,17 +5,14 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import wexilla.core.cookday.CookDay.Pot;
 import wexilla.core.cookday.CookDay.Preparation;
 import wexilla.core.cookday.DayTasks.Dish;
 import wexilla.core.cookday.DayTasks.Once;
 import wexilla.core.food.Food;
-import wexilla.core.food.Nature;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
 import wexilla.core.recipe.Mentions;
-import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.ScaledLine;
 import wexilla.core.recipe.ScaledStep;
 import wexilla.core.recipe.Sized;
@@ -46,9 +43,15 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
     /**
      * @param more dishes that are no batches: a joint that is cooked to be stretched
      * @param pace of the household
+     * @param heat what its raw foods ask for
      */
     public static DayDishes of(
-            List<Pot> pots, List<Preparation> preparations, List<Dish> more, Wording wording, OwnPace pace) {
+            List<Pot> pots,
+            List<Preparation> preparations,
+            List<Dish> more,
+            Wording wording,
+            OwnPace pace,
+            DayHeat heat) {
         List<List<DayStep>> steps = new ArrayList<>();
         for (Pot pot : pots) {
             List<DayStep> own = new ArrayList<>();
@@ -66,10 +69,19 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
         List<Dish> dishes = new ArrayList<>();
         for (int i = 0; i < pots.size(); i++) {
             Pot pot = pots.get(i);
-            String foods = pot.sized().goesIn(pot.style()).stream()
-                    .map(line -> named(line.read()))
-                    .collect(Collectors.joining(", "));
-            dishes.add(new Dish(pot.title(), pot.sized().portions(), steps.get(i), true, after(pots, i), foods));
+            List<Food> foods = pot.sized().goesIn(pot.style()).stream()
+                    .flatMap(line -> line.read().saidFood().stream())
+                    .toList();
+            List<String> texts = pot.sized().stepsUntil(pot.style()).stream()
+                    .map(ScaledStep::text)
+                    .toList();
+            dishes.add(new Dish(
+                    pot.title(),
+                    pot.sized().portions(),
+                    steps.get(i),
+                    true,
+                    after(pots, i),
+                    heat.of(pot.title(), texts, foods)));
         }
         dishes.addAll(more);
         return new DayDishes(dishes, once);
@@ -125,11 +137,6 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
             same++;
         }
         return String.join(" ", Arrays.copyOf(own, own.length - same));
-    }
-
-    private static String named(ReadLine line) {
-        Food food = line.food();
-        return (food != null && food.is(Nature.BOIL_HARD) ? "dried " : "") + line.foodName();
     }
 
     /** Dishes of the same day that go into this one. */

@@ -47,7 +47,7 @@ final class DayJobs {
 
     /** Whether there is raw meat or fish in a dish, by its foods and steps: it wants a burner that is not slow. */
     static boolean meat(DayTasks.Dish dish) {
-        return MEAT.matcher(dish.foods()).find()
+        return dish.inside().raw()
                 || dish.steps().stream()
                         .anyMatch(step -> MEAT.matcher(step.text()).find());
     }

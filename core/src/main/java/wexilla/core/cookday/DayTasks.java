@@ -9,6 +9,7 @@ import wexilla.core.cookday.DayProblem.Job;
 import wexilla.core.cookday.DayProblem.Kind;
 import wexilla.core.cookday.DayProblem.Lag;
 import wexilla.core.cookday.DayProblem.Person;
+import wexilla.core.food.HeatGuide;
 import wexilla.core.quantity.Temperature;
 import wexilla.core.quantity.Trade;
 import wexilla.core.recipe.StepGear;
@@ -42,10 +43,9 @@ public final class DayTasks {
      * @param portions it makes
      * @param kept whether it is cooled and bagged at the end; else it is eaten
      * @param after dishes that have to be cooked before it is begun, by place
-     * @param foods in it, in words; empty where only its steps say so
      */
     public record Dish(
-            String name, int portions, List<DayStep> steps, boolean kept, List<Integer> after, String foods) {
+            String name, int portions, List<DayStep> steps, boolean kept, List<Integer> after, Inside inside) {
 
         public Dish {
             steps = List.copyOf(steps);
@@ -53,8 +53,21 @@ public final class DayTasks {
         }
 
         public Dish(String name, int portions, List<DayStep> steps, boolean kept, List<Integer> after) {
-            this(name, portions, steps, kept, after, "");
+            this(name, portions, steps, kept, after, Inside.NOTHING);
         }
+    }
+
+    /**
+     * What the foods of a dish ask for.
+     *
+     * @param boilHard whether dried kidney beans are in it
+     * @param raw whether raw meat or fish is
+     * @param heat what its core has to reach
+     */
+    public record Inside(boolean boilHard, boolean raw, HeatGuide.Heat heat) {
+
+        /** Of a dish with nothing of the kind in it. */
+        public static final Inside NOTHING = new Inside(false, false, HeatGuide.Heat.NONE);
     }
 
     /** Something that is cut once for several dishes. @param dishes by place */
@@ -197,7 +210,8 @@ public final class DayTasks {
             }
             hot = heats;
         }
-        lastHot.forEach(job -> jobs.set(job, jobs.get(job).cautioned(DayCaution.core(dish))));
+        lastHot.forEach(job ->
+                jobs.set(job, jobs.get(job).cautioned(dish.inside().heat().words())));
         if (dish.kept() && !lastHot.isEmpty() && !coldEnd) {
             int loads = last.equals(lastHot) ? last.size() : 1;
             for (int load = 0; load < loads; load++) {

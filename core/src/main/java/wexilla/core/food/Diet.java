@@ -1,59 +1,77 @@
 package wexilla.core.food;
 
+import java.util.EnumSet;
+import java.util.Locale;
 import java.util.Set;
+import java.util.function.Predicate;
 
-/** A way of eating. Own definition, by what each food of the reference is made of. */
+/** A way of eating. Own definition, by what each food is of and what is in it. */
 public enum Diet {
-    VEGETARIAN,
-    VEGAN,
+    /** No flesh, nor what is made of bodies: lard, gelatine, fish sauce, rennet where the maker may use it. */
+    VEGETARIAN(Animal::flesh),
+    /** Nothing of animals. */
+    VEGAN(animal -> true),
     /** No meat; fish is eaten. */
-    NO_MEAT,
-    NO_PORK;
+    NO_MEAT(Animal::land),
+    NO_PORK(animal -> animal == Animal.PORK);
 
-    private static final Set<String> MEATS =
-            Set.of("beef", "pork", "lamb", "chicken", "turkey", "duck", "rabbit", "venison");
-    private static final Set<Allergen> OF_THE_SEA = Set.of(Allergen.FISH, Allergen.CRUSTACEANS, Allergen.MOLLUSCS);
+    private static final Set<Claim> MEATLESS = EnumSet.of(Claim.VEGAN, Claim.VEGETARIAN);
+    private static final Set<Allergen> OF_ANIMALS =
+            EnumSet.of(Allergen.MILK, Allergen.EGGS, Allergen.FISH, Allergen.CRUSTACEANS, Allergen.MOLLUSCS);
+    private static final Set<Allergen> OF_THE_SEA = EnumSet.of(Allergen.FISH, Allergen.CRUSTACEANS, Allergen.MOLLUSCS);
+
+    private final Predicate<Animal> excludes;
+
+    /** As a cook says it. */
+    public String words() {
+        return name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+
+    Diet(Predicate<Animal> excludes) {
+        this.excludes = excludes;
+    }
+
+    /** Whether something is in this food that this way of eating leaves out. */
+    public Known against(Food food) {
+        return against(food.traits(), food.traits().contents());
+    }
 
     /**
-     * Whether this food may be eaten. Of what nobody has described, and of stock of which nobody says that it is of
-     * vegetables, it is not claimed.
+     * The same of one pack or line of it.
      *
-     * @param text of the line: "1 l vegetable stock"
+     * @param contents with what its words claim
      */
-    public boolean takes(Food food, String text) {
-        if (!food.described()) {
-            return false;
+    public Known against(Traits traits, Contents contents) {
+        boolean claimed = this == VEGAN
+                ? contents.says(Claim.VEGAN)
+                : contents.claims().stream().anyMatch(MEATLESS::contains);
+        boolean unnamed = traits.animals().contains(Animal.MEAT) && this == NO_PORK;
+        if (!claimed && (traits.animals().stream().anyMatch(excludes) || inIt(contents))) {
+            return Known.HAS;
         }
-        return switch (this) {
-            case VEGAN ->
-                !meat(food, text)
-                        && !fish(food)
-                        && !food.traits().allergens().contains(Allergen.MILK)
-                        && !food.traits().allergens().contains(Allergen.EGGS)
-                        && !food.traits().protein().equals("eggs")
-                        && !food.is(Nature.ANIMAL);
-            case VEGETARIAN -> !meat(food, text) && !fish(food);
-            case NO_MEAT -> !meat(food, text);
-            case NO_PORK -> !food.traits().protein().equals("pork") && !food.is(Nature.PORK);
-        };
+        if (claimed) {
+            return Known.WITHOUT;
+        }
+        if (contents.making() == Making.UNKNOWN) {
+            return Known.NOT_KNOWN;
+        }
+        boolean rennet = this == VEGETARIAN && traits.natures().contains(Nature.RENNET);
+        boolean made = contents.making() == Making.MADE && !(this == NO_PORK && whole(traits));
+        return made || rennet || unnamed ? Known.LOOK : Known.WITHOUT;
+    }
+
+    /** Meat of another animal that was only cured, coated or cooked has no pork in it for that. */
+    private static boolean whole(Traits traits) {
+        return traits.animals().stream().anyMatch(Animal::flesh) && traits.cut() == Cut.COOKED;
+    }
+
+    private boolean inIt(Contents contents) {
+        Set<Allergen> of = this == VEGAN ? OF_ANIMALS : this == VEGETARIAN ? OF_THE_SEA : Set.of();
+        return contents.allergens(null).stream().anyMatch(of::contains);
     }
 
     /** Whether it is meat, or of meat: lard, bones. */
     public static boolean meat(Food food) {
-        return food.is(Nature.MEAT)
-                || food.traits().aisle().equals("meat")
-                || MEATS.contains(food.traits().protein());
-    }
-
-    private static boolean meat(Food food, String text) {
-        boolean unsaid = food.is(Nature.BY_KIND)
-                && !text.toLowerCase(java.util.Locale.ROOT).contains("vegetable");
-        return unsaid || meat(food);
-    }
-
-    private static boolean fish(Food food) {
-        return food.traits().aisle().equals("fish")
-                || food.traits().protein().equals("fish")
-                || food.traits().allergens().stream().anyMatch(OF_THE_SEA::contains);
+        return food.traits().animals().stream().anyMatch(Animal::land);
     }
 }

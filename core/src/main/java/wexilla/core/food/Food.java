@@ -2,6 +2,10 @@ package wexilla.core.food;
 
 import java.util.Collection;
 import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Rational;
@@ -33,6 +37,7 @@ public record Food(
         List<FoodFact> facts,
         Traits traits) {
 
+    private static final Pattern WORD = Pattern.compile("[^\\p{L}]+");
     private static final Rational SWOLLEN = Rational.of(3, 2);
 
     /** @throws IllegalArgumentException if the name is blank or the base is not g, ml, piece or portion */
@@ -119,6 +124,28 @@ public record Food(
     public Food knowing(Collection<FoodFact> own) {
         List<FoodFact> all = Stream.concat(own.stream(), facts.stream()).toList();
         return new Food(key, name, aliases, kinds, base, keepingClass, seasoning, scaling, all, traits);
+    }
+
+    /**
+     * The same food with what the words of a line or pack say of it: stock "of chicken" is of chicken, a "vegan" sauce
+     * claims to be vegan. A claim stays with that line.
+     */
+    public Food saying(String text) {
+        Contents claiming = traits.contents().claiming(Claim.in(text));
+        Set<Animal> named = traits.animals().isEmpty() && claiming.making() == Making.MADE ? named(text) : Set.of();
+        boolean says = !claiming.equals(traits.contents()) || !named.isEmpty();
+        return says ? with(traits.with(claiming).of(named.isEmpty() ? traits.animals() : named, traits.cut())) : this;
+    }
+
+    /** Animals named before a comma by a word that none of its own names has: "beef" of stock, not of beef seasoning. */
+    private Set<Animal> named(String text) {
+        Set<String> own = names().flatMap(name -> Stream.of(WORD.split(name.toLowerCase(Locale.ROOT))))
+                .collect(Collectors.toSet());
+        return Stream.of(WORD.split(text.split(",")[0].toLowerCase(Locale.ROOT)))
+                .filter(word -> !own.contains(word))
+                .flatMap(word -> Animal.named(word).stream())
+                .filter(Animal::flesh)
+                .collect(Collectors.toSet());
     }
 
     /** A food nobody has described yet: its own name, no facts, stock kept in the unit it came in. */

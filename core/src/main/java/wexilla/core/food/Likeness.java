@@ -1,6 +1,5 @@
 package wexilla.core.food;
 
-import java.util.HashSet;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -14,12 +13,22 @@ import wexilla.core.quantity.Unit;
  * @param words as the cook is asked: "a meat", "a sauce"
  * @param base what its stock is counted in
  * @param keepingClass the safest class of what is like it
- * @param natures what rules go by
+ * @param making plain for what grew or was slaughtered, made for what has a recipe behind it
+ * @param animals what it is of, as far as its kind says
+ * @param cut what was done to their flesh
  */
-public record Likeness(String slug, String words, Unit base, String keepingClass, String aisle, Set<Nature> natures) {
+public record Likeness(
+        String slug,
+        String words,
+        Unit base,
+        String keepingClass,
+        String aisle,
+        Making making,
+        Set<Animal> animals,
+        Cut cut) {
 
     public Likeness {
-        natures = Set.copyOf(natures);
+        animals = Set.copyOf(animals);
     }
 
     /**
@@ -28,17 +37,11 @@ public record Likeness(String slug, String words, Unit base, String keepingClass
      * @param allergens what is in it; null while it stands on the pack alone, which must be looked at then
      */
     public Food describe(Food own, @Nullable Set<Allergen> allergens) {
-        Set<Nature> all = new HashSet<>(natures);
-        if (allergens == null) {
-            all.add(Nature.LOOK);
-        }
+        Contents contents = allergens == null
+                ? Contents.of(Making.MADE, Set.of(), Set.of())
+                : making == Making.MADE ? Contents.read(allergens) : Contents.having(allergens);
         Traits traits = new Traits(
-                aisle,
-                "",
-                allergens == null ? Set.of() : allergens,
-                Map.of(),
-                own.traits().yields(),
-                all);
+                aisle, "", contents, animals, cut, Map.of(), own.traits().yields(), Set.of());
         return own.kept(keepingClass).with(traits);
     }
 }

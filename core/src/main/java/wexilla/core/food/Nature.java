@@ -12,16 +12,8 @@ public enum Nature {
     WATERY,
     /** Must boil hard before anything below the boil. */
     BOIL_HARD,
-    /** Of meat, though it stands with other things: lard, gelatine, bones. */
-    MEAT,
-    /** Of pork, though it is no cut of it. */
-    PORK,
-    /** Made of meat, fish or vegetables, as the line says: stock. */
-    BY_KIND,
-    /** From animals, but neither meat nor fish, milk nor egg: honey. */
-    ANIMAL,
-    /** What is in it depends on the maker: its allergens are those it usually has, and the pack must be looked at. */
-    LOOK;
+    /** Cheese: set with rennet, which is of calves unless its maker says otherwise. */
+    RENNET;
 
     /** As written in the reference file: "boil hard". */
     public static Nature ofWord(String word) {

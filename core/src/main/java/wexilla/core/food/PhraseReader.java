@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.FoodBook.Match;
 import wexilla.core.food.Vocabulary.Kind;
@@ -20,6 +21,11 @@ final class PhraseReader {
     /** States of a food that make no other thing of it: an unknown one is named without them. */
     private static final Set<State> PASSING =
             Set.of(State.FROZEN, State.FRESH, State.RAW, State.THAWED, State.OPENED, State.GRATED);
+
+    /** Only said of meat. */
+    private static final Set<State> FLESH = Set.of(State.STUFFED, State.TENDERISED);
+
+    private static final Set<String> JOINT = Set.of("roast", "roasts");
 
     private final FoodBook book;
     private final List<String> words;
@@ -105,8 +111,7 @@ final class PhraseReader {
         int at = from;
         while (at < to) {
             Said said = Vocabulary.kitchen().at(lower, at, to);
-            boolean whole = food != null && food.keepingClass().equals("raw-poultry-whole");
-            if (said != null && !(whole && said.kind() == Kind.SHAPE)) {
+            if (said != null && leaves(said, food)) {
                 at += said.length();
             } else if (food != null
                     && book.named(lower.get(at)).filter(food::equals).isPresent()) {
@@ -116,6 +121,21 @@ final class PhraseReader {
             }
         }
         return true;
+    }
+
+    /**
+     * Whether what is said leaves the food what it is: parts make another thing of a whole bird, only meat is stuffed or
+     * rolled, and only what has a maker can be ready-made.
+     */
+    private static boolean leaves(Said said, @Nullable Food food) {
+        if (food == null) {
+            return true;
+        }
+        boolean whole = food.traits().cut() == Cut.BIRD && said.kind() == Kind.SHAPE;
+        boolean filled = said.states().stream().anyMatch(FLESH::contains)
+                && !food.traits().rawFlesh();
+        boolean bought = said.kind() == Kind.MADE && food.traits().contents().making() != Making.MADE;
+        return !whole && !filled && !bought;
     }
 
     /** Whether one of these words may only stand in front of a name. */
@@ -144,8 +164,13 @@ final class PhraseReader {
     }
 
     private Phrase known(Match match, int end, List<String> read) {
-        List<State> states = states(0, end, match.from(), match.to());
         Food food = match.food();
+        List<State> states = joint(food, match.to(), end)
+                ? Stream.concat(
+                                states(0, match.to(), match.from(), match.to()).stream(),
+                                states(match.to() + 1, end, -1, -1).stream())
+                        .toList()
+                : states(0, end, match.from(), match.to());
         String kind = match.kind();
         String said = String.join(" ", lower.subList(match.from(), match.to()));
         for (State state : states) {
@@ -161,6 +186,14 @@ final class PhraseReader {
             }
         }
         return new Phrase(food, food.name(), match.from(), match.to(), end, kind, states, read);
+    }
+
+    /** "Chuck roast" is a joint and raw; roast chicken is cooked (design: facts, section 2). */
+    private boolean joint(Food food, int behind, int end) {
+        return food.traits().rawFlesh()
+                && behind < end
+                && !words.get(behind - 1).endsWith(",")
+                && JOINT.contains(lower.get(behind));
     }
 
     /** "Roast lamb" is cooked lamb, though nobody sells a thing called lamb. */

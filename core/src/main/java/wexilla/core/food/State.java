@@ -15,6 +15,9 @@ public enum State {
     SMOKED,
     GROUND,
     MINCED,
+    DICED,
+    STUFFED,
+    TENDERISED,
     GRATED,
     PUREED,
     OPENED;

@@ -1,5 +1,6 @@
 package wexilla.core.food;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,8 +19,6 @@ final class Variant {
     private static final Set<String> FISH = Set.of("lean-fish", "fatty-fish", "shellfish");
     private static final Set<String> FRESH_PLANTS =
             Set.of("roots", "soft-vegetables", "onions", "frozen-vegetables", "potatoes", "counter-fruit");
-    private static final Set<String> RAW =
-            Set.of("raw-poultry", "raw-poultry-whole", "raw-mince", "raw-sausage", "raw-roast");
 
     private Variant() {}
 
@@ -34,14 +33,14 @@ final class Variant {
         boolean fruit = food.traits().aisle().equals("fruit");
         return switch (state) {
             case COOKED -> cooked(food, keeping, fruit);
-            case MINCED ->
-                RAW.contains(keeping) && !keeping.equals("raw-mince")
-                        ? made(food, state, "raw-mince", "meat")
-                        : Optional.empty();
+            case MINCED -> cut(food, state, Cut.MINCED);
+            case DICED -> cut(food, state, Cut.DICED);
+            case STUFFED -> cut(food, state, Cut.STUFFED);
+            case TENDERISED -> cut(food, state, Cut.TENDERISED);
             case SMOKED ->
                 FISH.contains(keeping)
                         ? made(food, state, "cooked-fish", "fish")
-                        : RAW.contains(keeping) || keeping.equals("tofu")
+                        : food.traits().cut().perishable() || keeping.equals("tofu")
                                 ? made(food, state, "cooked-ham", food.traits().aisle())
                                 : Optional.empty();
             case TINNED ->
@@ -58,7 +57,7 @@ final class Variant {
     }
 
     private static Optional<Food> cooked(Food food, String keeping, boolean fruit) {
-        if (RAW.contains(keeping) || FRESH_PLANTS.contains(keeping) && !fruit) {
+        if (raw(food) || FRESH_PLANTS.contains(keeping) && !fruit) {
             return made(food, State.COOKED, "cooked-dish", "none");
         }
         if (FISH.contains(keeping)) {
@@ -73,8 +72,65 @@ final class Variant {
                 : Optional.empty();
     }
 
+    private static boolean raw(Food food) {
+        return food.traits().cut().perishable()
+                && food.traits().animals().stream().anyMatch(Animal::land);
+    }
+
+    /**
+     * Raw meat cut another way, where that shortens its days or makes it hotter in the middle. Source: FoodSafety.gov, Cold
+     * Food Storage Chart (from memory): mince and stew meat 1–2 days, what is stuffed 1.
+     */
+    private static Optional<Food> cut(Food food, State state, Cut cut) {
+        Cut now = food.traits().cut();
+        boolean other = now == Cut.WHOLE
+                || now == Cut.BIRD
+                || now == Cut.DICED && cut == Cut.MINCED
+                || now == Cut.TENDERISED && cut != Cut.TENDERISED;
+        if (!raw(food) || !other) {
+            return Optional.empty();
+        }
+        String keeping = switch (cut) {
+            case STUFFED -> "raw-stuffed";
+            case TENDERISED -> food.keepingClass();
+            default -> food.keepingClass().startsWith("raw-poultry") && cut == Cut.DICED ? "raw-poultry" : "raw-mince";
+        };
+        return made(food, state, keeping, "meat");
+    }
+
     private static boolean plant(String keeping, boolean fruit) {
         return FRESH_PLANTS.contains(keeping) || keeping.equals("apples") || fruit;
+    }
+
+    /** What is in it stays; smoking and stuffing bring in what their maker likes, tins and drying are still simple. */
+    private static Contents contents(Contents raw, State state) {
+        Set<Substance> often = new HashSet<>(raw.often());
+        if (state == State.DRIED || state == State.TINNED) {
+            often.add(Substance.SULPHITE);
+        }
+        Making making = switch (state) {
+            case SMOKED, STUFFED -> Making.MADE;
+            case TINNED, DRIED -> Making.SIMPLE;
+            default -> raw.making();
+        };
+        return new Contents(making, raw.has(), often, raw.claims(), raw.looked()).made(making);
+    }
+
+    /** Cut another way it is still as much when it is cooked. */
+    private static Map<Part, Yield> yields(Traits traits, State state) {
+        return state == State.DICED || state == State.TENDERISED ? traits.yields() : Map.of();
+    }
+
+    private static Cut cutOf(Cut raw, State state) {
+        return switch (state) {
+            case COOKED, TINNED -> raw == Cut.PART ? raw : Cut.COOKED;
+            case SMOKED -> raw == Cut.PART ? raw : Cut.SMOKED_HOT;
+            case MINCED -> Cut.MINCED;
+            case DICED -> Cut.DICED;
+            case STUFFED -> Cut.STUFFED;
+            case TENDERISED -> Cut.TENDERISED;
+            default -> raw;
+        };
     }
 
     private static Optional<Food> made(Food food, State state, String keeping, String aisle) {
@@ -100,6 +156,13 @@ final class Variant {
                 state == State.FRESH ? Scaling.LINEAR : food.scaling(),
                 facts,
                 new Traits(
-                        aisle, traits.protein(), traits.allergens(), traits.cautions(), Map.of(), traits.natures())));
+                        aisle,
+                        traits.protein(),
+                        contents(traits.contents(), state),
+                        traits.animals(),
+                        cutOf(traits.cut(), state),
+                        traits.cautions(),
+                        yields(traits, state),
+                        traits.natures())));
     }
 }

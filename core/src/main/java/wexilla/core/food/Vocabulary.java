@@ -22,6 +22,8 @@ public final class Vocabulary {
         /** A quality in front of the name only. */
         FRONT,
         STATE,
+        /** Said of what has a maker. */
+        MADE,
         PREP,
         SHAPE,
         FILLER,

@@ -12,9 +12,11 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Allergen;
+import wexilla.core.food.Country;
 import wexilla.core.food.Diet;
 import wexilla.core.food.Food;
-import wexilla.core.food.Nature;
+import wexilla.core.food.Known;
+import wexilla.core.food.Making;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.KitchenRounding;
 import wexilla.core.quantity.Unit;
@@ -105,36 +107,45 @@ public record Label(
      *
      * @param recipe null for what was cooked without one
      * @param wentIn foods that were really taken
+     * @param country by whose list allergens are grouped; null for the EU's
      */
-    public static String contains(@Nullable Recipe recipe, Collection<Food> wentIn) {
-        Contents all = new Contents();
+    public static String contains(@Nullable Recipe recipe, Collection<Food> wentIn, @Nullable Country country) {
+        All all = new All(country);
         for (RecipeLine line : recipe == null ? List.<RecipeLine>of() : recipe.withMade()) {
-            Food food = line.read().food();
-            all.add(food, line.read().foodName(), line.read().text());
+            all.add(line.read().saidFood().orElse(null), line.read().foodName());
         }
-        wentIn.forEach(food -> all.add(food, food.name(), food.name()));
+        wentIn.forEach(food -> all.add(food, food.name()));
         return all.words();
     }
 
     /** What is in a packet, gathered food by food. */
-    private static final class Contents {
+    private static final class All {
 
+        private final @Nullable Country country;
         private final Set<Allergen> in = new TreeSet<>();
         private final Set<String> unknown = new LinkedHashSet<>();
         private final Set<String> byMaker = new LinkedHashSet<>();
         private boolean plants = true;
         private boolean empty = true;
 
-        void add(@Nullable Food food, String name, String text) {
+        All(@Nullable Country country) {
+            this.country = country;
+        }
+
+        void add(@Nullable Food food, String name) {
             empty = false;
-            plants &= food != null && Diet.VEGAN.takes(food, text);
-            if (food == null || !food.described()) {
+            plants &= food != null && Diet.VEGAN.against(food) == Known.WITHOUT;
+            if (food == null || food.traits().contents().making() == Making.UNKNOWN) {
                 unknown.add(name);
                 return;
             }
-            in.addAll(food.traits().allergens());
-            if (food.is(Nature.LOOK)) {
-                byMaker.add(food.name());
+            in.addAll(food.traits().contents().allergens(country));
+            if (food.traits().contents().look()) {
+                String often = food.traits().contents().often(country).stream()
+                        .sorted()
+                        .map(Allergen::words)
+                        .collect(Collectors.joining(", "));
+                byMaker.add(often.isEmpty() ? food.name() : food.name() + " (" + often + ")");
             }
         }
 

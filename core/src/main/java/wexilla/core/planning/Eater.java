@@ -3,6 +3,7 @@ package wexilla.core.planning;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -10,11 +11,14 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Allergen;
 import wexilla.core.food.Caution;
+import wexilla.core.food.Contents;
+import wexilla.core.food.Country;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
-import wexilla.core.food.Nature;
+import wexilla.core.food.Known;
 import wexilla.core.people.Appetite;
 import wexilla.core.people.Flag;
 import wexilla.core.quantity.Unit;
@@ -25,15 +29,33 @@ import wexilla.core.recipe.Recipe;
  *
  * @param dislikes foods or words of dish names
  * @param chilli 0 none to 3
+ * @param country by whose list allergens are grouped; null for the EU's
  */
 public record Eater(
-        String name, Appetite appetite, Set<Allergen> allergens, Set<Flag> flags, List<String> dislikes, int chilli) {
+        String name,
+        Appetite appetite,
+        Set<Allergen> allergens,
+        Set<Flag> flags,
+        List<String> dislikes,
+        int chilli,
+        @Nullable Country country) {
+
+    /** Where the EU's list holds. */
+    public Eater(
+            String name,
+            Appetite appetite,
+            Set<Allergen> allergens,
+            Set<Flag> flags,
+            List<String> dislikes,
+            int chilli) {
+        this(name, appetite, allergens, flags, dislikes, chilli, null);
+    }
 
     /** Who should not eat what. Source: handbook, section 8. */
     private static final Map<Flag, Set<Caution>> NOT_FOR = Map.of(
-            Flag.UNDER_12_MONTHS, Set.of(Caution.HONEY),
-            Flag.PREGNANT, Set.of(Caution.RAW_MILK, Caution.COLD_SMOKED_FISH),
-            Flag.FRAIL, Set.of(Caution.RAW_MILK, Caution.COLD_SMOKED_FISH));
+            Flag.UNDER_12_MONTHS, EnumSet.of(Caution.HONEY, Caution.RAW_MILK),
+            Flag.PREGNANT, EnumSet.complementOf(EnumSet.of(Caution.HONEY)),
+            Flag.FRAIL, EnumSet.complementOf(EnumSet.of(Caution.HONEY, Caution.LIVER)));
 
     public Eater {
         allergens = Set.copyOf(allergens);
@@ -44,15 +66,29 @@ public record Eater(
     /** What stands against these foods and this dish for this eater. */
     List<Judgement> against(LocalDate day, String dish, Collection<Food> foods) {
         List<Judgement> found = new ArrayList<>();
+        List<String> look = new ArrayList<>();
+        boolean often = false;
         for (Food food : foods) {
-            food.traits().allergens().stream()
-                    .filter(allergens::contains)
-                    .sorted()
-                    .forEach(a -> found.add(new Judgement.MustNotEat(day, name, a, food.name())));
-            boolean listed = food.traits().allergens().stream().anyMatch(allergens::contains);
-            boolean byMaker = food.is(Nature.LOOK);
-            if (!allergens.isEmpty() && !listed && (byMaker || !food.described())) {
-                found.add(new Judgement.NotSaid(day, name, food.name(), byMaker));
+            Contents contents = food.traits().contents();
+            Map<Allergen, Known> known = new TreeMap<>();
+            allergens.forEach(allergen -> known.put(allergen, contents.of(allergen, country)));
+            known.forEach((allergen, is) -> {
+                if (is == Known.HAS) {
+                    found.add(new Judgement.MustNotEat(day, name, allergen, food.name()));
+                }
+            });
+            Known worst = known.values().stream().reduce(Known.WITHOUT, Known::and);
+            if (worst == Known.NOT_KNOWN) {
+                found.add(new Judgement.NotSaid(day, name, food.name()));
+            }
+            if (worst == Known.LOOK) {
+                String which = allergens.stream()
+                        .filter(allergen -> contents.isOften(allergen, country))
+                        .sorted()
+                        .map(Allergen::words)
+                        .collect(Collectors.joining(", "));
+                look.add(which.isEmpty() ? food.name() : food.name() + " (" + which + ")");
+                often |= !which.isEmpty();
             }
             new TreeMap<>(food.traits().cautions()).forEach((caution, source) -> {
                 for (Flag flag : new TreeSet<>(flags)) {
@@ -61,6 +97,9 @@ public record Eater(
                     }
                 }
             });
+        }
+        if (!look.isEmpty()) {
+            found.add(new Judgement.Look(day, name, look, often));
         }
         String all = dish.toLowerCase(Locale.ROOT) + " "
                 + foods.stream().map(f -> f.name().toLowerCase(Locale.ROOT)).collect(Collectors.joining(" "));
@@ -71,6 +110,18 @@ public record Eater(
             found.add(new Judgement.TooHot(day, name));
         }
         return found;
+    }
+
+    /** What stands against these foods for these people, and what must be looked at for them, in words. */
+    public static List<String> against(Collection<Eater> eaters, Collection<Food> foods) {
+        return eaters.stream()
+                .flatMap(eater -> eater.against(LocalDate.EPOCH, "", foods).stream())
+                .filter(found -> found.rule() == PlanRule.WHO_EATS && found.weight() >= Judgement.CANNOT_STAY
+                        || found instanceof Judgement.Look
+                        || found instanceof Judgement.NotSaid)
+                .map(found -> found.remark().words())
+                .distinct()
+                .toList();
     }
 
     /**
@@ -102,7 +153,7 @@ public record Eater(
     public static List<Food> foods(Recipe recipe) {
         return recipe.withMade().stream()
                 .map(line -> line.read()
-                        .knownFood()
+                        .saidFood()
                         .orElseGet(() -> Food.unknown(
                                 Key.food(line.read().foodName()), line.read().foodName(), Unit.PIECE)))
                 .distinct()

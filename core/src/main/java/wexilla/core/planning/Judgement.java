@@ -21,6 +21,7 @@ public sealed interface Judgement
                 Judgement.TooLong,
                 Judgement.MustNotEat,
                 Judgement.NotSaid,
+                Judgement.Look,
                 Judgement.NotFor,
                 Judgement.Disliked,
                 Judgement.TooHot,
@@ -209,12 +210,8 @@ public sealed interface Judgement
         }
     }
 
-    /**
-     * Nobody can say whether somebody at the table may eat something in it.
-     *
-     * @param byMaker whether it depends on the maker; else nobody has described it
-     */
-    record NotSaid(LocalDate day, String subject, String food, boolean byMaker) implements Judgement {
+    /** Nobody has said what is in a food, and somebody who must not eat something is at the table. */
+    record NotSaid(LocalDate day, String subject, String food) implements Judgement {
         @Override
         public PlanRule rule() {
             return PlanRule.WHO_EATS;
@@ -222,16 +219,45 @@ public sealed interface Judgement
 
         @Override
         public Level level() {
-            return byMaker ? Level.HINT : Level.DO;
+            return Level.DO;
         }
 
         @Override
         public Remark remark() {
-            return byMaker
-                    ? Remark.hint("what is in " + food + " depends on the maker: look at the pack for " + subject)
-                    : Remark.act(
-                            "nobody has said what is in " + food + ": look at the pack for " + subject,
-                            "Regulation (EU) 1169/2011, Annex II (from memory)");
+            return Remark.act(
+                    "nobody has said what is in " + food + ": look at the pack for " + subject,
+                    "Regulation (EU) 1169/2011, Annex II (from memory)");
+        }
+    }
+
+    /**
+     * What is in these foods depends on their makers; told once a dish.
+     *
+     * @param foods with the allergens of this eater they often have: "stock cube (celery)"
+     * @param often whether one of them often has one
+     */
+    record Look(LocalDate day, String subject, List<String> foods, boolean often) implements Judgement {
+
+        public Look {
+            foods = List.copyOf(foods);
+        }
+
+        @Override
+        public PlanRule rule() {
+            return PlanRule.WHO_EATS;
+        }
+
+        @Override
+        public Level level() {
+            return often ? Level.DO : Level.HINT;
+        }
+
+        @Override
+        public Remark remark() {
+            String words = "look at the pack for " + subject + ": " + String.join(", ", foods);
+            return often
+                    ? Remark.act(words, "what is in it depends on the maker, and these often have it")
+                    : Remark.hint(words);
         }
     }
 

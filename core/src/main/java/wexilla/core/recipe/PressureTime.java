@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
+import wexilla.core.food.HeatGuide;
 import wexilla.core.food.Key;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
@@ -30,7 +31,7 @@ public final class PressureTime {
      * @param minutes whatever the amount
      * @param perKg minutes more for each kilogram of one piece; zero when its weight does not matter
      * @param release minutes of natural release; zero for a quick one
-     * @param core temperature to reach, °C; null where none is asked
+     * @param mostKg the heaviest piece it is known for; null where its weight does not matter, or counts
      */
     public record Rule(
             Key food,
@@ -38,7 +39,7 @@ public final class PressureTime {
             Rational minutes,
             Rational perKg,
             int release,
-            @Nullable Integer core,
+            @Nullable Rational mostKg,
             String source) {}
 
     /**
@@ -48,8 +49,8 @@ public final class PressureTime {
      */
     public record ComeUp(Rational filledTo, int fresh, int frozen) {}
 
-    /** @param comeUps the least full first; the last is for all that are fuller */
-    public record Table(List<Rule> rules, List<ComeUp> comeUps) {
+    /** @param comeUps the least full first; the last is for all that are fuller; @param heat what is to be reached */
+    public record Table(List<Rule> rules, List<ComeUp> comeUps, HeatGuide heat) {
 
         /** @throws IllegalArgumentException if nobody says how long any pot takes */
         public Table {
@@ -89,8 +90,10 @@ public final class PressureTime {
     /** What the cook is asked, since nobody knows. */
     public record Question(String words) implements Answer {}
 
-    /** A frozen block takes longer. */
+    /** A frozen block takes longer, and so do loose frozen pieces. */
     private static final Rational BLOCK = Trade.number("pressure.frozen-block");
+
+    private static final Rational LOOSE = Trade.number("pressure.frozen-loose");
 
     private PressureTime() {}
 
@@ -101,9 +104,12 @@ public final class PressureTime {
      * @param filled how full the pot is, of its capacity
      */
     public static Answer of(Table table, Food food, State state, @Nullable Amount piece, Rational filled) {
+        if (state != State.FRESH && HeatAdvice.thawFirst(food, piece)) {
+            return new Question(thawFirst(food));
+        }
         Optional<Rule> known = rule(table.rules(), food, state);
-        boolean block = known.isEmpty() && state == State.FROZEN_BLOCK;
-        Optional<Rule> rule = block ? rule(table.rules(), food, State.FRESH) : known;
+        boolean longer = known.isEmpty() && state != State.FRESH;
+        Optional<Rule> rule = longer ? rule(table.rules(), food, State.FRESH) : known;
         if (rule.isEmpty()) {
             return new Question("How long does " + food.name() + " take under pressure, "
                     + state.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ') + "?");
@@ -115,13 +121,18 @@ public final class PressureTime {
         Rational kg = piece == null
                 ? Rational.ZERO
                 : Measures.US.toBase(piece).value().dividedBy(Rational.of(1000));
+        if (found.mostKg() != null && kg.compareTo(found.mostKg()) > 0) {
+            return new Question(
+                    "How long does " + food.name() + " of " + piece + " take under pressure? Nothing is known"
+                            + " for pieces above " + found.mostKg().plain() + " kg.");
+        }
         Rational minutes = found.minutes().plus(found.perKg().times(kg));
-        Rational time = block ? minutes.times(BLOCK) : minutes;
+        Rational time = !longer ? minutes : minutes.times(state == State.FROZEN_BLOCK ? BLOCK : LOOSE);
         return new Known(
                 table.comeUp(filled, state),
-                time.rounded().intValueExact(),
+                time.ceiling().intValueExact(),
                 found.release(),
-                cautions(found, piece, block),
+                cautions(table.heat().of(food, false, null).core(), piece, longer),
                 found.source());
     }
 
@@ -131,10 +142,16 @@ public final class PressureTime {
                 .findFirst();
     }
 
-    private static List<String> cautions(Rule rule, @Nullable Amount piece, boolean block) {
+    /** What is told of a frozen piece too big for any time. Source: handbook, section 13. */
+    static String thawFirst(Food food) {
+        return "Thaw " + food.name() + " first: a frozen bird or a piece above "
+                + Trade.number("pressure.frozen-most-kg").plain() + " kg has no time under pressure";
+    }
+
+    private static List<String> cautions(@Nullable Integer heat, @Nullable Amount piece, boolean longer) {
         String size = piece == null ? "" : "for pieces of " + piece;
-        String core = rule.core() == null ? "" : "to " + rule.core() + " °C at the core";
-        String guess = block ? "a frozen block takes about half as long again: read the core" : "";
+        String core = heat == null ? "" : "to " + heat + " °C at the core";
+        String guess = longer ? "frozen it takes longer, a block about half as long again: read the core" : "";
         return java.util.stream.Stream.of(size, core, guess)
                 .filter(words -> !words.isEmpty())
                 .toList();

@@ -170,4 +170,9 @@ public record ReadLine(
     public Optional<Food> knownFood() {
         return Optional.ofNullable(food);
     }
+
+    /** Its food with what the words of the line say of it: an animal, a claim. */
+    public Optional<Food> saidFood() {
+        return knownFood().map(known -> known.saying(text));
+    }
 }

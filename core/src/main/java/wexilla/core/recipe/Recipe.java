@@ -1,14 +1,18 @@
 package wexilla.core.recipe;
 
-import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Allergen;
+import wexilla.core.food.Country;
 import wexilla.core.food.Diet;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodFact;
 import wexilla.core.food.Key;
+import wexilla.core.food.Known;
 import wexilla.core.food.Scaling;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Unit;
@@ -51,21 +55,21 @@ public record Recipe(String title, int portions, List<RecipeLine> lines, List<Re
                 .toList();
     }
 
-    /** The diets it fits, with all that is in it; none is claimed while a line is not understood, or there is none. */
-    public Set<Diet> diets() {
-        List<RecipeLine> all = withMade();
-        Set<Diet> diets = EnumSet.noneOf(Diet.class);
-        for (Diet diet : Diet.values()) {
-            boolean fits = all.stream()
-                    .map(RecipeLine::read)
-                    .allMatch(line -> line.knownFood()
-                            .filter(food -> diet.takes(food, line.text()))
-                            .isPresent());
-            if (fits && !all.isEmpty()) {
-                diets.add(diet);
-            }
-        }
-        return diets;
+    /** Whether something stands against a diet in it: not known while a line is not understood, or there is none. */
+    public Known against(Diet diet) {
+        return worst(diet::against);
+    }
+
+    /** Whether an allergen is in it, by the list of a country; {@code null} stands for the EU's. */
+    public Known against(Allergen allergen, @Nullable Country country) {
+        return worst(food -> food.traits().contents().of(allergen, country));
+    }
+
+    private Known worst(Function<Food, Known> answer) {
+        return withMade().stream()
+                .map(line -> line.read().saidFood().map(answer).orElse(Known.NOT_KNOWN))
+                .reduce(Known::and)
+                .orElse(Known.NOT_KNOWN);
     }
 
     /**

@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wexilla.core.cookday.CookDay.Pot;
+import wexilla.core.food.Contents;
+import wexilla.core.food.Cut;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.FoodFact;
@@ -39,7 +41,15 @@ class CookDayTest {
                             "USDA FoodData Central (from memory)",
                             FoodFact.Trust.MEMORY)),
             food("kidney-beans", "kidney beans")
-                    .with(new Traits("dry", "pulses", Set.of(), Map.of(), Map.of(), Set.of(Nature.BOIL_HARD))),
+                    .with(new Traits(
+                            "dry",
+                            "pulses",
+                            Contents.PLAIN,
+                            Set.of(),
+                            Cut.PART,
+                            Map.of(),
+                            Map.of(),
+                            Set.of(Nature.BOIL_HARD))),
             food("carrot", "carrot")));
 
     private static Food food(String key, String name, FoodFact... facts) {

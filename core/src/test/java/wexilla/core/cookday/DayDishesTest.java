@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import wexilla.core.Samples;
+import wexilla.core.food.HeatGuide;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
@@ -23,6 +24,8 @@ import wexilla.core.recipe.Wording;
 
 /** What is cut for several dishes is cut once: set up once, and gone from the steps of each. */
 class DayDishesTest {
+
+    private static final DayHeat HEAT = new DayHeat(new HeatGuide(List.of()), Samples.BOOK, null);
 
     private static CookDay.Pot pot(String title, RecipeStep... steps) {
         LineReader reader = new LineReader(Samples.BOOK);
@@ -47,7 +50,8 @@ class DayDishesTest {
                 day.preparations(),
                 List.of(),
                 Wording.of(KitchenMeasure.System.METRIC, Measures.METRIC),
-                OwnPace.AS_WRITTEN);
+                OwnPace.AS_WRITTEN,
+                HEAT);
         DayTasks.Once once = dishes.once().get(0);
         // 8 minutes for one, a third of 12 for the other less its setting up
         assertThat(once.minutes()).isEqualTo(8 + 4 - 1);
@@ -90,7 +94,8 @@ class DayDishesTest {
                 List.of(),
                 List.of(),
                 Wording.of(KitchenMeasure.System.METRIC, Measures.METRIC),
-                OwnPace.AS_WRITTEN);
+                OwnPace.AS_WRITTEN,
+                HEAT);
         DayStep dice = dishes.dishes().get(0).steps().get(0);
         assertThat(dice.amounts()).singleElement().asString().isEqualTo("4 onions, diced · each 2");
         assertThat(dishes.dishes().get(0).steps().get(1).loads()).isEqualTo(2);

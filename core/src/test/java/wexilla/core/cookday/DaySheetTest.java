@@ -11,12 +11,13 @@ import org.junit.jupiter.params.provider.CsvSource;
 import wexilla.core.cookday.DayProblem.Job;
 import wexilla.core.cookday.DayProblem.Person;
 import wexilla.core.cookday.DayProblem.Window;
+import wexilla.core.food.HeatGuide;
 
 /** A cook day on paper, at the probe, and as hands see it now. */
 class DaySheetTest {
 
-    private static DayTasks.Dish dish(String name, String foods, String... steps) {
-        return new DayTasks.Dish(name, 8, Arrays.stream(steps).map(DayStep::of).toList(), true, List.of(), foods);
+    private static DayTasks.Dish dish(String name, DayTasks.Inside inside, String... steps) {
+        return new DayTasks.Dish(name, 8, Arrays.stream(steps).map(DayStep::of).toList(), true, List.of(), inside);
     }
 
     private static DayTasks.Dish hot(String name, String... steps) {
@@ -30,11 +31,14 @@ class DaySheetTest {
                 List.of(
                         dish(
                                 "turkey bake",
-                                "turkey breast",
+                                new DayTasks.Inside(false, true, new HeatGuide.Heat(74, 0, "turkey", "FoodSafety.gov")),
                                 "Coat the raw turkey, 10 minutes.",
                                 "Bake at 200 °C for 30 minutes."),
-                        dish("beans", "dried kidney beans", "Simmer 60 minutes, stir every 20 minutes."),
-                        dish("onions", "", "Fry the onions 15 minutes.")),
+                        dish(
+                                "beans",
+                                new DayTasks.Inside(true, false, HeatGuide.Heat.NONE),
+                                "Simmer 60 minutes, stir every 20 minutes."),
+                        dish("onions", DayTasks.Inside.NOTHING, "Fry the onions 15 minutes.")),
                 List.of(),
                 two,
                 KitchenGear.of(List.of("2 burners", "oven", "frying pan")));
@@ -125,7 +129,7 @@ class DaySheetTest {
     @Test
     void whatHandsDoNow() {
         DayTasks.Made made = DayTasks.of(
-                List.of(dish("soup", "", "Cut it 10 minutes.", "Simmer 60 minutes.")),
+                List.of(dish("soup", DayTasks.Inside.NOTHING, "Cut it 10 minutes.", "Simmer 60 minutes.")),
                 List.of(),
                 List.of(new Person("Nora", List.of(new Window(0, 100), new Window(130, 2000)))),
                 KitchenGear.of(List.of("burner")));

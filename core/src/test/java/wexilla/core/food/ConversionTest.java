@@ -11,7 +11,6 @@ import static wexilla.core.Samples.ratio;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wexilla.core.food.FoodFact.Trust;
 import wexilla.core.quantity.Amount;
@@ -96,7 +95,7 @@ class ConversionTest {
     }
 
     private static Food food(String name, List<FoodFact> facts, Map<Part, Yield> yields) {
-        Traits traits = new Traits("dry", "", Set.of(), yields);
+        Traits traits = new Traits("dry", "", yields);
         return new Food(Key.food(name), name, List.of(), Unit.G, "dry-goods", false, Scaling.LINEAR, facts, traits);
     }
 

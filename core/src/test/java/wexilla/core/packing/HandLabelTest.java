@@ -9,6 +9,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import wexilla.core.food.Allergen;
+import wexilla.core.food.Contents;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.Key;
@@ -58,25 +59,26 @@ class HandLabelTest {
         RecipeLine cream = new RecipeLine(reader.read("1 dl cream"), Set.of(Style.COOKED), null, null);
         RecipeLine onion = RecipeLine.of(reader.read("1 onion"));
         RecipeLine scales = RecipeLine.of(reader.read("3 dragon scales"));
-        assertThat(Label.contains(new Recipe("a", 2, List.of(cream, onion, flour), List.of()), List.of()))
+        assertThat(Label.contains(new Recipe("a", 2, List.of(cream, onion, flour), List.of()), List.of(), null))
                 .isEqualTo("gluten, milk");
-        assertThat(Label.contains(new Recipe("b", 2, List.of(flour, scales), List.of()), List.of()))
+        assertThat(Label.contains(new Recipe("b", 2, List.of(flour, scales), List.of()), List.of(), null))
                 .isEqualTo("gluten; not known: dragon scales");
-        assertThat(Label.contains(new Recipe("c", 2, List.of(onion), List.of()), List.of()))
+        assertThat(Label.contains(new Recipe("c", 2, List.of(onion), List.of()), List.of(), null))
                 .isEqualTo("no animal product");
         // mayonnaise in place of an egg brings the egg, and the gluten of the crumbs stays
         assertThat(Label.contains(
                         new Recipe("e", 2, List.of(flour), List.of()),
-                        List.of(food("mayo", "mayonnaise", Allergen.EGGS))))
+                        List.of(food("mayo", "mayonnaise", Allergen.EGGS)),
+                        null))
                 .isEqualTo("gluten, eggs");
-        assertThat(Label.contains(null, List.of(food("cream", "cream", Allergen.MILK))))
+        assertThat(Label.contains(null, List.of(food("cream", "cream", Allergen.MILK)), null))
                 .isEqualTo("milk");
-        assertThat(Label.contains(new Recipe("d", 2, List.of(), List.of()), List.of()))
+        assertThat(Label.contains(new Recipe("d", 2, List.of(), List.of()), List.of(), null))
                 .isEmpty();
     }
 
     private static Food food(String key, String name, Allergen... allergens) {
-        Traits traits = new Traits("other", "", Set.of(allergens), Map.of());
+        Traits traits = new Traits("other", "", Map.of()).with(Contents.having(Set.of(allergens)));
         return new Food(Key.food(key), name, List.of(), Unit.G, "dry-goods", false, Scaling.LINEAR, List.of(), traits);
     }
 

@@ -11,6 +11,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wexilla.core.food.Allergen;
 import wexilla.core.food.Caution;
+import wexilla.core.food.Contents;
+import wexilla.core.food.Cut;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
@@ -25,7 +27,8 @@ class EaterTest {
     private static final LocalDate DAY = LocalDate.of(2026, 11, 23);
 
     private static Food food(String name, Set<Allergen> allergens, Map<Caution, String> cautions) {
-        Traits traits = new Traits("other", "", allergens, cautions, Map.of(), Set.of());
+        Traits traits =
+                new Traits("other", "", Contents.having(allergens), Set.of(), Cut.PART, cautions, Map.of(), Set.of());
         return new Food(Key.food(name), name, List.of(), Unit.G, "dry-goods", false, Scaling.LINEAR, List.of(), traits);
     }
 
@@ -46,7 +49,7 @@ class EaterTest {
     /** FDA and CDC advice, from memory: honey before the first birthday, raw milk and cold-smoked fish for two more. */
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            UNDER_12_MONTHS | STOP Al is under 12 months: no honey (honey)
+            UNDER_12_MONTHS | STOP Al is under 12 months: no honey (honey);STOP Al is under 12 months: no raw milk goods (raw-milk cheese)
             PREGNANT | STOP Al is pregnant: no raw milk goods (raw-milk cheese);STOP Al is pregnant: no cold-smoked fish (cold-smoked fish)
             FRAIL | STOP Al is frail: no raw milk goods (raw-milk cheese);STOP Al is frail: no cold-smoked fish (cold-smoked fish)
             """)

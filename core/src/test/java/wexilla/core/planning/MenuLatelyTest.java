@@ -33,7 +33,7 @@ class MenuLatelyTest {
             false,
             Scaling.LINEAR,
             List.of(),
-            new Traits("meat", "beef", Set.of(), Map.of()));
+            new Traits("meat", "beef", Map.of()));
 
     private static MenuLately ate(String title) {
         LineReader reader = new LineReader(new FoodBook(List.of(MINCE)));

@@ -12,6 +12,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import wexilla.core.food.Allergen;
+import wexilla.core.food.Contents;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.Forms;
@@ -65,7 +66,7 @@ class PlanCheckTest {
                 false,
                 Scaling.LINEAR,
                 List.of(),
-                new Traits("meat", protein, allergens, Map.of()));
+                new Traits("meat", protein, Map.of()).with(Contents.having(allergens)));
     }
 
     private static Amount amount(String text) {

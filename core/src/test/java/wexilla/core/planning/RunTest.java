@@ -60,7 +60,7 @@ class RunTest {
             false,
             Scaling.LINEAR,
             List.of(),
-            new Traits("meat", "beef", Set.of(), Map.of()));
+            new Traits("meat", "beef", Map.of()));
     private static final FoodBook BOOK = new FoodBook(List.of(MINCE));
     private final Map<Key, List<OpenLot>> lots = new HashMap<>();
 

@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wexilla.core.Samples;
+import wexilla.core.food.Contents;
+import wexilla.core.food.Cut;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.food.Nature;
@@ -31,7 +33,9 @@ class RecipeCheckTest {
         Traits traits = new Traits(
                 "dry",
                 "",
+                Contents.PLAIN,
                 Set.of(),
+                Cut.PART,
                 Map.of(),
                 Map.of(part, new Yield(Samples.amount(yield + " cups").value(), "practice")),
                 Set.of(natures));

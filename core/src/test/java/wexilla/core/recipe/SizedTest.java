@@ -12,6 +12,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wexilla.core.Samples;
+import wexilla.core.food.Contents;
+import wexilla.core.food.Cut;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.food.Nature;
@@ -38,10 +40,11 @@ class SizedTest {
             false,
             Scaling.LINEAR,
             List.of(Samples.fact("1 cup", "185 g")),
-            new Traits("dry", "", Set.of(), Map.of(Part.WATER, new Yield(ratio(5, 4), "practice"))));
+            new Traits("dry", "", Map.of(Part.WATER, new Yield(ratio(5, 4), "practice"))));
     private static final Food WATER = new Food(
                     Key.food("water"), "water", List.of(), Unit.ML, "water", false, Scaling.LINEAR, List.of())
-            .with(new Traits("none", "", Set.of(), Map.of(), Map.of(), Set.of(Nature.COOKS_GRAIN)));
+            .with(new Traits(
+                    "none", "", Contents.PLAIN, Set.of(), Cut.PART, Map.of(), Map.of(), Set.of(Nature.COOKS_GRAIN)));
     private static final LineReader READER = new LineReader(Samples.BOOK.with(List.of(RICE, WATER)));
 
     private static List<ScaledLine> scaled(Rational factor, int pots, String... lines) {

@@ -5,10 +5,16 @@ import static wexilla.core.Samples.amount;
 import static wexilla.core.Samples.ratio;
 
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wexilla.core.Samples;
+import wexilla.core.food.Animal;
+import wexilla.core.food.Contents;
+import wexilla.core.food.Cut;
+import wexilla.core.food.Food;
+import wexilla.core.food.HeatGuide;
 import wexilla.core.food.Key;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
@@ -22,15 +28,22 @@ import wexilla.core.recipe.PressureTime.State;
 /** Time rules of the handbook, section 2: common practice, no source, unless another source is named. */
 class TimesTest {
 
+    /** USDA FSIS, from memory. */
+    private static final HeatGuide HEAT = new HeatGuide(List.of(new HeatGuide.Rule(
+            null, Set.of(Animal.PORK), Set.of(Cut.WHOLE), 63, 3, "and a rest of 3 minutes", "FoodSafety.gov")));
+
+    private static final Food JOINT =
+            Samples.SHOULDER.with(Samples.SHOULDER.traits().with(Contents.PLAIN).of(Set.of(Animal.PORK), Cut.WHOLE));
+
     private static final List<Rule> RULES = List.of(
             new Rule(Key.food("flour"), State.FRESH, Rational.of(7), Rational.ZERO, 10, null, "practice"),
             // 6 min a pound = 13.227736 min a kilogram
-            new Rule(Key.food("shoulder"), State.FRESH, Rational.ZERO, ratio(13227736, 1000000), 15, 74, "practice"),
-            new Rule(Key.food("onion"), State.LOOSE_FROZEN, Rational.of(25), Rational.ZERO, 10, 74, "practice"));
+            new Rule(Key.food("shoulder"), State.FRESH, Rational.ZERO, ratio(13227736, 1000000), 15, null, "practice"),
+            new Rule(Key.food("onion"), State.LOOSE_FROZEN, Rational.of(25), Rational.ZERO, 10, null, "practice"));
 
     /** Half full 10 to 15 minutes, two thirds 20 to 30, frozen double: handbook, common practice, no source. */
-    private static final PressureTime.Table TABLE =
-            new PressureTime.Table(RULES, List.of(new ComeUp(ratio(1, 2), 13, 26), new ComeUp(Rational.ONE, 25, 50)));
+    private static final PressureTime.Table TABLE = new PressureTime.Table(
+            RULES, List.of(new ComeUp(ratio(1, 2), 13, 26), new ComeUp(Rational.ONE, 25, 50)), HEAT);
 
     private static StepTime scaled(String text, int factor, int loads) {
         return ScaledStep.of(new RecipeStep(text, null), Rational.of(factor), loads, null, Rational.ONE)
@@ -61,17 +74,21 @@ class TimesTest {
     void underPressure() {
         Known rice = (Known) PressureTime.of(TABLE, Samples.FLOUR, State.FRESH, null, ratio(1, 3));
         assertThat(List.of(rice.comeUp(), rice.minutes(), rice.release())).containsExactly(13, 7, 10);
-        Known bird = (Known) PressureTime.of(TABLE, Samples.SHOULDER, State.FRESH, amount("5 lb"), ratio(2, 3));
+        Known bird = (Known) PressureTime.of(TABLE, JOINT, State.FRESH, amount("5 lb"), ratio(2, 3));
         assertThat(bird.minutes()).isEqualTo(30);
         assertThat(bird.holds()).isEqualTo(25 + 30 + 15);
-        assertThat(bird.cautions()).containsExactly("for pieces of 5 lb", "to 74 °C at the core");
-        Known block = (Known) PressureTime.of(TABLE, Samples.SHOULDER, State.FROZEN_BLOCK, amount("5 lb"), ratio(1, 3));
-        assertThat(block.minutes()).isEqualTo(45);
+        assertThat(bird.cautions()).containsExactly("for pieces of 5 lb", "to 63 °C at the core");
+        Known block = (Known) PressureTime.of(TABLE, JOINT, State.FROZEN_BLOCK, amount("3 lb"), ratio(1, 3));
+        assertThat(block.minutes()).isEqualTo(27);
         assertThat(block.comeUp()).isEqualTo(26);
         assertThat(block.cautions()).last().asString().contains("read the core");
+        assertThat(PressureTime.of(TABLE, JOINT, State.FROZEN_BLOCK, amount("5 lb"), ratio(1, 3)))
+                .as("above 1.5 kg: thaw first")
+                .isInstanceOfSatisfying(
+                        Question.class, asked -> assertThat(asked.words()).startsWith("Thaw"));
         assertThat(PressureTime.of(TABLE, Samples.ONION, State.FRESH, null, ratio(1, 3)))
                 .isEqualTo(new Question("How long does onion take under pressure, fresh?"));
-        assertThat(PressureTime.of(TABLE, Samples.SHOULDER, State.FRESH, null, ratio(1, 3)))
+        assertThat(PressureTime.of(TABLE, JOINT, State.FRESH, null, ratio(1, 3)))
                 .isEqualTo(new Question("How much does one piece of pork shoulder, bone in weigh?"));
     }
 

@@ -37,7 +37,7 @@ class BasketTest {
                 false,
                 Scaling.LINEAR,
                 List.of(),
-                new Traits(aisle, "", Set.of(), Map.of()));
+                new Traits(aisle, "", Map.of()));
     }
 
     private static Amount amount(String text) {

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodFact;
@@ -29,7 +28,7 @@ class DinnersTest {
     }
 
     private static Food food(String name, String protein, List<FoodFact> facts) {
-        Traits traits = new Traits("", protein, Set.of(), Map.of());
+        Traits traits = new Traits("", protein, Map.of());
         return new Food(Key.food(name), name, List.of(), Unit.G, "raw-mince", false, Scaling.LINEAR, facts, traits);
     }
 

@@ -9,6 +9,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import wexilla.core.Samples;
+import wexilla.core.food.Animal;
+import wexilla.core.food.Cut;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.Key;
@@ -33,7 +35,8 @@ class KeptPlainTest {
                 false,
                 Scaling.LINEAR,
                 List.of(),
-                new Traits(aisle, protein, Set.of(), yields));
+                new Traits(aisle, protein, yields)
+                        .of(aisle.equals("meat") ? Set.of(Animal.TURKEY) : Set.of(), Cut.WHOLE));
     }
 
     private static final Food TURKEY = food(

@@ -11,6 +11,8 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import wexilla.core.food.Contents;
+import wexilla.core.food.Cut;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.food.Nature;
@@ -190,7 +192,8 @@ class SlabTest {
     }
 
     private static Food liquid(String name) {
-        Traits traits = new Traits("none", "", Set.of(), Map.of(), Map.of(), Set.of(Nature.COOKS_GRAIN));
+        Traits traits = new Traits(
+                "none", "", Contents.PLAIN, Set.of(), Cut.PART, Map.of(), Map.of(), Set.of(Nature.COOKS_GRAIN));
         return new Food(
                 Key.food(name),
                 name,

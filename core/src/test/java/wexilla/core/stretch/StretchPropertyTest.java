@@ -143,7 +143,6 @@ class StretchPropertyTest {
                 new Traits(
                         "meat",
                         protein,
-                        java.util.Set.of(),
                         yield == null ? java.util.Map.of() : java.util.Map.of(wexilla.core.food.Part.COOKED, yield)));
         assertThat(StretchPlan.isBigBuy(food, Amount.of(grams, Unit.G))).isEqualTo(big);
         assertThat(StretchPlan.isBigBuy(food, Amount.of(grams, Unit.ML))).isFalse();

@@ -1,0 +1,14 @@
+-- Absence is proven: what a recipe is proven to be without stands beside what it has; between the two is what must be
+-- looked at. Whose rules hold is said by the household once.
+
+alter table household
+    add column country text check (country in ('UK', 'EU', 'US'));
+comment on column household.country is 'whose rules hold; null until somebody said, the published US tables then';
+
+alter table recipe_figure
+    add column free text[] not null default '{}',
+    add column diets_broken text[] not null default '{}';
+comment on column recipe_figure.free is 'allergens it is proven to be without';
+comment on column recipe_figure.diets is 'diets it is proven to fit';
+comment on column recipe_figure.diets_broken is 'diets something in it stands against; of the others the packs must be looked at';
+alter table recipe_figure drop column described;
