@@ -17,6 +17,13 @@ export function useSettled<T>(value: T, milliseconds = 180): T {
 export const useHousehold = () =>
   useQuery({ queryKey: ['household'], queryFn: () => answer(api.GET('/api/household')) });
 
+/** Where a browser with this zone and language likely cooks. */
+export const useWhere = (zone: string, language: string) =>
+  useQuery({
+    queryKey: ['household', 'where', zone, language],
+    queryFn: () => answer(api.GET('/api/household/where', { params: { query: { zone, language } } })),
+  });
+
 /** What this kitchen calls what, and what nobody has said yet. */
 export const useNames = () => useQuery({ queryKey: ['names'], queryFn: () => answer(api.GET('/api/household/names')) });
 

@@ -676,6 +676,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/household/where": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["where"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lots/{id}": {
         parameters: {
             query?: never;
@@ -1124,6 +1140,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/preview/contains": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["contains"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/preview/convert": {
         parameters: {
             query?: never;
@@ -1150,6 +1182,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["cost"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/preview/heat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["heat"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1958,6 +2006,8 @@ export interface components {
             /** Format: int32 */
             page: number;
             /** Format: int32 */
+            proven: number;
+            /** Format: int32 */
             total: number;
         };
         BuyAsked: {
@@ -1994,8 +2044,8 @@ export interface components {
             plates: number;
         };
         Choices: {
-            allergens: string[];
-            diets: string[];
+            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS" | "WHEAT")[];
+            diets: ("VEGETARIAN" | "VEGAN" | "NO_MEAT" | "NO_PORK")[];
             forms: string[];
             gear: string[];
             styles: string[];
@@ -2058,6 +2108,20 @@ export interface components {
         ContainerView: {
             id: string;
             name: string;
+        };
+        ContainsAsked: {
+            country?: string;
+            lines: string[];
+        };
+        ContainsView: {
+            diets: {
+                [key: string]: string;
+            };
+            has: string[];
+            lines: components["schemas"]["LineContents"][];
+            look: string[];
+            often: string[];
+            unknown: string[];
         };
         ContentAsked: {
             amount: string;
@@ -2427,6 +2491,24 @@ export interface components {
             /** @enum {string} */
             what: "AWAY" | "GOES" | "COMES";
         };
+        HeatAsked: {
+            country?: string;
+            food: string;
+            method?: string;
+            state?: string;
+            weight?: string;
+        };
+        HeatView: {
+            asks: string[];
+            core?: string;
+            minutes?: string;
+            /** Format: int32 */
+            restMin: number;
+            rule: string;
+            source: string;
+            unit: string;
+            warnings: string[];
+        };
         Helping: {
             /** Format: uuid */
             batch: string;
@@ -2434,6 +2516,9 @@ export interface components {
             portions: number;
         };
         HouseholdView: {
+            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS" | "WHEAT")[];
+            /** @enum {string} */
+            country?: "UK" | "EU" | "US";
             cup: string;
             currency: string;
             equipment: components["schemas"]["EquipmentView"][];
@@ -2487,6 +2572,7 @@ export interface components {
             uses: string[];
         };
         InsteadView: {
+            against: string[];
             allergens: string[];
             uses: string[];
             why: string;
@@ -2564,6 +2650,13 @@ export interface components {
         LineAsked: {
             cup?: string;
             tbsp?: number;
+            text: string;
+        };
+        LineContents: {
+            has: string[];
+            known: boolean;
+            look: boolean;
+            often: string[];
             text: string;
         };
         LineCosted: {
@@ -2819,7 +2912,7 @@ export interface components {
             what: string;
         };
         OwnInput: {
-            allergens?: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            allergens?: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS" | "WHEAT")[];
             likeness: string;
             name: string;
         };
@@ -2872,7 +2965,7 @@ export interface components {
         };
         PersonInput: {
             active: boolean;
-            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS" | "WHEAT")[];
             /** @enum {string} */
             appetite: "ADULT" | "TEENAGER" | "CHILD_9_TO_13" | "CHILD_4_TO_8" | "UNDER_4";
             /** Format: int32 */
@@ -2887,7 +2980,7 @@ export interface components {
         };
         PersonView: {
             active: boolean;
-            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS" | "WHEAT")[];
             /** @enum {string} */
             appetite: "ADULT" | "TEENAGER" | "CHILD_9_TO_13" | "CHILD_4_TO_8" | "UNDER_4";
             /** Format: int32 */
@@ -3189,7 +3282,7 @@ export interface components {
             unit: string;
         };
         QuestionView: {
-            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS" | "WHEAT")[];
             likenesses: components["schemas"]["LikenessView"][];
             name: string;
             near: components["schemas"]["FoodName"][];
@@ -3219,6 +3312,7 @@ export interface components {
             liked?: number;
             /** Format: int32 */
             lines: number;
+            look: string[];
             /** Format: int32 */
             minutes: number;
             /** Format: int32 */
@@ -3439,6 +3533,8 @@ export interface components {
             percent: number;
         };
         SettingsInput: {
+            /** @enum {string} */
+            country?: "UK" | "EU" | "US";
             cup: string;
             currency: string;
             flat: string;
@@ -3802,6 +3898,7 @@ export interface components {
         TimelineDish: {
             after?: string[];
             kept?: boolean;
+            lines?: string[];
             name: string;
             portions?: string;
             steps: string[];
@@ -3815,6 +3912,8 @@ export interface components {
             caution: string;
             /** Format: int32 */
             celsius?: number;
+            /** Format: int32 */
+            core?: number;
             dish: string;
             end: string;
             /** Format: int32 */
@@ -4015,6 +4114,15 @@ export interface components {
             grade: "WEIGHED" | "COUNTED" | "GUESSED";
             /** @enum {string} */
             part: "READY" | "COOKED" | "DRAINED" | "WATER";
+        };
+        WhereView: {
+            /** @enum {string} */
+            country: "UK" | "EU" | "US";
+            cup: string;
+            currency: string;
+            /** @enum {string} */
+            measures: "US" | "METRIC";
+            zone: string;
         };
         WishesAsked: {
             /** Format: int32 */
@@ -5182,6 +5290,29 @@ export interface operations {
             };
         };
     };
+    where: {
+        parameters: {
+            query?: {
+                zone?: string;
+                language?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhereView"];
+                };
+            };
+        };
+    };
     rule: {
         parameters: {
             query?: never;
@@ -5947,6 +6078,30 @@ export interface operations {
             };
         };
     };
+    contains: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ContainsAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ContainsView"];
+                };
+            };
+        };
+    };
     convert: {
         parameters: {
             query?: never;
@@ -5991,6 +6146,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Costed"];
+                };
+            };
+        };
+    };
+    heat: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HeatAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HeatView"];
                 };
             };
         };
@@ -6295,7 +6474,7 @@ export interface operations {
                 hands?: number;
                 cost?: string;
                 liked?: "ALL" | "GOOD" | "AGAIN" | "UNRATED";
-                without?: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+                without?: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS" | "WHEAT")[];
                 sort?: "TITLE" | "COST";
                 page?: number;
             };

@@ -5,6 +5,7 @@ import { NameRows } from './NameRows';
 import { PeopleRows } from './PeopleRows';
 import { PlaceRows } from './PlaceRows';
 import { Settings } from './Settings';
+import { Whereabouts } from './Whereabouts';
 
 /** Who eats here, in what is measured, where things lie, and what there is to cook with. */
 export function Household() {
@@ -23,7 +24,8 @@ export function Household() {
           </>
         )}
       </Heading>
-      <PeopleRows people={household.people} />
+      {!household.country && <Whereabouts household={household} />}
+      <PeopleRows people={household.people} allergens={household.allergens} />
       <div className="mt-10 grid items-start gap-8 lg:grid-cols-2">
         <PlaceRows places={household.places} />
         <EquipmentRows equipment={household.equipment} />

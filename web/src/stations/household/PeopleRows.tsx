@@ -10,7 +10,7 @@ import { allergenWords, appetiteWords, flagWords } from './words';
 type Person = Schema['PersonView'];
 
 /** Everybody at the table; a tap opens one to change. */
-export function PeopleRows({ people }: { people: Person[] }) {
+export function PeopleRows({ people, allergens }: { people: Person[]; allergens: Person['allergens'] }) {
   const [open, setOpen] = useState<string>();
   return (
     <section aria-labelledby="who-eats">
@@ -25,12 +25,12 @@ export function PeopleRows({ people }: { people: Person[] }) {
         )}
       </div>
       {people.length === 0 && open !== 'new' && <Table oneByOne={() => setOpen('new')} />}
-      {open === 'new' && <PersonForm person={undefined} done={() => setOpen(undefined)} />}
+      {open === 'new' && <PersonForm person={undefined} allergens={allergens} done={() => setOpen(undefined)} />}
       <ul className="grid gap-3 sm:grid-cols-2 xl:grid-cols-3">
         {people.map((person) =>
           open === person.id ? (
             <li key={person.id} className="sm:col-span-2 xl:col-span-3">
-              <PersonForm person={person} done={() => setOpen(undefined)} />
+              <PersonForm person={person} allergens={allergens} done={() => setOpen(undefined)} />
             </li>
           ) : (
             <li key={person.id}>

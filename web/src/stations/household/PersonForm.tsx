@@ -20,7 +20,15 @@ const nobody: Input = {
 };
 
 /** Somebody who eats here. */
-export function PersonForm({ person, done }: { person: Schema['PersonView'] | undefined; done: () => void }) {
+export function PersonForm({
+  person,
+  allergens,
+  done,
+}: {
+  person: Schema['PersonView'] | undefined;
+  allergens: Input['allergens'];
+  done: () => void;
+}) {
   const { portions: _, ...known } = person ?? { ...nobody, portions: '' };
   const [form, setForm] = useState<Input>(known);
   const [dislikes, setDislikes] = useState(form.dislikes.join(', '));
@@ -65,7 +73,7 @@ export function PersonForm({ person, done }: { person: Schema['PersonView'] | un
         label="Must not eat"
         chosen={form.allergens}
         set={(allergens) => change({ allergens })}
-        of={Object.entries(allergenWords) as [Input['allergens'][number], string][]}
+        of={[...new Set([...allergens, ...form.allergens])].map((one) => [one, allergenWords[one]])}
       />
       <Several
         label="To bear in mind"

@@ -3,25 +3,43 @@ import { answer, api, type Schema } from '../../api/client';
 import { useAct } from '../../api/useAct';
 import { Choice, Field } from '../../kit/Field';
 import { OtherProblem } from '../../kit/kit';
+import { countryWords } from './words';
 
 type View = Schema['HouseholdView'];
 type Input = Schema['SettingsInput'];
 
+/** The settings as they are. */
+export const settingsOf = ({
+  version,
+  name,
+  zone,
+  currency,
+  measures,
+  cup,
+  tbsp,
+  seasoning,
+  flat,
+  riceKept,
+  ownGoods,
+  country,
+}: View): Input => ({
+  version,
+  name,
+  zone,
+  currency,
+  measures,
+  cup,
+  tbsp,
+  seasoning,
+  flat,
+  riceKept,
+  ownGoods,
+  country,
+});
+
 /** Cups or grams, the money, and how spices are counted. */
 export function Settings({ household }: { household: View }) {
-  const [form, setForm] = useState<Input>({
-    version: household.version,
-    name: household.name,
-    zone: household.zone,
-    currency: household.currency,
-    measures: household.measures,
-    cup: household.cup,
-    tbsp: household.tbsp,
-    seasoning: household.seasoning,
-    flat: household.flat,
-    riceKept: household.riceKept,
-    ownGoods: household.ownGoods,
-  });
+  const [form, setForm] = useState<Input>(settingsOf(household));
   const save = useAct('all', (key, body: Input) =>
     answer(api.POST('/api/household/settings', { params: { header: { 'Idempotency-Key': key } }, body })),
   );
@@ -78,6 +96,12 @@ export function Settings({ household }: { household: View }) {
           value={form.ownGoods ?? 'NOTHING'}
           set={(ownGoods) => change({ ownGoods })}
           of={{ NOTHING: 'cost nothing', TODAY: "cost today's price" }}
+        />
+        <Choice
+          label="By the rules of"
+          value={form.country ?? ''}
+          set={(country) => change({ country: country === '' ? undefined : country })}
+          of={{ '': 'not said yet', ...countryWords }}
         />
         <div className="sm:col-span-2 lg:col-span-4">
           <OtherProblem problem={save.problem} fields={['/name', '/zone', '/currency', '/tbsp', '/flat']} />

@@ -25,7 +25,10 @@ export const allergenWords: Record<Person['allergens'][number], string> = {
   SULPHITES: 'sulphites',
   LUPIN: 'lupin',
   MOLLUSCS: 'molluscs',
+  WHEAT: 'wheat',
 };
+
+export const countryWords = { UK: 'the UK', EU: 'the EU', US: 'the US' } as const;
 
 export const flagWords: Record<Person['flags'][number], string> = {
   UNDER_12_MONTHS: 'under 12 months',

@@ -36,7 +36,8 @@ class FactsTest {
 
     /** Words of a name that tell what is in it, and names in which they do not. */
     private static final Map<Allergen, String> TELL = Map.ofEntries(
-            Map.entry(Allergen.FISH, "fish|anchov\\w+|tuna|salmon|cod|haddock|sardines?|mackerel|trout|herring|kippers?"),
+            Map.entry(
+                    Allergen.FISH, "fish|anchov\\w+|tuna|salmon|cod|haddock|sardines?|mackerel|trout|herring|kippers?"),
             Map.entry(Allergen.CRUSTACEANS, "prawns?|shrimps?|crab|lobster|crayfish|langoustines?|scampi"),
             Map.entry(Allergen.MOLLUSCS, "mussels?|clams?|oysters?|scallops?|squid|octopus"),
             Map.entry(Allergen.MILK, "milk|cheese|cheddar|mozzarella|parmesan|yoghurt|cream|butter|custard|ghee"),
@@ -70,15 +71,17 @@ class FactsTest {
     @Test
     void namesTellNothingTheRowDenies() {
         List<String> denied = new ArrayList<>();
-        foods().forEach(food -> Stream.concat(food.names(), food.kinds().stream()).forEach(name -> {
-            String lower = name.toLowerCase(Locale.ROOT);
-            TELL.forEach((allergen, words) -> {
-                boolean tells = lower.matches(".*(?<![\\p{L}-])(?:" + words + ")(?![\\p{L}]).*") && !lower.matches(OTHER_THING);
-                if (tells && food.traits().contents().of(allergen, null) == Known.WITHOUT) {
-                    denied.add(food.key().id() + " (" + name + "): " + allergen.words());
-                }
-            });
-        }));
+        foods().forEach(food -> Stream.concat(food.names(), food.kinds().stream())
+                .forEach(name -> {
+                    String lower = name.toLowerCase(Locale.ROOT);
+                    TELL.forEach((allergen, words) -> {
+                        boolean tells = lower.matches(".*(?<![\\p{L}-])(?:" + words + ")(?![\\p{L}]).*")
+                                && !lower.matches(OTHER_THING);
+                        if (tells && food.traits().contents().of(allergen, null) == Known.WITHOUT) {
+                            denied.add(food.key().id() + " (" + name + "): " + allergen.words());
+                        }
+                    });
+                }));
         assertThat(denied).isEmpty();
     }
 
@@ -100,7 +103,9 @@ class FactsTest {
                     assertThat(Diet.VEGETARIAN.against(food)).as(food.name()).isIn(Known.HAS, Known.LOOK);
                 }
                 boolean flesh = food.traits().animals().stream().anyMatch(Animal::flesh);
-                assertThat(flesh && Diet.VEGETARIAN.against(food) != Known.HAS).as(food.name()).isFalse();
+                assertThat(flesh && Diet.VEGETARIAN.against(food) != Known.HAS)
+                        .as(food.name())
+                        .isFalse();
             });
         }
     }
@@ -109,14 +114,21 @@ class FactsTest {
     @Test
     void daysFollowAnimalAndCut() {
         List<String> wrong = new ArrayList<>();
-        foods().filter(food -> food.traits().cut().perishable() && food.traits().rawFlesh() && chilled(food)).forEach(food -> {
-            Set<Animal> animals = food.traits().animals();
-            int days = Objects.requireNonNull(reference.keeping().rule(food.keepingClass()).fridge(), food.name()).to();
-            int most = most(animals, food.traits().cut());
-            if (days > most && food.traits().contents().making() != Making.MADE || days > 5) {
-                wrong.add(food.name() + ": " + days + " days, " + most + " at most");
-            }
-        });
+        foods().filter(food -> food.traits().cut().perishable() && food.traits().rawFlesh() && chilled(food))
+                .forEach(food -> {
+                    Set<Animal> animals = food.traits().animals();
+                    int days = Objects.requireNonNull(
+                                    reference
+                                            .keeping()
+                                            .rule(food.keepingClass())
+                                            .fridge(),
+                                    food.name())
+                            .to();
+                    int most = most(animals, food.traits().cut());
+                    if (days > most && food.traits().contents().making() != Making.MADE || days > 5) {
+                        wrong.add(food.name() + ": " + days + " days, " + most + " at most");
+                    }
+                });
         assertThat(wrong).isEmpty();
     }
 
@@ -128,7 +140,8 @@ class FactsTest {
         if (cut == Cut.STUFFED) {
             return 1;
         }
-        boolean red = EnumSet.of(Animal.BEEF, Animal.PORK, Animal.LAMB, Animal.VENISON, Animal.MEAT).containsAll(animals);
+        boolean red = EnumSet.of(Animal.BEEF, Animal.PORK, Animal.LAMB, Animal.VENISON, Animal.MEAT)
+                .containsAll(animals);
         boolean fish = animals.stream().allMatch(animal -> animal == Animal.WHITE_FISH || animal == Animal.OILY_FISH);
         return fish ? 3 : red && (cut == Cut.WHOLE || cut == Cut.TENDERISED || cut == Cut.BONES) ? 5 : 2;
     }
@@ -140,7 +153,8 @@ class FactsTest {
             Set<Animal> animals = food.traits().animals();
             Cut cut = food.traits().cut();
             Integer core = reference.heat().of(food, false, null).core();
-            int least = cut == Cut.STUFFED || animals.stream().anyMatch(animal -> animal.bird() || animal == Animal.MEAT)
+            int least = cut == Cut.STUFFED
+                            || animals.stream().anyMatch(animal -> animal.bird() || animal == Animal.MEAT)
                     ? 74
                     : animals.stream().anyMatch(Animal::sea)
                             ? 63
@@ -150,7 +164,9 @@ class FactsTest {
                                     ? 71
                                     : 63;
             assertThat(core).as(food.name()).isEqualTo(least);
-            assertThat(reference.heat().of(food, true, null).core()).as(food.name()).isEqualTo(74);
+            assertThat(reference.heat().of(food, true, null).core())
+                    .as(food.name())
+                    .isEqualTo(74);
             Integer uk = reference.heat().of(food, false, Country.UK).core();
             assertThat(uk == null || uk >= 63).as(food.name()).isTrue();
         });
@@ -178,7 +194,9 @@ class FactsTest {
     private static void check(LineReader reader, String text, Cut cut, List<String> wrong) {
         Food read = reader.read(text).food();
         // what is not known is asked, never taken for another cut
-        if (read != null && read.traits().cut() != cut && !(cut == Cut.WHOLE && read.traits().cut().raw())) {
+        if (read != null
+                && read.traits().cut() != cut
+                && !(cut == Cut.WHOLE && read.traits().cut().raw())) {
             wrong.add(text + ": " + read.name() + ", " + read.traits().cut().words());
         }
     }
@@ -208,7 +226,8 @@ class FactsTest {
             boolean same = contents.allergens(null).equals(has) && contents.look() == part[3].equals("yes");
             right += same ? 1 : 0;
             if (!same) {
-                other.add(part[0] + ": has " + contents.allergens(null) + ", not " + has + (contents.look() ? ", look" : ""));
+                other.add(part[0] + ": has " + contents.allergens(null) + ", not " + has
+                        + (contents.look() ? ", look" : ""));
             }
         }
         System.out.println("packs: " + right + " of " + rows + " right\n" + String.join("\n", other));

@@ -268,7 +268,9 @@ class PhraseTest {
             """)
     void whatIsMadeOfItCarriesIt(String text, String allergen) {
         Food food = reader.read("1 " + text).knownFood().orElseThrow();
-        assertThat(food.traits().contents().allergens(null).stream().map(Enum::name).toList())
+        assertThat(food.traits().contents().allergens(null).stream()
+                        .map(Enum::name)
+                        .toList())
                 .contains(allergen);
     }
 }

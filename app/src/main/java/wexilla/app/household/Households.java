@@ -23,6 +23,7 @@ import wexilla.core.pricing.Seasoning;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
+import wexilla.core.recipe.LineReader;
 
 /** Households with their places and containers. */
 @Component
@@ -84,14 +85,15 @@ public class Households {
     /** Sets up a metric household in euro with the given places; containers are the usual four. */
     public Household create(UUID id, String name, ZoneId zone, List<Place> places) {
         db.sql("""
-                        insert into household (id, name, zone, currency, measures, cup_ml, tbsp_ml)
-                        values (?, ?, ?, 'EUR', 'METRIC', ?, ?)""")
+                        insert into household (id, name, zone, currency, measures, cup_ml, tbsp_ml, reader)
+                        values (?, ?, ?, 'EUR', 'METRIC', ?, ?, ?)""")
                 .params(
                         id,
                         name,
                         zone.getId(),
                         Measures.METRIC.cupMl().toDecimal(7),
-                        Measures.METRIC.tbspMl().toDecimal(7))
+                        Measures.METRIC.tbspMl().toDecimal(7),
+                        LineReader.VERSION)
                 .update();
         for (int i = 0; i < places.size(); i++) {
             Place place = places.get(i);

@@ -10,6 +10,10 @@ public interface Redescribed {
     /** Somebody said, as part of this act, what a food is: what is kept of it is worked out again. @param food its row */
     void described(Act act, UUID food);
 
-    /** The household chose, as part of this act, how long a class of food keeps. */
-    default void rule(Act act, Household now, String keepingClass) {}
+    /**
+     * The household chose, as part of this act, how long things keep.
+     *
+     * @param now with what it chose; the act's household still as it was
+     */
+    default void rules(Act act, Household now) {}
 }

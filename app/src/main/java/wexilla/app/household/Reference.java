@@ -1,10 +1,12 @@
 package wexilla.app.household;
 
 import java.math.BigDecimal;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -54,7 +56,7 @@ public class Reference {
     private final Forms forms;
     private final KeepingGuide keeping;
     private final Map<String, String> classes = new HashMap<>();
-    private final KeepingGuide riceKept;
+    private final Map<Country, KeepingGuide> keepingIn = new EnumMap<>(Country.class);
     private final List<Likeness> likenesses;
     private final ShopPacks shopPacks;
     private final Map<Key, Instead.Part> instead = ReferenceRows.of("instead.csv").stream()
@@ -106,7 +108,14 @@ public class Reference {
                 .toList());
         keeping = new KeepingGuide(
                 ReferenceRows.of("keeping.csv").stream().map(Reference::rule).toList());
-        riceKept = keeping.riceKept();
+        Map<String, KeepingGuide.Local> uk = ReferenceRows.of("keeping_country.csv").stream()
+                .collect(Collectors.toMap(
+                        row -> row.get("class"),
+                        row -> new KeepingGuide.Local(
+                                Objects.requireNonNull(span(row.get("fridge_days"))), ReferenceRows.source(row))));
+        keepingIn.put(Country.UK, keeping.in(Country.UK, uk));
+        keepingIn.put(Country.EU, keeping.in(Country.EU, uk));
+        keepingIn.put(Country.US, keeping.in(Country.US, Map.of()));
         ReferenceRows.of("keeping.csv").forEach(row -> {
             classes.put(row.get("class"), row.get("class"));
             classes.putIfAbsent(row.get("name"), row.get("class"));
@@ -167,9 +176,11 @@ public class Reference {
         return classes.values().stream().distinct().sorted().toList();
     }
 
-    /** The keeping table with what this household chose. */
+    /** The keeping table of the country whose rules hold, with what this household chose. */
     public KeepingGuide keeping(Household household) {
-        return household.riceKept() ? riceKept : keeping;
+        Country country = household.country();
+        KeepingGuide here = country == null ? keeping : Objects.requireNonNull(keepingIn.get(country));
+        return household.riceKept() ? here.riceKept() : here;
     }
 
     /** What a food of a household's own can be said to be like. */

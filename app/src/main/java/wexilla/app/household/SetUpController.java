@@ -23,7 +23,6 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Allergen;
 import wexilla.core.food.Country;
-import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.Storage;
 import wexilla.core.people.Appetite;
 import wexilla.core.people.Flag;
@@ -98,9 +97,9 @@ class SetUpController {
                             input.ownGoods() == null ? now.ownGoods() : input.ownGoods(),
                             input.country() == null ? now.country() : input.country(),
                             now.version()));
-            if (riceKept != now.riceKept()) {
-                Household changed = households.find(Optional.of(household.id())).orElseThrow();
-                others.forEach(other -> other.rule(act, changed, KeepingGuide.COOKED_RICE));
+            Household changed = households.find(Optional.of(household.id())).orElseThrow();
+            if (riceKept != now.riceKept() || changed.country() != now.country()) {
+                others.forEach(other -> other.rules(act, changed));
             }
             return "Household: settings";
         });

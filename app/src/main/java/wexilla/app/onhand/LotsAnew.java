@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -95,12 +96,17 @@ public class LotsAnew implements Redescribed {
         }
     }
 
-    /** What is there of a class keeps as the household chose. */
+    /** What is there keeps as the household chose; what has a date of its own, printed or chosen, keeps that. */
     @Override
-    public void rule(Act act, Household now, String keepingClass) {
+    public void rules(Act act, Household now) {
         for (Lot lot : lots.open(now)) {
-            if (lot.clock().keepingClass().equals(keepingClass)) {
-                KeepDates dates = reference.keeping(now).dates(lot.clock(), lot.storage());
+            KeepDates before = reference.keeping(act.household()).dates(lot.clock(), lot.storage());
+            KeepDates dates = reference.keeping(now).dates(lot.clock(), lot.storage());
+            boolean ruled = Objects.equals(before.eatBy(), lot.dates().eatBy())
+                    && Objects.equals(before.bestBefore(), lot.dates().bestBefore());
+            boolean other = !Objects.equals(before.eatBy(), dates.eatBy())
+                    || !Objects.equals(before.bestBefore(), dates.bestBefore());
+            if (ruled && other) {
                 ledger.understand(
                         act, lot.id(), new Understood(lot.food(), lot.spot().place(), lot.state(), lot.clock(), dates));
             }
@@ -125,6 +131,17 @@ public class LotsAnew implements Redescribed {
 
     /** A lot that reads otherwise than it is stored. */
     public record Otherwise(Lot lot, NoteLine line, Understood now) {
+
+        /** Whether it would move or shorten what a person has seen: that is told, and not done. */
+        public boolean asks() {
+            Optional<LocalDate> seen = lot.dates().last();
+            return seen.isPresent()
+                    && (!now.place().equals(lot.spot().place())
+                            || now.dates()
+                                    .last()
+                                    .filter(last -> last.isBefore(seen.get()))
+                                    .isPresent());
+        }
 
         /** "frozen peas → frozen peas, until 2027-06-02". */
         public String words() {
@@ -152,16 +169,19 @@ public class LotsAnew implements Redescribed {
         return others;
     }
 
-    /** Writes down what reads otherwise. */
+    /** Writes down what reads otherwise, but for what must be asked first. */
     public void heal(Act act, List<Otherwise> others) {
-        others.forEach(one -> ledger.understand(act, one.lot().id(), one.now()));
+        others.stream()
+                .filter(one -> !one.asks())
+                .forEach(one -> ledger.understand(act, one.lot().id(), one.now()));
     }
 
     /** Which line of what was typed this lot came of; null when that cannot be told any more. */
     private static @Nullable NoteLine line(Household household, Foods.Known known, Lot lot, Typed text) {
         List<NoteLine> lines;
         try {
-            lines = new NoteReader(known.book(), household.currency(), household.measures(), text.day())
+            lines = new NoteReader(
+                            known.book(), household.currency(), household.measures(), text.day(), household.dateOrder())
                     .read(text.text());
         } catch (IllegalArgumentException unreadable) {
             return null;

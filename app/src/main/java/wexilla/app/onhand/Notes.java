@@ -45,8 +45,12 @@ public class Notes {
             throw Problem.at(
                     "/text", "This note has " + lines.size() + " lines; " + MOST_LINES + " is the most at once.");
         }
-        NoteReader reader =
-                new NoteReader(foods.known(household).book(), household.currency(), household.measures(), today);
+        NoteReader reader = new NoteReader(
+                foods.known(household).book(),
+                household.currency(),
+                household.measures(),
+                today,
+                household.dateOrder());
         List<Read> read = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
             String line = lines.get(i).strip();

@@ -14,6 +14,7 @@ import wexilla.core.pricing.OwnGoods;
 import wexilla.core.pricing.Seasoning;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
+import wexilla.core.stock.DateOrder;
 
 /**
  * The household a request belongs to.
@@ -43,6 +44,11 @@ public record Household(
 
     public LocalDate dayOf(Instant instant) {
         return instant.atZone(zone).toLocalDate();
+    }
+
+    /** Which of day and month is written first; null where nobody can say. */
+    public @Nullable DateOrder dateOrder() {
+        return DateOrder.of(country, zone);
     }
 
     /** A day as people say it: "Sat 28 Nov". */

@@ -128,7 +128,7 @@ public class Rereading implements ApplicationRunner {
         }
         lots.heal(act, there);
         String what = Stream.concat(
-                        there.stream().map(LotsAnew.Otherwise::words),
+                        there.stream().map(one -> (one.asks() ? "look at " : "") + one.words()),
                         healed.stream().map(Healed::words))
                 .distinct()
                 .collect(Collectors.joining(" · "));

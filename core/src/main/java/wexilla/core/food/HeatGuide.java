@@ -108,7 +108,8 @@ public final class HeatGuide {
             return reheated(food.name() + ": nobody has said what it is, so as hot as anything asks", country);
         }
         boolean bought = traits.contents().making() == Making.MADE
-                && (COOKED.contains(food.keepingClass()) || traits.animals().stream().anyMatch(Animal::flesh));
+                && (COOKED.contains(food.keepingClass())
+                        || traits.animals().stream().anyMatch(Animal::flesh));
         if (bought) {
             return reheated(food.name() + ": cooked before, heated through", country);
         }

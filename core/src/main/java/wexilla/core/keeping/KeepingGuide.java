@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Country;
 import wexilla.core.keeping.KeepingRule.Span;
 import wexilla.core.recipe.Recipe;
 
@@ -33,9 +35,15 @@ public final class KeepingGuide {
     private static final String NONE = "no keeping time is recorded for this";
 
     private final Map<String, KeepingRule> rules;
+    private final @Nullable Country country;
 
     /** @throws IllegalArgumentException if the class of cooked dishes is missing */
     public KeepingGuide(Collection<KeepingRule> rules) {
+        this(rules, null);
+    }
+
+    private KeepingGuide(Collection<KeepingRule> rules, @Nullable Country country) {
+        this.country = country;
         this.rules = rules.stream().collect(Collectors.toUnmodifiableMap(KeepingRule::key, Function.identity()));
         if (!this.rules.containsKey(COOKED_DISH)) {
             throw new IllegalArgumentException("the keeping table lacks " + COOKED_DISH);
@@ -64,7 +72,49 @@ public final class KeepingGuide {
                         null,
                         null,
                         "chosen by the household; the published guide says " + rule.fridge() + " day"));
-        return new KeepingGuide(all.values());
+        return new KeepingGuide(all.values(), country);
+    }
+
+    /** Whose rules it goes by; null for the published US tables. */
+    public @Nullable Country country() {
+        return country;
+    }
+
+    /**
+     * The table where another country's rules hold.
+     *
+     * @param fridge days in the fridge that are others there, by class
+     */
+    public KeepingGuide in(Country other, Map<String, Local> fridge) {
+        Map<String, KeepingRule> all = new HashMap<>(rules);
+        fridge.forEach((key, days) -> all.computeIfPresent(
+                key,
+                (same, rule) -> new KeepingRule(
+                        key,
+                        rule.name(),
+                        days.fridge(),
+                        rule.freezer(),
+                        rule.cupboard(),
+                        rule.opened() == null ? null : shorter(rule.opened(), days.fridge()),
+                        rule.usual(),
+                        days.source())));
+        return new KeepingGuide(all.values(), other);
+    }
+
+    private static Span shorter(Span one, Span two) {
+        return two.to() < one.to() ? two : one;
+    }
+
+    /** Days in the fridge where a country has its own. */
+    public record Local(Span fridge, String source) {}
+
+    /**
+     * Days left after thawing in the fridge. Source: handbook, section 6; in the UK within 24 hours (Food Standards Agency,
+     * Chilling food, from memory), and in the EU, which has no rule of its own.
+     */
+    private int thawedDays(Span fridge, int usedDays) {
+        boolean day = country == Country.UK || country == Country.EU;
+        return day ? 1 : Math.max(1, fridge.to() - usedDays);
     }
 
     /**
@@ -143,7 +193,7 @@ public final class KeepingGuide {
         LocalDate thawed = clock.thawedOn();
         LocalDate frozen = clock.frozenOn();
         if (storage != Storage.FREEZER && thawed != null && fridge != null) {
-            int left = Math.max(1, fridge.to() - clock.usedDays());
+            int left = thawedDays(fridge, clock.usedDays());
             LocalDate eatBy = thawed.plusDays(left);
             LocalDate warn = thawed.plusDays(Math.min(Math.max(0, fridge.from() - clock.usedDays()), left));
             String used = clock.usedDays() == 0 ? "" : ", " + clock.usedDays() + " of them used before freezing";

@@ -25,7 +25,7 @@ import wexilla.core.quantity.Unit;
 public final class LineReader {
 
     /** Raised when lines read otherwise than before: what is stored is read again once. */
-    public static final int VERSION = 5;
+    public static final int VERSION = 6;
 
     /** Longest line accepted, in characters. */
     public static final int LONGEST = 300;

@@ -1,5 +1,6 @@
 package wexilla.core.recipe;
 
+import java.math.BigInteger;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -130,10 +131,18 @@ public final class PressureTime {
         Rational time = !longer ? minutes : minutes.times(state == State.FROZEN_BLOCK ? BLOCK : LOOSE);
         return new Known(
                 table.comeUp(filled, state),
-                time.ceiling().intValueExact(),
+                whole(time),
                 found.release(),
                 cautions(table.heat().of(food, false, null).core(), piece, longer),
                 found.source());
+    }
+
+    /** Minutes are told up; what conversion leaves behind the comma is none. */
+    private static int whole(Rational minutes) {
+        Rational hundredths = Rational.of(100);
+        return new Rational(minutes.times(hundredths).rounded(), BigInteger.valueOf(100))
+                .ceiling()
+                .intValueExact();
     }
 
     private static Optional<Rule> rule(List<Rule> rules, Food food, State state) {

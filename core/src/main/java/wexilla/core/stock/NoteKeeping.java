@@ -2,8 +2,10 @@ package wexilla.core.stock;
 
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Country;
 import wexilla.core.food.Food;
 import wexilla.core.food.Part;
 import wexilla.core.food.State;
@@ -71,8 +73,10 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
                 : since.opened() != null && (!opened || untold) ? since.opened() : today;
         LotClock clock = LotClock.start(keeping, earliest(from, since));
         if (storage == Storage.FREEZER) {
-            LocalDate on = since.frozen() != null ? since.frozen() : since.from() != null ? since.from() : today;
-            clock = (since.frozen() != null && since.from() == null ? LotClock.start(keeping, on) : clock).frozen(on);
+            LocalDate on = intoFreezer(since, today);
+            boolean only =
+                    since.from() == null && (since.frozen() != null || since.bare() != null || !on.equals(today));
+            clock = (only ? LotClock.start(keeping, on) : clock).frozen(on);
         } else if (since.outOfFreezer()) {
             LocalDate into =
                     since.frozen() != null ? since.frozen() : since.thawed() != null ? since.thawed() : since.out();
@@ -80,23 +84,27 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
             boolean raw = raw(keeping);
             LocalDate done = since.thawed() != null
                     ? since.thawed()
-                    : raw ? java.util.Objects.requireNonNull(since.out()).plusDays(1) : since.out();
-            clock = LotClock.start(keeping, java.util.Objects.requireNonNull(began))
-                    .frozen(java.util.Objects.requireNonNull(into))
-                    .thawed(java.util.Objects.requireNonNull(done));
+                    : raw ? Objects.requireNonNull(since.out()).plusDays(1) : since.out();
+            clock = LotClock.start(keeping, Objects.requireNonNull(began))
+                    .frozen(Objects.requireNonNull(into))
+                    .thawed(Objects.requireNonNull(done));
         } else if (opened && guide.rule(keeping).opened() != null) {
             LocalDate on = since.opened() != null ? since.opened() : since.from() != null ? since.from() : today;
             clock = clock.opened(on);
         }
         KeepDates dates = guide.dates(clock, storage);
-        LocalDate printed = since.printed();
-        LocalDate last = dates.last().orElse(null);
-        boolean sooner = last == null || printed != null && printed.isBefore(last);
-        // what is printed holds for what is shut; once it is open the earlier of both does
-        if (printed != null && (!opened || sooner)) {
-            boolean spoils = dates.eatBy() != null;
+        boolean unlikely = since.limit() != null && unlikely(line, since.limit(), storage, today);
+        if (since.limit() != null && !unlikely) {
+            dates = printed(line, since.limit(), dates, storage, opened || since.outOfFreezer(), guide.country());
+        }
+        if (since.atOnce() && raw(keeping)) {
+            LocalDate on = clock.thawedOn() == null ? today : clock.thawedOn();
             dates = new KeepDates(
-                    null, spoils ? printed : null, spoils ? null : printed, "as printed on it", "the pack");
+                    on,
+                    on,
+                    null,
+                    "thawed in water or a microwave: cook at once",
+                    "USDA FSIS, The Big Thaw (from memory)");
         }
         boolean none = dates.eatBy() == null && dates.bestBefore() == null;
         if (keeping.equals("soup") && storage != Storage.FREEZER && KeepingWords.say("bones", line.text())) {
@@ -104,10 +112,75 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
         }
         boolean nameless = line.food() == null && nameless(line.foodName());
         boolean unclear = none
+                || unlikely
                 || nameless
                 || keeping.startsWith("unknown-")
                 || line.food() == null && !line.dish() && keeping.equals(unknown(storage));
         return new NoteKeeping(keeping, clock, dates, unclear);
+    }
+
+    /** Whether what is raw cannot keep so long, whatever is printed on it: the class holds, and it is asked. */
+    private static boolean unlikely(NoteLine line, Since.Limit limit, Storage storage, LocalDate today) {
+        boolean raw = line.food() != null && line.food().traits().rawFlesh();
+        return raw && storage != Storage.FREEZER && limit.day().isAfter(today.plusDays(Since.RAW));
+    }
+
+    /** Into the freezer on that day; a use by that has passed was kept when it went in. */
+    private static LocalDate intoFreezer(Since since, LocalDate today) {
+        LocalDate on = since.frozen() != null ? since.frozen() : since.bare() != null ? since.bare() : since.from();
+        if (on != null) {
+            return on;
+        }
+        Since.Limit limit = since.limit();
+        boolean before = limit != null
+                && limit.role() != Since.Role.BEST_BEFORE
+                && limit.day().isBefore(today);
+        return before ? Objects.requireNonNull(limit).day() : today;
+    }
+
+    /**
+     * The dates of what has one printed on it, by its role (design: facts, section 4): what is printed holds for what is
+     * shut; once it is open or thawed the earlier of both does. In the US a use by is quality, and the class holds.
+     */
+    private static KeepDates printed(
+            NoteLine line,
+            Since.Limit limit,
+            KeepDates own,
+            Storage storage,
+            boolean opened,
+            @Nullable Country country) {
+        LocalDate day = limit.day();
+        LocalDate last = own.last().orElse(null);
+        boolean sooner = last == null || day.isBefore(last);
+        boolean raw =
+                line.food() != null && line.food().traits().rawFlesh() || own.eatBy() != null && line.food() == null;
+        boolean quality = limit.role() == Since.Role.BEST_BEFORE && !raw || country == Country.US;
+        if (storage == Storage.FREEZER) {
+            // frozen in time it is by the freezer's months; a best before on bought frozen goods is its maker's
+            return limit.role() == Since.Role.BEST_BEFORE
+                    ? new KeepDates(null, null, day, "best before as printed on it", "the pack")
+                    : own;
+        }
+        if (opened && !sooner || country == Country.US && own.eatBy() != null) {
+            return own;
+        }
+        if (limit.role() == Since.Role.SELL_BY && line.since().from() != null) {
+            return own;
+        }
+        String role = switch (limit.role()) {
+            case USE_BY -> "use by";
+            case BEST_BEFORE -> "best before";
+            case SELL_BY -> "sell by";
+        };
+        String rule = role + " as printed on it" + (quality ? ": quality, look at it" : "");
+        return quality
+                ? new KeepDates(
+                        null, opened ? own.eatBy() : null, opened && own.eatBy() != null ? null : day, rule, "the pack")
+                : new KeepDates(null, day, null, rule, "the pack");
+    }
+
+    static boolean onShelf(String keepingClass) {
+        return SHELF.contains(keepingClass) || keepingClass.equals("frozen-vegetables");
     }
 
     /** "The big tub": a container and nothing that is in it. */

@@ -10,6 +10,8 @@ import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.State;
+import wexilla.core.keeping.KeepingGuide;
+import wexilla.core.keeping.KeepingWords;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Blanks;
@@ -48,16 +50,27 @@ public final class NoteReader {
     private final Currency currency;
     private final Measures measures;
     private final NoteDates dates;
+    private final LocalDate today;
     private final NoteNames names;
     private final NoteParts parts;
 
-    /** @param today in the household's zone; a month without a year is its latest past one */
+    /** @param today in the household's zone */
     public NoteReader(FoodBook foods, Currency currency, Measures measures, LocalDate today) {
+        this(foods, currency, measures, today, null);
+    }
+
+    /**
+     * @param today in the household's zone; a month without a year is its latest past one
+     * @param order of day and month; null where nobody says
+     */
+    public NoteReader(
+            FoodBook foods, Currency currency, Measures measures, LocalDate today, @Nullable DateOrder order) {
         this.lines = new LineReader(foods);
         this.foods = foods;
         this.currency = currency;
         this.measures = measures;
-        this.dates = new NoteDates(today);
+        this.dates = new NoteDates(today, order);
+        this.today = today;
         this.names = new NoteNames(foods, measures);
         this.parts = new NoteParts(foods, currency);
     }
@@ -86,7 +99,6 @@ public final class NoteReader {
         }
         NotePrice price = NotePrice.in(text, currency);
         NoteDates.Found dated = dates.in(price.rest());
-        Since since = Since.of(dated.days());
         String rest = NoteWords.trimmed(dated.rest());
         List<String> several = parts.of(rest);
         if (several.size() > 1) {
@@ -94,11 +106,11 @@ public final class NoteReader {
             Matcher serves = Pattern.compile(",?\\s*\\ball for (\\d{1,2})\\b").matcher(rest);
             String each = serves.find() ? " for " + serves.group(1) : "";
             for (String one : several) {
-                all.addAll(things(text, one + each, new NotePrice(null, one, ""), since));
+                all.addAll(things(text, one + each, new NotePrice(null, one, ""), dated));
             }
             return price.said() == null ? all : sharing(all, price);
         }
-        return things(text, rest, price, since);
+        return things(text, rest, price, dated);
     }
 
     /** One price for several things is shared out alike, and asked about. */
@@ -118,8 +130,9 @@ public final class NoteReader {
         return priced;
     }
 
-    private List<NoteLine> things(String text, String words, NotePrice price, Since since) {
-        boolean opened = since.opened() != null || OPENED.matcher(words).find();
+    private List<NoteLine> things(String text, String words, NotePrice price, NoteDates.Found dated) {
+        boolean opened = dated.days().stream().anyMatch(day -> day.event() == NoteDates.Event.OPENED)
+                || OPENED.matcher(words).find();
         boolean none = OUT_OF.matcher(words).find();
         String plain = OUT_OF.matcher(words).replaceAll(" ");
         Matcher mixed = Pattern.compile(
@@ -134,9 +147,9 @@ public final class NoteReader {
             String unit = mixed.group(3) == null ? "pieces" : mixed.group(3);
             if (open < all) {
                 List<NoteLine> parts =
-                        new ArrayList<>(things(text, mixed.group(1) + (all - open) + " " + unit, price, since));
+                        new ArrayList<>(things(text, mixed.group(1) + (all - open) + " " + unit, price, dated));
                 parts.addAll(things(
-                        text, mixed.group(1) + open + " " + unit + " opened", new NotePrice(null, "", ""), since));
+                        text, mixed.group(1) + open + " " + unit + " opened", new NotePrice(null, "", ""), dated));
                 return parts;
             }
         }
@@ -172,6 +185,7 @@ public final class NoteReader {
                                 lot -> lot.each() != null && lot.each().unit().equals(Unit.named("tin")));
         Food food = dish || homely || DISHES.matcher(name).matches() ? null : met;
         State state = opened ? State.OPENED : line.state();
+        Since since = Since.of(dated, life(food), aged(dish, food, state, words), today);
         List<NoteLine> things = new ArrayList<>();
         int total = amounts.lots().size();
         NotePrice.Said said = price.said();
@@ -215,6 +229,25 @@ public final class NoteReader {
                     asks));
         }
         return things;
+    }
+
+    /** Days it keeps at most, unopened: raw meat and fish, chilled things, what stands on a shelf. */
+    private static int life(@Nullable Food food) {
+        if (food == null || food.traits().rawFlesh()) {
+            return Since.RAW;
+        }
+        return NoteKeeping.onShelf(food.keepingClass()) ? Since.SHELF : Since.CHILLED;
+    }
+
+    /** Whether a day without a role is when it was frozen or cooked. */
+    private static boolean aged(boolean dish, @Nullable Food food, @Nullable State state, String words) {
+        return dish
+                || state == State.FROZEN
+                || state == State.COOKED
+                || food == null && KeepingWords.say("cooked", words)
+                || food != null && KeepingGuide.homeCooked(food.keepingClass())
+                || KeepingWords.say("frozen", words)
+                || KeepingWords.say("made", words);
     }
 
     private static @Nullable Amount sum(List<NoteAmounts.Lot> lots) {
