@@ -51,6 +51,19 @@ describe('an act that was not answered', () => {
     await waitFor(() => expect(typed.current[0]).toBe('-1 kg leeks'));
   });
 
+  it('is told and let go when the kitchen fails at it again and again, and holds nothing up meanwhile', async () => {
+    answers.mockRejectedValueOnce(new TypeError('no network'));
+    await expect(note()).rejects.toThrow('does not answer');
+    const tell = vi.fn();
+    for (let time = 0; time < 3; time++) {
+      expect(waiting()).toBe(1);
+      answers.mockResolvedValueOnce(json(500, { detail: 'Something went wrong inside Wexilla.' }));
+      await resend(tell);
+    }
+    expect(waiting()).toBe(0);
+    expect(tell).toHaveBeenCalledExactlyOnceWith({ subject: 'Not taken: Something went wrong inside Wexilla.' });
+  });
+
   it('says of what was taken back that it was', async () => {
     answers.mockRejectedValueOnce(new TypeError('no network'));
     const undo = {

@@ -6,7 +6,16 @@ import { api, type Problem } from './client';
  * An act that was sent and not answered: kept with its key and its time until the kitchen says what came of it, so that
  * a lost network, a reload or a dead battery loses nothing. The key makes sending it again the same act.
  */
-export type Unanswered = { key: string; path: string; method: string; body: string; match?: string; at: string };
+export type Unanswered = {
+  key: string;
+  path: string;
+  method: string;
+  body: string;
+  match?: string;
+  at: string;
+  /** How often the kitchen itself failed at it. */
+  faults?: number;
+};
 
 const SHELF = 'wexilla-unanswered';
 const KEY = 'Idempotency-Key';
@@ -41,8 +50,10 @@ function keep(next: readonly Unanswered[]) {
 
 const without = (key: string) => waiting.filter((one) => one.key !== key);
 
-/** The kitchen has spoken, whatever it said; a fault of the kitchen itself (its database gone) is no answer. */
-const isAnswer = (status: number) => status < 500;
+/** The kitchen has spoken, whatever it said; a database that is gone and a kitchen that is away are no answer. */
+const isAnswer = (status: number) => ![502, 503, 504].includes(status);
+/** What the kitchen fails at so often is told and let go: it must not stand before everything that comes after it. */
+const MOST_FAULTS = 3;
 
 api.use({
   async onRequest({ request }) {
@@ -67,7 +78,7 @@ api.use({
     const key = request.headers.get(KEY);
     if (key) {
       flying.delete(key);
-      keep(isAnswer(response.status) ? without(key) : [...waiting]);
+      keep(response.status < 500 ? without(key) : [...waiting]);
     }
   },
   onError({ request }) {
@@ -96,6 +107,11 @@ export async function resend(tell: (result: Resent) => void): Promise<void> {
     if (!response || !isAnswer(response.status)) {
       keep([...waiting]);
       return;
+    }
+    const faults = response.status >= 500 ? (one.faults ?? 0) + 1 : 0;
+    if (faults > 0 && faults < MOST_FAULTS) {
+      keep(waiting.map((act) => (act.key === one.key ? { ...act, faults } : act)));
+      continue;
     }
     answeredLater.add(one.key);
     keep(without(one.key));

@@ -11,4 +11,6 @@ alter table recipe_figure
 comment on column recipe_figure.free is 'allergens it is proven to be without';
 comment on column recipe_figure.diets is 'diets it is proven to fit';
 comment on column recipe_figure.diets_broken is 'diets something in it stands against; of the others the packs must be looked at';
-alter table recipe_figure drop column described;
+
+-- A list line is ticked in whatever it is counted: three handfuls, a bunch.
+alter table shop_entry drop constraint shop_entry_pack_unit_check;

@@ -133,7 +133,7 @@ class NamesController {
                 reference.likenesses().stream()
                         .map(like -> new LikenessView(like.slug(), like.words()))
                         .toList(),
-                someone ? List.of(Allergen.values()) : List.of());
+                someone ? Allergen.namedIn(household.country()) : List.of());
     }
 
     /** Foods one of whose names holds this. */

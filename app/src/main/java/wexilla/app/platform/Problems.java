@@ -1,11 +1,13 @@
 package wexilla.app.platform;
 
+import java.sql.SQLException;
 import java.util.Arrays;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -26,6 +28,9 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 /** Turns everything that goes wrong into a problem with the field at fault and words a cook can use. */
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
+
+    /** Class 22 of the SQL standard: a value out of its range, a character that is none. */
+    private static final String DATA_EXCEPTION = "22";
 
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
@@ -56,6 +61,19 @@ class Problems extends ResponseEntityExceptionHandler {
                 HttpStatus.SERVICE_UNAVAILABLE,
                 "The database does not answer. Whether this was stored is not known: when it answers again, look, or "
                         + "send it again; it happens once only. ./wexilla start brings it back."));
+    }
+
+    /** A number or text the database cannot hold: what was typed is at fault, and nothing was stored. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> doesNotFit(DataIntegrityViolationException refused) {
+        String state = refused.getMostSpecificCause() instanceof SQLException sql ? sql.getSQLState() : "";
+        if (state == null || !state.startsWith(DATA_EXCEPTION)) {
+            return unexpected(refused);
+        }
+        LOG.warn("does not fit", refused);
+        return problem(Problem.refused(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "A number in it is too large, or a text holds what no keyboard writes; nothing was stored."));
     }
 
     @ExceptionHandler

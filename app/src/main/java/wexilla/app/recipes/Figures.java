@@ -206,9 +206,9 @@ class Figures implements SmartLifecycle, Redescribed, Undoable {
                 .map(line -> line.read().foodName()));
         db.sql("""
                         insert into recipe_figure (household_id, recipe, n, reader, title, words, lines, steps, hands,
-                            minutes, foods, food_keys, proteins, forms, styles, gear, diets, diets_broken, allergens, free,
+                            minutes, foods, food_keys, proteins, forms, styles, gear, diets, diets_broken, allergens, free, described,
                             portion_cost, cost_complete, costed_at)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                         on conflict (household_id, recipe, n) do update set reader = excluded.reader,
                             title = excluded.title, words = excluded.words, lines = excluded.lines,
                             steps = excluded.steps, hands = excluded.hands, minutes = excluded.minutes,
@@ -216,6 +216,7 @@ class Figures implements SmartLifecycle, Redescribed, Undoable {
                             forms = excluded.forms, styles = excluded.styles, gear = excluded.gear,
                             diets = excluded.diets, diets_broken = excluded.diets_broken,
                             allergens = excluded.allergens, free = excluded.free,
+                            described = excluded.described,
                             portion_cost = excluded.portion_cost, cost_complete = excluded.cost_complete,
                             costed_at = excluded.costed_at""")
                 .params(Arrays.asList(
@@ -247,6 +248,7 @@ class Figures implements SmartLifecycle, Redescribed, Undoable {
                         diets(recipe, Known.HAS),
                         allergens(recipe, household, Known.HAS),
                         allergens(recipe, household, Known.WITHOUT),
+                        foods.size() == all.size() && foods.stream().allMatch(Food::described),
                         sheet.perPortion(recipe.portions()).minor(),
                         sheet.total().complete() && !recipe.lines().isEmpty(),
                         clock.instant().atOffset(ZoneOffset.UTC)))

@@ -110,12 +110,18 @@ class RecipeFiles {
                         read.portions(),
                         read.lines().stream().map(Marks::line).toList(),
                         read.steps().stream().map(Marks::step).toList(),
-                        "",
+                        note(read.rest()),
                         List.of(),
                         text,
                         null,
                         List.of()),
                 read.rest());
+    }
+
+    /** What found no place among lines and steps stays with the recipe as its note. */
+    private static String note(List<String> rest) {
+        String note = String.join("\n", rest);
+        return note.length() <= RecipeInput.LONGEST_NOTE ? note : note.substring(0, RecipeInput.LONGEST_NOTE);
     }
 
     private static String problem(RecipeInput recipe, Dishes.Shelf shelf) {

@@ -6,6 +6,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -41,6 +42,7 @@ import wexilla.core.shopping.Needs;
 class ShopController {
 
     private static final int LONGEST = 120;
+    private static final Rational MOST = Rational.of(1_000_000_000);
 
     private final ShoppingList list;
     private final Entries entries;
@@ -90,7 +92,7 @@ class ShopController {
         List<Entries.Entry> basket = entries.basket(household);
         List<WantedView> wanted = new ArrayList<>();
         derived.lines().stream()
-                .filter(line -> basket.stream().noneMatch(e -> isOf(now, e, line.food())))
+                .filter(line -> basket.stream().noneMatch(e -> isOf(now.foods(), e, line.food())))
                 .forEach(line -> wanted.add(ShopViews.wanted(reference.shopPacks(), household, line)));
         entries.items(household).stream()
                 .filter(item -> basket.stream().noneMatch(e -> item.id().equals(e.item())))
@@ -114,8 +116,8 @@ class ShopController {
                 ticked.complete());
     }
 
-    private static boolean isOf(Snapshot now, Entries.Entry entry, Food food) {
-        return entry.food() != null && food.key().equals(now.foods().keys().get(entry.food()));
+    private static boolean isOf(Foods.Known now, Entries.Entry entry, Food food) {
+        return entry.food() != null && food.key().equals(now.keys().get(entry.food()));
     }
 
     record ItemInput(String text) {}
@@ -163,6 +165,17 @@ class ShopController {
             if (input.item() != null && entries.items(household).stream().noneMatch(i -> i.id().equals(input.item()))) {
                 throw Problem.at("/item", "This is not on the list any more.");
             }
+            List<Entries.Entry> basket = entries.basket(household);
+            boolean there = basket.stream()
+                    .anyMatch(entry -> input.item() != null
+                            ? input.item().equals(entry.item())
+                            : food.map(f -> isOf(foods.known(household), entry, f))
+                                    .orElse(entry.text().equals(name)));
+            if (there) {
+                throw Problem.refused(
+                        HttpStatus.CONFLICT,
+                        "“" + name + "” is already in the basket; undo that first to tick it otherwise.");
+            }
             boolean priced = input.price() != null && !input.price().isBlank();
             entries.tick(
                     act,
@@ -201,10 +214,11 @@ class ShopController {
                         instanceof Conversion.Converted converted) {
             base = converted.amount();
         }
-        if (base.value().isZero()) {
-            throw Problem.at("/pack", "A pack of nothing is no pack.");
+        Rational rounded = Rational.of(base.value().toDecimal(6));
+        if (rounded.isZero() || rounded.compareTo(MOST) > 0) {
+            throw Problem.at("/pack", "“" + typed + "” is no size of a pack; write it like 400 g or 2 bunches.");
         }
-        return Amount.of(Rational.of(base.value().toDecimal(6)), base.unit());
+        return Amount.of(rounded, base.unit());
     }
 
     /** @param till decimal money the till said; absent when nobody looked */

@@ -131,7 +131,8 @@ public final class DayChange {
             if (tasks.get(job).state() != State.TO_DO && tasks.get(job).state() != State.WAITS) {
                 continue;
             }
-            boolean lacks = day.jobs().get(job).holds().stream().anyMatch(kind -> lost(day, kind));
+            Job one = day.jobs().get(job);
+            boolean lacks = one.holds().stream().anyMatch(kind -> lost(day, kind, one.strong()));
             boolean follows = day.lags().stream().anyMatch(lag -> lag.to() == job && waits.contains(lag.from()));
             if (lacks || follows) {
                 waits.add(job);
@@ -145,8 +146,11 @@ public final class DayChange {
         return new DayRun(day, moved, run.told());
     }
 
-    private static boolean lost(DayProblem day, Kind kind) {
-        return day.gear().stream().filter(gear -> gear.kind() == kind).allMatch(Gear::out);
+    /** Whether none is left of a kind; a job that wants a strong burner does not go onto a slow one. */
+    private static boolean lost(DayProblem day, Kind kind, boolean strong) {
+        return day.gear().stream()
+                .filter(gear -> gear.kind() == kind && !(strong && gear.slow()))
+                .allMatch(Gear::out);
     }
 
     /** What is left of a job is to do again: elsewhere, or by somebody else. */

@@ -1,11 +1,16 @@
 package wexilla.core.cookday;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.Deque;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import wexilla.core.cookday.DayProblem.Job;
 import wexilla.core.cookday.DayProblem.Lag;
@@ -119,11 +124,12 @@ public record DayRun(DayProblem day, List<DayTask> tasks, List<String> told) {
     /** "I am here": all that was to be done before is done, what was to go on goes on, and this one begins. */
     public DayRun here(int job, int now) {
         int at = tasks.get(job).start();
+        Set<Integer> comesFirst = before(job);
         List<DayTask> moved = new ArrayList<>(tasks);
         for (int other = 0; other < tasks.size(); other++) {
             DayTask task = tasks.get(other);
             boolean alone = !day.jobs().get(other).hands();
-            boolean before = task.start() < at || alone && task.start() == at || before(other, job);
+            boolean before = task.start() < at || alone && task.start() == at || comesFirst.contains(other);
             if (other == job || task.over() || !before || task.state() == State.WAITS) {
                 continue;
             }
@@ -138,9 +144,19 @@ public record DayRun(DayProblem day, List<DayTask> tasks, List<String> told) {
         return (here.tasks.get(job).over() ? here : here.with(job, here.begun(job, now))).again(now);
     }
 
-    /** Whether one must be done before the other, through whatever lies between. */
-    private boolean before(int one, int other) {
-        return day.lags().stream().anyMatch(lag -> lag.to() == other && (lag.from() == one || before(one, lag.from())));
+    /** All that must be done before a job, through whatever lies between; each is looked at once. */
+    private Set<Integer> before(int job) {
+        Map<Integer, List<Integer>> froms = day.lags().stream()
+                .collect(Collectors.groupingBy(Lag::to, Collectors.mapping(Lag::from, Collectors.toList())));
+        Set<Integer> before = new TreeSet<>();
+        Deque<Integer> open = new ArrayDeque<>(froms.getOrDefault(job, List.of()));
+        while (!open.isEmpty()) {
+            int next = open.pop();
+            if (before.add(next)) {
+                open.addAll(froms.getOrDefault(next, List.of()));
+            }
+        }
+        return before;
     }
 
     /** A job is moved: it begins at this minute at the earliest, the rest gives way. */
@@ -219,8 +235,17 @@ public record DayRun(DayProblem day, List<DayTask> tasks, List<String> told) {
         for (int job : out) {
             List<Lag> in = lags.stream().filter(lag -> lag.to() == job).toList();
             List<Lag> on = lags.stream().filter(lag -> lag.from() == job).toList();
-            in.forEach(
-                    before -> on.forEach(after -> lags.add(new Lag(before.from(), after.to(), 0, DayProblem.NEVER))));
+            // one for a pair, and none that hangs on what is left out: the number stays within the square of the jobs
+            lags.removeIf(lag -> lag.from() == job || lag.to() == job);
+            Set<List<Integer>> pairs =
+                    lags.stream().map(lag -> List.of(lag.from(), lag.to())).collect(Collectors.toCollection(HashSet::new));
+            for (Lag before : in) {
+                for (Lag after : on) {
+                    if (pairs.add(List.of(before.from(), after.to()))) {
+                        lags.add(new Lag(before.from(), after.to(), 0, DayProblem.NEVER));
+                    }
+                }
+            }
             DayTask task = tasks.get(job);
             int start = Math.min(task.start(), now);
             moved.set(job, task.as(State.LEFT_OUT, start, start));

@@ -41,7 +41,7 @@ public record RecipeText(
     private static final Pattern NOTES =
             Pattern.compile("^(?:notes?|tips?|nutrition[^.]{0,30}|storage)\\s*:?$", Pattern.CASE_INSENSITIVE);
     private static final Pattern PORTIONS = Pattern.compile(
-            "(?:\\b(?:serves|feeds|makes(?: about)?|makes enough for|portions?|servings?|yields?|for)\\s*:?\\s*(?:about\\s+)?(\\d{1,3})\\b(?!\\s*(?:min|h|g|kg|ml|l|°|cups?|loaves))"
+            "(?:\\b(?:serves|feeds|does|enough for|makes(?: about)?|makes enough for|portions?|servings?|yields?|for)\\s*:?\\s*(?:about\\s+)?(\\d{1,3})\\b(?!\\s*(?:min|h|g|kg|ml|l|°|cups?|loaves))"
                     + "|\\b(\\d{1,3})(?:\\s*(?:-|–|to)\\s*\\d{1,3})?\\s+(?:portions?|servings?|people|persons|plates)\\b)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern NUMBERED =
@@ -61,6 +61,15 @@ public record RecipeText(
     private static final Pattern TIMES = Pattern.compile(
             "^(?:(?:prep(?:aration)?|cook(?:ing)?|total|hands-on|resting)(?: time)?|time)\\s*:?\\s*\\d.*$",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern HEAT_OR_TIME = Pattern.compile(
+            "\\b\\d+\\s*(?:min(?:ute)?s?|h(?:ours?|rs?)?|°|degrees|c|f|gas)\\b|\\bgas mark\\b", Pattern.CASE_INSENSITIVE);
+    /** What stands on a page around a recipe. */
+    private static final Pattern CHROME = Pattern.compile(
+            "(?:https?://.*|home|menu|search|log ?in|sign ?(?:in|up)|subscribe|skip to content|jump to recipe|print(?: recipe)?"
+                    + "|share|save|pin|rate|reviews?|comments?|advertisement|cookies?|recipes?|by [\\p{L} .]{2,30})",
+            Pattern.CASE_INSENSITIVE);
+    private static final int MOST_WORDS = 7;
+    private static final int FEW_WORDS = 3;
     private static final Pattern HTML = Pattern.compile("<[^>]{0,200}>");
 
     public RecipeText {
@@ -120,8 +129,15 @@ public record RecipeText(
                 return;
             }
             boolean first = title.isEmpty() && lines.isEmpty() && steps.isEmpty();
-            if (first && section == Section.TOP && !isLine(line) && !isStep(line) && line.length() <= TITLE) {
-                title = withoutPortions(line);
+            if (first && section == Section.TOP && isTitle(line)) {
+                if (CHROME.matcher(line).matches()) {
+                    rest.add(line);
+                } else {
+                    title = withoutPortions(line);
+                }
+                return;
+            }
+            if (goesOn(line)) {
                 return;
             }
             if (TIMES.matcher(line).matches()) {
@@ -132,6 +148,40 @@ public record RecipeText(
                 return;
             }
             place(line);
+        }
+
+        /**
+         * A name may begin with a verb: "Roast chicken", "Stir fry". It is a step where it says a time or a heat, is numbered
+         * or is a sentence.
+         */
+        private boolean isTitle(String line) {
+            boolean sentence = line.endsWith(".") && line.split("\\s+").length > MOST_WORDS;
+            return line.length() <= TITLE
+                    && !isLine(line)
+                    && !sentence
+                    && !NUMBERED.matcher(line).matches()
+                    && !HEAT_OR_TIME.matcher(line).find();
+        }
+
+        /** A line that goes on where the one before broke off: as text of a picture does. */
+        private boolean goesOn(String line) {
+            if (!Character.isLowerCase(line.codePointAt(0)) || title.isEmpty()) {
+                return false;
+            }
+            boolean step = section == Section.STEPS || section == Section.TOP && !steps.isEmpty();
+            List<String> before = step ? steps : lines;
+            String last = before.isEmpty() ? "" : before.get(before.size() - 1);
+            boolean broken = step
+                    ? !last.isEmpty() && !last.matches("(?s).*[.!?:;]$") && last.split("\\s+").length > FEW_WORDS
+                    : last.matches("(?i).*(?:,|-|\\band|\\bor|\\bof|\\bwith|\\bthe|\\binto)$");
+            if (!broken || startsWithAmount(line)) {
+                return false;
+            }
+            boolean hyphened = last.endsWith("-") && !last.endsWith(" -");
+            before.set(
+                    before.size() - 1,
+                    hyphened ? last.substring(0, last.length() - 1) + line : last + " " + line);
+            return true;
         }
 
         private boolean heading(String line) {
@@ -221,8 +271,11 @@ public record RecipeText(
                 case TOP -> {
                     if (isLine(line)) {
                         lines.add(line);
-                    } else if (isStep(line)) {
+                    } else if (isStep(line) || !steps.isEmpty()) {
                         steps.add(unnumbered(line));
+                    } else if (!lines.isEmpty() && line.length() <= SHORT) {
+                        // not understood: it stays as a line to mend
+                        lines.add(line);
                     } else {
                         rest.add(line);
                     }

@@ -14,6 +14,7 @@ import wexilla.core.cookday.DayProblem.Kind;
 import wexilla.core.cookday.DayProblem.Person;
 import wexilla.core.cookday.DayProblem.Window;
 import wexilla.core.cookday.DayTask.State;
+import wexilla.core.recipe.StepClock;
 
 /** A cook day as it goes: done early or late, away, helped, with what fails; the past stays and there is always a way on. */
 class DayRunTest {
@@ -191,5 +192,48 @@ class DayRunTest {
                 .filter(job -> run.tasks().get(job).state() == State.TO_DO)
                 .findFirst()
                 .orElse(or);
+    }
+
+    /** Thirty steps that each wait for all before them: one lag for a pair, whatever is tapped. */
+    @Test
+    void allBeforeIsNoMoreThanItsPairs() {
+        List<DayStep> steps = new ArrayList<>();
+        for (int i = 0; i < 30; i++) {
+            List<Integer> before = IntStream.rangeClosed(1, i).boxed().toList();
+            String clock = i == 0 ? "" : "after " + String.join(" and ", before.stream().map(String::valueOf).toList());
+            DayStep step = DayStep.of("Stir it 1 minute.");
+            steps.add(new DayStep(step.text(), step.time(), 1, StepClock.parse(clock, i + 1), List.of(), step.time()));
+        }
+        DayTasks.Dish dish = new DayTasks.Dish("pot", 8, steps, true, List.of());
+        DayProblem problem =
+                DayTasks.of(List.of(dish), List.of(), NORA, KitchenGear.of(List.of("burner"))).problem();
+        DayRun run = DayRun.of(DaySearch.of(problem, 1, 50, () -> false).orElseThrow());
+        int last = 29;
+        DayRun here = run.here(last, 5);
+        assertThat(here.tasks().get(last).state()).isEqualTo(State.BEGUN);
+        assertThat(IntStream.range(0, last).allMatch(job -> here.tasks().get(job).over())).isTrue();
+        int jobs = run.tasks().size();
+        DayRun without = run;
+        for (int job = 1; job < 20; job++) {
+            without = without.leaveOut(job, 1);
+            assertThat(without.day().lags().size()).isLessThanOrEqualTo(jobs * jobs);
+        }
+        assertThat(run.drop("pot", 1).day().lags()).isEmpty();
+    }
+
+    /** The last strong burner fails beside a slow one: what fries waits and is told, nothing is lost. */
+    @Test
+    void strongBurnersFailOneAfterTheOther() {
+        DayRun run = day(
+                List.of("3 burners", "slow burner"),
+                dish("mince", "Fry the mince 15 minutes."),
+                dish("beans", "Simmer the beans 60 minutes."));
+        for (int gear = 0; gear < run.day().gear().size(); gear++) {
+            DayProblem.Gear one = run.day().gear().get(gear);
+            if (one.kind() == Kind.BURNER && !one.slow()) {
+                run = DayChange.fails(run, gear, 1);
+            }
+        }
+        assertThat(run.tasks().get(job(run, "mince", "Fry")).state()).isIn(State.WAITS, State.TO_DO, State.BEGUN);
     }
 }

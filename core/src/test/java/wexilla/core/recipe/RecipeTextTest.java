@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import wexilla.core.Samples;
 
 class RecipeTextTest {
@@ -105,5 +107,53 @@ class RecipeTextTest {
                         "salt");
         assertThat(read("Meatballs\nMakes 3 bags of 6\n1 kg minced beef").portions())
                 .isEqualTo(18);
+    }
+
+    /** A name that begins with a verb is a name. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Roast chicken",
+                "Mince curry",
+                "Stir fry",
+                "Bake",
+                "Pour over pasta",
+                "Slice and bake biscuits",
+                "Grate cake",
+                "Mash",
+                "Boil in the bag rice with peas",
+                "Slow cook pulled pork",
+                "Toast soldiers",
+                "Rest day soup",
+                "Put together salad",
+                "Fry up"
+            })
+    void namesThatBeginWithAVerb(String title) {
+        RecipeText text = read(title + "\n500 g minced beef\n2 onions\nsome odd thing\nFry it 10 minutes.\nFlambé gently\n");
+        assertThat(text.title()).isEqualTo(title);
+        assertThat(text.lines()).containsExactly("500 g minced beef", "2 onions", "some odd thing");
+        assertThat(text.steps()).containsExactly("Fry it 10 minutes.", "Flambé gently");
+    }
+
+    /** Text of a picture breaks its lines anywhere; a page has its own words around. */
+    @Test
+    void brokenLinesAreJoined() {
+        RecipeText text = read("""
+                Jump to recipe
+                Bean pot, does 6
+                Ingredients
+                250 g white beans, soaked and
+                drained
+                2 onions
+                Method
+                Boil the beans in plenty of fresh
+                water for 60 minutes.
+                Soften the onions.
+                """);
+        assertThat(text.title()).isEqualTo("Bean pot");
+        assertThat(text.portions()).isEqualTo(6);
+        assertThat(text.lines()).containsExactly("250 g white beans, soaked and drained", "2 onions");
+        assertThat(text.steps())
+                .containsExactly("Boil the beans in plenty of fresh water for 60 minutes.", "Soften the onions.");
     }
 }
