@@ -109,7 +109,7 @@ class DishKeepingTest {
                         .eatBy())
                 .isEqualTo(SUNDAY.plusDays(1));
         // ready to bake: raw inside keeps as the raw thing, browned inside as a cooked dish
-        assertThat(keeping("Bake", Style.READY_TO_BAKE, "500 g minced beef", "Lay it in the dish.", chops)
+        assertThat(keeping("Bake", Style.READY_TO_BAKE, "500 g pork chops", "Lay it in the dish.", chops)
                         .keepingClass())
                 .startsWith("raw-roast");
         assertThat(keeping("Bake", Style.READY_TO_BAKE, "500 g minced beef", "Brown the mince.", chops)

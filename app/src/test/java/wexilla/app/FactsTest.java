@@ -4,19 +4,28 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Currency;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import wexilla.app.household.Reference;
+import wexilla.app.platform.Household;
 import wexilla.app.support.Kitchen;
 import wexilla.core.food.Allergen;
 import wexilla.core.food.Animal;
@@ -27,10 +36,27 @@ import wexilla.core.food.Diet;
 import wexilla.core.food.Food;
 import wexilla.core.food.Known;
 import wexilla.core.food.Making;
+import wexilla.core.keeping.KeepDates;
+import wexilla.core.keeping.KeepingGuide;
+import wexilla.core.keeping.LotClock;
+import wexilla.core.keeping.Storage;
+import wexilla.core.money.Money;
+import wexilla.core.pricing.OwnGoods;
+import wexilla.core.pricing.Seasoning;
+import wexilla.core.quantity.KitchenMeasure;
+import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.LineReader;
+import wexilla.core.stock.NoteKeeping;
+import wexilla.core.stock.NoteLine;
+import wexilla.core.stock.NoteReader;
+import wexilla.core.stock.Since;
 
 /** What is true of every row of the food table (design: facts, sections 1 to 3), and of packs judged before it was looked at. */
 class FactsTest {
+
+    private static final Currency EURO = Currency.getInstance("EUR");
+    private static final LocalDate DAY = LocalDate.of(2026, 12, 2);
 
     private final Reference reference = Kitchen.bean(Reference.class);
 
@@ -198,6 +224,115 @@ class FactsTest {
                 && read.traits().cut() != cut
                 && !(cut == Cut.WHOLE && read.traits().cut().raw())) {
             wrong.add(text + ": " + read.name() + ", " + read.traits().cut().words());
+        }
+    }
+
+    /** Diced is stew meat whichever way round it is written, and rolled or roasting joints are not. */
+    @Test
+    void dicedIsStewMeat() {
+        NoteReader notes = new NoteReader(reference.book(), EURO, Measures.METRIC, DAY);
+        List<String> late = new ArrayList<>();
+        foods().filter(food -> food.traits().cut() == Cut.WHOLE
+                        && food.traits().contents().making() == Making.PLAIN
+                        && food.traits().animals().stream().anyMatch(Animal::land)
+                        && !food.name().startsWith("roast"))
+                .forEach(food -> {
+                    for (String how :
+                            List.of("500 g diced %s", "%s, diced 500 g", "%s cubed 500 g", "500 g %s cubes")) {
+                        String text = how.formatted(food.name());
+                        NoteLine line = notes.read(text).get(0);
+                        LocalDate eatBy = NoteKeeping.of(line, Storage.FRIDGE, reference.keeping(), DAY)
+                                .dates()
+                                .eatBy();
+                        if (eatBy == null || eatBy.isAfter(DAY.plusDays(2))) {
+                            late.add(text + ": " + eatBy);
+                        }
+                    }
+                });
+        assertThat(late).isEmpty();
+    }
+
+    /** Whatever it is and whenever it is opened, it keeps no longer for that. */
+    @Test
+    void openingNeverLengthens() {
+        for (Country country : new Country[] {null, Country.UK, Country.EU, Country.US}) {
+            KeepingGuide guide = guide(country);
+            for (String keeping : reference.keepingClasses()) {
+                for (int after = 0; after < 60; after++) {
+                    LotClock shut = LotClock.start(keeping, DAY);
+                    KeepDates before = guide.dates(shut, guide.rule(keeping).usualStorage());
+                    LocalDate limit = before.eatBy();
+                    LocalDate on = DAY.plusDays(after);
+                    if (limit != null && !on.isAfter(limit)) {
+                        LotClock open = guide.opened(shut, on, before);
+                        assertThat(guide.dates(open, Storage.FRIDGE).eatBy())
+                                .as(keeping + " opened after " + after + " days")
+                                .isBeforeOrEqualTo(limit);
+                    }
+                }
+            }
+        }
+    }
+
+    private KeepingGuide guide(@Nullable Country country) {
+        Household own = new Household(
+                UUID.randomUUID(),
+                "x",
+                ZoneOffset.UTC,
+                EURO,
+                KitchenMeasure.System.METRIC,
+                Measures.METRIC,
+                Seasoning.FLAT,
+                Money.zero(EURO),
+                false,
+                OwnGoods.NOTHING,
+                country,
+                1);
+        return reference.keeping(own);
+    }
+
+    /** Left-overs 48 hours, rice 24, boiled eggs 3 days, thawed 24 hours: Food Standards Agency (from memory). */
+    @Test
+    void theCountryDecidesDays() {
+        KeepingGuide uk = guide(Country.UK);
+        LocalDate next = DAY.plusDays(1);
+        assertThat(uk.dates("cooked-dish", Storage.FRIDGE, DAY, DAY).eatBy()).isEqualTo(DAY.plusDays(2));
+        assertThat(uk.dates("cooked-rice", Storage.FRIDGE, DAY, DAY).eatBy()).isEqualTo(next);
+        assertThat(uk.dates("eggs-boiled", Storage.FRIDGE, DAY, DAY).eatBy()).isEqualTo(DAY.plusDays(3));
+        LotClock thawed = LotClock.start("raw-roast", DAY).frozen(DAY).thawed(DAY);
+        assertThat(uk.dates(thawed, Storage.FRIDGE).eatBy()).isEqualTo(next);
+        assertThat(guide(Country.US)
+                        .dates("cooked-dish", Storage.FRIDGE, DAY, DAY)
+                        .eatBy())
+                .isEqualTo(DAY.plusDays(4));
+    }
+
+    /** What is printed is read: "eat by Tue 24 Nov", "best before Nov 2026", "2 × 500 g", over random foods and days. */
+    @Test
+    void printedIsRead() {
+        NoteReader notes = new NoteReader(reference.book(), EURO, Measures.METRIC, DAY);
+        Random random = new Random(26);
+        List<Food> all = foods().filter(food -> food.base().equals(Unit.G)).toList();
+        List<String> other = new ArrayList<>();
+        for (int i = 0; i < 2000; i++) {
+            Food food = all.get(random.nextInt(all.size()));
+            boolean raw = food.traits().rawFlesh();
+            LocalDate day = DAY.plusDays(random.nextInt(raw ? 40 : 55));
+            String eatBy = "500 g " + food.name() + ", eat by " + Household.words(day);
+            other(notes, eatBy, "USE_BY " + day, other);
+            LocalDate month = DAY.plusMonths(random.nextInt(30)).with(TemporalAdjusters.lastDayOfMonth());
+            String best = "2 x 500 g " + food.name() + ", best before "
+                    + DateTimeFormatter.ofPattern("MMM yyyy", Locale.ENGLISH).format(month);
+            other(notes, best, "BEST_BEFORE " + month, other);
+        }
+        assertThat(other).isEmpty();
+    }
+
+    private static void other(NoteReader notes, String text, String limit, List<String> other) {
+        NoteLine line = notes.read(text).get(0);
+        Since.Limit said = line.since().limit();
+        if (said == null || !limit.equals(said.role() + " " + said.day())) {
+            other.add(text + ": " + (said == null ? "no limit" : said.role() + " " + said.day()));
         }
     }
 

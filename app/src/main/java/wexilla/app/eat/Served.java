@@ -2,9 +2,12 @@ package wexilla.app.eat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
+import wexilla.app.cook.Batches;
 import wexilla.app.household.Households;
+import wexilla.app.household.Reference;
 import wexilla.app.onhand.Handling;
 import wexilla.app.onhand.Ledger;
 import wexilla.app.onhand.Lots;
@@ -12,7 +15,9 @@ import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.core.food.Food;
 import wexilla.core.food.Key;
+import wexilla.core.keeping.DishKeeping;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
@@ -34,13 +39,24 @@ class Served {
     private final Ledger ledger;
     private final Handling handling;
     private final Households households;
+    private final Batches batches;
+    private final Reference reference;
 
-    Served(Snapshots snapshots, Lots lots, Ledger ledger, Handling handling, Households households) {
+    Served(
+            Snapshots snapshots,
+            Lots lots,
+            Ledger ledger,
+            Handling handling,
+            Households households,
+            Batches batches,
+            Reference reference) {
         this.snapshots = snapshots;
         this.lots = lots;
         this.ledger = ledger;
         this.handling = handling;
         this.households = households;
+        this.batches = batches;
+        this.reference = reference;
     }
 
     /** What these wants take leaves the stock, as far as it is there. @return what it cost */
@@ -99,11 +115,21 @@ class Served {
         Lots.Lot lot = lots.byId(act.household(), id).orElseThrow();
         Storage storage = lot.storage();
         if (!keep.isZero() && lot.style() == Style.RAW_BAG) {
-            handling.cooked(act, id, Amount.of(keep, Unit.PORTION));
+            handling.cooked(act, id, Amount.of(keep, Unit.PORTION), once(act, lot));
         } else if (!keep.isZero() && storage != Storage.FRIDGE) {
             UUID fridge = households.usualPlace(act.household(), Storage.FRIDGE).id();
             handling.move(act, id, Amount.of(keep, Unit.PORTION), fridge);
         }
+    }
+
+    /** The class of what is left of a raw bag once it is cooked: by what is in it, rice and all. */
+    private String once(Act act, Lots.Lot lot) {
+        UUID batch = Objects.requireNonNull(lot.batch());
+        List<Food> foods = batches.byId(snapshots.of(act.household()), List.of(batch)).values().stream()
+                .flatMap(made -> made.foods().stream())
+                .toList();
+        DishKeeping.Dish dish = new DishKeeping.Dish(lot.name(), Style.COOKED, List.of(), foods, List.of(), act.day());
+        return DishKeeping.of(dish, reference.keeping(act.household())).keepingClass();
     }
 
     private Cost eat(Act act, String lot, Amount amount) {

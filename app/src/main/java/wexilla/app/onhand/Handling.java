@@ -192,7 +192,14 @@ public class Handling {
         Place fridge = lot.storage() == Storage.CUPBOARD
                 ? households.usualPlace(act.household(), Storage.FRIDGE)
                 : place(act.household(), lot.spot().place());
-        carry(act, lot, lot.amount(), fridge, State.OPENED, lot.clock().opened(act.day()), Kind.OPENED);
+        carry(
+                act,
+                lot,
+                lot.amount(),
+                fridge,
+                State.OPENED,
+                reference.keeping(act.household()).opened(lot.clock(), act.day(), lot.dates()),
+                Kind.OPENED);
         return "Opened: " + lot.name() + ", into " + fridge.name();
     }
 
@@ -237,11 +244,15 @@ public class Handling {
         return written(amount) + lot.name() + ", " + place.name();
     }
 
-    /** What was raw was cooked and is left over: into the fridge, its day 0 is today. */
-    public void cooked(Act act, UUID id, Amount amount) {
+    /**
+     * What was raw was cooked and is left over: into the fridge, its day 0 is today.
+     *
+     * @param keepingClass as what is in it keeps now
+     */
+    public void cooked(Act act, UUID id, Amount amount, String keepingClass) {
         Lots.Lot lot = locked(act, id);
         Place fridge = households.usualPlace(act.household(), Storage.FRIDGE);
-        LotClock clock = LotClock.start(KeepingGuide.COOKED_DISH, act.day());
+        LotClock clock = LotClock.start(keepingClass, act.day());
         Elsewhere to = new Elsewhere("left over, cooked", fridge, State.COOKED, clock, Lots.Packet.NONE);
         carry(act, lot, amount, to, Kind.MOVED);
     }

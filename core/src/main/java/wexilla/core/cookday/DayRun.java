@@ -237,8 +237,9 @@ public record DayRun(DayProblem day, List<DayTask> tasks, List<String> told) {
             List<Lag> on = lags.stream().filter(lag -> lag.from() == job).toList();
             // one for a pair, and none that hangs on what is left out: the number stays within the square of the jobs
             lags.removeIf(lag -> lag.from() == job || lag.to() == job);
-            Set<List<Integer>> pairs =
-                    lags.stream().map(lag -> List.of(lag.from(), lag.to())).collect(Collectors.toCollection(HashSet::new));
+            Set<List<Integer>> pairs = lags.stream()
+                    .map(lag -> List.of(lag.from(), lag.to()))
+                    .collect(Collectors.toCollection(HashSet::new));
             for (Lag before : in) {
                 for (Lag after : on) {
                     if (pairs.add(List.of(before.from(), after.to()))) {

@@ -243,6 +243,11 @@ public final class FoodBook {
         return met;
     }
 
+    /** Where in these words an "and" stands inside a thing that is one by its last word: "ham and pea soup". */
+    public Set<Integer> glued(List<String> words) {
+        return Compounds.in(words, this);
+    }
+
     /** Where in these words a comma, an "and" or an "or" stands inside a name. */
     public Set<Integer> inNames(List<String> words) {
         List<String> compared = words.stream().map(FoodBook::compared).toList();
@@ -260,6 +265,11 @@ public final class FoodBook {
     /** Whether this word is the last of a thing that is made of what is named before it: soup, pie, sauce. */
     public boolean heads(String word) {
         return Compounds.heads(word);
+    }
+
+    /** Whether two words are one, in singular or plural: "1 egg plus 1 egg yolk" says its name twice. */
+    public static boolean same(String one, String other) {
+        return compared(one).equals(compared(other));
     }
 
     static String compared(String word) {

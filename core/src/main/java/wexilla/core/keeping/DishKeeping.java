@@ -134,7 +134,11 @@ public record DishKeeping(String keepingClass, LocalDate from, String why) {
 
     /** A raw bag keeps as that raw thing in it which spoils first, counted from that thing's own day 0. */
     private static DishKeeping raw(Dish dish, KeepingGuide guide) {
-        return dish.aged().stream()
+        // what the record lacks is raw from today on, and spoils no later for that
+        Stream<Ingredient> written = dish.foods().stream()
+                .map(food -> new Ingredient(
+                        food.described() ? food.keepingClass() : "unknown-fridge", dish.madeOn(), false));
+        return Stream.concat(dish.aged().stream(), written)
                 .filter(one -> guide.rule(one.keepingClass()).fridge() != null
                         && guide.rule(one.keepingClass()).cupboard() == null)
                 .min(Comparator.comparing(one -> one.clockFrom()

@@ -202,14 +202,25 @@ public final class KeepingGuide {
         }
         Span opened = rule.opened();
         if (clock.opened() && opened != null && storage != Storage.FREEZER) {
+            int left = Math.max(0, opened.to() - clock.usedDays());
             return new KeepDates(
-                    clock.from().plusDays(opened.from()),
-                    clock.from().plusDays(opened.to()),
+                    clock.from().plusDays(Math.min(opened.from(), left)),
+                    clock.from().plusDays(left),
                     null,
                     rule.name() + ": opened, fridge " + opened + " days",
                     rule.source());
         }
         return dates(clock.keepingClass(), storage, clock.from(), frozen == null ? clock.from() : frozen);
+    }
+
+    /**
+     * This clock once its packing is opened; as it was where opening changes nothing.
+     *
+     * @param shut its dates until then
+     */
+    public LotClock opened(LotClock clock, LocalDate day, KeepDates shut) {
+        Span opened = rule(clock.keepingClass()).opened();
+        return opened == null ? clock : clock.opened(day, opened.to(), shut.eatBy());
     }
 
     /**

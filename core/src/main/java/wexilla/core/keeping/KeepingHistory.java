@@ -120,9 +120,7 @@ public final class KeepingHistory {
     }
 
     private void open(LocalDate day) {
-        if (guide.rule(clock.keepingClass()).opened() != null) {
-            clock = clock.opened(day);
-        }
+        clock = guide.opened(clock, day, guide.dates(clock, storage));
         storage = storage == Storage.FREEZER ? storage : Storage.FRIDGE;
     }
 

@@ -1,6 +1,7 @@
 package wexilla.core.keeping;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -48,8 +49,15 @@ public record LotClock(
         return (thawedOn == null ? day : thawedOn).minusDays(usedDays);
     }
 
-    /** Its packing opened: a new day 0. */
-    public LotClock opened(LocalDate day) {
-        return new LotClock(keepingClass, day, 0, frozenOn, thawedOn, true);
+    /**
+     * Its packing opened: a new day 0. Opening never lengthens a life (design: facts, section 3): of the time it has open,
+     * what is beyond its time shut counts as used.
+     *
+     * @param opened days it keeps open
+     * @param shut the last day it would have kept shut; null when nobody knows, or that is taste
+     */
+    public LotClock opened(LocalDate day, int opened, @Nullable LocalDate shut) {
+        int left = shut == null ? opened : Math.toIntExact(Math.max(0, ChronoUnit.DAYS.between(day, shut)));
+        return new LotClock(keepingClass, day, Math.max(0, opened - left), frozenOn, thawedOn, true);
     }
 }

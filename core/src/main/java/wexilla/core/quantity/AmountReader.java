@@ -226,6 +226,7 @@ public final class AmountReader {
             NumberReader.Number last = cursor.accept(RANGE) ? NumberReader.read(cursor) : null;
             Unit unit = UnitReader.read(cursor);
             if (unit != null && unit.dimension() != Dimension.COUNT) {
+                saidAgain();
                 return packsOf(count.plain(), quantity(size, last, unit), UnitReader.container(cursor));
             }
         }
@@ -244,10 +245,8 @@ public final class AmountReader {
         return done(total, new Packs(count, each.max(), container), false);
     }
 
-    /** What may stand behind an amount with its unit. */
-    private Reading followed(Quantity first) {
-        boolean single = first.min().equals(first.max());
-        boolean counted = first.unit().dimension() == Dimension.COUNT;
+    /** The same amount in other measures behind a stroke: "/9 oz", "/14oz tin". */
+    private boolean saidAgain() {
         int before = cursor.at();
         if (cursor.accept(SAID_AGAIN)) {
             int from = cursor.at();
@@ -258,13 +257,30 @@ public final class AmountReader {
                 again.add(
                         GLUED.matcher(cursor.text().substring(from, cursor.at()).strip())
                                 .replaceAll("$1 $2"));
-                return done(first, null, false);
+                return true;
             }
             cursor.moveTo(before);
+        }
+        return false;
+    }
+
+    /** What may stand behind an amount with its unit. */
+    private Reading followed(Quantity first) {
+        boolean single = first.min().equals(first.max());
+        boolean counted = first.unit().dimension() == Dimension.COUNT;
+        if (saidAgain()) {
+            return done(first, null, false);
+        }
+        Quantity between = single && !counted ? SecondAmount.upTo(cursor, first.max()) : null;
+        if (between != null) {
+            return done(between, null, false);
         }
         Amount more = single ? SecondAmount.behind(cursor, first.unit()) : null;
         if (more != null && counted) {
             return packsOf(first.max().value(), Quantity.of(more), first.unit());
+        }
+        if (more != null && saidAgain()) {
+            return done(Quantity.of(SecondAmount.together(first.max(), more)), null, false);
         }
         if (more != null) {
             return done(Quantity.of(SecondAmount.together(first.max(), more)), null, false);

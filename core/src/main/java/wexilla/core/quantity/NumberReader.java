@@ -42,6 +42,7 @@ final class NumberReader {
             Map.entry("ten", 10),
             Map.entry("eleven", 11),
             Map.entry("twelve", 12),
+            Map.entry("couple", 2),
             Map.entry("dozen", 12));
     private static final Map<String, Rational> PARTS = Map.of(
             "half", Rational.of(1, 2),

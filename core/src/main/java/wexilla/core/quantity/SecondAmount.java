@@ -11,6 +11,8 @@ final class SecondAmount {
     private static final Pattern MINUS =
             Pattern.compile("\\s*(?:\\bminus\\b|\\bless\\b)\\s*(?=[\\d½⅓⅔¼¾⅛])", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern TO = Pattern.compile("\\s*(?:-|–|—|\\bto\\b)\\s*(?=[\\d½⅓⅔¼¾])");
+
     private SecondAmount() {}
 
     /** "1 cup minus 1 tbsp", in the unit of what is taken off; null when nothing is. */
@@ -44,6 +46,26 @@ final class SecondAmount {
                 && !unit.equals(first)
                 && (counted ? unit.dimension() != Dimension.COUNT : unit.dimension() == first.dimension())) {
             return Amount.of(number.in(unit), unit);
+        }
+        cursor.moveTo(before);
+        return null;
+    }
+
+    /** A range whose ends have units of their own: "750 g–1 kg"; null when none follows, or it runs backwards. */
+    static @Nullable Quantity upTo(Cursor cursor, Amount least) {
+        int before = cursor.at();
+        if (cursor.accept(TO)) {
+            NumberReader.Number number = NumberReader.read(cursor);
+            Unit unit = number == null ? null : UnitReader.read(cursor);
+            boolean alike = unit != null
+                    && !unit.equals(least.unit())
+                    && unit.dimension() == least.unit().dimension();
+            if (number != null && unit != null && alike) {
+                Amount first = together(least, Amount.of(0, unit));
+                if (first.value().compareTo(number.in(unit)) < 0) {
+                    return new Quantity(first, Amount.of(number.in(unit), unit));
+                }
+            }
         }
         cursor.moveTo(before);
         return null;

@@ -44,7 +44,7 @@ final class LineClauses {
     }
 
     ReadLine read(String text) {
-        List<LineSegment> segments = LineSegment.of(words, foods);
+        List<LineSegment> segments = each ? LineSegment.ofEach(words, foods) : LineSegment.of(words, foods);
         List<String> first = new ArrayList<>(segments.get(0).words());
         int next = 1;
         while (next < segments.size()
@@ -111,7 +111,8 @@ final class LineClauses {
         List<String> name = behind.subList(other.from(), other.to());
         boolean ownHead =
                 LineSegment.AND.contains(second.by()) && foods.heads(LineReader.bare(name.get(name.size() - 1)));
-        if (!stateOnly && (name.size() < 2 || ownHead)) {
+        boolean again = !stateOnly && phrase.food() != null && FoodBook.same(name.get(0), first.get(0));
+        if (!stateOnly && (name.size() < 2 || ownHead) || again) {
             return phrase;
         }
         List<String> own = bare(first.subList(0, Math.max(1, stateOnly ? first.size() : phrase.end())));

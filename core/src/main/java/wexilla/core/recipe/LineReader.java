@@ -133,6 +133,17 @@ public final class LineReader {
     private ReadLine unitThatIsFood(String text, LineAmount amount) {
         Reading reading = amount.reading();
         Unit unit = reading == null ? null : reading.quantity().unit();
+        Unit container = reading == null || reading.packs() == null
+                ? null
+                : reading.packs().container();
+        if (reading != null
+                && container != null
+                && foods.named(container.symbol()).isPresent()) {
+            // "500 g cloves": so much of them in all
+            Food named = foods.named(container.symbol()).orElseThrow();
+            return ReadLine.of(text, reading.quantity(), named.name(), named, "")
+                    .written(amount, amount.optional());
+        }
         Optional<Food> food = unit == null ? Optional.empty() : foods.named(unit.symbol());
         if (reading == null || food.isEmpty() || reading.packs() != null) {
             throw new NotAnAmount("“" + text + "” names no food; write what it is, such as 500 g minced beef");

@@ -22,8 +22,16 @@ record LineSegment(String by, List<String> words) {
     }
 
     static List<LineSegment> of(List<String> words, FoodBook foods) {
+        return of(words, foods.inNames(words));
+    }
+
+    /** Where each of several gets the amount, an "and" parts also what is sold or named together: salt and pepper. */
+    static List<LineSegment> ofEach(List<String> words, FoodBook foods) {
+        return of(words, foods.glued(words));
+    }
+
+    private static List<LineSegment> of(List<String> words, Set<Integer> glued) {
         List<LineSegment> segments = new ArrayList<>();
-        Set<Integer> glued = foods.inNames(words);
         String by = "";
         List<String> open = new ArrayList<>();
         for (int i = 0; i < words.size(); i++) {

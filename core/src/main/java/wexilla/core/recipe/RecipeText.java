@@ -62,12 +62,14 @@ public record RecipeText(
             "^(?:(?:prep(?:aration)?|cook(?:ing)?|total|hands-on|resting)(?: time)?|time)\\s*:?\\s*\\d.*$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern HEAT_OR_TIME = Pattern.compile(
-            "\\b\\d+\\s*(?:min(?:ute)?s?|h(?:ours?|rs?)?|°|degrees|c|f|gas)\\b|\\bgas mark\\b", Pattern.CASE_INSENSITIVE);
+            "\\b\\d+\\s*(?:min(?:ute)?s?|h(?:ours?|rs?)?|°|degrees|c|f|gas)\\b|\\bgas mark\\b",
+            Pattern.CASE_INSENSITIVE);
     /** What stands on a page around a recipe. */
     private static final Pattern CHROME = Pattern.compile(
             "(?:https?://.*|home|menu|search|log ?in|sign ?(?:in|up)|subscribe|skip to content|jump to recipe|print(?: recipe)?"
                     + "|share|save|pin|rate|reviews?|comments?|advertisement|cookies?|recipes?|by [\\p{L} .]{2,30})",
             Pattern.CASE_INSENSITIVE);
+
     private static final int MOST_WORDS = 7;
     private static final int FEW_WORDS = 3;
     private static final Pattern HTML = Pattern.compile("<[^>]{0,200}>");
@@ -178,9 +180,7 @@ public record RecipeText(
                 return false;
             }
             boolean hyphened = last.endsWith("-") && !last.endsWith(" -");
-            before.set(
-                    before.size() - 1,
-                    hyphened ? last.substring(0, last.length() - 1) + line : last + " " + line);
+            before.set(before.size() - 1, hyphened ? last.substring(0, last.length() - 1) + line : last + " " + line);
             return true;
         }
 

@@ -28,7 +28,7 @@ record NoteAmounts(List<Lot> lots, String rest, boolean portions, boolean tins) 
     record Lot(int count, @Nullable Amount each) {}
 
     private static final Pattern NUMBER = Pattern.compile(
-            "^[(]?(?:\\d.*|\\.\\d+.*|[½⅓⅔¼¾⅛].*|half|quarter|a|an|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|dozen)$",
+            "^[(]?(?:\\d.*|\\.\\d+.*|[½⅓⅔¼¾⅛].*|half|quarter|a|an|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|dozen|couple)$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern TIMES = Pattern.compile("^[x×](\\d{1,3}),?$", Pattern.CASE_INSENSITIVE);
     private static final Pattern PAN = Pattern.compile("^\\d{1,2}[x×]\\d{1,2}[,]?$|^#\\d+$", Pattern.CASE_INSENSITIVE);

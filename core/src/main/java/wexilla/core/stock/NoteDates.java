@@ -329,7 +329,20 @@ final class NoteDates {
                     ? Day.fixed(event, month(year, month.getValue(), event), true)
                     : Day.fixed(event, LocalDate.of(year, month, number), false);
         }
-        return yearless(event, LocalDate.of(today.getYear(), month, number == 0 ? 1 : number), number == 0);
+        Day day = yearless(event, LocalDate.of(today.getYear(), month, number == 0 ? 1 : number), number == 0);
+        return number == 0 ? day : onWeekday(day, text.toLowerCase(Locale.ROOT));
+    }
+
+    /** "Tue 24 Nov" says its year: the one in which that day is a Tuesday. */
+    private static Day onWeekday(Day day, String text) {
+        int at = "montuewedthufrisatsun".indexOf(text.substring(0, Math.min(3, text.length())));
+        if (!Character.isLetter(text.charAt(0)) || at < 0 || at % 3 != 0) {
+            return day;
+        }
+        DayOfWeek of = DayOfWeek.of(1 + at / 3);
+        boolean behind = day.behind().getDayOfWeek() == of;
+        boolean ahead = day.ahead().getDayOfWeek() == of && (day.event().limit() || day.event() == Event.BARE);
+        return behind == ahead ? day : Day.fixed(day.event(), behind ? day.behind() : day.ahead(), false);
     }
 
     private Day relative(String text, Event event) {

@@ -51,6 +51,23 @@ final class NoteForms {
             "\\b(\\d{1,3})\\s*(kg|g|lbs?|oz|l|ml|cups?|qts?)\\s+in\\s+(\\d{1,3})\\s*-?\\s*\\2\\s+(?:packs?|bags?|boxes|tubs?|packets?|portions)\\b",
             Pattern.CASE_INSENSITIVE);
 
+    /** "Milk 3 x half gallon": three of them. */
+    private static final Pattern TIMES_HALF = Pattern.compile(
+            "\\b(\\d{1,2})\\s*[x×]\\s*half[- ](?:a )?(gallon|pint|litre|liter|kilo|pound)s?\\b",
+            Pattern.CASE_INSENSITIVE);
+    /** "2 x sour cream 200 ml": two of 200 ml. */
+    private static final Pattern TIMES_BEHIND = Pattern.compile(
+            "^(\\d{1,2})\\s*[x×]\\s+(\\p{L}[^\\d,]*?)\\s+(\\d+(?:[.,]\\d+)?\\s*(?:kg|g|lbs?|oz|ml|cl|l))(?=\\s*(?:$|,))",
+            Pattern.CASE_INSENSITIVE);
+    /** "Two packs 500 + 450 g": one of each. */
+    private static final Pattern SUM_OF_PACKS = Pattern.compile(
+            "\\b(?:(?:two|2)\\s+(?:packs?|bags?|packets?|boxes|trays)\\s*:?\\s*)(\\b)(\\d+(?:[.,]\\d+)?)\\s*(?=\\+)\\+\\s*(\\d+(?:[.,]\\d+)?\\s*(?:kg|g|lbs?|oz|ml|l))",
+            Pattern.CASE_INSENSITIVE);
+    /** "1.3 & 1.4 kg": one of each. */
+    private static final Pattern AMPERSAND = Pattern.compile(
+            "\\b(\\d+(?:[.,]\\d+)?)\\s*(?:&|and|\\+)\\s*(\\d+(?:[.,]\\d+)?)\\s*(kg|g|lbs?|oz|ml|l)\\b",
+            Pattern.CASE_INSENSITIVE);
+
     private NoteForms() {}
 
     private static String packs(MatchResult said) {
@@ -74,6 +91,10 @@ final class NoteForms {
             text = pieces.replaceFirst("$1 packets of $2 pieces ");
         }
         text = RANGE_PORTIONS.matcher(text).replaceAll("$1 portions");
+        text = TIMES_HALF.matcher(text).replaceAll("$1 x 0.5 $2");
+        text = TIMES_BEHIND.matcher(text).replaceAll("$1 x $3 $2");
+        text = SUM_OF_PACKS.matcher(text).replaceAll("$2 & $3");
+        text = AMPERSAND.matcher(text).replaceAll("$1 $3, $2 $3");
         text = HALF_UNITS.matcher(text).replaceAll("$1 x 0.5 $2");
         text = BRACE.matcher(text).replaceAll(" x2 ");
         text = TIMES_PORTIONS.matcher(text).replaceAll("$1 packets of $2 $3");

@@ -6,6 +6,8 @@ import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Country;
+import wexilla.core.food.Cut;
+import wexilla.core.food.Diet;
 import wexilla.core.food.Food;
 import wexilla.core.food.Part;
 import wexilla.core.food.State;
@@ -28,6 +30,8 @@ import wexilla.core.quantity.Unit;
  * @param unclear whether nobody can say what it is or how long it keeps: to be asked
  */
 public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, boolean unclear) {
+
+    private static final KeepDates UNSAID = new KeepDates(null, null, null, "", "");
 
     private static final Set<String> PLANTS =
             Set.of("soft-vegetables", "roots", "onions", "counter-fruit", "potatoes", "apples");
@@ -90,7 +94,9 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
                     .thawed(Objects.requireNonNull(done));
         } else if (opened && guide.rule(keeping).opened() != null) {
             LocalDate on = since.opened() != null ? since.opened() : since.from() != null ? since.from() : today;
-            clock = clock.opened(on);
+            // bought and opened on days of their own: shut it keeps from the first; else nobody knows since when
+            boolean bought = since.from() != null && since.opened() != null;
+            clock = guide.opened(clock, on, bought ? guide.dates(clock, storage) : UNSAID);
         }
         KeepDates dates = guide.dates(clock, storage);
         boolean unlikely = since.limit() != null && unlikely(line, since.limit(), storage, today);
@@ -258,6 +264,12 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
         if (keeping.equals("raw-poultry-whole") && KeepingWords.say("jointed", said)) {
             return "raw-poultry";
         }
+        boolean joint = food.traits().rawFlesh()
+                && (food.traits().cut() == Cut.WHOLE || food.traits().cut() == Cut.TENDERISED)
+                && Diet.meat(food);
+        if (joint && KeepingWords.say("diced", said)) {
+            return keeping.startsWith("raw-poultry") ? "raw-poultry" : "raw-mince";
+        }
         if (keeping.equals("frozen-vegetables") && storage == Storage.FRIDGE && !KeepingWords.say("frozen", said)) {
             return "cut-vegetables";
         }
@@ -360,6 +372,6 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
         if (storage == Storage.FRIDGE && KeepingWords.say("vegetables", words)) {
             return "cut-vegetables";
         }
-        return unknown(storage);
+        return storage == null && KeepingWords.say("dry-looking", words) ? "unknown-cupboard" : unknown(storage);
     }
 }

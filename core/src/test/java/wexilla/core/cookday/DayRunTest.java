@@ -200,18 +200,25 @@ class DayRunTest {
         List<DayStep> steps = new ArrayList<>();
         for (int i = 0; i < 30; i++) {
             List<Integer> before = IntStream.rangeClosed(1, i).boxed().toList();
-            String clock = i == 0 ? "" : "after " + String.join(" and ", before.stream().map(String::valueOf).toList());
+            String clock = i == 0
+                    ? ""
+                    : "after "
+                            + String.join(
+                                    " and ",
+                                    before.stream().map(String::valueOf).toList());
             DayStep step = DayStep.of("Stir it 1 minute.");
             steps.add(new DayStep(step.text(), step.time(), 1, StepClock.parse(clock, i + 1), List.of(), step.time()));
         }
         DayTasks.Dish dish = new DayTasks.Dish("pot", 8, steps, true, List.of());
-        DayProblem problem =
-                DayTasks.of(List.of(dish), List.of(), NORA, KitchenGear.of(List.of("burner"))).problem();
+        DayProblem problem = DayTasks.of(List.of(dish), List.of(), NORA, KitchenGear.of(List.of("burner")))
+                .problem();
         DayRun run = DayRun.of(DaySearch.of(problem, 1, 50, () -> false).orElseThrow());
         int last = 29;
         DayRun here = run.here(last, 5);
         assertThat(here.tasks().get(last).state()).isEqualTo(State.BEGUN);
-        assertThat(IntStream.range(0, last).allMatch(job -> here.tasks().get(job).over())).isTrue();
+        assertThat(IntStream.range(0, last)
+                        .allMatch(job -> here.tasks().get(job).over()))
+                .isTrue();
         int jobs = run.tasks().size();
         DayRun without = run;
         for (int job = 1; job < 20; job++) {

@@ -58,7 +58,10 @@ class LotClockTest {
     void anOpenedTinHasDaysNotYears() {
         LotClock shut = LotClock.start("tins", DAY);
         assertThat(GUIDE.dates(shut, Storage.CUPBOARD).bestBefore()).isEqualTo(DAY.plusMonths(48));
-        assertThat(GUIDE.dates(shut.opened(DAY.plusDays(90)), Storage.FRIDGE).eatBy())
+        assertThat(GUIDE.dates(
+                                GUIDE.opened(shut, DAY.plusDays(90), GUIDE.dates(shut, Storage.CUPBOARD)),
+                                Storage.FRIDGE)
+                        .eatBy())
                 .isEqualTo(DAY.plusDays(97));
     }
 

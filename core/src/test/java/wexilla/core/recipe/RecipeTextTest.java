@@ -129,7 +129,8 @@ class RecipeTextTest {
                 "Fry up"
             })
     void namesThatBeginWithAVerb(String title) {
-        RecipeText text = read(title + "\n500 g minced beef\n2 onions\nsome odd thing\nFry it 10 minutes.\nFlambé gently\n");
+        RecipeText text =
+                read(title + "\n500 g minced beef\n2 onions\nsome odd thing\nFry it 10 minutes.\nFlambé gently\n");
         assertThat(text.title()).isEqualTo(title);
         assertThat(text.lines()).containsExactly("500 g minced beef", "2 onions", "some odd thing");
         assertThat(text.steps()).containsExactly("Fry it 10 minutes.", "Flambé gently");

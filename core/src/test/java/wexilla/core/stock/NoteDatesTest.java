@@ -61,7 +61,7 @@ class NoteDatesTest {
             pork sell by 5 Dec                       | SELL_BY 2026-12-05
             paste opened 25th                        | OPENED 2026-11-25
             mince bought 30th                        | SINCE 2026-11-30
-            stew, eat by Tue 24 Nov                  | USE_BY 2027-11-24
+            stew, eat by Tue 24 Nov                  | USE_BY 2026-11-24
             bacon use by 3.12.                       | USE_BY 2026-12-03
             thighs defrosted in microwave lunchtime  | THAWED 2026-12-02
             thighs thawed in cold water today        | THAWED 2026-12-02
