@@ -6,6 +6,7 @@ import { Empty, Heading, Money, Waiting } from '../../kit/kit';
 import { styleWords } from '../../kit/words';
 import { Flags, NextTime, Papers } from './About';
 import { BigLines } from './BigLines';
+import { LookFirst } from './LookFirst';
 import { SizePanel } from './SizePanel';
 import { Steps } from './Steps';
 import { askedOf, type Size, startSize } from './size';
@@ -68,6 +69,7 @@ function Page({ recipe, household }: { recipe: Schema['RecipeView']; household: 
         </div>
       )}
       <Flags flags={recipe.flags} />
+      <LookFirst look={recipe.look} />
       {recipe.lines.length > 0 && (
         <SizePanel
           recipe={recipe}

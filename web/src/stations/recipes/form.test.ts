@@ -39,6 +39,7 @@ describe('the recipe form', () => {
       versions: [],
       work: { hands: 0, minutes: 0, spared: [], afresh: [] },
       nextTimes: [],
+      look: [],
       cost,
       styles: ['COOKED'],
       lines: [

@@ -32,6 +32,7 @@ const recipe: Schema['RecipeView'] = {
   versions: [],
   work: { hands: 0, minutes: 0, spared: [], afresh: [] },
   nextTimes: [],
+  look: [],
   cost: { total: '1', flat: '0', complete: true, unknown: [] },
   lines: [
     { ...line, text: 'salt', food: 'salt' },

@@ -218,7 +218,7 @@ public class Batches implements Undoable {
     public Map<UUID, Batch> byId(Snapshot now, Collection<UUID> ids) {
         return ids.isEmpty()
                 ? Map.of()
-                : withRecipes(now, named(now, ids, now.today(), now.today().minusDays(1))).stream()
+                : whole(now, named(now, ids, now.today(), now.today().minusDays(1))).stream()
                         .collect(Collectors.toMap(Batch::id, Function.identity()));
     }
 
@@ -267,11 +267,17 @@ public class Batches implements Undoable {
     }
 
     /** The same batches with the recipes they were cooked by and what really went into them. */
+    public List<Batch> whole(Snapshot now, List<Batch> named) {
+        Map<UUID, List<Food>> foods = wentIn(now, named);
+        return withRecipes(now, named).stream()
+                .map(batch -> batch.of(foods.getOrDefault(batch.id(), List.of())))
+                .toList();
+    }
+
+    /** The same batches with the recipes they were cooked by. */
     public List<Batch> withRecipes(Snapshot now, List<Batch> named) {
         Map<Recipes.Version, Recipes.Stored> stored = recipes.versions(now, versions(named));
-        Map<UUID, List<Food>> foods = wentIn(now, named);
         return named.stream()
-                .map(batch -> batch.of(foods.getOrDefault(batch.id(), List.of())))
                 .map(batch -> batch.recipeId() == null
                         ? batch
                         : batch.with(Objects.requireNonNull(stored.get(batch.version()))

@@ -1,7 +1,6 @@
 package wexilla.app.household;
 
 import java.math.BigDecimal;
-import java.sql.Array;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
@@ -15,6 +14,7 @@ import wexilla.core.food.Allergen;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodFact;
 import wexilla.core.food.Key;
+import wexilla.core.food.PackLook;
 import wexilla.core.food.Scaling;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
@@ -26,6 +26,7 @@ import wexilla.core.quantity.Unit;
  * @param sameAs the row of the food this is another name of
  * @param likeness what it is like; null while nobody has said
  * @param allergens of a food with a likeness; null when the pack must be looked at
+ * @param pack what somebody saw on the pack; null if nobody looked, or another pack has come since
  * @param measures what its bunches and jars weigh here
  */
 record FoodRow(
@@ -37,6 +38,7 @@ record FoodRow(
         @Nullable UUID sameAs,
         @Nullable String likeness,
         @Nullable Set<Allergen> allergens,
+        @Nullable PackLook pack,
         List<Measure> measures) {
 
     /** What one unit of a food is here, as somebody said: a bunch of mint is 40 g. */
@@ -49,13 +51,16 @@ record FoodRow(
 
     /** Rows with what was said of their measures, each as id, unit, amount and its unit. */
     static final String SELECT = """
-            select f.id, f.ref_slug, f.name, f.base_unit, f.keeping_class, f.same_as, f.likeness, f.allergens,
+            select f.id, f.ref_slug, f.name, f.base_unit, f.keeping_class, f.same_as, f.likeness, f.allergens, f.pack_named, f.pack_clear,
+                f.looked is not null and not exists (select 1 from lot l
+                    join act b on b.household_id = l.household_id and b.id = l.made_by and b.kind in ('note', 'away')
+                    join act a on a.household_id = f.household_id and a.id = f.looked
+                    where l.household_id = f.household_id and l.food = f.id and b.seq > a.seq) as seen,
                 array(select array[m.id::text, m.unit, m.amount::text, m.amount_unit] from food_measure m
                     where m.household_id = f.household_id and m.food = f.id order by m.unit) as measures
             from food f where f.household_id = ?""";
 
     static FoodRow read(ResultSet row) throws SQLException {
-        Array allergens = row.getArray("allergens");
         return new FoodRow(
                 row.getObject("id", UUID.class),
                 row.getString("ref_slug"),
@@ -64,12 +69,17 @@ record FoodRow(
                 row.getString("keeping_class"),
                 row.getObject("same_as", UUID.class),
                 row.getString("likeness"),
-                allergens == null
-                        ? null
-                        : Arrays.stream((String[]) allergens.getArray())
-                                .map(Allergen::valueOf)
-                                .collect(Collectors.toSet()),
+                row.getArray("allergens") == null ? null : allergens(row, "allergens"),
+                row.getBoolean("seen")
+                        ? new PackLook(allergens(row, "pack_named"), allergens(row, "pack_clear"))
+                        : null,
                 measures(row));
+    }
+
+    private static Set<Allergen> allergens(ResultSet row, String column) throws SQLException {
+        return Arrays.stream((String[]) row.getArray(column).getArray())
+                .map(Allergen::valueOf)
+                .collect(Collectors.toSet());
     }
 
     private static List<Measure> measures(ResultSet row) throws SQLException {

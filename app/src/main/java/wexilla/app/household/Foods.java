@@ -21,7 +21,9 @@ import wexilla.core.food.FoodBook;
 import wexilla.core.food.FoodFact;
 import wexilla.core.food.Forms;
 import wexilla.core.food.Key;
+import wexilla.core.food.PackLook;
 import wexilla.core.food.Part;
+import wexilla.core.food.Traits;
 import wexilla.core.food.Weighing;
 import wexilla.core.quantity.Unit;
 
@@ -77,21 +79,31 @@ public class Foods {
                 .collect(Collectors.groupingBy(
                         measure -> Objects.requireNonNull(keys.get(measure.food())),
                         Collectors.mapping(FoodRow.Measure::fact, Collectors.toList())));
+        Map<Key, PackLook> looked = rows.values().stream()
+                .filter(row -> row.pack() != null)
+                .collect(Collectors.toMap(FoodRow::key, row -> Objects.requireNonNull(row.pack())));
         Map<Key, Map<Part, List<Weighing>>> weighed = weighings.of(household);
         Set<Key> told = new LinkedHashSet<>(weighed.keySet());
         told.addAll(names.keySet());
         told.addAll(measured.keySet());
+        told.addAll(looked.keySet());
         Stream<Food> known = told.stream().map(reference.book()::get).flatMap(Optional::stream);
         Stream<Food> own = rows.values().stream().filter(FoodRow::own).map(row -> row.food(reference));
         FoodBook book = reference
                 .book()
                 .with(Stream.concat(known, own)
+                        .map(food -> looked(food, looked.get(food.key())))
                         .map(food -> Weighings.learned(food, weighed.getOrDefault(food.key(), Map.of())))
                         .map(food -> food.called(names.getOrDefault(food.key(), List.of()))
                                 .knowing(measured.getOrDefault(food.key(), List.of())))
                         .toList());
         Forms forms = weighed.isEmpty() ? reference.forms() : reference.forms().learned(reference.book(), book);
         return new Known(book, keys, forms);
+    }
+
+    private static Food looked(Food food, @Nullable PackLook pack) {
+        Traits traits = food.traits();
+        return pack == null ? food : food.with(traits.with(traits.contents().read(pack)));
     }
 
     /** What a row is in the end: a name of a name is a name of the same thing. */

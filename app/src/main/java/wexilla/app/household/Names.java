@@ -15,10 +15,13 @@ import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Allergen;
+import wexilla.core.food.Contents;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.Key;
 import wexilla.core.food.Likeness;
+import wexilla.core.food.Making;
+import wexilla.core.food.PackLook;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Unit;
 
@@ -86,6 +89,38 @@ public class Names {
         return name + " is its own, " + likeness.words();
     }
 
+    /**
+     * Somebody looked at the pack of a food; what was seen on the same pack before still holds.
+     *
+     * @return what was said
+     * @throws Problem if there is nothing to look at, since everything in it is known
+     */
+    String looked(Act act, String typed, PackLook pack) {
+        Food food = food(act.household(), typed);
+        Contents contents = food.traits().contents();
+        if (contents.making() != Making.MADE && contents.often().isEmpty()) {
+            throw Problem.at("/food", "Of “" + food.name() + "” no pack has to be looked at.");
+        }
+        UUID row = foods.row(act.household(), food);
+        PackLook seen = foods.rows(act.household()).stream()
+                .filter(one -> one.id().equals(row))
+                .findFirst()
+                .map(FoodRow::pack)
+                .map(pack::with)
+                .orElse(pack);
+        journal.before(act, Thing.FOOD, row);
+        db.sql("update food set looked = ?, pack_named = ?, pack_clear = ? where household_id = ? and id = ?")
+                .params(
+                        act.id(),
+                        words(seen.named()),
+                        words(seen.clear()),
+                        act.household().id(),
+                        row)
+                .update();
+        others.forEach(other -> other.described(act, row));
+        return "Looked at the pack of " + food.name() + ": " + pack.words();
+    }
+
     /** A food of the book by its key or one of its names. */
     private Food food(Household household, String typed) {
         FoodBook book = foods.known(household).book();
@@ -98,23 +133,26 @@ public class Names {
     /** What was said of a name is let go: nobody has said what it is. */
     String forget(Act act, UUID row) {
         FoodRow said = foods.rows(act.household()).stream()
-                .filter(one -> one.id().equals(row) && one.refSlug() == null)
+                .filter(one -> one.id().equals(row) && (one.refSlug() == null || one.pack() != null))
                 .findFirst()
                 .orElseThrow(() -> Problem.missing("There is no such name in this household."));
         write(act, row, null, null, null);
         return said.name();
     }
 
+    private static String[] words(Set<Allergen> allergens) {
+        return allergens.stream().map(Enum::name).sorted().toArray(String[]::new);
+    }
+
     private void write(
             Act act, UUID row, @Nullable UUID sameAs, @Nullable String likeness, @Nullable Set<Allergen> allergens) {
         journal.before(act, Thing.FOOD, row);
-        db.sql("update food set same_as = ?, likeness = ?, allergens = ? where household_id = ? and id = ?")
+        db.sql(
+                        "update food set same_as = ?, likeness = ?, allergens = ?, looked = null where household_id = ? and id = ?")
                 .params(Arrays.asList(
                         sameAs,
                         likeness,
-                        allergens == null
-                                ? null
-                                : allergens.stream().map(Enum::name).sorted().toArray(String[]::new),
+                        allergens == null ? null : words(allergens),
                         act.household().id(),
                         row))
                 .update();

@@ -23,6 +23,7 @@ import wexilla.core.food.Allergen;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodSearch;
 import wexilla.core.food.Likeness;
+import wexilla.core.food.PackLook;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Rational;
@@ -53,7 +54,7 @@ class NamesController {
         this.acts = acts;
     }
 
-    /** @param is what was said: "soy sauce", "its own, a sauce"; @param allergens in words, empty for another name */
+    /** @param is what was said: "soy sauce", "its own, a sauce", "looked at on its pack"; @param allergens in words */
     record SaidName(String id, String name, String is, String allergens) {}
 
     /** @param recipes how many of the book name it; @param there how many of it are on hand */
@@ -69,7 +70,7 @@ class NamesController {
     NamesView names(Household household) {
         Foods.Known known = foods.known(household);
         List<SaidName> said = foods.rows(household).stream()
-                .filter(row -> row.sameAs() != null || row.likeness() != null)
+                .filter(row -> row.sameAs() != null || row.likeness() != null || row.pack() != null)
                 .map(row -> said(row, known))
                 .sorted(java.util.Comparator.comparing(SaidName::name))
                 .toList();
@@ -87,6 +88,11 @@ class NamesController {
     }
 
     private SaidName said(FoodRow row, Foods.Known known) {
+        PackLook pack = row.pack();
+        if (pack != null) {
+            return new SaidName(
+                    row.id().toString(), known.food(row.id()).name(), "looked at on its pack", pack.words());
+        }
         String is = row.likeness() == null
                 ? known.food(row.id()).name()
                 : "its own, "
@@ -170,6 +176,34 @@ class NamesController {
             List<Allergen> in = input.allergens();
             return names.own(act, name, input.likeness(), in == null ? null : new HashSet<>(in));
         });
+    }
+
+    /**
+     * @param food key or name; @param named the allergens its pack names
+     * @param clear those that were looked for and are not named; what is in neither was not looked for
+     */
+    record LookedInput(String food, List<Allergen> named, List<Allergen> clear) {}
+
+    @PostMapping("/api/household/looked")
+    Said looked(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody LookedInput input) {
+        return acts.say(
+                household,
+                key,
+                "looked",
+                input,
+                act -> names.looked(act, Asked.name("/food", input.food(), LONGEST_NAME), seen(input)));
+    }
+
+    private static PackLook seen(LookedInput input) {
+        Set<Allergen> named = new HashSet<>(input.named());
+        Set<Allergen> clear = new HashSet<>(input.clear());
+        if (named.isEmpty() && clear.isEmpty()) {
+            throw Problem.at("/clear", "Say what the pack was looked at for, and whether it names it.");
+        }
+        if (named.stream().anyMatch(clear::contains)) {
+            throw Problem.at("/clear", "The pack cannot both name and not name " + words(clear) + ".");
+        }
+        return new PackLook(named, clear);
     }
 
     @PostMapping("/api/household/names/{id}/forget")

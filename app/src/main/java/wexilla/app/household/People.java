@@ -7,7 +7,9 @@ import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
@@ -52,6 +54,13 @@ public class People {
                     chilli,
                     household.country());
         }
+    }
+
+    /** What somebody who eats here must not eat. */
+    public Set<Allergen> avoided(Household household) {
+        return active(household).stream()
+                .flatMap(person -> person.allergens().stream())
+                .collect(Collectors.toSet());
     }
 
     private final JdbcClient db;

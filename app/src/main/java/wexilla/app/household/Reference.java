@@ -243,7 +243,7 @@ public class Reference {
                                 words(row, "has", Substance::ofWord),
                                 words(row, "often", Substance::ofWord),
                                 words(row, "claims", Claim::ofWord),
-                                false),
+                                Set.of()),
                         words(row, "animal", Animal::ofWord),
                         Cut.ofWord(row.get("cut")),
                         cautions.getOrDefault(slug, Map.of()),

@@ -3,6 +3,7 @@ package wexilla.app.platform;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
@@ -35,6 +36,9 @@ public class Acts {
 
     /** The answer of an act that has nothing more to tell than what was done, and the id to undo it by. */
     public record Said(String act, String subject) {}
+
+    /** SQL state of a row that something else points to. */
+    private static final String FOREIGN_KEY = "23503";
 
     private final JdbcClient db;
     private final TransactionTemplate transaction;
@@ -205,7 +209,11 @@ public class Acts {
             try {
                 undoables.forEach(u -> u.undo(act, undone));
                 db.sql("set constraints all immediate").update();
-            } catch (DataIntegrityViolationException inUse) {
+            } catch (DataIntegrityViolationException refused) {
+                if (!(refused.getMostSpecificCause() instanceof SQLException sql)
+                        || !FOREIGN_KEY.equals(sql.getSQLState())) {
+                    throw refused;
+                }
                 throw Problem.blocked("“" + target.subject() + "” is used by something later.", List.of());
             }
             return new Done<>("Undone: " + target.subject(), new Undone(undone.toString(), target.subject()));

@@ -1,8 +1,10 @@
 package wexilla.app.platform;
 
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
@@ -83,7 +85,9 @@ public class Journal implements Undoable {
     private record Image(Thing thing, UUID id, String before) {}
 
     private final JdbcClient db;
-    private final Map<Thing, String> columns = new ConcurrentHashMap<>();
+    private static final String VERSION = "version";
+
+    private final Map<Thing, List<String>> columns = new ConcurrentHashMap<>();
 
     Journal(JdbcClient db) {
         this.db = db;
@@ -141,13 +145,27 @@ public class Journal implements Undoable {
         images.forEach(image -> putBack(undo.household().id(), image));
     }
 
+    /**
+     * An image may be older than the table: what it does not know keeps its value, or gets the default. A version only
+     * rises, so that a screen that shows the row as it is now cannot overwrite what was put back.
+     */
     private void putBack(UUID household, Image image) {
         Thing thing = image.thing();
         Map<String, Object> keys = keys(household, image.id());
         String old = "jsonb_populate_recordset(null::" + thing.table + ", :before::jsonb)";
-        String all = thing.part == null ? columns.computeIfAbsent(thing, this::columns) : thing.part;
+        Set<String> known = known(image.before());
+        List<String> all = columns.computeIfAbsent(thing, this::columns).stream()
+                .filter(column ->
+                        thing.part == null || List.of(thing.part.split(", ")).contains(column))
+                .filter(column -> known.isEmpty() || known.contains(column))
+                .toList();
+        List<String> put =
+                all.stream().filter(column -> !column.equals(VERSION)).toList();
+        boolean versioned = put.size() < all.size();
         boolean kept = thing.oneRow()
-                && db.sql("update " + thing.table + " t set (" + all + ") = (select " + all + " from " + old + ")"
+                && db.sql("update " + thing.table + " t set (" + String.join(", ", put) + ") = (select "
+                                        + String.join(", ", put) + " from " + old + ")"
+                                        + (versioned ? ", version = t.version + 1" : "")
                                         + thing.where() + " and :before::jsonb <> '[]'")
                                 .params(keys)
                                 .param("before", image.before())
@@ -157,19 +175,29 @@ public class Journal implements Undoable {
             db.sql("delete from " + thing.table + " t" + thing.where())
                     .params(keys)
                     .update();
-            db.sql("insert into " + thing.table + " (" + all + ") select " + all + " from " + old)
+            String columns = String.join(", ", all);
+            String values = all.stream()
+                    .map(column -> column.equals(VERSION) ? "version + 1" : column)
+                    .collect(Collectors.joining(", "));
+            db.sql("insert into " + thing.table + " (" + columns + ") select " + values + " from " + old)
                     .param("before", image.before())
                     .update();
         }
     }
 
-    private String columns(Thing thing) {
-        return db
-                .sql("select column_name from information_schema.columns where table_name = ? order by 1")
+    /** The columns an image knows; none of one without rows. */
+    private Set<String> known(String before) {
+        return new HashSet<>(
+                db.sql("select distinct jsonb_object_keys(row) from jsonb_array_elements(:before::jsonb) row")
+                        .param("before", before)
+                        .query(String.class)
+                        .list());
+    }
+
+    private List<String> columns(Thing thing) {
+        return db.sql("select column_name from information_schema.columns where table_name = ? order by 1")
                 .params(thing.table)
                 .query(String.class)
-                .list()
-                .stream()
-                .collect(Collectors.joining(", "));
+                .list();
     }
 }

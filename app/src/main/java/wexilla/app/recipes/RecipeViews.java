@@ -1,14 +1,22 @@
 package wexilla.app.recipes;
 
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.platform.Household;
 import wexilla.app.recipes.LineViews.LineView;
+import wexilla.core.food.Allergen;
+import wexilla.core.food.Contents;
+import wexilla.core.food.Country;
+import wexilla.core.food.Food;
+import wexilla.core.food.Known;
+import wexilla.core.planning.Eater;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.LineCost;
 import wexilla.core.pricing.Work;
 import wexilla.core.quantity.KitchenMeasure;
+import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeFlag;
 import wexilla.core.recipe.RecipeStep;
 import wexilla.core.recipe.StepGear;
@@ -114,6 +122,37 @@ final class RecipeViews {
     record NextTimeView(String id, String text, LocalDate saidOn) {}
 
     /**
+     * A pack to look at, since somebody who eats here must not eat something.
+     *
+     * @param food its key, {@code name} as shown
+     * @param allergens of those who eat here which may be in it, {@code often} those its makers often put in
+     */
+    record LookView(String food, String name, List<Allergen> allergens, List<Allergen> often) {
+
+        /** One for each food of a recipe whose pack must be looked at for these people. */
+        static List<LookView> of(Recipe recipe, Collection<Allergen> avoided, @Nullable Country country) {
+            return Eater.foods(recipe).stream()
+                    .map(food -> of(food, avoided, country))
+                    .filter(look -> !look.allergens().isEmpty())
+                    .distinct()
+                    .toList();
+        }
+
+        private static LookView of(Food food, Collection<Allergen> avoided, @Nullable Country country) {
+            Contents contents = food.traits().contents();
+            List<Allergen> may = avoided.stream()
+                    .filter(allergen -> contents.of(allergen, country) == Known.LOOK)
+                    .distinct()
+                    .sorted()
+                    .toList();
+            List<Allergen> often = may.stream()
+                    .filter(allergen -> contents.isOften(allergen, country))
+                    .toList();
+            return new LookView(food.key().id(), food.name(), may, often);
+        }
+    }
+
+    /**
      * @param n the version shown, {@code current} whether it is the one in the book
      * @param work the work with what is there
      * @param nextTimes what was said for the next time and nobody has taken up
@@ -132,6 +171,7 @@ final class RecipeViews {
             List<StepView> steps,
             List<Style> styles,
             List<FlagView> flags,
+            List<LookView> look,
             WorkView work,
             List<VersionView> versions,
             List<NextTimeView> nextTimes,

@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import wexilla.app.household.People;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts;
@@ -55,6 +56,7 @@ class RecipesController {
     private final Snapshots snapshots;
     private final NextTimes nextTimes;
     private final Acts acts;
+    private final People people;
     private final Clock clock;
 
     RecipesController(
@@ -64,12 +66,14 @@ class RecipesController {
             Cards cards,
             NextTimes nextTimes,
             Acts acts,
+            People people,
             Clock clock) {
         this.recipes = recipes;
         this.dishes = dishes;
         this.snapshots = snapshots;
         this.nextTimes = nextTimes;
         this.acts = acts;
+        this.people = people;
         this.clock = clock;
     }
 
@@ -107,6 +111,7 @@ class RecipesController {
                                 .toList(),
                         List.copyOf(recipe.styles()),
                         flags(recipe, household),
+                        RecipeViews.LookView.of(recipe, people.avoided(household), household.country()),
                         RecipeViews.WorkView.of(Work.of(sized, sheet.lines())),
                         recipes.history(household, id),
                         nextTimes.open(household, id).stream()

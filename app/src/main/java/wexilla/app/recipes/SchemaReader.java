@@ -21,6 +21,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import wexilla.app.recipes.RecipeFiles.Found;
 import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.RecipeText;
 import wexilla.core.recipe.StepTime;
 
 /**
@@ -166,10 +167,16 @@ final class SchemaReader {
                         steps.stream().limit(Recipe.MOST_STEPS).map(Marks::step).toList(),
                         note.length() > 4000 ? note.substring(0, 4000) : note,
                         tags.stream().limit(20).toList(),
-                        node.toPrettyString(),
+                        source(node),
                         null,
                         List.of()),
                 List.copyOf(unread));
+    }
+
+    /** As it came, without the blanks that would indent it: what is nested deep grows by its depth. */
+    private static String source(JsonNode node) {
+        String text = node.toString();
+        return text.length() <= RecipeText.LONGEST ? text : text.substring(0, RecipeText.LONGEST);
     }
 
     /** What the steps say of their own times, together. */
@@ -212,7 +219,7 @@ final class SchemaReader {
             return;
         }
         if (node.isString()) {
-            Jsoup.parse(node.asString().replaceAll("(?i)<(?:br|/p|/li|/div)[^>]*>", "\n"))
+            Jsoup.parse(node.asString().replaceAll("(?i)<(?:br|/p|/li|/div)[^<>]{0,200}>", "\n"))
                     .wholeText()
                     .lines()
                     .map(String::strip)

@@ -7,8 +7,10 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** One request for every act there is, each of which the demo household can do at once. */
 public final class EveryAct {
@@ -141,6 +143,7 @@ public final class EveryAct {
                 "/api/household/names/own",
                 map("name", "grumbold", "likeness", "meat", "allergens", List.of("MILK", "NUTS")));
         add("/api/household/names/{id}/forget", id(names.path("said").get(0)), Map.of());
+        add("/api/household/looked", map("food", "stock cube", "named", List.of("MILK"), "clear", List.of("CELERY")));
         add("/api/household/measures", map("food", "mint", "unit", "bunch", "amount", "40 g"));
         add("/api/household/measures/{id}/forget", id(names.path("measures").get(0)), Map.of());
     }
@@ -410,7 +413,60 @@ public final class EveryAct {
                         "batches")
                 .parallelStream()
                 .collect(Collectors.toMap(
-                        what -> what, what -> http.get("/api/" + what).ok()));
+                        what -> what,
+                        what -> withoutVersions(http.get("/api/" + what).ok())));
+    }
+
+    /** What is seen but for versions, which only rise. */
+    private static JsonNode withoutVersions(JsonNode seen) {
+        if (seen instanceof ObjectNode object) {
+            object.remove("version");
+        }
+        seen.forEach(EveryAct::withoutVersions);
+        return seen;
+    }
+
+    /**
+     * A body with the version that is there now in place of the one its act was written with; what was spoilt stays.
+     *
+     * @param act as it was written
+     */
+    public static Map<String, Object> renewed(Http http, Request act, Map<String, Object> body) {
+        Object written = act.body().get("version");
+        if (written == null || written.equals(0) || !written.equals(body.get("version"))) {
+            return body;
+        }
+        Map<String, Object> now = new HashMap<>(body);
+        now.put("version", version(http, act));
+        return now;
+    }
+
+    private static int version(Http http, Request act) {
+        if (act.path().equals("/api/household/settings")) {
+            return http.get("/api/household").ok().path("version").asInt();
+        }
+        if (act.path().equals("/api/plan/evening")) {
+            return http.get("/api/plan")
+                    .ok()
+                    .path("days")
+                    .valueStream()
+                    .filter(day -> day.path("day").asString().equals(act.body().get("day")))
+                    .flatMap(day -> day.path("meals").valueStream())
+                    .map(meal -> meal.path("slot").path("version").asInt())
+                    .findFirst()
+                    .orElseThrow();
+        }
+        JsonNode household = http.get("/api/household").ok();
+        return Stream.of(
+                        household.path("people"),
+                        household.path("places"),
+                        household.path("equipment"),
+                        http.get("/api/stretch").ok().path("stretches"))
+                .flatMap(JsonNode::valueStream)
+                .filter(thing -> id(thing).equals(act.body().get("id")))
+                .map(thing -> thing.path("version").asInt())
+                .findFirst()
+                .orElseThrow();
     }
 
     /** A key for an act. */

@@ -2,6 +2,7 @@ package wexilla.core.food;
 
 import java.util.Collection;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -13,24 +14,26 @@ import org.jspecify.annotations.Nullable;
  * @param has what is in it for sure
  * @param often what makers often put in, or what it may have traces of
  * @param claims what it says of itself
- * @param looked whether the household has looked at the pack: {@code has} is then all there is
+ * @param looked what somebody in the household looked for on the pack: of these {@code has} holds all there are
  */
-public record Contents(Making making, Set<Substance> has, Set<Substance> often, Set<Claim> claims, boolean looked) {
+public record Contents(
+        Making making, Set<Substance> has, Set<Substance> often, Set<Claim> claims, Set<Allergen> looked) {
 
     /** Of what nobody has described. */
-    public static final Contents UNKNOWN = new Contents(Making.UNKNOWN, Set.of(), Set.of(), Set.of(), false);
+    public static final Contents UNKNOWN = new Contents(Making.UNKNOWN, Set.of(), Set.of(), Set.of(), Set.of());
 
     /** One thing with nothing in it to warn of. */
-    public static final Contents PLAIN = new Contents(Making.PLAIN, Set.of(), Set.of(), Set.of(), false);
+    public static final Contents PLAIN = new Contents(Making.PLAIN, Set.of(), Set.of(), Set.of(), Set.of());
 
     public Contents {
         has = Set.copyOf(has);
         often = Set.copyOf(often);
         claims = Set.copyOf(claims);
+        looked = Set.copyOf(looked);
     }
 
     public static Contents of(Making making, Collection<Substance> has, Collection<Substance> often) {
-        return new Contents(making, Set.copyOf(has), Set.copyOf(often), Set.of(), false);
+        return new Contents(making, Set.copyOf(has), Set.copyOf(often), Set.of(), Set.of());
     }
 
     /** A plain thing with these allergens in it. */
@@ -39,14 +42,24 @@ public record Contents(Making making, Set<Substance> has, Set<Substance> often, 
     }
 
     /** What the household read on the pack: these, and no others that a pack must name. */
-    public static Contents read(Collection<Allergen> allergens) {
+    public static Contents named(Collection<Allergen> allergens) {
         Set<Substance> has = allergens.stream().map(Substance::of).collect(Collectors.toSet());
-        return new Contents(Making.MADE, has, Set.of(), Set.of(), true);
+        return new Contents(Making.MADE, has, Set.of(), Set.of(), EnumSet.allOf(Allergen.class));
     }
 
-    /** Whether the pack must be looked at. */
+    /** The same once somebody looked at the pack for some allergens; what is always in it stays. */
+    public Contents read(PackLook pack) {
+        Set<Substance> all = pack.named().stream().map(Substance::of).collect(Collectors.toCollection(HashSet::new));
+        all.addAll(has);
+        Set<Allergen> sought = new HashSet<>(looked);
+        sought.addAll(pack.named());
+        sought.addAll(pack.clear());
+        return new Contents(making, all, often, claims, sought);
+    }
+
+    /** Whether the pack must still be looked at for something. */
     public boolean look() {
-        return making == Making.MADE && !looked;
+        return making == Making.MADE && !looked.containsAll(EnumSet.allOf(Allergen.class));
     }
 
     /** Whether this allergen is in it. */
@@ -60,7 +73,7 @@ public record Contents(Making making, Set<Substance> has, Set<Substance> often, 
         if (making == Making.UNKNOWN) {
             return Known.NOT_KNOWN;
         }
-        boolean named = looked && allergen.isNamedIn(country);
+        boolean named = looked.contains(allergen) && allergen.isNamedIn(country);
         boolean may = Substance.groups(often, country).contains(allergen) || exempt(allergen, country);
         return !named && (making == Making.MADE || may) ? Known.LOOK : Known.WITHOUT;
     }

@@ -39,7 +39,7 @@ public record Likeness(
     public Food describe(Food own, @Nullable Set<Allergen> allergens) {
         Contents contents = allergens == null
                 ? Contents.of(Making.MADE, Set.of(), Set.of())
-                : making == Making.MADE ? Contents.read(allergens) : Contents.having(allergens);
+                : making == Making.MADE ? Contents.named(allergens) : Contents.having(allergens);
         Traits traits = new Traits(
                 aisle, "", contents, animals, cut, Map.of(), own.traits().yields(), Set.of());
         return own.kept(keepingClass).with(traits);

@@ -102,7 +102,7 @@ final class Variant {
         return FRESH_PLANTS.contains(keeping) || keeping.equals("apples") || fruit;
     }
 
-    /** What is in it stays; smoking and stuffing bring in what their maker likes, tins and drying are still simple. */
+    /** What is in it stays; smoking and stuffing bring in what their maker likes, tins and drying are still simple; it is another pack. */
     private static Contents contents(Contents raw, State state) {
         Set<Substance> often = new HashSet<>(raw.often());
         if (state == State.DRIED || state == State.TINNED) {
@@ -113,7 +113,7 @@ final class Variant {
             case TINNED, DRIED -> Making.SIMPLE;
             default -> raw.making();
         };
-        return new Contents(making, raw.has(), often, raw.claims(), raw.looked()).made(making);
+        return new Contents(making, raw.has(), often, raw.claims(), Set.of()).made(making);
     }
 
     /** Cut another way it is still as much when it is cooked. */

@@ -93,12 +93,20 @@ public record Money(long minor, Currency currency) implements Comparable<Money> 
         if (minor < 0 || total.signum() <= 0 || weights.stream().anyMatch(w -> w.signum() < 0)) {
             throw new IllegalArgumentException("a split needs weights of zero or more, one of them above zero");
         }
-        List<Rational> exact =
-                weights.stream().map(w -> exact().times(w).dividedBy(total)).toList();
+        return apportioned(
+                weights.stream().map(w -> exact().times(w).dividedBy(total)).toList(), currency);
+    }
+
+    /**
+     * Several exact sums of minor units as whole ones: their sum is rounded once, half up, and each is its floor or one more,
+     * the largest remainders first, ties to the first.
+     */
+    public static List<Money> apportioned(List<Rational> exact, Currency currency) {
+        long all =
+                exact.stream().reduce(Rational.ZERO, Rational::plus).rounded().longValueExact();
         List<BigInteger> floors =
                 new ArrayList<>(exact.stream().map(Rational::floor).toList());
-        long left =
-                minor - floors.stream().mapToLong(BigInteger::longValueExact).sum();
+        long left = all - floors.stream().mapToLong(BigInteger::longValueExact).sum();
         IntStream.range(0, floors.size())
                 .boxed()
                 .sorted(Comparator.<Integer, Rational>comparing(

@@ -4,8 +4,10 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Currency;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
@@ -121,11 +123,39 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
     public static CostSheet of(Collection<Wanted> wanted, Known known) {
         Supply left = known.supply().copy();
         List<LineCost> lines =
-                wanted.stream().map(line -> line(line, known, left)).toList();
+                roundedOnce(wanted.stream().map(line -> line(line, known, left)).toList(), known);
         boolean seasoned = lines.stream().anyMatch(LineCost.Covered.class::isInstance);
         Money flat = seasoned && known.seasoning() == Seasoning.FLAT ? known.flat() : Money.zero(known.currency());
         Cost total = lines.stream().map(LineCost::cost).reduce(Cost.of(flat), Cost::plus);
         return new CostSheet(lines, flat, total);
+    }
+
+    /** What lines lack is rounded together, so that ten pinches cost what they cost and not ten times nothing. */
+    private static List<LineCost> roundedOnce(List<LineCost> lines, Known known) {
+        List<Rational> exact = new ArrayList<>();
+        lines.forEach(line -> exact(line, exact));
+        Iterator<Money> rounded = Money.apportioned(exact, known.currency()).iterator();
+        return lines.stream().map(line -> rounded(line, rounded, known)).toList();
+    }
+
+    private static void exact(LineCost line, List<Rational> all) {
+        if (line instanceof LineCost.Served served) {
+            all.add(served.exact());
+        }
+        line.made().forEach(part -> exact(part.cost(), all));
+    }
+
+    private static LineCost rounded(LineCost line, Iterator<Money> rounded, Known known) {
+        if (line instanceof LineCost.Served served) {
+            return served.lacking(rounded.next());
+        }
+        if (line instanceof LineCost.Made made) {
+            List<LineCost.Part> parts = made.made().stream()
+                    .map(part -> new LineCost.Part(part.wanted(), rounded(part.cost(), rounded, known)))
+                    .toList();
+            return made.of(parts, taken(made.serving(), known));
+        }
+        return line;
     }
 
     /** The known cost of one of so many portions, rounded half up. */
@@ -183,13 +213,15 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
         Cost taken = taken(serving, known);
         if (serving.whole()) {
             String why = taken.complete() ? "" : "what is in stock of " + food.name() + " has no price";
-            return new LineCost.Served(need, serving, taken, none(known), why);
+            return new LineCost.Served(need, serving, taken, none(known), Rational.ZERO, why);
         }
-        Cost lacking = atNewestPrice(food, serving.lacking(), known);
+        Optional<Rational> exact = newestPrice(food, serving.lacking(), known);
+        Cost lacking = exact.map(minor -> Cost.of(Money.rounded(minor, known.currency())))
+                .orElse(Cost.unknown(known.currency()));
         String why = !lacking.complete() || !taken.complete()
                 ? "no price for " + food.name()
                 : past ? "what is left of " + food.name() + " is past its eat-by day and not counted" : "";
-        return new LineCost.Served(need, serving, taken, lacking, why);
+        return new LineCost.Served(need, serving, taken, lacking, exact.orElse(Rational.ZERO), why);
     }
 
     private static Cost taken(Supply.Serving serving, Known known) {
@@ -202,11 +234,16 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
 
     /** What so much of a food costs by its newest price; unknown where there is none in its unit. */
     public static Cost atNewestPrice(Food food, Amount lacking, Known known) {
+        return newestPrice(food, lacking, known)
+                .map(minor -> Cost.of(Money.rounded(minor, known.currency())))
+                .orElse(Cost.unknown(known.currency()));
+    }
+
+    private static Optional<Rational> newestPrice(Food food, Amount lacking, Known known) {
         return known.offers().getOrDefault(food.key(), List.of()).stream()
                 .filter(offer -> offer.pack().unit().equals(lacking.unit()))
                 .findFirst()
-                .map(offer -> Cost.of(offer.unitPrice().of(lacking.value())))
-                .orElse(Cost.unknown(known.currency()));
+                .map(offer -> offer.exact(lacking.value()));
     }
 
     private static LineCost unknown(Known known, @Nullable Amount need, String why) {

@@ -5,7 +5,9 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Form;
 import wexilla.core.money.Cost;
+import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Sized;
 import wexilla.core.stock.StockUse.Take;
 import wexilla.core.stock.Supply;
@@ -97,9 +99,16 @@ public sealed interface LineCost {
      * A food, from stock as far as it is there, the rest at the newest price.
      *
      * @param lackingCost what the record lacks, at the newest price
+     * @param exact the same in minor units before it was rounded
      */
-    record Served(Amount need, Supply.Serving serving, Cost takenCost, Cost lackingCost, String why)
+    record Served(Amount need, Supply.Serving serving, Cost takenCost, Cost lackingCost, Rational exact, String why)
             implements LineCost {
+
+        /** The same with what it lacks rounded together with other lines. */
+        Served lacking(Money rounded) {
+            return new Served(need, serving, takenCost, new Cost(rounded, lackingCost.complete()), exact, why);
+        }
+
         @Override
         public Cost cost() {
             return takenCost.plus(lackingCost);
@@ -145,6 +154,13 @@ public sealed interface LineCost {
 
         public Made {
             made = List.copyOf(made);
+        }
+
+        /** The same of other parts, whose costs go into its own. @param there what of it is in stock */
+        Made of(List<Part> parts, Cost there) {
+            Cost all = parts.stream().map(part -> part.cost().cost()).reduce(there, Cost::plus);
+            Cost known = made.isEmpty() && afresh != null ? new Cost(all.known(), false) : all;
+            return new Made(need, serving, afresh, parts, known, name);
         }
 
         @Override

@@ -6,6 +6,7 @@ import wexilla.core.food.Key;
 import wexilla.core.money.Money;
 import wexilla.core.money.UnitPrice;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
 
 /**
  * One price seen or paid.
@@ -27,6 +28,22 @@ public record Offer(Key food, Money price, Amount pack, LocalDate seenOn, WholeP
     /** Whether it was seen more than 90 days before this day. */
     public boolean old(LocalDate today) {
         return seenOn.plusDays(OLD_DAYS).isBefore(today);
+    }
+
+    /**
+     * Minor units, exactly, of so many units of the food: what several cost together counts for whole multiples, the rest
+     * at the price of one (handbook, section 4).
+     */
+    public Rational exact(Rational units) {
+        Rational single = unitPrice().minorPerUnit();
+        WholePacks.MultiBuy several = multi;
+        if (several == null) {
+            return single.times(units);
+        }
+        Rational group = pack.value().times(Rational.of(several.count()));
+        Rational groups = Rational.of(units.dividedBy(group).floor());
+        return groups.times(several.price().exact())
+                .plus(units.minus(groups.times(group)).times(single));
     }
 
     public UnitPrice unitPrice() {

@@ -3,9 +3,11 @@ package wexilla.core.recipe;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
+import wexilla.core.food.FoodBook;
 import wexilla.core.food.Part;
 import wexilla.core.food.Scaling;
 import wexilla.core.food.State;
@@ -51,6 +53,7 @@ public record ReadLine(
 
     private static final Pattern WHOLE = WordLists.of("step-words").list("whole");
     private static final Pattern READY = WordLists.of("step-words").list("ready");
+    private static final Pattern PEELED = WordLists.of("step-words").list("peeled");
     private static final Pattern VESSEL = Pattern.compile(
             "\\b(?:for|to) (?:grease|greasing|dusting|lining|line)\\b|\\bfor the (?:tin|tray|dish|mould|pan)\\b"
                     + "|\\bfor (?:the )?(?:top|topping|lid|crust)\\b|\\bon top\\b|\\bto top\\b|\\bto sprinkle on top\\b",
@@ -160,11 +163,27 @@ public record ReadLine(
      */
     Rational ofBought() {
         Quantity said = quantity;
-        Yield ready = food == null || preparation.length() < SHORTEST
-                ? null
-                : food.traits().yield(Part.READY);
+        Yield ready = food == null ? null : food.traits().yield(Part.READY);
         boolean measured = said != null && said.unit().dimension() != Dimension.COUNT;
-        return ready != null && measured && READY.matcher(preparation).find() ? ready.ofOne() : Rational.ONE;
+        return ready != null && measured && (READY.matcher(preparation).find() || weighedPeeled())
+                ? ready.ofOne()
+                : Rational.ONE;
+    }
+
+    /** "720 g peeled potatoes" were weighed without their peel; "900 g potatoes, peeled" with it. */
+    private boolean weighedPeeled() {
+        Matcher peeled = PEELED.matcher(text);
+        if (food == null || !peeled.find()) {
+            return false;
+        }
+        String behind = text.substring(peeled.end()).split("[,(]")[0];
+        return text.substring(0, peeled.start()).indexOf(',') < 0
+                && food.names().anyMatch(name -> FoodBook.same(last(name), last(behind)));
+    }
+
+    private static String last(String words) {
+        String plain = words.strip();
+        return plain.substring(plain.lastIndexOf(' ') + 1);
     }
 
     public Optional<Food> knownFood() {

@@ -51,6 +51,9 @@ public record StepTime(int handsMin, int waitMin, boolean about) {
     private static final Pattern SIDES = Pattern.compile(
             "^\\s*(?:on|per|a|for|each|for each|on each)?\\s*(?:each|per|a|both)?\\s*sides?\\b",
             Pattern.CASE_INSENSITIVE);
+    /** Words that tell something of a time stand no further from it, in characters. */
+    private static final int NEAR = 60;
+
     private static final Pattern IN_WORDS = Pattern.compile("hour|overnight|few minutes", Pattern.CASE_INSENSITIVE);
     private static final Map<Pattern, String> WORDS = words();
 
@@ -107,18 +110,29 @@ public record StepTime(int handsMin, int waitMin, boolean about) {
         for (String part : PARTS.split(spelt(Blanks.single(text)))) {
             Matcher found = TIME.matcher(part);
             int end = -1;
+            boolean asked = false;
+            boolean alone = false;
+            int often = 1;
             while (found.find()) {
-                boolean moment =
-                        MOMENT.matcher(part.substring(0, found.start())).find();
+                if (!asked) {
+                    // once for a part, however many times it says
+                    alone = ALONE.matcher(part).find() && !BY_HAND.matcher(part).find();
+                    often = times.applyAsInt(part);
+                    asked = true;
+                }
+                boolean moment = MOMENT.matcher(part.substring(Math.max(0, found.start() - NEAR), found.start()))
+                        .find();
                 boolean other = end >= 0
+                        && found.start() - end <= NEAR
                         && EITHER.matcher(part.substring(end, found.start())).matches();
                 if (moment || other) {
                     continue;
                 }
                 end = found.end();
-                int sides = SIDES.matcher(part.substring(found.end())).find() ? 2 : 1;
-                int minutes = Math.min(MOST_MINUTES, minutes(found) * sides * times.applyAsInt(part));
-                if (ALONE.matcher(part).find() && !BY_HAND.matcher(part).find()) {
+                String behind = part.substring(found.end(), Math.min(part.length(), found.end() + NEAR));
+                int sides = SIDES.matcher(behind).find() ? 2 : 1;
+                int minutes = Math.min(MOST_MINUTES, minutes(found) * sides * often);
+                if (alone) {
                     wait = Math.min(MOST_MINUTES, wait + minutes);
                 } else {
                     hands = Math.min(MOST_MINUTES, hands + minutes);

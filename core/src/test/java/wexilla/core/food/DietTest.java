@@ -112,10 +112,23 @@ class DietTest {
         assertThat(free.of(Allergen.WHEAT, Country.US)).isEqualTo(Known.LOOK);
     }
 
+    /** Who looked for celery has not looked for milk; a second look at the same pack adds to the first. */
+    @Test
+    void whatWasNotLookedForStaysOpen() {
+        PackLook celery = new PackLook(Set.of(), Set.of(Allergen.CELERY));
+        Contents cube = Contents.of(Making.MADE, Set.of(), Set.of(Substance.of(Allergen.CELERY)));
+        assertThat(cube.read(celery).of(Allergen.CELERY, Country.EU)).isEqualTo(Known.WITHOUT);
+        assertThat(cube.read(celery).of(Allergen.MILK, Country.EU)).isEqualTo(Known.LOOK);
+        assertThat(cube.read(celery).look()).isTrue();
+        PackLook both = new PackLook(Set.of(Allergen.CELERY), Set.of(Allergen.MILK)).with(celery);
+        assertThat(cube.read(both).of(Allergen.CELERY, Country.EU)).isEqualTo(Known.HAS);
+        assertThat(cube.read(both).of(Allergen.MILK, Country.EU)).isEqualTo(Known.WITHOUT);
+    }
+
     /** What the pack named holds; where packs need not name an allergen, looking at one proves nothing. */
     @Test
     void whoLookedKnowsWhatPacksMustName() {
-        Contents looked = Contents.read(Set.of(Allergen.MILK));
+        Contents looked = Contents.named(Set.of(Allergen.MILK));
         assertThat(looked.of(Allergen.MILK, Country.EU)).isEqualTo(Known.HAS);
         assertThat(looked.of(Allergen.CELERY, Country.EU)).isEqualTo(Known.WITHOUT);
         assertThat(looked.of(Allergen.CELERY, Country.US)).isEqualTo(Known.LOOK);

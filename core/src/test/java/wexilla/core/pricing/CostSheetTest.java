@@ -9,17 +9,24 @@ import static wexilla.core.Samples.amount;
 import static wexilla.core.Samples.euro;
 
 import java.time.LocalDate;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wexilla.core.food.Food;
 import wexilla.core.food.Forms;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.money.Cost;
+import wexilla.core.money.Money;
 import wexilla.core.pricing.CostSheet.Known;
 import wexilla.core.pricing.CostSheet.Wanted;
+import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
 import wexilla.core.stock.OpenLot;
 import wexilla.core.stock.Supply;
 
@@ -144,5 +151,71 @@ class CostSheetTest {
     void aPriceGetsOld() {
         assertThat(offer("9.00", "1000 g").old(TODAY.plusDays(90))).isFalse();
         assertThat(offer("9.00", "1000 g").old(TODAY.plusDays(91))).isTrue();
+    }
+
+    /** Sums are exact and rounded once; the lines shown add up (design: facts, section 5). */
+    @Test
+    void sumsAreRoundedOnce() {
+        Known cheap = known(List.of(), List.of(offer("0.89", "1000 g")), Seasoning.EXACT);
+        CostSheet pinches = CostSheet.of(Collections.nCopies(10, wanted(MINCE, "50 g")), cheap);
+        assertThat(pinches.total()).hasToString("0.45 EUR");
+        Known euro = known(List.of(), List.of(offer("1.00", "1000 g")), Seasoning.EXACT);
+        Wanted third = new Wanted(MINCE, MINCE.name(), Amount.of(Rational.of(1000, 3), Unit.G), null);
+        assertThat(CostSheet.of(Collections.nCopies(3, third), euro).total()).hasToString("1.00 EUR");
+        // what several packs cost together is what went in
+        Known several = known(
+                List.of(),
+                List.of(new Offer(
+                        MINCE.key(), euro("4.00"), amount("500 g"), TODAY, new WholePacks.MultiBuy(3, euro("10.00")))),
+                Seasoning.EXACT);
+        assertThat(CostSheet.of(List.of(wanted(MINCE, "1500 g")), several).total())
+                .hasToString("10.00 EUR");
+        assertThat(CostSheet.of(List.of(wanted(MINCE, "1750 g")), several).total())
+                .hasToString("12.00 EUR");
+    }
+
+    /** Whatever is asked at whatever price: the lines add up to the exact sum, each within a cent of its own. */
+    @Test
+    void linesAddUp() {
+        Random random = new Random(5);
+        for (int i = 0; i < 500; i++) {
+            long price = 1 + random.nextInt(2000);
+            Known known = known(
+                    List.of(),
+                    List.of(new Offer(MINCE.key(), Money.of(price, EURO), amount("1000 g"), TODAY)),
+                    Seasoning.EXACT);
+            List<Wanted> lines = random.ints(1 + random.nextInt(12), 1, 700)
+                    .mapToObj(grams -> wanted(MINCE, grams + " g"))
+                    .toList();
+            CostSheet sheet = CostSheet.of(lines, known);
+            Rational all = Rational.ZERO;
+            for (int line = 0; line < lines.size(); line++) {
+                Rational exact =
+                        Objects.requireNonNull(lines.get(line).amount()).value().times(Rational.of(price, 1000));
+                all = all.plus(exact);
+                assertThat(
+                                sheet.lines()
+                                                        .get(line)
+                                                        .cost()
+                                                        .known()
+                                                        .exact()
+                                                        .minus(exact)
+                                                        .signum()
+                                                < 0
+                                        ? exact.minus(sheet.lines()
+                                                .get(line)
+                                                .cost()
+                                                .known()
+                                                .exact())
+                                        : sheet.lines()
+                                                .get(line)
+                                                .cost()
+                                                .known()
+                                                .exact()
+                                                .minus(exact))
+                        .isLessThan(Rational.ONE);
+            }
+            assertThat(sheet.total().known()).isEqualTo(Money.rounded(all, EURO));
+        }
     }
 }
