@@ -3,10 +3,8 @@ package wexilla.app.cook;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -218,43 +216,37 @@ public class Batches implements Undoable {
     public Map<UUID, Batch> byId(Snapshot now, Collection<UUID> ids) {
         return ids.isEmpty()
                 ? Map.of()
-                : whole(now, named(now, ids, now.today(), now.today().minusDays(1))).stream()
+                : withRecipes(now, named(now, ids, now.today(), now.today().minusDays(1))).stream()
                         .collect(Collectors.toMap(Batch::id, Function.identity()));
     }
 
-    /** What really went into these, with what was said of each pack. */
-    private Map<UUID, List<Food>> wentIn(Snapshot now, List<Batch> named) {
-        record Row(UUID batch, UUID food, String about) {}
-        UUID[] ids = named.stream()
-                .filter(batch -> batch.state() != State.PLANNED)
-                .map(Batch::id)
-                .toArray(UUID[]::new);
-        Map<UUID, List<Food>> foods = new HashMap<>();
-        if (ids.length == 0) {
-            return foods;
-        }
-        db.sql("""
-                        select distinct c.batch, p.food, p.about from lot c
-                        join lot_source s on s.household_id = c.household_id and s.child = c.id
-                        join lot p on p.household_id = s.household_id and p.id = s.parent
-                        where c.household_id = ? and c.batch = any (?) and p.food is not null
-                        and stands(c.household_id, c.made_by) order by c.batch, p.food, p.about""")
-                .params(now.household().id(), ids)
-                .query(Row.class)
-                .list()
-                .forEach(row -> foods.computeIfAbsent(row.batch(), batch -> new ArrayList<>())
-                        .add(now.foods().food(row.food()).saying(row.about())));
-        return foods;
-    }
-
-    /** These batches, and those planned from this day to that, in the order they are cooked; without their recipes. */
+    /**
+     * These batches, and those planned from this day to that, in the order they are cooked; with what really
+     * went into them, without their recipes.
+     */
     public List<Batch> named(Snapshot now, Collection<UUID> ids, LocalDate from, LocalDate to) {
         return db.sql("""
-                        select * from batch where household_id = ? and (id = any (?)
-                            or state = 'PLANNED' and cook_on between ? and ?) order by cook_on, name, id""")
+                        select b.*, array(select distinct array[p.food::text, p.about] from lot c
+                            join lot_source s on s.household_id = c.household_id and s.child = c.id
+                            join lot p on p.household_id = s.household_id and p.id = s.parent
+                            where b.state <> 'PLANNED' and c.household_id = b.household_id and c.batch = b.id
+                            and p.food is not null and stands(c.household_id, c.made_by)) as went_in
+                        from batch b where b.household_id = ? and (b.id = any (?)
+                            or b.state = 'PLANNED' and b.cook_on between ? and ?)
+                        order by b.cook_on, b.name, b.id""")
                 .params(now.household().id(), ids.toArray(UUID[]::new), from, to)
-                .query((row, n) -> batch(row))
+                .query((row, n) -> batch(row).of(wentIn(now, row)))
                 .list();
+    }
+
+    /** What was taken, with what was said of each pack. */
+    private static List<Food> wentIn(Snapshot now, ResultSet row) throws SQLException {
+        Object taken = row.getArray("went_in").getArray();
+        return taken instanceof String[][] all
+                ? Arrays.stream(all)
+                        .map(one -> now.foods().food(UUID.fromString(one[0])).saying(one[1]))
+                        .toList()
+                : List.of();
     }
 
     /** The versions these were cooked by. */
@@ -263,14 +255,6 @@ public class Batches implements Undoable {
                 .filter(batch -> batch.recipeId() != null)
                 .map(Batch::version)
                 .distinct()
-                .toList();
-    }
-
-    /** The same batches with the recipes they were cooked by and what really went into them. */
-    public List<Batch> whole(Snapshot now, List<Batch> named) {
-        Map<UUID, List<Food>> foods = wentIn(now, named);
-        return withRecipes(now, named).stream()
-                .map(batch -> batch.of(foods.getOrDefault(batch.id(), List.of())))
                 .toList();
     }
 

@@ -190,7 +190,7 @@ public class Evenings implements DayBefore {
         List<Batches.Batch> named = batches.named(now, cooked, now.today(), cookDays);
         recipes.read(now, dishes, Batches.versions(named));
         Map<UUID, Batches.Batch> byId = new LinkedHashMap<>();
-        batches.whole(now, named).forEach(batch -> byId.put(batch.id(), batch));
+        batches.withRecipes(now, named).forEach(batch -> byId.put(batch.id(), batch));
         return new PlannedMeals(
                 now,
                 now.once(People.class, () -> people.all(now.household())),

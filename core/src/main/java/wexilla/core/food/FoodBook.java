@@ -29,6 +29,9 @@ public final class FoodBook {
      */
     public record Match(Food food, int from, int to, String kind) {}
 
+    /** In characters. */
+    private static final int LONGEST_NAME = 300;
+
     private static final Pattern SPACE = Pattern.compile("\\s+");
 
     private record Entry(Food food, String kind) {}
@@ -213,8 +216,14 @@ public final class FoodBook {
         return node == null ? null : node.entry;
     }
 
-    /** The food these words name: covered by its name, up to words that make no other food of it. */
+    /**
+     * The food these words name: covered by its name, up to words that make no other food of it. No name is longer than
+     * 300 characters.
+     */
     public Optional<Food> find(String text) {
+        if (text.length() > LONGEST_NAME) {
+            return Optional.empty();
+        }
         List<String> words = SPACE.splitAsStream(text.strip().replace(",", ", "))
                 .filter(word -> !word.isEmpty())
                 .toList();
