@@ -35,7 +35,7 @@ function Filled({ count, fill }: { count: number; fill: Schema['VesselFill'] }) 
           x="17"
           width="86"
           y={top(Number(fillPercent))}
-          height={93 - top(Number(fillPercent))}
+          height={Math.max(0, 93 - top(Number(fillPercent)))}
           className={loads > 1 ? 'potfull' : 'potfill'}
         />
         <line x1="8" x2="112" y1={top(Number(limitPercent))} y2={top(Number(limitPercent))} className="potline" />

@@ -41,6 +41,24 @@ class BorderTest {
         }
     }
 
+    /** What is read is what is answered to, however it is written. */
+    @ParameterizedTest
+    @CsvSource({
+        "/%61pi/household,403",
+        "/api/recipes?without=%20,422",
+        "/api/foods?text=a%00b,400",
+        "/api/foods?text=%7f,400"
+    })
+    void anAddressIsComparedAsItIsMeant(String path, int status) throws IOException {
+        String request = "GET " + path + " HTTP/1.1\r\nHost: 127.0.0.1\r\nConnection: close\r\nX-Test-Household: "
+                + HTTP.household() + "\r\n" + (status == 403 ? "Sec-Fetch-Site: cross-site\r\n" : "") + "\r\n";
+        try (Socket socket = new Socket("127.0.0.1", HTTP.port());
+                InputStream in = socket.getInputStream()) {
+            socket.getOutputStream().write(request.getBytes(StandardCharsets.US_ASCII));
+            assertThat(new String(in.readAllBytes(), StandardCharsets.UTF_8)).startsWith("HTTP/1.1 " + status);
+        }
+    }
+
     @Test
     void writesAreJsonOfBoundedLength() {
         HttpRequest.Builder form = HTTP.request("/api/onhand/note")

@@ -94,6 +94,7 @@ class EatTest {
         // 3.20 + 0.15 flat, a quarter of it eaten
         assertThat(http.get("/api/today").ok().path("week").path("used").asString())
                 .isEqualTo("0.84");
+        assertThat(http.get("/api/batches").ok().get(0).path("cost").asString()).isEqualTo("3.35");
         http.undo(act).ok();
         assertThat(Sample.amounts(http, "minced beef")).containsExactly("400 g");
         assertThat(http.get("/api/today").ok().path("week").path("used").asString())

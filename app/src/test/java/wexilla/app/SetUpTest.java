@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import wexilla.app.support.Http;
@@ -142,6 +144,10 @@ class SetUpTest {
         assertThat(http.act("/api/household/settings", us).status()).isEqualTo(412);
         http.undo(act).ok();
         assertThat(household().path("currency").asString()).isEqualTo("EUR");
+        assertThat(http.act("/api/household/settings", us).status())
+                .as("undo makes a new version, so that nobody saves over it unseen")
+                .isEqualTo(412);
+        us.put("version", household().path("version").asInt());
         http.note("1 kg flour 0.79");
         assertThat(http.act("/api/household/settings", us).field()).isEqualTo("/currency");
         us.put("currency", "EUR");
@@ -150,5 +156,24 @@ class SetUpTest {
         us.put("zone", "Europe/Paris");
         us.put("tbsp", "300");
         assertThat(http.act("/api/household/settings", us).field()).isEqualTo("/tbsp");
+    }
+
+    /** The browser lets one guess; one that tells nothing, or a household with prices, changes nothing. */
+    @Test
+    void whereIsGuessedUntilItIsSaid() {
+        assertThat(where("Europe/London", "en-US")).isEqualTo("UK GBP Europe/London metric");
+        assertThat(where("America/Chicago", "en-US")).isEqualTo("US USD America/Chicago us");
+        assertThat(where("Europe/Lisbon", "pt-PT")).isEqualTo("EU EUR Europe/Lisbon metric");
+        assertThat(where("Etc/GMT+3", "pt")).isEqualTo("EU EUR UTC metric");
+        http.note("1 kg flour 0.79");
+        assertThat(where("America/Chicago", "en-US")).isEqualTo("US EUR America/Chicago us");
+    }
+
+    private String where(String zone, String language) {
+        JsonNode where = http.get("/api/household/where?zone=" + zone + "&language=" + language)
+                .ok();
+        return Stream.of("country", "currency", "zone", "cup")
+                .map(field -> where.path(field).asString())
+                .collect(Collectors.joining(" "));
     }
 }

@@ -130,7 +130,8 @@ public class Batches implements Undoable {
     List<BatchView> newest(Household household, int most) {
         return db.sql("""
                         select b.id, b.name, b.portions, b.style, b.cook_on,
-                            coalesce(sum(m.cost), 0)::bigint as cost, coalesce(bool_and(l.cost_complete), false) as complete
+                            coalesce(sum(m.cost) filter (where m.kind = 'MADE'), 0)::bigint as cost,
+                            coalesce(bool_and(l.cost_complete), false) as complete
                         from batch b
                         join act a on a.household_id = b.household_id and a.id = b.act
                         left join lot l on l.household_id = b.household_id and l.batch = b.id and l.made_by = b.act

@@ -100,7 +100,7 @@ public class RunningDays {
             Object request,
             BiFunction<DayRun, Integer, DayRun> event,
             Function<DayRun, String> words) {
-        return acts.say(household, key, "cook-day-event", request, act -> {
+        return acts.say(household, key, "cook-day-event", List.of(id, request), act -> {
             return words.apply(happens(act, id, event, clock.instant()));
         });
     }
@@ -139,7 +139,7 @@ public class RunningDays {
     }
 
     Said timer(Household household, String key, UUID id, Object request, String words, int minutes) {
-        return acts.say(household, key, "cook-timer", request, act -> {
+        return acts.say(household, key, "cook-timer", List.of(id, request), act -> {
             running(household, id);
             timers.set(act, id, words, minutes);
             return "Timer: " + words + ", " + minutes + " min";
@@ -147,7 +147,7 @@ public class RunningDays {
     }
 
     Said heard(Household household, String key, UUID id, UUID timer) {
-        return acts.say(household, key, "cook-timer-stop", timer, act -> {
+        return acts.say(household, key, "cook-timer-stop", List.of(id, timer), act -> {
             running(household, id);
             return "Heard: " + timers.stop(act, id, timer);
         });

@@ -16,13 +16,19 @@ import wexilla.core.quantity.KitchenMeasure;
 @RestController
 class WhereController {
 
+    private final Households households;
+
+    WhereController(Households households) {
+        this.households = households;
+    }
+
     private static final Set<String> UNION = Set.of(
             "AT", "BE", "BG", "HR", "CY", "CZ", "DE", "DK", "EE", "ES", "FI", "FR", "GR", "HU", "IE", "IT", "LT", "LU",
             "LV", "MT", "NL", "PL", "PT", "RO", "SE", "SI", "SK");
 
     /**
      * @param country whose rules are likely followed; {@code currency} three letters; both as the household has them where
-     *     the browser does not say
+     *     the browser does not say, and its currency once prices are written
      */
     record WhereView(String zone, String currency, Country country, KitchenMeasure.System measures, String cup) {}
 
@@ -39,18 +45,21 @@ class WhereController {
         String here = zone(zone, household.zone().getId());
         String region = region(here, Locale.forLanguageTag(language).getCountry());
         Country country = region.equals("US") ? Country.US : region.equals("GB") ? Country.UK : Country.EU;
+        String own = household.currency().getCurrencyCode();
         boolean us = country == Country.US;
         return new WhereView(
                 here,
-                currency(region, household.currency().getCurrencyCode()),
+                households.priced(household) ? own : currency(region, own),
                 country,
                 us ? KitchenMeasure.System.US : KitchenMeasure.System.METRIC,
                 us ? "us" : "metric");
     }
 
+    /** UTC is what a browser says that does not want to tell. */
     private static String zone(String said, String otherwise) {
         try {
-            return said.isBlank() ? otherwise : ZoneId.of(said.strip()).getId();
+            String zone = said.isBlank() ? otherwise : ZoneId.of(said.strip()).getId();
+            return zone.indexOf('/') < 0 || zone.startsWith("Etc/") ? otherwise : zone;
         } catch (DateTimeException unknown) {
             return otherwise;
         }

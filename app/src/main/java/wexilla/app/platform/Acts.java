@@ -5,16 +5,21 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.sql.SQLException;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.http.HttpStatus;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -40,6 +45,12 @@ public class Acts {
     /** SQL state of a row that something else points to. */
     private static final String FOREIGN_KEY = "23503";
 
+    /** How many acts may hold a connection at once, so that the others of the pool are there for who only reads. */
+    private static final int WRITERS = 6;
+
+    private static final Duration LONGEST_WAIT = Duration.ofSeconds(8);
+
+    private final Semaphore writers = new Semaphore(WRITERS, true);
     private final JdbcClient db;
     private final TransactionTemplate transaction;
     private final JsonMapper json;
@@ -90,7 +101,7 @@ public class Acts {
             Function<Act, Done<T>> work) {
         UUID id = id(key);
         String hash = hash(kind + json.writeValueAsString(request));
-        T done = Objects.requireNonNull(transaction.execute(status -> {
+        T done = inTurn(() -> Objects.requireNonNull(transaction.execute(status -> {
             if (!begin(household, id, kind, hash, happenedAt)) {
                 return json.readValue(storedAnswer(household, id, hash), answer);
             }
@@ -99,9 +110,29 @@ public class Acts {
                     .params(act.subject(), json.writeValueAsString(act.answer()), household.id(), id)
                     .update();
             return act.answer();
-        }));
+        })));
         told.publishEvent(new Kept(household.id(), kind));
         return done;
+    }
+
+    private <T> T inTurn(Supplier<T> work) {
+        if (!turn()) {
+            throw Problem.refused(HttpStatus.SERVICE_UNAVAILABLE, Problems.STILL_WRITING);
+        }
+        try {
+            return work.get();
+        } finally {
+            writers.release();
+        }
+    }
+
+    private boolean turn() {
+        try {
+            return writers.tryAcquire(LONGEST_WAIT.toMillis(), TimeUnit.MILLISECONDS);
+        } catch (InterruptedException stopping) {
+            Thread.currentThread().interrupt();
+            return false;
+        }
     }
 
     /** Does the work as an act that happens now and answers with its line in the history. */

@@ -69,12 +69,12 @@ class Border extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         // what the kitchen answers is for this page alone, and of the moment
-        if (request.getRequestURI().startsWith(API)) {
+        if (path(request).startsWith(API)) {
             response.setHeader(HttpHeaders.CACHE_CONTROL, "no-store");
         }
         response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
         Refusal refusal = refusal(request);
-        if (refusal == null && FILES.contains(request.getRequestURI())) {
+        if (refusal == null && FILES.contains(path(request))) {
             refusal = inTurn(request, response, chain);
         } else if (refusal == null) {
             chain.doFilter(request, response);
@@ -126,7 +126,7 @@ class Border extends OncePerRequestFilter {
         if (question != null) {
             return question;
         }
-        if (request.getRequestURI().equals("/error")) {
+        if (path(request).equals("/error")) {
             return new Refusal(HttpStatus.NOT_FOUND, "There is nothing here.");
         }
         if (!HOSTS.contains(hostName(request.getHeader(HttpHeaders.HOST)))) {
@@ -138,7 +138,7 @@ class Border extends OncePerRequestFilter {
         }
         String site = request.getHeader("Sec-Fetch-Site");
         boolean foreign = site != null && !site.equals("same-origin") && !site.equals("none");
-        if (foreign && request.getRequestURI().startsWith(API)) {
+        if (foreign && path(request).startsWith(API)) {
             return new Refusal(HttpStatus.FORBIDDEN, "A page from another site may not ask this kitchen.");
         }
         if (READS.contains(request.getMethod())) {
@@ -150,16 +150,21 @@ class Border extends OncePerRequestFilter {
         if (request.getContentLengthLong() < 0) {
             return new Refusal(HttpStatus.LENGTH_REQUIRED, "Say how long the request is (Content-Length).");
         }
-        long most = FILES.contains(request.getRequestURI()) ? MOST_FILE_BYTES : MOST_BYTES;
+        long most = FILES.contains(path(request)) ? MOST_FILE_BYTES : MOST_BYTES;
         if (request.getContentLengthLong() > most) {
             return new Refusal(
                     HttpStatus.CONTENT_TOO_LARGE,
                     "The request has " + request.getContentLengthLong() + " bytes; " + most + " is the most.");
         }
-        if (request.getRequestURI().startsWith(PREVIEW) && !previews.tryConsume(1)) {
+        if (path(request).startsWith(PREVIEW) && !previews.tryConsume(1)) {
             return new Refusal(HttpStatus.TOO_MANY_REQUESTS, "Too many previews at once; try again in a second.");
         }
         return null;
+    }
+
+    /** As it is answered to, whatever it was written as: /%61pi/ is /api/. */
+    private static String path(HttpServletRequest request) {
+        return request.getServletPath();
     }
 
     private static String hostName(@Nullable String host) {

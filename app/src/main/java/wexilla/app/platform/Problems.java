@@ -8,6 +8,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -31,6 +32,9 @@ class Problems extends ResponseEntityExceptionHandler {
 
     /** Class 22 of the SQL standard: a value out of its range, a character that is none. */
     private static final String DATA_EXCEPTION = "22";
+
+    static final String STILL_WRITING =
+            "Something else is still being written; nothing of this was stored. Send it again in a moment.";
 
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
@@ -61,6 +65,13 @@ class Problems extends ResponseEntityExceptionHandler {
                 HttpStatus.SERVICE_UNAVAILABLE,
                 "The database does not answer. Whether this was stored is not known: when it answers again, look, or "
                         + "send it again; it happens once only. ./wexilla start brings it back."));
+    }
+
+    /** Waited longer than a cook would for who writes. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> stillWriting(PessimisticLockingFailureException waited) {
+        LOG.warn("waited for a lock", waited);
+        return problem(Problem.refused(HttpStatus.SERVICE_UNAVAILABLE, STILL_WRITING));
     }
 
     /** A number or text the database cannot hold: what was typed is at fault, and nothing was stored. */

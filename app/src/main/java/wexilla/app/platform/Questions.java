@@ -8,10 +8,13 @@ import java.util.Arrays;
 import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /** What may stand behind the question mark of an address: text, and each name once. */
 final class Questions {
+
+    private static final Pattern CONTROL = Pattern.compile("%(?:[01][0-9a-fA-F]|7[fF])");
 
     private Questions() {}
 
@@ -26,6 +29,9 @@ final class Questions {
             if (!name.isEmpty() && !names.add(name)) {
                 return Optional.of("“" + name.replaceAll("[^\\w.-]", "?") + "” is asked twice; ask it once.");
             }
+        }
+        if (CONTROL.matcher(query).find()) {
+            return Optional.of("The address holds a character nobody can type.");
         }
         return isText(query) ? Optional.empty() : Optional.of("The address holds bytes that are no text (UTF-8).");
     }

@@ -1,6 +1,7 @@
 package wexilla.app.recipes;
 
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -62,6 +63,9 @@ class BookController {
         }
         if (page < 0 || page > MOST_PAGES) {
             throw Problem.at("/page", "Pages are counted from 0 to " + MOST_PAGES + ", not " + page + ".");
+        }
+        if (without.stream().anyMatch(Objects::isNull)) {
+            throw Problem.at("/without", "Say which allergen, like MILK; several by a comma.");
         }
         Money most = cost == null || cost.isBlank() ? null : Asked.money("/cost", cost, household.currency());
         Book.Filter filter = new Book.Filter(text, onHand, form, style, gear, diet, hands, most, liked, without);

@@ -167,6 +167,20 @@ public final class Cutting {
 
     /** @param currency of the price; previews, which know none, take euro */
     public static Cut of(StretchAsked asked, FoodBook book, Reference reference, Currency currency) {
+        return of(asked, book, reference, currency, Slab::cut);
+    }
+
+    /** Of a joint that was weighed when it was cooked: what came out is what there is. */
+    static Cut weighed(StretchAsked asked, FoodBook book, Reference reference, Currency currency) {
+        return of(asked, book, reference, currency, Slab::weighed);
+    }
+
+    /** How the parts come by their grams. */
+    private interface Knife {
+        Slab cut(Rational grams, Rational yield, Money price, Slab.Method how, Slab.Cut cut, List<Share> shares);
+    }
+
+    private static Cut of(StretchAsked asked, FoodBook book, Reference reference, Currency currency, Knife knife) {
         if (asked.shares().size() > MOST_SHARES) {
             throw Problem.at("/shares", asked.shares().size() + " parts; " + MOST_SHARES + " is the most.");
         }
@@ -191,7 +205,7 @@ public final class Cutting {
             shares.add(Shares.share("/shares/" + i, asked.shares().get(i)));
         }
         Rational grams = Measures.US.toBase(weight).value();
-        Slab slab = cut(grams, yield.ofOne(), price, sharing, asked.cut(), shares);
+        Slab slab = cut(knife, grams, yield.ofOne(), price, sharing, asked.cut(), shares);
         Extended extended = new Extended(food, book, reference.bigBuys().protein());
         List<Wish> wishes = new ArrayList<>();
         for (int i = 0; i < asked.shares().size(); i++) {
@@ -224,9 +238,15 @@ public final class Cutting {
     }
 
     private static Slab cut(
-            Rational grams, Rational yield, Money price, Slab.Method how, Slab.Cut cut, List<Share> shares) {
+            Knife knife,
+            Rational grams,
+            Rational yield,
+            Money price,
+            Slab.Method how,
+            Slab.Cut cut,
+            List<Share> shares) {
         try {
-            return Slab.cut(grams, yield, price, how, cut, shares);
+            return knife.cut(grams, yield, price, how, cut, shares);
         } catch (Slab.TooMuch tooMuch) {
             throw Problem.shortfall(
                     "/shares", tooMuch.getMessage(), tooMuch.shortfall().plain());

@@ -85,7 +85,7 @@ class JointCooking {
         Amount bought = Amount.of(Rational.of(planned.rawGrams().toDecimal(6)), Unit.G);
         Lots.Lot raw = joint.raw(act, stretch, food, row, bought);
         if (stretch.asked().cut() == Slab.Cut.RAW) {
-            Cut cut = cut(household, actual(stretch.asked(), raw, null));
+            Cut cut = there(household, actual(stretch.asked(), raw, null));
             List<Piece> pieces =
                     Piece.of(cut.slab(), cut.shares(), cut.plan(), raw.amount().value());
             List<UUID> made =
@@ -94,7 +94,7 @@ class JointCooking {
             return "Cut raw: " + food.name() + " into " + parts(pieces);
         }
         StretchAsked asked = actual(stretch.asked(), raw, weighed);
-        Cut cut = cut(household, asked);
+        Cut cut = there(household, asked);
         if (weighed != null && !weighed.isBlank()) {
             weighings.add(
                     act,
@@ -154,6 +154,10 @@ class JointCooking {
 
     private Cut cut(Household household, StretchAsked asked) {
         return Cutting.of(asked, foods.known(household).book(), reference, household.currency());
+    }
+
+    private Cut there(Household household, StretchAsked asked) {
+        return Cutting.weighed(asked, foods.known(household).book(), reference, household.currency());
     }
 
     /** The same buy with what is really there: the lot's weight and cost, the yield as weighed, its pot apart. */

@@ -24,7 +24,7 @@ class PreviewRateTest {
     private static HttpServletRequest post(String path) {
         HttpServletRequest request = mock(HttpServletRequest.class);
         when(request.getMethod()).thenReturn("POST");
-        when(request.getRequestURI()).thenReturn(path);
+        when(request.getServletPath()).thenReturn(path);
         when(request.getHeader("Host")).thenReturn("127.0.0.1:8080");
         when(request.getContentType()).thenReturn("application/json");
         when(request.getContentLengthLong()).thenReturn(2L);

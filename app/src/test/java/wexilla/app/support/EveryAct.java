@@ -450,7 +450,7 @@ public final class EveryAct {
                     .ok()
                     .path("days")
                     .valueStream()
-                    .filter(day -> day.path("day").asString().equals(act.body().get("day")))
+                    .filter(day -> day.path("date").asString().equals(act.body().get("day")))
                     .flatMap(day -> day.path("meals").valueStream())
                     .map(meal -> meal.path("slot").path("version").asInt())
                     .findFirst()

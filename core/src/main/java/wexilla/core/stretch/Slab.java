@@ -50,7 +50,6 @@ public record Slab(Rational cookedGrams, List<Part> parts, Part remainder, List<
             this.shortfall = asked.minus(there);
         }
 
-        /** Nobody cuts finer than a tenth of a gram. */
         private static String shown(Rational grams) {
             return Rational.of(grams.toDecimal(1)).plain();
         }
@@ -60,6 +59,9 @@ public record Slab(Rational cookedGrams, List<Part> parts, Part remainder, List<
             return shortfall;
         }
     }
+
+    /** Grams; nobody cuts finer. */
+    private static final Rational FINEST = Rational.of(1, 10);
 
     private static final Rational HUNDRED = Rational.of(100);
     private static final Rational PLATE = Dinners.COOKED_MEAT_GRAMS;
@@ -84,6 +86,28 @@ public record Slab(Rational cookedGrams, List<Part> parts, Part remainder, List<
      */
     public static Slab cut(
             Rational rawGrams, Rational cookedYield, Money price, Method method, Cut cut, List<Share> shares) {
+        return cut(rawGrams, cookedYield, price, method, cut, shares, false);
+    }
+
+    /**
+     * Cuts what was weighed. What came out is what there is: where the parts were to be more, all give way, the locked ones
+     * last.
+     *
+     * @throws IllegalArgumentException as {@link #cut}
+     */
+    public static Slab weighed(
+            Rational rawGrams, Rational cookedYield, Money price, Method method, Cut cut, List<Share> shares) {
+        return cut(rawGrams, cookedYield, price, method, cut, shares, true);
+    }
+
+    private static Slab cut(
+            Rational rawGrams,
+            Rational cookedYield,
+            Money price,
+            Method method,
+            Cut cut,
+            List<Share> shares,
+            boolean weighed) {
         if (cookedYield.signum() <= 0) {
             throw new IllegalArgumentException("the cooked yield must be more than nothing");
         }
@@ -92,7 +116,7 @@ public record Slab(Rational cookedGrams, List<Part> parts, Part remainder, List<
         List<String> notes = new ArrayList<>();
         List<Rational> wanted =
                 shares.stream().map(share -> share.grams(cooked, perGram)).toList();
-        List<Rational> grams = giveWay(shares, wanted, cooked, notes);
+        List<Rational> grams = giveWay(shares, wanted, cooked, weighed, notes);
         Rational asked = sum(grams);
         if (asked.compareTo(cooked) > 0) {
             throw new TooMuch(asked.dividedBy(perGram), cooked.dividedBy(perGram), cut);
@@ -109,17 +133,23 @@ public record Slab(Rational cookedGrams, List<Part> parts, Part remainder, List<
 
     /**
      * Where the parts ask for more than there is and one of them is locked, the others give way, each by the same part of
-     * its weight; where none is locked, or the locked ones alone are too much, nothing gives way.
+     * its weight; where none is locked, or the locked ones alone are too much, nothing gives way. What is finer than
+     * anybody cuts is no more than there is: twelve pieces of 83.333 g are a kilogram.
      */
     private static List<Rational> giveWay(
-            List<Share> shares, List<Rational> wanted, Rational there, List<String> notes) {
+            List<Share> shares, List<Rational> wanted, Rational there, boolean weighed, List<String> notes) {
         Rational locked = Rational.ZERO;
         for (int i = 0; i < shares.size(); i++) {
             locked = shares.get(i).locked() ? locked.plus(wanted.get(i)) : locked;
         }
         Rational over = sum(wanted).minus(there);
         Rational free = sum(wanted).minus(locked);
-        if (over.signum() <= 0 || locked.isZero() || over.compareTo(free) >= 0) {
+        boolean lockedTooMuch = over.signum() > 0 && over.compareTo(free) >= 0;
+        if (over.signum() > 0 && (over.compareTo(FINEST) < 0 || weighed && lockedTooMuch)) {
+            Rational all = there.dividedBy(sum(wanted));
+            return wanted.stream().map(part -> part.times(all)).toList();
+        }
+        if (over.signum() <= 0 || locked.isZero() && !weighed || over.compareTo(free) >= 0 && !weighed) {
             return wanted;
         }
         Rational keep = free.minus(over).dividedBy(free);

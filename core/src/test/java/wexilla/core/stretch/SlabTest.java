@@ -91,6 +91,40 @@ class SlabTest {
         assertThatThrownBy(() -> grams("x", 0)).isInstanceOf(IllegalArgumentException.class);
     }
 
+    /** Weights are kept to some decimals: three times 333.334 g is a kilogram, a gram more is not. */
+    @Test
+    void whatIsFinerThanAnybodyCutsFits() {
+        List<Share> thirds = List.of(fine("a"), fine("b"), fine("c"));
+        Slab slab = Slab.cut(Rational.of(1000), Rational.ONE, euro("9.00"), Method.WEIGHT, Slab.Cut.COOKED, thirds);
+        assertThat(slab.remainder().grams().isZero()).isTrue();
+        assertThat(slab.parts()).extracting(p -> p.cost().decimal()).containsExactly("3.00", "3.00", "3.00");
+        List<Share> more = List.of(grams("a", 500), grams("b", 501));
+        assertThatThrownBy(() ->
+                        Slab.cut(Rational.of(1000), Rational.ONE, euro("9.00"), Method.WEIGHT, Slab.Cut.COOKED, more))
+                .hasMessageContaining("1 g too much");
+    }
+
+    /** A joint that came out lighter than planned is recorded as it came out; nothing is lost and nothing made. */
+    @Test
+    void whatWasWeighedIsWhatThereIs() {
+        Share roast = new Share("roast", new Share.Grams(Rational.of(600)), null, null, true);
+        List<Share> shares = List.of(roast, grams("soup", 200), grams("curry", 200));
+        assertThat(weighed(ratio(8, 10), shares)).containsExactly("600", "100", "100");
+        assertThat(weighed(ratio(5, 10), shares)).containsExactly("300", "100", "100");
+        assertThat(weighed(ratio(8, 10), List.of(grams("a", 750), grams("b", 250))))
+                .containsExactly("600", "200");
+    }
+
+    private static List<String> weighed(Rational yield, List<Share> shares) {
+        Slab slab = Slab.weighed(Rational.of(1000), yield, euro("9.00"), Method.WEIGHT, Slab.Cut.COOKED, shares);
+        assertThat(slab.remainder().grams().isZero()).isTrue();
+        return slab.parts().stream().map(part -> part.grams().plain()).toList();
+    }
+
+    private static Share fine(String name) {
+        return new Share(name, new Share.Grams(ratio(333_334, 1000)), null, null);
+    }
+
     @Test
     void fixedPerCentsAndValues() {
         Share half = new Share("half", new Share.Grams(Rational.of(100)), Rational.of(50), Rational.of(20));

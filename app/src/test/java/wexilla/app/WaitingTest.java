@@ -1,0 +1,58 @@
+package wexilla.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.transaction.support.TransactionTemplate;
+import wexilla.app.support.Http;
+import wexilla.app.support.Kitchen;
+
+/** One act that takes for ever stops nobody who reads, and who waits behind it is told. */
+class WaitingTest {
+
+    private static final int MORE_THAN_THE_POOL = 14;
+
+    private final Http http = Kitchen.emptyHousehold();
+
+    @Test
+    void whoReadsIsAnsweredWhileWritersWait() throws Exception {
+        ExecutorService phones = Executors.newFixedThreadPool(MORE_THAN_THE_POOL);
+        List<Future<Http.Answer>> waiting = new ArrayList<>();
+        Kitchen.bean(TransactionTemplate.class).executeWithoutResult(status -> {
+            Kitchen.bean(JdbcClient.class)
+                    .sql("select id from household where id = ?::uuid for update")
+                    .param(http.household())
+                    .query()
+                    .singleRow();
+            for (int i = 0; i < MORE_THAN_THE_POOL; i++) {
+                String text = i + 1 + " kg flour";
+                waiting.add(phones.submit(() -> http.act("/api/onhand/note", Map.of("text", text))));
+            }
+            for (int i = 0; i < 10; i++) {
+                assertThat(http.get("/api/onhand").status()).isEqualTo(200);
+            }
+            for (Future<Http.Answer> one : waiting) {
+                assertThat(answer(one).status()).isEqualTo(503);
+            }
+        });
+        phones.shutdown();
+        assertThat(http.act("/api/onhand/note", Map.of("text", "1 kg flour")).status())
+                .isEqualTo(200);
+        assertThat(http.get("/api/acts").ok()).hasSize(1);
+    }
+
+    private static Http.Answer answer(Future<Http.Answer> waiting) {
+        try {
+            return waiting.get();
+        } catch (Exception failed) {
+            throw new AssertionError(failed);
+        }
+    }
+}
