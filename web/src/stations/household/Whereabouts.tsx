@@ -16,10 +16,9 @@ export function Whereabouts({ household }: { household: Schema['HouseholdView'] 
   const save = useAct('all', (key, body: Input) =>
     answer(api.POST('/api/household/settings', { params: { header: { 'Idempotency-Key': key } }, body })),
   );
-  if (!where) {
-    return null;
-  }
-  const form = { zone: where.zone, currency: where.currency, country: where.country, ...own };
+  // until the guess is there the form stands where it will stand, so that nothing moves under a finger
+  const guess = where ?? { zone: household.zone, currency: household.currency, country: 'EU' as const };
+  const form = { zone: guess.zone, currency: guess.currency, country: guess.country, ...own };
   const change = (part: Partial<Input>) => {
     setOwn({ ...own, ...part });
     save.forget();
@@ -30,12 +29,9 @@ export function Whereabouts({ household }: { household: Schema['HouseholdView'] 
       aria-labelledby="where"
       onSubmit={(event) => {
         event.preventDefault();
-        save.act({
-          ...settingsOf(household),
-          measures: where.measures,
-          cup: where.cup,
-          ...form,
-        });
+        if (where) {
+          save.act({ ...settingsOf(household), measures: where.measures, cup: where.cup, ...form });
+        }
       }}
     >
       <h2 id="where" className="text-2xl">
@@ -57,7 +53,7 @@ export function Whereabouts({ household }: { household: Schema['HouseholdView'] 
         <Field label="Time zone" value={form.zone} set={(zone) => change({ zone })} at="/zone" problem={save.problem} />
       </div>
       <OtherProblem problem={save.problem} fields={['/currency', '/zone']} />
-      <button type="submit" className="btn btn-primary justify-self-start" disabled={save.busy}>
+      <button type="submit" className="btn btn-primary justify-self-start" disabled={save.busy || !where}>
         That is right
       </button>
     </form>

@@ -67,7 +67,10 @@ class StretchTest {
 
         String path = "/api/stretch/" + stretch().path("id").asString() + "/cook";
         Http.Answer light = http.act(path, Map.of("weighed", "900 g"));
-        assertThat(http.get("/api/onhand").ok().path("places").valueStream()
+        assertThat(http.get("/api/onhand")
+                        .ok()
+                        .path("places")
+                        .valueStream()
                         .flatMap(place -> place.path("lots").valueStream())
                         .map(one -> one.path("amount").asString()))
                 .as("what came out is what there is; the parts give way")
