@@ -756,6 +756,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lots/{id}/right": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["right"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lots/{id}/sheet": {
         parameters: {
             query?: never;
@@ -1588,6 +1604,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recipes/{id}/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["remove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes/{id}/size": {
         parameters: {
             query?: never;
@@ -2196,6 +2228,7 @@ export interface components {
             goesIn: components["schemas"]["GoesInView"][];
             keeps: components["schemas"]["KeepsView"];
             later: string[];
+            missing?: string;
             /** Format: int32 */
             n: number;
             now: string[];
@@ -2243,6 +2276,7 @@ export interface components {
         CostView: {
             complete: boolean;
             flat: string;
+            missing?: string;
             perPortion?: string;
             total: string;
             unknown: string[];
@@ -2644,6 +2678,7 @@ export interface components {
             code?: string;
             contains: string;
             cost: string;
+            costComplete: boolean;
             finish: string[];
             holds: string;
             name: string;
@@ -2911,6 +2946,7 @@ export interface components {
             eatFirst?: string;
             /** Format: int32 */
             frozenPortions: number;
+            missing?: string;
             places: components["schemas"]["PlaceView"][];
             /** Format: int32 */
             plates: number;
@@ -3177,6 +3213,7 @@ export interface components {
             from: string;
             /** Format: int32 */
             meals: number;
+            missing?: string;
         };
         PotInput: {
             bag: string;
@@ -3255,6 +3292,7 @@ export interface components {
             meals: components["schemas"]["ProposedMeal"][];
             /** Format: int32 */
             minutes: number;
+            missing?: string;
             reasons: string[];
             weeks: string[];
         };
@@ -3413,6 +3451,11 @@ export interface components {
             /** Format: int32 */
             toPack: number;
             today: string;
+        };
+        Right: {
+            days?: string;
+            name?: string;
+            price?: string;
         };
         RuleView: {
             choices: components["schemas"]["KeepsChoice"][];
@@ -3625,6 +3668,7 @@ export interface components {
             expected: string;
             inBasket: string;
             inBasketComplete: boolean;
+            missing?: string;
             wanted: components["schemas"]["WantedView"][];
         };
         SizeAsked: {
@@ -5481,6 +5525,36 @@ export interface operations {
             };
         };
     };
+    right: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Right"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
     sheet_1: {
         parameters: {
             query?: never;
@@ -6846,6 +6920,32 @@ export interface operations {
                 "application/json": components["schemas"]["NextTimeInput"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {

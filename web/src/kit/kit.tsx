@@ -26,11 +26,21 @@ function useSign(): string {
 /** Money as words, where no element can stand: in a drawing. */
 export function useMoneyWords() {
   const sign = useSign();
-  return (amount: string, complete: boolean) => `${complete ? '' : 'at least '}${amount} ${sign}`;
+  return (amount: string, complete: boolean, missing?: string) =>
+    missing ?? (complete ? `${amount} ${sign}` : nothing(amount) ? unpriced : `at least ${amount} ${sign}`);
 }
 
-export function Money({ amount, complete = true, big = false }: { amount: string; complete?: boolean; big?: boolean }) {
+const unpriced = 'no price yet';
+const nothing = (amount: string) => /^[0.]*$/.test(amount);
+
+type MoneyProps = { amount: string; complete?: boolean; missing?: string | undefined; big?: boolean };
+
+/** Money. @param missing how many prices, where what is known says too little: told instead */
+export function Money({ amount, complete = true, missing, big = false }: MoneyProps) {
   const sign = useSign();
+  if (missing || (!complete && nothing(amount))) {
+    return <span className={`font-semibold ${big ? 'text-2xl' : 'text-sm'}`}>{missing ?? unpriced}</span>;
+  }
   return (
     <span className={`money whitespace-nowrap ${big ? 'text-4xl' : ''}`}>
       {!complete && <span className="text-sm font-semibold">at least </span>}

@@ -105,9 +105,9 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
         title={plan.title}
         below={`${plan.factor === '1' ? 'as written' : `${plan.factor} times as written`}, ${plan.portions} portions · what really went in can be corrected`}
       >
-        <Money amount={plan.perPortion} complete={plan.costComplete} big />
+        <Money amount={plan.perPortion} complete={plan.costComplete} missing={plan.missing} big />
         <p className="quiet">
-          a portion, used · <Money amount={plan.total} complete={plan.costComplete} /> in the pot
+          a portion, used · <Money amount={plan.total} complete={plan.costComplete} missing={plan.missing} /> in the pot
         </p>
       </Heading>
       <CookSize
@@ -120,6 +120,15 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
         style={style}
         setStyle={setStyle}
       />
+      {plan.mind.length > 0 && (
+        <section aria-label="To mind" className="mb-4 border-l-4 border-accent pl-4">
+          {plan.mind.map((words) => (
+            <p key={words} className="font-semibold text-accent">
+              {words}
+            </p>
+          ))}
+        </section>
+      )}
       <div className="grid gap-8 lg:grid-cols-[3fr_2fr]">
         <section aria-label="What goes in">
           <h2 className="mb-2 text-2xl">What goes in</h2>

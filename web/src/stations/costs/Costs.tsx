@@ -48,7 +48,11 @@ export function Costs() {
                   </Link>
                   <span className="text-right">
                     <span className="text-xl">
-                      <Money amount={recipe.cost.perPortion ?? ''} complete={recipe.cost.complete} />
+                      <Money
+                        amount={recipe.cost.perPortion ?? ''}
+                        complete={recipe.cost.complete}
+                        missing={recipe.cost.missing}
+                      />
                     </span>
                     {recipe.cost.unknown.length > 0 && (
                       <span className="block text-sm text-accent">

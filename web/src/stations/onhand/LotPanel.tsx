@@ -9,6 +9,7 @@ import { KeepsAs } from '../../kit/KeepsAs';
 import { FieldProblem, Money, OtherProblem } from '../../kit/kit';
 import { Panel } from '../../kit/Panel';
 import { shortDay } from '../../kit/words';
+import { PutRight } from './PutRight';
 import { Urgent } from './Urgent';
 
 type Input = Schema['HandInput'];
@@ -165,6 +166,7 @@ export function LotPanel({ lot, close }: { lot: Schema['LotView']; close: () => 
           <OtherProblem problem={keeps.problem} fields={[]} />
         </div>
       )}
+      <PutRight lot={lot} close={close} />
       <Sheet lot={lot.id} />
       <p className="mt-2">
         <Link to={`/costs/flow/${lot.id}`} className="link inline-block min-h-11 content-center">

@@ -20,7 +20,7 @@ export function OnHand() {
   if (!onHand.data) {
     return <Waiting />;
   }
-  const { places, useFirst, dinners, plates, eatFirst, staples, worth, worthComplete } = onHand.data;
+  const { places, useFirst, dinners, plates, eatFirst, staples, worth, worthComplete, missing } = onHand.data;
   const litres = (id: string) => household.data?.places.find((place) => place.id === id)?.litres;
   const freezers = places.filter((place) => place.kind === 'FREEZER');
   const others = places.filter((place) => place.kind !== 'FREEZER' && place.lots.length > 0);
@@ -33,7 +33,7 @@ export function OnHand() {
       >
         {!empty && (
           <>
-            <Money amount={worth} complete={worthComplete} big />
+            <Money amount={worth} complete={worthComplete} missing={missing} big />
             <p className="quiet">is what all of it cost</p>
           </>
         )}

@@ -21,7 +21,8 @@ export function LabelPicture({ label, byHand }: { label: Schema['LabelView']; by
       <p className="tape-name text-2xl">{label.name}</p>
       <p className="font-bold">
         {label.holds}
-        {label.parts > 1 && `, part ${label.part} of ${label.parts}`} · <Money amount={label.cost} />
+        {label.parts > 1 && `, part ${label.part} of ${label.parts}`} ·{' '}
+        <Money amount={label.cost} complete={label.costComplete} />
       </p>
       <p className="text-sm">
         {label.style} · packed {fullDay(label.packedOn)}

@@ -68,7 +68,7 @@ export function Propose({ from, close }: { from: string; close: () => void }) {
         </div>
         {data && (
           <div className="text-right">
-            <Money amount={data.cost} complete={data.complete} big />
+            <Money amount={data.cost} complete={data.complete} missing={data.missing} big />
             <p className="quiet">
               to buy for {data.meals.length} meals · {Math.floor(data.minutes / 60)} h {data.minutes % 60} min of hands
             </p>

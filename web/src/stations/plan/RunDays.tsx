@@ -21,8 +21,8 @@ export function RunDays({
     <>
       {week && (
         <p className="mb-2">
-          <b>{money(week.cost, week.complete)}</b> in the seven days from {shortDay(week.from)}, {week.meals}{' '}
-          {week.meals === 1 ? 'meal' : 'meals'}
+          <b>{money(week.cost, week.complete, week.missing)}</b> in the seven days from {shortDay(week.from)},{' '}
+          {week.meals} {week.meals === 1 ? 'meal' : 'meals'}
         </p>
       )}
       <div className="run-days">

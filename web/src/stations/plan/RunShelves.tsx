@@ -35,7 +35,7 @@ export function RunShelves({ plan, laid }: { plan: Schema['PlanView']; laid: Lay
       {laid.weeks.map((week) => (
         <g key={week.from}>
           <text x={laid.x(week.from) + 4} y={16} className="run-week">
-            {money(week.cost, week.complete)}
+            {money(week.cost, week.complete, week.missing)}
             <tspan className="run-week-of">
               {' '}
               {week.meals} {week.meals === 1 ? 'meal' : 'meals'}

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { answer, api, type Schema } from '../../api/client';
 import { useAct } from '../../api/useAct';
 import { FieldProblem, OtherProblem } from '../../kit/kit';
@@ -119,6 +119,35 @@ export function Papers({ recipe }: { recipe: Recipe }) {
           lines as a table
         </a>
       </p>
+      {recipe.current && <OutOfTheBook recipe={recipe} />}
     </section>
+  );
+}
+
+/** A recipe nobody wants any more; what stands on it is told instead. */
+function OutOfTheBook({ recipe }: { recipe: Recipe }) {
+  const go = useNavigate();
+  const remove = useAct(
+    'book',
+    (key, _: undefined) =>
+      answer(
+        api.POST('/api/recipes/{id}/remove', {
+          params: { path: { id: recipe.id }, header: { 'Idempotency-Key': key } },
+        }),
+      ),
+    () => void go('/recipes'),
+  );
+  return (
+    <>
+      <button
+        type="button"
+        className="btn btn-ghost btn-sm min-h-11 px-0"
+        disabled={remove.busy}
+        onClick={() => remove.act(undefined)}
+      >
+        Take it out of the book
+      </button>
+      <OtherProblem problem={remove.problem} fields={[]} />
+    </>
   );
 }

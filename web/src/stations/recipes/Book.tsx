@@ -169,7 +169,7 @@ const RecipeCard = memo(function RecipeCard({ card }: { card: Card }) {
         {card.tags.length > 0 && <p className="quiet mt-1 text-sm">{card.tags.join(' · ')}</p>}
         {card.lines > 0 && card.cost.perPortion && (
           <p className="mt-auto pt-3 text-2xl">
-            <Money amount={card.cost.perPortion} complete={card.cost.complete} />
+            <Money amount={card.cost.perPortion} complete={card.cost.complete} missing={card.cost.missing} />
             <span className="quiet text-sm"> a portion, used</span>
           </p>
         )}

@@ -110,9 +110,11 @@ function Page({ recipe, household }: { recipe: Schema['RecipeView']; household: 
 export function Cost({ cost }: { cost: Schema['CostView'] }) {
   return (
     <>
-      <p>{cost.perPortion ? <Money amount={cost.perPortion} complete={cost.complete} big /> : '–'}</p>
+      <p>
+        {cost.perPortion ? <Money amount={cost.perPortion} complete={cost.complete} missing={cost.missing} big /> : '–'}
+      </p>
       <p className="quiet">
-        a portion, used · <Money amount={cost.total} complete={cost.complete} /> all of it
+        a portion, used · <Money amount={cost.total} complete={cost.complete} missing={cost.missing} /> all of it
       </p>
       {Number(cost.flat) > 0 && (
         <p className="quiet text-sm">

@@ -42,7 +42,7 @@ export function Shop() {
       >
         {!nothing && (
           <>
-            <Money amount={shop.expected} complete={shop.complete} big />
+            <Money amount={shop.expected} complete={shop.complete} missing={shop.missing} big />
             <p className="quiet">
               expected at the till · <Money amount={shop.inBasket} complete={shop.inBasketComplete} /> in the basket
             </p>

@@ -117,7 +117,7 @@ export function Slab({ form, cut, grams }: Props) {
         {tray.map(({ part, share }) => (
           <span key={part.key} className="tape" style={{ background: tapeColour(part.name) }}>
             <span className="tape-name">{part.name || 'by-product'}</span>
-            <span className="figure text-sm font-semibold">{share?.cost}</span>
+            {Number(share?.cost) > 0 && <span className="figure text-sm font-semibold">{share?.cost}</span>}
           </span>
         ))}
       </div>

@@ -6,6 +6,7 @@ import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -131,7 +132,7 @@ class ClockController {
                 laid.lanes(),
                 laid.tasks(),
                 earlier,
-                planned.found().warnings().stream()
+                Stream.concat(build.mind(now, on).stream(), planned.found().warnings().stream())
                         .map(words -> HeatWords.in(words, household.system() == KitchenMeasure.System.US))
                         .toList(),
                 "");

@@ -32,6 +32,7 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
 import wexilla.app.recipes.Sizes;
+import wexilla.core.food.Food;
 import wexilla.core.keeping.DishKeeping;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.Storage;
@@ -45,7 +46,9 @@ import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.GearTime;
 import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.RecipeFlag;
 import wexilla.core.recipe.RecipeStep;
+import wexilla.core.recipe.SafetyCheck;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
 import wexilla.core.stock.StockUse.Take;
@@ -124,8 +127,24 @@ class CookController {
                 sheet.flat().decimal(),
                 sheet.perPortion(portions).decimal(),
                 sheet.total().complete(),
+                sheet.total().missing().orElse(null),
                 keeps(now, sized, style, sheet),
+                mind(cooked, goesIn, sheet),
                 cooking.besides(now.household(), stored, sized));
+    }
+
+    /** What could make somebody ill, by the steps and by what would be taken frozen. */
+    private static List<String> mind(Recipe cooked, List<GoesIn> goesIn, CostSheet sheet) {
+        List<Food> frozen = new ArrayList<>();
+        for (int i = 0; i < goesIn.size(); i++) {
+            Food food = goesIn.get(i).wanted().food();
+            if (food != null
+                    && sheet.lines().get(i).takes().stream()
+                            .anyMatch(take -> take.lot().frozenAs() != null)) {
+                frozen.add(food);
+            }
+        }
+        return SafetyCheck.of(cooked, frozen).stream().map(RecipeFlag::words).toList();
     }
 
     private KeepsView keeps(Snapshot now, Sized sized, Style style, CostSheet sheet) {

@@ -63,6 +63,8 @@ public final class CookViews {
      * @param factor of the recipe as written, exactly, as a decimal or a fraction; {@code portions} at that size, in so many {@code vessels}
      * @param addOnNight held back, not taken now
      * @param keeps how it will keep, and why
+     * @param mind what could make somebody ill, each with its reason and source
+     * @param missing how many prices, where what is known says too little to be told as money
      * @param now steps until the stop, {@code later} those left for the evening
      */
     record CookPlan(
@@ -82,7 +84,9 @@ public final class CookViews {
             String flat,
             String perPortion,
             boolean costComplete,
+            @Nullable String missing,
             KeepsView keeps,
+            List<String> mind,
             List<String> alsoMakes) {}
 
     /**

@@ -137,7 +137,7 @@ public class Cooking {
         Cost total = Stream.concat(
                         sheet.lines().subList(0, inDish).stream().map(LineCost::cost),
                         also.stream().map(Take::cost))
-                .reduce(Cost.of(sheet.flat()), Cost::plus);
+                .reduce(Cost.zero(sheet.flat().currency()).with(sheet.flat()), Cost::plus);
         UUID dish = counter.made(
                 act,
                 new Counter.Made(
@@ -174,7 +174,9 @@ public class Cooking {
         UUID batch = batches.add(act, name, style, portions, flat);
         Cost total = takes.isEmpty()
                 ? Cost.unknown(act.household().currency())
-                : takes.stream().map(Take::cost).reduce(Cost.of(flat), Cost::plus);
+                : takes.stream()
+                        .map(Take::cost)
+                        .reduce(Cost.zero(flat.currency()).with(flat), Cost::plus);
         UUID lot = counter.made(
                 act, new Counter.Made(name, batch, style, null, out, total, keepsAs(input.keepsAs())), takes);
         return done(act, name, lot, out, total);

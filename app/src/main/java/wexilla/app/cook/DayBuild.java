@@ -16,6 +16,7 @@ import wexilla.core.cookday.DayHeat;
 import wexilla.core.cookday.DayProblem.Person;
 import wexilla.core.cookday.DayTasks;
 import wexilla.core.people.Appetite;
+import wexilla.core.recipe.SafetyCheck;
 import wexilla.core.recipe.Wording;
 
 /** What a day has to be cooked, as jobs of this household: its batches and joints, its gear, its pace. */
@@ -61,6 +62,16 @@ class DayBuild {
                 timed.pace(household),
                 new DayHeat(reference.heat(), now.book(), household.country()));
         return DayTasks.of(dishes.dishes(), dishes.once(), cooks, equipped.gear(household));
+    }
+
+    /** What could make somebody ill of what is cooked on a day, dish by dish. */
+    List<String> mind(Snapshot now, LocalDate on) {
+        return pots(now, on).stream()
+                .map(pot -> pot.sized().recipe())
+                .flatMap(recipe ->
+                        SafetyCheck.of(recipe, List.of()).stream().map(flag -> recipe.title() + ": " + flag.words()))
+                .distinct()
+                .toList();
     }
 
     List<Pot> pots(Snapshot now, LocalDate on) {

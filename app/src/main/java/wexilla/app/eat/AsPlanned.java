@@ -17,7 +17,6 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.money.Cost;
-import wexilla.core.money.Money;
 import wexilla.core.planning.Evening;
 import wexilla.core.planning.PlanCheck;
 import wexilla.core.quantity.Rational;
@@ -61,7 +60,7 @@ class AsPlanned {
     /** Serves every dish of an evening. @param left portions that stay @return what it cost */
     Cost serve(Act act, Slot slot, int left) {
         Evening evening = evening(act, slot);
-        Cost cost = Cost.of(Money.zero(act.household().currency()));
+        Cost cost = Cost.zero(act.household().currency());
         int pos = 0;
         for (Evening.Dish dish : evening.dishes()) {
             UUID of = slot.dishes().get(pos++).of();

@@ -14,7 +14,6 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.money.Cost;
-import wexilla.core.money.Money;
 import wexilla.core.planning.Meal;
 
 /** What was eaten leaves the stock, and what became of the evening is written down. */
@@ -46,7 +45,7 @@ public class Eating {
         if (input.left() < 0) {
             throw Problem.at("/left", "Portions that were left are 0 or more, not " + input.left() + ".");
         }
-        Cost cost = Cost.of(Money.zero(act.household().currency()));
+        Cost cost = Cost.zero(act.household().currency());
         if (input.how() == How.PLANNED) {
             cost = asPlanned.serve(act, slot, input.left());
         } else if (input.how() == How.OTHER && input.batch() != null) {

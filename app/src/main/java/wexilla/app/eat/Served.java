@@ -20,7 +20,6 @@ import wexilla.core.food.Key;
 import wexilla.core.keeping.DishKeeping;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Cost;
-import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
@@ -63,7 +62,7 @@ class Served {
     Cost wants(Act act, List<Needs.Want> wants) {
         Needs needs = Needs.of(
                 wants, snapshots.of(act.household()).supply(), act.household().measures());
-        Cost cost = Cost.of(Money.zero(act.household().currency()));
+        Cost cost = Cost.zero(act.household().currency());
         for (Needs.Met met : needs.met()) {
             for (Take take : met.takes()) {
                 ledger.lock(
@@ -93,7 +92,7 @@ class Served {
         if (served.compareTo(Rational.of(left)) < 0) {
             throw Problem.at("/left", served.plain() + " portions were there; " + left + " cannot be left of them.");
         }
-        Cost cost = Cost.of(Money.zero(household.currency()));
+        Cost cost = Cost.zero(household.currency());
         Rational stays = Rational.of(left);
         List<Take> takes = new ArrayList<>(use.takes());
         java.util.Collections.reverse(takes);

@@ -112,6 +112,14 @@ public class BatchRows {
                 .update();
     }
 
+    /** A dish is called otherwise. */
+    void rename(Act act, UUID id, String name) {
+        journal.before(act, Thing.BATCH, id);
+        db.sql("update batch set name = ? where household_id = ? and id = ?")
+                .params(name, act.household().id(), id)
+                .update();
+    }
+
     /** What an act cooked is undone with it. */
     public void undo(Act undo, UUID undone) {
         db.sql("update batch set state = 'DROPPED' where household_id = ? and act = ? and state = 'DONE'")

@@ -15,6 +15,7 @@ import wexilla.app.household.Households.Place;
 import wexilla.app.household.Places;
 import wexilla.app.household.Reference;
 import wexilla.app.onhand.Ledger.Kind;
+import wexilla.app.onhand.PutRight.Right;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
@@ -29,14 +30,23 @@ import wexilla.core.quantity.Rational;
 class HandlingController {
 
     private final Handling handling;
+    private final PutRight putRight;
     private final Lots lots;
     private final Places places;
     private final Foods foods;
     private final Reference reference;
     private final Acts acts;
 
-    HandlingController(Handling handling, Lots lots, Places places, Foods foods, Reference reference, Acts acts) {
+    HandlingController(
+            Handling handling,
+            PutRight putRight,
+            Lots lots,
+            Places places,
+            Foods foods,
+            Reference reference,
+            Acts acts) {
         this.handling = handling;
+        this.putRight = putRight;
         this.lots = lots;
         this.places = places;
         this.foods = foods;
@@ -103,6 +113,16 @@ class HandlingController {
             @RequestHeader("Idempotency-Key") String key,
             @RequestBody KeepsInput input) {
         return acts.say(household, key, "keeps", List.of(id, input), act -> handling.keepsAs(act, id, input.keepsAs()));
+    }
+
+    /** What was written down wrong is put right: its name, what it cost, its days. */
+    @PostMapping("/api/lots/{id}/right")
+    Said right(
+            Household household,
+            @PathVariable UUID id,
+            @RequestHeader("Idempotency-Key") String key,
+            @RequestBody Right input) {
+        return acts.say(household, key, "right", List.of(id, input), act -> putRight.right(act, id, input));
     }
 
     @PostMapping("/api/lots/{id}")

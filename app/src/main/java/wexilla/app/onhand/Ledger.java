@@ -152,6 +152,15 @@ public class Ledger implements Undoable {
         move(act, lot, Kind.COUNTED, BigDecimal.ZERO, cost, reason);
     }
 
+    /** What a locked lot cost was written down wrong. @param cost how much more it cost, negative for less */
+    void priced(Act act, UUID lot, long cost) {
+        journal.before(act, Journal.Thing.WORTH, lot);
+        db.sql("update lot set cost_complete = true, valued = false where household_id = ? and id = ?")
+                .params(act.household().id(), lot)
+                .update();
+        move(act, lot, Kind.COUNTED, BigDecimal.ZERO, cost, "price put right");
+    }
+
     /** A staple is had, low or out. */
     public void level(Act act, UUID lot, Lots.Level level) {
         db.sql("update lot set grade = ? where household_id = ? and id = ?")

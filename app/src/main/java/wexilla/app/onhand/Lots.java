@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -222,6 +223,36 @@ public class Lots {
 
     public Optional<Lot> byId(Household household, UUID id) {
         return byId(household, List.of(id)).stream().findFirst();
+    }
+
+    /** What else lies there of the line of a note this lot came by, wherever it was moved since. */
+    List<Lot> ofLine(Household household, Lot lot) {
+        List<UUID> ids = db.sql("""
+                        with recursive up (lot) as (
+                            select :lot
+                            union
+                            select s.parent from lot_source s join up on up.lot = s.child
+                            where s.household_id = :household),
+                        line as (
+                            select m.act, m.reason from movement m
+                            join up on up.lot = m.lot
+                            join act a on a.household_id = m.household_id and a.id = m.act and a.kind = 'note'
+                            where m.household_id = :household and m.kind in ('COUNTED', 'BOUGHT')),
+                        down (lot) as (
+                            select m.lot from movement m join line on line.act = m.act and line.reason = m.reason
+                            where m.household_id = :household
+                            union
+                            select s.child from lot_source s join down on down.lot = s.parent
+                            where s.household_id = :household)
+                        select lot from down where lot <> :lot""")
+                .param("lot", lot.id())
+                .param("household", household.id())
+                .query(UUID.class)
+                .list();
+        return byId(household, ids).stream()
+                .filter(one -> !one.amount().value().isZero())
+                .filter(one -> Objects.equals(one.food(), lot.food()) && one.batch() == null)
+                .toList();
     }
 
     /** The packets an act made, in the order they were filled. */

@@ -52,7 +52,7 @@ public class LotsAnew implements Redescribed {
         this.reference = reference;
     }
 
-    /** A line of a note as it was typed, and the day it was. */
+    /** A line of a note as it was typed, and the day it was; what was put right since is no longer as it was typed. */
     private record Typed(UUID lot, String text, LocalDate day) {}
 
     private Map<UUID, Typed> typed(Household household) {
@@ -62,7 +62,11 @@ public class LotsAnew implements Redescribed {
                         join movement m on m.household_id = l.household_id and m.lot = l.id and m.act = l.made_by
                             and m.kind in ('COUNTED', 'BOUGHT')
                         join act a on a.household_id = m.household_id and a.id = m.act and a.kind = 'note'
-                        where l.household_id = ? and l.amount > 0""")
+                        where l.household_id = ? and l.amount > 0 and not exists (
+                            select 1 from change c
+                            join act r on r.household_id = c.household_id and r.id = c.act and r.kind = 'right'
+                            where c.household_id = l.household_id and c.thing = 'UNDERSTOOD' and c.id = l.id
+                            and stands(r.household_id, r.id))""")
                 .params(household.id())
                 .query((row, n) -> new Typed(
                         row.getObject("lot", UUID.class),

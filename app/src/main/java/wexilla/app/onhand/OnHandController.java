@@ -12,7 +12,6 @@ import wexilla.app.platform.Household;
 import wexilla.core.keeping.KeepDates.Urgency;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Cost;
-import wexilla.core.money.Money;
 import wexilla.core.people.Appetite;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
@@ -39,7 +38,7 @@ class OnHandController {
      * @param plates whole adult portions in the freezer
      * @param eatFirst what of those to eat first
      * @param staples what is only had, low or out, by name
-     * @param worth what all of it cost, as far as known
+     * @param worth what all of it cost, as far as known; {@code missing} how many prices, where that says too little
      * @param frozenPortions portions of cooked dishes in the freezer
      * @param useFirst what is past its date or in its warning, first to expire first
      */
@@ -47,6 +46,7 @@ class OnHandController {
             List<PlaceView> places,
             String worth,
             boolean worthComplete,
+            @Nullable String missing,
             int frozenPortions,
             @Nullable Integer dinners,
             int plates,
@@ -62,7 +62,7 @@ class OnHandController {
         Cost worth = open.stream()
                 .filter(lot -> !lot.staple())
                 .map(Lots.Lot::cost)
-                .reduce(Cost.of(Money.zero(household.currency())), Cost::plus);
+                .reduce(Cost.zero(household.currency()), Cost::plus);
         int frozen = open.stream()
                 .filter(lot -> lot.amount().unit().equals(Unit.PORTION) && lot.storage() == Storage.FREEZER)
                 .mapToInt(Lots.Lot::wholePortions)
@@ -86,6 +86,7 @@ class OnHandController {
                 places,
                 worth.known().decimal(),
                 worth.complete(),
+                worth.missing().orElse(null),
                 frozen,
                 dinners.dinners(),
                 dinners.wholePlates(),

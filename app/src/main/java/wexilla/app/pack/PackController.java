@@ -31,7 +31,7 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.Storage;
-import wexilla.core.money.Money;
+import wexilla.core.money.Cost;
 import wexilla.core.packing.Label;
 import wexilla.core.packing.Portioning;
 import wexilla.core.quantity.Amount;
@@ -142,7 +142,7 @@ class PackController {
             int part = input.oneMeal() ? labels.size() + 1 : 1;
             int parts = input.oneMeal() ? input.packets().size() : 1;
             Label label = packing.label(dish, batch, household, portions, dates, today, "", part, parts);
-            labels.add(view(label, null, use.takes().get(0).cost().known()));
+            labels.add(view(label, null, use.takes().get(0).cost()));
         }
         return new PackDraft(input.packets(), labels, there - check.wanted(), "");
     }
@@ -153,7 +153,7 @@ class PackController {
                 batches.byId(snapshots.of(household), List.of(id)).get(id));
     }
 
-    private static LabelView view(Label label, @Nullable String code, Money cost) {
+    private static LabelView view(Label label, @Nullable String code, Cost cost) {
         Label.Until until = label.until();
         return new LabelView(
                 label.name(),
@@ -167,7 +167,8 @@ class PackController {
                 label.contains(),
                 label.add(),
                 label.finish(),
-                cost.decimal(),
+                cost.known().decimal(),
+                cost.complete(),
                 label.part(),
                 label.parts(),
                 label.byHand());

@@ -54,6 +54,7 @@ public final class PackViews {
             List<String> add,
             List<String> finish,
             String cost,
+            boolean costComplete,
             int part,
             int parts,
             List<String> byHand) {}

@@ -19,6 +19,8 @@ import wexilla.app.plan.Slots.Kind;
 import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Household;
 import wexilla.app.recipes.Recipes;
+import wexilla.core.money.Cost;
+import wexilla.core.money.Money;
 import wexilla.core.packing.Room;
 import wexilla.core.planning.Eater;
 import wexilla.core.planning.Evening;
@@ -74,7 +76,7 @@ class MenuBuild {
      * @param start the day that is day 0
      * @param places one for each meal of the problem, {@code dishes} for each dish, {@code packets} for each packet
      * @param named for each place, what stands there in words; empty for nothing
-     * @param priced for each dish, whether every price of what goes in is known
+     * @param priced for each dish, what goes in costs, with the prices that are missing
      */
     record Menu(
             MenuProblem problem,
@@ -82,12 +84,17 @@ class MenuBuild {
             List<Place> places,
             List<String> named,
             List<Recipes.Stored> dishes,
-            List<Boolean> priced,
+            List<Cost> priced,
             List<MenuPackets.Stocked> packets) {
 
-        /** Whether the money of a plan is all of it. */
-        boolean priced(List<Choice> choices) {
-            return choices.stream().noneMatch(choice -> choice instanceof Cooked cooked && !priced.get(cooked.dish()));
+        /** This much money for a plan, with the prices that are missing of what is cooked for it. */
+        Cost priced(List<Choice> choices, Money all) {
+            return choices.stream()
+                    .flatMap(choice -> choice instanceof Cooked cooked ? Stream.of(cooked.dish()) : Stream.empty())
+                    .distinct()
+                    .map(priced::get)
+                    .reduce(Cost.zero(all.currency()), Cost::plus)
+                    .with(all);
         }
 
         /** What stands for this recipe or batch on a day; empty where it cannot be chosen. */

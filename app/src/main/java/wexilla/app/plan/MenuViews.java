@@ -101,6 +101,7 @@ public final class MenuViews {
 
     /**
      * @param cost to be paid, decimal; {@code weeks} for each seven days; at least this where it is not {@code complete}
+     * @param missing how many prices, where what is known says too little to be told as money
      * @param broken what no plan that was found keeps
      * @param clash the fewest of what was asked that cannot be had together; empty where all can
      * @param cutOff whether the clock or the asker ended the search before its effort was spent
@@ -112,6 +113,7 @@ public final class MenuViews {
             List<ProposedCook> cook,
             String cost,
             boolean complete,
+            @Nullable String missing,
             List<String> weeks,
             int minutes,
             List<String> reasons,

@@ -176,7 +176,8 @@ class PlanController {
                                 week.from().toString(),
                                 week.meals(),
                                 week.cost().known().decimal(),
-                                week.cost().complete()))
+                                week.cost().complete(),
+                                week.cost().missing().orElse(null)))
                         .toList();
     }
 

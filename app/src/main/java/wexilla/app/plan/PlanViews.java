@@ -147,9 +147,15 @@ public final class PlanViews {
      * What is eaten in seven days, basis used.
      *
      * @param from ISO day; @param meals that have something to eat
-     * @param cost decimal; @param complete false where a part of it has no price: then it is at least this
+     * @param cost decimal; @param complete false where a part of it has no price: then it is at least this,
+     *     or {@code missing} says how many prices are
      */
-    record PlannedWeek(String from, int meals, String cost, boolean complete) {}
+    record PlannedWeek(
+            String from,
+            int meals,
+            String cost,
+            boolean complete,
+            @Nullable String missing) {}
 
     /**
      * @param now ISO date and time; {@code threads} what is eaten from what; {@code cookDays} ISO days something is cooked

@@ -21,6 +21,7 @@ import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.planning.MenuCheck;
 import wexilla.core.planning.MenuCooking;
@@ -159,13 +160,15 @@ class Proposing {
                         one.meals().size()))
                 .sorted(java.util.Comparator.comparing(ProposedCook::day))
                 .toList();
+        Cost cost = menu.priced(found.choices(), Money.of(found.score().cost() / 100, household.currency()));
         return new ProposalView(
                 menu.start().toString(),
                 problem.days(),
                 meals,
                 cook,
-                Money.of(found.score().cost() / 100, household.currency()).decimal(),
-                menu.priced(found.choices()),
+                cost.known().decimal(),
+                cost.complete(),
+                cost.missing().orElse(null),
                 found.score().bought().stream()
                         .map(week -> Money.of(week / 100, household.currency()).decimal())
                         .toList(),

@@ -47,6 +47,10 @@ public class Journal implements Undoable {
         COOK_GEAR("cook_gear", "household_id", "cook_day"),
         COOK_TIMERS("cook_timer", "household_id", "cook_day"),
         MEASURE("food_measure", "household_id", "id"),
+        OFFER("offer", "household_id", "id"),
+        PURCHASE("purchase", "household_id", "act"),
+        /** Whether a recipe is in the book. */
+        RECIPE("recipe", "household_id", "id", "current_version, version"),
         /** Whether a lot has a price, and whether it is one it was given since. */
         WORTH("lot", "household_id", "id", "cost_complete, valued"),
         /** How a lot is understood; what it holds and costs is the ledger's. */

@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -31,6 +32,11 @@ import wexilla.core.cookday.KitchenGear;
 import wexilla.core.food.Food;
 import wexilla.core.food.HeatGuide;
 import wexilla.core.recipe.LineReader;
+import wexilla.core.recipe.ReadLine;
+import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.RecipeStep;
+import wexilla.core.recipe.SafetyCheck;
 
 /** A cook day on one clock, from dishes as they are typed; stores nothing. */
 @RestController
@@ -147,6 +153,7 @@ class TimelinePreview {
         List<DayTasks.Dish> dishes = new ArrayList<>();
         for (int i = 0; i < asked.dishes().size(); i++) {
             dishes.add(dish("/dishes/" + i, asked.dishes().get(i), asked.dishes(), heat));
+            besides.addAll(mind("/dishes/" + i, asked.dishes().get(i)));
         }
         List<Person> cooks = cooks(asked, people);
         long effort = asked.effort() == null ? EFFORT : Math.min(MOST_EFFORT, Math.max(1, asked.effort()));
@@ -245,15 +252,39 @@ class TimelinePreview {
         if (asked.lines() == null) {
             return heat.said(asked.name(), asked.steps());
         }
-        LineReader reader = new LineReader(reference.book());
-        List<Food> foods = new ArrayList<>();
-        for (int i = 0; i < asked.lines().size(); i++) {
-            String text = Asked.name(at + "/lines/" + i, asked.lines().get(i), 500);
-            Asked.at(at + "/lines/" + i, () -> reader.read(text)).each().stream()
-                    .flatMap(line -> line.saidFood().stream())
-                    .forEach(foods::add);
-        }
+        List<Food> foods = lines(at, asked.lines()).stream()
+                .flatMap(line -> line.saidFood().stream())
+                .toList();
         return heat.of(asked.name(), asked.steps(), foods);
+    }
+
+    private List<ReadLine> lines(String at, List<String> typed) {
+        LineReader reader = new LineReader(reference.book());
+        List<ReadLine> lines = new ArrayList<>();
+        for (int i = 0; i < typed.size(); i++) {
+            String text = Asked.name(at + "/lines/" + i, typed.get(i), 500);
+            lines.addAll(Asked.at(at + "/lines/" + i, () -> reader.read(text)).each());
+        }
+        return lines;
+    }
+
+    /** What could make somebody ill: by its lines, or by what its name and steps name. */
+    private List<String> mind(String at, TimelineDish asked) {
+        List<ReadLine> lines = asked.lines() != null
+                ? lines(at, asked.lines())
+                : Stream.concat(Stream.of(asked.name()), asked.steps().stream())
+                        .flatMap(text -> HeatGuide.named(reference.book(), text).stream())
+                        .distinct()
+                        .map(food -> ReadLine.of(food.name(), null, food.name(), food, ""))
+                        .toList();
+        Recipe recipe = new Recipe(
+                asked.name(),
+                1,
+                lines.stream().map(RecipeLine::of).toList(),
+                asked.steps().stream().map(text -> new RecipeStep(text, null)).toList());
+        return SafetyCheck.of(recipe, List.of()).stream()
+                .map(flag -> asked.name() + ": " + flag.words())
+                .toList();
     }
 
     /** @param table whether everything is on the table by then; else the last hand is free */

@@ -58,9 +58,16 @@ final class RecipeViews {
      *
      * @param flat the flat sum for seasoning and oil in it
      * @param perPortion null while the portions are not known
+     * @param missing how many prices, where what is known says too little to be told as money
      * @param unknown what is missing, line by line
      */
-    record CostView(String total, String flat, @Nullable String perPortion, boolean complete, List<String> unknown) {}
+    record CostView(
+            String total,
+            String flat,
+            @Nullable String perPortion,
+            boolean complete,
+            @Nullable String missing,
+            List<String> unknown) {}
 
     /** @param step from 0, {@code line} from 0; null when it is about none */
     record FlagView(
@@ -217,6 +224,7 @@ final class RecipeViews {
                 sheet.flat().decimal(),
                 portions != null && portions > 0 ? sheet.perPortion(portions).decimal() : null,
                 sheet.total().complete(),
+                sheet.total().missing().orElse(null),
                 sheet.lines().stream()
                         .map(LineCost::why)
                         .filter(why -> !why.isEmpty())

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -15,6 +16,7 @@ import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
+import wexilla.app.platform.Journal;
 import wexilla.app.platform.Problem;
 import wexilla.app.platform.Problem.Blocker;
 import wexilla.app.platform.Undoable;
@@ -57,9 +59,11 @@ public class Recipes implements Undoable {
     private final Versions versions;
     private final Snapshots snapshots;
     private final Figures figures;
+    private final Journal journal;
 
-    Recipes(JdbcClient db, VersionRows rows, Versions versions, Snapshots snapshots, Figures figures) {
+    Recipes(JdbcClient db, VersionRows rows, Versions versions, Snapshots snapshots, Figures figures, Journal journal) {
         this.db = db;
+        this.journal = journal;
         this.rows = rows;
         this.versions = versions;
         this.snapshots = snapshots;
@@ -216,6 +220,48 @@ public class Recipes implements Undoable {
                 .update();
         figures.changed(act.household(), id);
         return locked.next();
+    }
+
+    /**
+     * Takes a recipe out of the book.
+     *
+     * @return its title
+     * @throws Problem while a meal, a batch or another recipe stands on it, saying how many
+     */
+    String remove(Act act, UUID id) {
+        UUID household = act.household().id();
+        String title = current(act.household(), id).recipe().title();
+        journal.before(act, Journal.Thing.RECIPE, id);
+        record Standing(int meals, int batches, int recipes) {}
+        Standing on = db.sql("""
+                        select (select count(*)::int from meal_dish d
+                                where d.household_id = r.household_id and d.recipe = r.id) as meals,
+                            (select count(*)::int from batch b where b.household_id = r.household_id
+                                and b.recipe = r.id and b.state <> 'DROPPED') as batches,
+                            (select count(distinct u.id)::int from recipe u
+                                join recipe_line l on l.household_id = u.household_id and l.recipe = u.id
+                                    and l.n = u.current_version
+                                where u.household_id = r.household_id and l.uses = r.id) as recipes
+                        from recipe r where r.household_id = ? and r.id = ?""").params(household, id).query(Standing.class).single();
+        List<String> stands = Stream.of(
+                        counted(on.meals(), "meal"), counted(on.batches(), "batch"), counted(on.recipes(), "recipe"))
+                .filter(words -> !words.isEmpty())
+                .toList();
+        if (!stands.isEmpty()) {
+            throw Problem.at(
+                    "/id",
+                    "“" + title + "” stays in the book: " + String.join(" and ", stands)
+                            + (on.meals() + on.batches() + on.recipes() == 1 ? " stands" : " stand") + " on it.");
+        }
+        db.sql("update recipe set current_version = null, version = version + 1 where household_id = ? and id = ?")
+                .params(household, id)
+                .update();
+        return title;
+    }
+
+    private static String counted(int many, String what) {
+        String plural = what.equals("batch") ? "batches" : what + "s";
+        return many == 0 ? "" : many + " " + (many == 1 ? what : plural);
     }
 
     /** A batch cooked by a version this act wrote, a later version, or an evening it is planned for, stands on it. */

@@ -235,6 +235,12 @@ class RecipesController {
         });
     }
 
+    /** Takes a recipe out of the book, while nothing stands on it. */
+    @PostMapping("/api/recipes/{id}/remove")
+    Acts.Said remove(Household household, @PathVariable UUID id, @RequestHeader("Idempotency-Key") String key) {
+        return acts.say(household, key, "recipe-out", id, act -> "Out of the book: " + recipes.remove(act, id));
+    }
+
     private static int version(String ifMatch) {
         String bare = ifMatch.replaceAll("^W/|\"", "");
         if (!bare.matches("\\d{1,9}")) {

@@ -71,6 +71,7 @@ class ShopController {
 
     /**
      * @param expected what all of it comes to, those in the basket as priced; {@code complete} false is "at least"
+     * @param missing how many prices, where what is known says too little to be told as money
      * @param inBasket what lies in the basket comes to
      */
     record ShopView(
@@ -79,6 +80,7 @@ class ShopController {
             List<TickedView> basket,
             String expected,
             boolean complete,
+            @Nullable String missing,
             String inBasket,
             boolean inBasketComplete) {}
 
@@ -99,12 +101,12 @@ class ShopController {
                 .forEach(item -> wanted.add(ShopViews.byHand(now, item)));
         Cost ticked = basket.stream()
                 .map(e -> e.price() == null ? Cost.unknown(household.currency()) : Cost.of(e.price()))
-                .reduce(Cost.of(Money.zero(household.currency())), Cost::plus);
+                .reduce(Cost.zero(household.currency()), Cost::plus);
         Cost open = wanted.stream()
                 .map(w -> w.expected() == null
                         ? Cost.unknown(household.currency())
                         : Cost.of(Money.parse(w.expected(), household.currency())))
-                .reduce(Cost.of(Money.zero(household.currency())), Cost::plus);
+                .reduce(Cost.zero(household.currency()), Cost::plus);
         Cost all = ticked.plus(open);
         return new ShopView(
                 days,
@@ -112,6 +114,7 @@ class ShopController {
                 basket.stream().map(e -> ShopViews.ticked(now, e)).toList(),
                 all.known().decimal(),
                 all.complete(),
+                all.missing().orElse(null),
                 ticked.known().decimal(),
                 ticked.complete());
     }

@@ -172,6 +172,10 @@ public final class EveryAct {
                 "/api/lots/{id}",
                 lot("minced beef"),
                 map("hand", "MOVE", "amount", "600 g", "place", Sample.place(http, "Fridge-freezer drawer")));
+        add(
+                "/api/lots/{id}/right",
+                lot("minced beef"),
+                map("name", "minced pork", "price", "6.40", "days", "bought yesterday, use by 28 Nov"));
         add("/api/lots/{id}/level", id(read("/api/onhand").path("staples").get(0)), map("level", "LOW"));
         add("/api/onhand/places/{id}/full", Sample.place(http, "Chest freezer, right well"), Map.of());
         add("/api/costs/prices", map("food", "red lentils", "pack", "500 g", "price", "1.05"));
@@ -212,6 +216,11 @@ public final class EveryAct {
                 .map(EveryAct::id)
                 .findFirst()
                 .orElseThrow();
+        add(
+                "/api/recipes/{id}/remove",
+                id(http.act("/api/recipes", Sample.recipe("Nobody’s porridge", 2, List.of("100 g oats"), List.of()))
+                        .ok()),
+                Map.of());
         add("/api/recipes/import", map("recipes", List.of(Sample.pot())));
         add("/api/recipes/{id}/next-time", recipe, map("text", "less salt"));
         add("/api/cook", Sample.cook(recipe, 10));

@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
+import wexilla.core.money.Cost;
 import wexilla.core.planning.MenuProblem.Dish;
 import wexilla.core.planning.MenuProblem.Lot;
 import wexilla.core.planning.MenuProblem.Use;
@@ -43,7 +44,7 @@ public final class MenuKitchen {
     private final LocalDate start;
     private final Map<Key, Integer> places = new LinkedHashMap<>();
     private final List<MenuProblem.Food> foods = new ArrayList<>();
-    private final List<Boolean> priced = new ArrayList<>();
+    private final List<Cost> priced = new ArrayList<>();
     private final Map<Unit, List<Rational>> usual = new HashMap<>();
 
     /**
@@ -72,8 +73,8 @@ public final class MenuKitchen {
         return List.copyOf(foods);
     }
 
-    /** For each dish asked for so far, whether every price of what goes in is known. */
-    public List<Boolean> priced() {
+    /** For each dish asked for so far, what goes in costs, with the prices that are missing. */
+    public List<Cost> priced() {
         return List.copyOf(priced);
     }
 
@@ -85,7 +86,7 @@ public final class MenuKitchen {
         long cost = 0;
         long unpriced = 0;
         CostSheet sheet = CostSheet.of(CostSheet.Wanted.of(once), prices);
-        priced.add(sheet.total().complete());
+        priced.add(sheet.total());
         for (int i = 0; i < sheet.lines().size(); i++) {
             Use use = use(once.lines().get(i), portions);
             LineCost line = sheet.lines().get(i);

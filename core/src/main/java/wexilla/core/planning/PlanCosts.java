@@ -109,14 +109,14 @@ public final class PlanCosts {
         Rational share = take.amount().value().dividedBy(Rational.of(many));
         Money known =
                 Money.rounded(batch.known().exact().times(share), prices.flat().currency());
-        return new Cost(known, batch.complete());
+        return batch.with(known);
     }
 
     private Cost flat() {
-        return prices.seasoning() == Seasoning.FLAT ? Cost.of(prices.flat()) : none();
+        return prices.seasoning() == Seasoning.FLAT ? none().with(prices.flat()) : none();
     }
 
     private Cost none() {
-        return Cost.of(Money.zero(prices.flat().currency()));
+        return Cost.zero(prices.flat().currency());
     }
 }

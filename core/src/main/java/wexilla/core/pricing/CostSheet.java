@@ -126,7 +126,9 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
                 roundedOnce(wanted.stream().map(line -> line(line, known, left)).toList(), known);
         boolean seasoned = lines.stream().anyMatch(LineCost.Covered.class::isInstance);
         Money flat = seasoned && known.seasoning() == Seasoning.FLAT ? known.flat() : Money.zero(known.currency());
-        Cost total = lines.stream().map(LineCost::cost).reduce(Cost.of(flat), Cost::plus);
+        Cost total = lines.stream()
+                .map(line -> line.cost().whole())
+                .reduce(Cost.zero(known.currency()).with(flat), Cost::plus);
         return new CostSheet(lines, flat, total);
     }
 
@@ -229,7 +231,7 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
     }
 
     private static Cost none(Known known) {
-        return Cost.of(Money.zero(known.currency()));
+        return Cost.zero(known.currency());
     }
 
     /** What so much of a food costs by its newest price; unknown where there is none in its unit. */

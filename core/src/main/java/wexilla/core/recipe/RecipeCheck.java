@@ -11,7 +11,6 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
-import wexilla.core.food.Nature;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.AmountReader;
 import wexilla.core.quantity.Measures;
@@ -25,18 +24,8 @@ import wexilla.core.recipe.RecipeFlag.Kind;
 public final class RecipeCheck {
 
     private static final String OWN = "own definition";
-    private static final String BAD_BUG = "FDA, Bad Bug Book: phytohaemagglutinin (from memory)";
-    private static final String FSIS = "USDA FSIS, partial cooking (from memory)";
     private static final Pattern ALL = Pattern.compile(
             "\\b(?:everything|all (?:the )?(?:other |remaining )?ingredients|remaining ingredients|the rest|all together)\\b",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern SLOW = Pattern.compile("\\bslow[- ]cook", Pattern.CASE_INSENSITIVE);
-    private static final Pattern HARD_BOIL = Pattern.compile(
-            "\\bboil(?:ing)?\\b[^.;]*\\b(?:hard|rapidly|\\d+\\s*min)|\\bpressure\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern BROWNED =
-            Pattern.compile("\\b(?:brown|sear|seal|part-cook|parboil|half-cook)", Pattern.CASE_INSENSITIVE);
-    private static final Pattern COOKED = Pattern.compile(
-            "\\b(?:simmer|bake|roast|braise|stew|cook (?:through|until)|boil|pressure|slow cook|poach|steam)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern NUMBER = Pattern.compile("(?<![\\d./])(?:\\d+(?:[.,]\\d+)?|[½⅓⅔¼¾])[^.;,]{2,40}");
     /** Below this share of what the line says a step names a part of it, which is fine; above, more than there is. */
@@ -59,8 +48,7 @@ public final class RecipeCheck {
     /** What to look at, safety first, then as it stands in the recipe. */
     public static List<RecipeFlag> of(Recipe recipe, Measures measures) {
         RecipeCheck check = new RecipeCheck(recipe, measures);
-        check.beans();
-        check.partCooked();
+        check.flags.addAll(SafetyCheck.of(recipe, List.of()));
         check.times();
         check.amountsInSteps();
         StarchCheck.of(recipe, check.allSteps, measures).ifPresent(check.flags::add);
@@ -72,55 +60,6 @@ public final class RecipeCheck {
     private void flag(
             Kind kind, @Nullable Integer line, @Nullable Integer step, String what, String why, String source) {
         flags.add(new RecipeFlag(kind, line, step, what, why, source));
-    }
-
-    /** Kidney beans, red and white, raw in a slow cooker. */
-    private void beans() {
-        Matcher slow = SLOW.matcher(allSteps);
-        if (!slow.find()) {
-            return;
-        }
-        boolean boiled = HARD_BOIL.matcher(allSteps.substring(0, slow.start())).find();
-        for (int i = 0; i < recipe.lines().size() && !boiled; i++) {
-            Food food = recipe.lines().get(i).read().food();
-            if (food != null && food.is(Nature.BOIL_HARD)) {
-                flag(
-                        Kind.SAFETY,
-                        i,
-                        null,
-                        food.name() + " go raw into the slow cooker",
-                        "a slow cooker stays below the boil: soak 5 h, fresh water, boil hard 30 min first",
-                        BAD_BUG);
-            }
-        }
-    }
-
-    /** Never a stop while meat is part-cooked. */
-    private void partCooked() {
-        boolean meat = recipe.lines().stream()
-                .map(line -> line.read().food())
-                .anyMatch(food -> food != null && ofOnePiece(food));
-        boolean browned = false;
-        boolean cooked = false;
-        for (int i = 0; i < recipe.steps().size(); i++) {
-            RecipeStep step = recipe.steps().get(i);
-            browned |= BROWNED.matcher(step.text()).find();
-            cooked |= COOKED.matcher(step.text()).find();
-            if (meat && step.stop() != null && browned && !cooked) {
-                flag(
-                        Kind.SAFETY,
-                        null,
-                        i,
-                        "it stops while the meat is part-cooked",
-                        "food part-cooked is cooked through at once, never chilled between",
-                        FSIS);
-            }
-        }
-    }
-
-    /** Raw meat that is browned outside only; mince that is browned is cooked through. */
-    private static boolean ofOnePiece(Food food) {
-        return food.keepingClass().startsWith("raw-") && !food.name().contains("mince");
     }
 
     private void times() {

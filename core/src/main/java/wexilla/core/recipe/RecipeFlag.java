@@ -15,6 +15,11 @@ import org.jspecify.annotations.Nullable;
 public record RecipeFlag(
         Kind kind, @Nullable Integer line, @Nullable Integer step, String what, String why, String source) {
 
+    /** As one sentence, with its source. */
+    public String words() {
+        return what + ": " + why + " (" + source + ")";
+    }
+
     public enum Kind {
         /** Somebody could get ill. */
         SAFETY,

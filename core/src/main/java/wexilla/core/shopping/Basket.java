@@ -11,7 +11,6 @@ import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.money.Cost;
-import wexilla.core.money.Money;
 import wexilla.core.pricing.WholePacks;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Unit;
@@ -78,7 +77,7 @@ public record Basket(List<Line> lines, Cost expected) {
                 .map(line -> line.buy() == null
                         ? Cost.unknown(currency)
                         : Cost.of(line.buy().cost()))
-                .reduce(Cost.of(Money.zero(currency)), Cost::plus);
+                .reduce(Cost.zero(currency), Cost::plus);
         return new Basket(List.copyOf(lines), expected);
     }
 

@@ -65,7 +65,11 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
 
     /** @param storage where it lies */
     public static NoteKeeping of(NoteLine line, Storage storage, KeepingGuide guide, LocalDate today) {
-        String keeping = keepingClass(line, storage);
+        return of(line, keepingClass(line, storage), storage, guide, today);
+    }
+
+    /** What has a class already, such as a cooked dish whose cook chose it. @param keeping of the keeping guide */
+    public static NoteKeeping of(NoteLine line, String keeping, Storage storage, KeepingGuide guide, LocalDate today) {
         Since since = line.since();
         boolean opened = line.state() == State.OPENED
                 || since.opened() != null

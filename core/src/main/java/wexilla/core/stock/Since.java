@@ -3,6 +3,7 @@ package wexilla.core.stock;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.keeping.LotClock;
 import wexilla.core.quantity.NotAnAmount;
 import wexilla.core.stock.NoteDates.Day;
 import wexilla.core.stock.NoteDates.Event;
@@ -124,6 +125,30 @@ public record Since(
                 && day.ahead().isAfter(today)
                 && !day.ahead().isAfter(today.plusDays(life));
         return near && ChronoUnit.DAYS.between(day.behind(), today) > life;
+    }
+
+    /**
+     * These days, and of what was not said those that were known: what is put right later leaves the rest as it was.
+     *
+     * @param had the clock of what is there
+     * @param printed the date on its packing; null when it has none
+     */
+    public Since or(LotClock had, @Nullable Limit printed) {
+        boolean again = frozen != null && had.thawedOn() == null;
+        LocalDate into = frozen != null ? frozen : had.frozenOn();
+        // what only ever lay frozen began there
+        boolean onlyFrozen = had.frozenOn() != null && had.frozenOn().equals(had.from()) && had.usedDays() == 0;
+        return new Since(
+                from != null ? from : had.opened() || onlyFrozen ? null : had.from(),
+                bare,
+                opened != null ? opened : had.opened() ? had.from() : null,
+                into,
+                out,
+                thawed != null || out != null || again ? thawed : had.thawedOn(),
+                limit != null ? limit : printed,
+                made,
+                past,
+                atOnce);
     }
 
     private static LocalDate earlier(@Nullable LocalDate a, LocalDate b) {
