@@ -66,7 +66,7 @@ class SafetyTest {
     @Test
     void noRawFleshGoesFrozenIntoASlowCooker() {
         List<String> steps = List.of("Slow cook on low for 8 hours.");
-        for (Food food : reference.book().all()) {
+        for (Food food : reference.foods()) {
             Recipe written = new Recipe(
                     "dish",
                     4,

@@ -160,7 +160,7 @@ public final class FoodBook {
     private Spelling.Index index() {
         Spelling.Index made = index;
         if (made == null) {
-            made = new Spelling.Index(spelt);
+            made = new Spelling.Index(spelt, false);
             index = made;
         }
         return made;

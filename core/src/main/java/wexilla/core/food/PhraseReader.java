@@ -101,9 +101,24 @@ final class PhraseReader {
     }
 
     private boolean covers(Match match, int end) {
-        return free(0, match.from(), match.food())
+        return !done(match.from(), match.food())
+                && free(0, match.from(), match.food())
                 && free(match.to(), Math.max(match.to(), end), match.food())
                 && !front(match.to(), end);
+    }
+
+    /** Whether a maker has done something in front of the name to what has none. */
+    private boolean done(int to, Food food) {
+        if (food.traits().contents().making() == Making.MADE) {
+            return false;
+        }
+        for (int at = 0; at < to; at++) {
+            Said said = Vocabulary.kitchen().at(lower, at, to);
+            if (said != null && said.kind() == Kind.DONE) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Whether nothing in these words makes another food of the one that is named. */
@@ -133,7 +148,8 @@ final class PhraseReader {
         }
         boolean whole = food.traits().cut() == Cut.BIRD && said.kind() == Kind.SHAPE;
         boolean filled = said.states().stream().anyMatch(FLESH::contains)
-                && !food.traits().rawFlesh();
+                && (!food.traits().rawFlesh()
+                        || food.traits().animals().stream().noneMatch(animal -> animal.land() || animal.bird()));
         boolean bought = said.kind() == Kind.MADE && food.traits().contents().making() != Making.MADE;
         return !whole && !filled && !bought;
     }

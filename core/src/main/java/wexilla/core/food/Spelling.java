@@ -1,5 +1,6 @@
 package wexilla.core.food;
 
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -7,7 +8,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Which known word a written one is a slip of the pen of: one letter wrong, missing, too many or two swapped, letters
- * doubled or not counting together as one; two slips from nine letters on. Never when two words are as near.
+ * doubled or not counting together as one; two slips from nine letters on. Never when two words are as near, and never by
+ * another letter where that makes another thing of a food: "potted" is no "pitted", "dressed" no "pressed".
  */
 final class Spelling {
 
@@ -16,18 +18,20 @@ final class Spelling {
 
     private static final int LONG = 9;
 
-    /** A known word. @param plain without doubled letters; @param letters a bit for each that is in it */
-    private record Known(String word, String plain, int letters) {}
+    /** A known word. @param plain without doubled letters; @param letters a bit for each that is in it; @param exact whether
+     * all of its letters have to be there */
+    private record Known(String word, String plain, int letters, boolean exact) {}
 
     /** Known words, made ready to be compared with. */
     static final class Index {
 
         private final List<Known> words;
 
-        Index(Collection<String> spelt) {
+        /** @param exact whether another letter makes another word of it */
+        Index(Collection<String> spelt, boolean exact) {
             words = spelt.stream()
                     .filter(word -> word.length() >= SHORTEST - 1)
-                    .map(word -> new Known(word, single(word), Spelling.letters(word)))
+                    .map(word -> new Known(word, single(word), Spelling.letters(word), exact))
                     .toList();
         }
 
@@ -66,12 +70,20 @@ final class Spelling {
             return;
         }
         int slips = word.plain().equals(plain) ? 1 : slips(written, known, most);
-        if (slips > most || slips > best) {
+        if (slips > most || slips > best || word.exact() && otherLetter(known)) {
             return;
         }
         tied = slips == best && !known.equals(nearest);
         best = slips;
         nearest = known;
+    }
+
+    /** Whether a letter stands in the place of another one. */
+    private boolean otherLetter(String known) {
+        return written.length() == known.length()
+                && !Arrays.equals(
+                        written.chars().sorted().toArray(),
+                        known.chars().sorted().toArray());
     }
 
     Optional<String> nearest() {

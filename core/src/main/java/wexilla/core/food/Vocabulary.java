@@ -24,6 +24,8 @@ public final class Vocabulary {
         STATE,
         /** Said of what has a maker. */
         MADE,
+        /** In front of a name what a maker did to it, behind it what the cook does: "marinated prawns", "prawns, marinated". */
+        DONE,
         PREP,
         SHAPE,
         FILLER,
@@ -124,7 +126,7 @@ public final class Vocabulary {
     Spelling.Index index() {
         Spelling.Index made = index;
         if (made == null) {
-            made = new Spelling.Index(words);
+            made = new Spelling.Index(words, true);
             index = made;
         }
         return made;

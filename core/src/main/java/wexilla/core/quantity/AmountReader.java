@@ -38,6 +38,11 @@ public final class AmountReader {
             said = List.copyOf(said);
             again = List.copyOf(again);
         }
+
+        /** The same without a container: what was taken for one begins the name behind it. */
+        public Reading withoutPacks() {
+            return new Reading(quantity, null, said, again, rest, bare);
+        }
     }
 
     private static final Pattern RANGE = Pattern.compile("\\s*-?\\s*(?:-|–|—|\\bto\\b)\\s*(?=[\\d½⅓⅔¼¾⅛⅜⅝⅞⅕⅙])");

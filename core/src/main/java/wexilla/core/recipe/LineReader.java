@@ -7,6 +7,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.Grammar;
@@ -79,7 +81,31 @@ public final class LineReader {
         if (words.isEmpty()) {
             return unitThatIsFood(text, amount);
         }
+        LineAmount whole = containerOfName(amount);
+        if (whole != null) {
+            amount = whole;
+            words = words(amount.words());
+        }
         return new LineClauses(foods, amount, words, head).read(text);
+    }
+
+    /** "200 g glass noodles": what was taken for a container begins the name; null where it does not. */
+    private @Nullable LineAmount containerOfName(LineAmount amount) {
+        Reading reading = amount.reading();
+        Unit container = reading == null || reading.packs() == null
+                ? null
+                : reading.packs().container();
+        if (reading == null || container == null) {
+            return null;
+        }
+        String all = container.symbol() + " " + amount.words();
+        List<String> said = words(all.split(",", 2)[0]);
+        boolean named = IntStream.rangeClosed(2, Math.min(4, said.size()))
+                .anyMatch(length ->
+                        foods.named(String.join(" ", said.subList(0, length))).isPresent());
+        return named
+                ? new LineAmount(amount.part(), reading.withoutPacks(), all, amount.notes(), amount.optional())
+                : null;
     }
 
     /** "Bones of 4 chicken legs": the bones, whatever the legs cost; how much they weigh nobody said. */

@@ -61,6 +61,8 @@ public final class SafetyCheck {
     private static final Pattern BOILED = words("\\b(?:boil|simmer|bubble|reduce)");
     private static final Pattern STUFFS =
             words("\\bstuff(?:ed|ing)?\\b(?! (?:tomato|pepper|courgette|cabbage|marrow|onion|mushroom))");
+    private static final Pattern WAITS =
+            words("\\b(?:overnight|(?:night|day|evening) before|until tomorrow|fridge|refrigerat|freez|ahead)");
     private static final Pattern IN_OIL =
             words("\\b(?:cover|keep|store|bottle|jar|infus|steep|pack)\\w*\\b[^.;]*\\boil\\b"
                     + "|\\boil\\b[^.;]*\\b(?:cover|keep|store|bottle|jar|infus|steep)");
@@ -70,6 +72,7 @@ public final class SafetyCheck {
             words("\\b(?:from frozen|still frozen|without thawing|straight from the freezer)");
 
     private static final Set<State> COOKED_STATES = Set.of(State.COOKED, State.TINNED);
+    private static final Set<String> SPRIGS = Set.of("sprig", "bunch", "stem", "leaf", "handful");
     private static final double TWO_HOURS = 2;
 
     private final Recipe recipe;
@@ -294,9 +297,7 @@ public final class SafetyCheck {
         for (int i = 0; i < recipe.steps().size(); i++) {
             String text = recipe.steps().get(i).text();
             boolean waits = recipe.steps().get(i).stop() == Style.RAW_BAG
-                    || words(HOURS + "|\\bfridge\\b|\\brefrigerat|\\bfreez")
-                            .matcher(text)
-                            .find();
+                    || WAITS.matcher(text).find();
             if (STUFFS.matcher(text).find() && waits) {
                 flag(
                         line,
@@ -311,9 +312,7 @@ public final class SafetyCheck {
 
     /** Garlic, herbs or vegetables kept in oil. */
     private void inOil() {
-        Integer line = food(food -> food.traits().aisle().equals("vegetables")
-                || food.name().contains("garlic")
-                || food.traits().aisle().equals("herbs"));
+        Integer line = line(SafetyCheck::fresh);
         Integer oil = food(food -> food.name().endsWith("oil"));
         for (int i = 0; i < recipe.steps().size() && line != null && oil != null; i++) {
             if (IN_OIL.matcher(recipe.steps().get(i).text()).find()
@@ -343,6 +342,15 @@ public final class SafetyCheck {
                 return;
             }
         }
+    }
+
+    /** A vegetable, or herbs by the sprig: with water in it, and no acid. */
+    private static boolean fresh(ReadLine line) {
+        boolean sprigs = line.quantity() != null
+                && SPRIGS.contains(line.quantity().unit().symbol());
+        return line.food() != null
+                && line.state() != State.DRIED
+                && (line.food().traits().aisle().equals("vegetables") || sprigs || line.state() == State.FRESH);
     }
 
     /** Frozen vegetables and berries that no step heats. */
