@@ -138,7 +138,7 @@ export const useCookPlan = (recipe: string, style: Style, factor: string, vessel
         api.GET('/api/cook/{recipe}', {
           params: {
             path: { recipe },
-            query: { style, factor: factor || '1', vessels: whole(vessels, undefined, -1) },
+            query: { style, factor: factor || '1', vessels: whole(vessels, undefined) },
           },
         }),
       ),

@@ -2228,6 +2228,7 @@ export interface components {
             goesIn: components["schemas"]["GoesInView"][];
             keeps: components["schemas"]["KeepsView"];
             later: string[];
+            mind: string[];
             missing?: string;
             /** Format: int32 */
             n: number;

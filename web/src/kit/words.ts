@@ -49,10 +49,10 @@ export function tapeColour(of: string): string {
   return `var(--tape-${sum % 8})`;
 }
 
-/** The whole number as typed, for the server to judge; `blank` for an empty field, `nonsense` for what is no number. */
-export const whole = <B, N>(text: string, blank: B, nonsense: N): number | B | N => {
+/** The whole number as typed, for the server to judge; `blank` for an empty field. What is no number goes as it was typed. */
+export const whole = <B>(text: string, blank: B): number | B => {
   const typed = text.trim();
-  return typed === '' ? blank : /^-?\d{1,9}$/.test(typed) ? Number(typed) : nonsense;
+  return typed === '' ? blank : /^-?\d{1,9}$/.test(typed) ? Number(typed) : (typed as unknown as number);
 };
 
 export const dietWords: Record<Diet, string> = {

@@ -146,7 +146,7 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
                   line.from !== 'TAP' &&
                   (missing || line.notInStock !== undefined || form.instead[line.pos]) && (
                     <UseOther
-                      asked={{ recipe, style, factor: plan.factor, pos: line.pos, vessels: whole(pots, undefined, -1) }}
+                      asked={{ recipe, style, factor: plan.factor, pos: line.pos, vessels: whole(pots, undefined) }}
                       food={line.food}
                       other={form.instead[line.pos]}
                       set={(other) => {
@@ -244,14 +244,14 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
           className="btn btn-primary btn-lg min-h-16"
           disabled={cook.busy || sizeProblem !== undefined}
           onClick={() => {
-            const out = whole(cameOut, undefined, undefined);
-            const keep = whole(form.keepBack, undefined, -1);
+            const out = whole(cameOut, undefined);
+            const keep = whole(form.keepBack, undefined);
             cook.act({
               recipe,
               n: plan.n,
               style,
               factor: plan.factor,
-              vessels: whole(pots, undefined, -1),
+              vessels: whole(pots, undefined),
               portions: out,
               corrections,
               planned,

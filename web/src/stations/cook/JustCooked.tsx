@@ -28,7 +28,7 @@ export function JustCooked() {
         event.preventDefault();
         cook.act({
           name: form.name,
-          portions: whole(form.portions, undefined, undefined),
+          portions: whole(form.portions, undefined),
           cameOut: form.cameOut.trim() === '' ? undefined : form.cameOut,
           used: form.used.map(({ lot, amount }) => ({ lot, amount: amount.trim() === '' ? undefined : amount })),
         });

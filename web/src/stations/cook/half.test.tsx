@@ -47,6 +47,7 @@ const plan: Schema['CookPlan'] = {
   costComplete: true,
   keeps: { slug: 'cooked-dish', name: 'cooked meat and dishes', why: '', choices: [] },
   alsoMakes: [],
+  mind: [],
 };
 
 const sent: Record<string, unknown>[] = [];

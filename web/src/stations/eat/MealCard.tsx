@@ -85,7 +85,7 @@ export function MealCard({ meal }: { meal: Meal }) {
               how,
               text: form.text.trim() === '' ? undefined : form.text,
               batch: how === 'OTHER' ? batch : undefined,
-              left: whole(form.left, 0, -1),
+              left: whole(form.left, 0),
               liked,
               notForThem: not,
             });

@@ -65,7 +65,7 @@ function EquipmentForm({ piece, done }: { piece?: Equipment; done: () => void })
       className="enamel my-2 grid gap-3 p-4"
       onSubmit={(event) => {
         event.preventDefault();
-        const count = whole(form.count, 0, 0);
+        const count = whole(form.count, 0);
         save.act({ ...form, count, id: piece?.id, version: piece?.version ?? 0 });
       }}
     >

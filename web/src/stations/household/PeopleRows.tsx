@@ -81,7 +81,7 @@ function Table({ oneByOne }: { oneByOne: () => void }) {
   const act = useAct('all', (key, body: Schema['TableInput']) =>
     answer(api.POST('/api/household/table', { params: { header: { 'Idempotency-Key': key } }, body })),
   );
-  const of = (head: string) => whole(count[head] ?? '', 0, -1);
+  const of = (head: string) => whole(count[head] ?? '', 0);
   return (
     <form
       className="enamel p-5"

@@ -137,7 +137,7 @@ function Helps({ id, done }: { id: string; done: () => void }) {
       className="flex flex-wrap items-end gap-3"
       onSubmit={(event) => {
         event.preventDefault();
-        hands.act({ what: 'COMES', name, minutes: whole(minutes, 0, -1) });
+        hands.act({ what: 'COMES', name, minutes: whole(minutes, 0) });
       }}
     >
       <Field

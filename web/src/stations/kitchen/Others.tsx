@@ -89,7 +89,7 @@ function Waits({ run, id, pos }: { run: Run; id: string; pos: number }) {
       aria-label={`${task.dish} waits`}
       onSubmit={(event) => {
         event.preventDefault();
-        act.act({ pos, what: 'INSTEAD', minutes: whole(minutes, 0, -1), ...(kind === 'NONE' ? {} : { kind }) });
+        act.act({ pos, what: 'INSTEAD', minutes: whole(minutes, 0), ...(kind === 'NONE' ? {} : { kind }) });
       }}
     >
       <p className="text-xl">

@@ -146,7 +146,7 @@ function OwnTimer({ id }: { id: string }) {
       className="flex flex-wrap items-end gap-3"
       onSubmit={(event) => {
         event.preventDefault();
-        timer.act({ words, minutes: whole(minutes, 0, -1) });
+        timer.act({ words, minutes: whole(minutes, 0) });
       }}
     >
       <Field label="Timer for" value={words} set={setWords} problem={timer.problem} at="/words" wide="w-44" />

@@ -74,7 +74,7 @@ export function HabitsPanel({ plan, close }: { plan: Schema['PlanView']; close: 
             weekday: weekday === '' ? undefined : Number(weekday),
             tableTime: form.table || (usual?.tableTime ?? ''),
             homeFrom: form.home,
-            minutes: whole(form.minutes, usual?.minutes ?? 30, -1),
+            minutes: whole(form.minutes, usual?.minutes ?? 30),
             kind,
             note: form.note,
             people: form.eats,

@@ -95,7 +95,7 @@ export function MealPanel({
     .map((dish) => ({
       batch: dish.batch,
       text: dish.batch ? undefined : dish.name,
-      portions: whole(dish.portions, undefined, 0),
+      portions: whole(dish.portions, undefined),
       eaters: dish.eaters.filter((id) => here.includes(id)),
       frozen: dish.frozen,
     }));
@@ -128,7 +128,7 @@ export function MealPanel({
             kind,
             tableTime: form.table,
             homeFrom: form.home,
-            minutes: whole(form.minutes, -1, -1),
+            minutes: whole(form.minutes, -1),
             locked: slot?.locked ?? false,
             note: form.note,
             people: here,

@@ -1,6 +1,5 @@
 import type { Schema } from '../../api/client';
 import type { operations } from '../../api/schema';
-import { whole } from '../../kit/words';
 
 export type Card = Schema['RecipeCard'];
 type Query = NonNullable<operations['book']['parameters']['query']>;
@@ -59,7 +58,7 @@ export function addressOf(filter: Filter): string {
 /** What the kitchen is asked for; what is not narrowed is left out. */
 export function queryOf(filter: Filter): Query {
   const set = <T extends string>(value: string) => (value === '' ? undefined : (value as T));
-  const hands = whole(filter.hands, undefined, undefined);
+  const hands = /^\d{1,9}$/.test(filter.hands.trim()) ? Number(filter.hands) : undefined;
   return {
     text: filter.text.trim(),
     onHand: filter.onHand.toUpperCase() as Query['onHand'],

@@ -110,13 +110,12 @@ export const withStop = (form: Form, at: number, stop: Style | undefined): Pick<
   };
 };
 
-/** What is no number of minutes is sent as -1 and refused at its field. */
-const minutes = (text: string) => whole(text, undefined, -1);
+const minutes = (text: string) => whole(text, undefined);
 
-/** Empty rows are left out; what is no whole number is sent as missing and refused at its field. */
+/** Empty rows are left out; what is no whole number is sent as typed and refused at its field. */
 export const inputOf = (form: Form): Schema['RecipeInput'] => ({
   title: form.title,
-  portions: whole(form.portions, undefined, undefined),
+  portions: whole(form.portions, undefined),
   lines: form.lines
     .filter((line) => line.text.trim())
     .map(({ text, heldBackIn, rule }) => ({ text, heldBackIn, rule })),

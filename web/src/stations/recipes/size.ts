@@ -57,7 +57,7 @@ function to(size: Size, people: Person[]): Schema['To'] | undefined {
         people: people.filter((one) => !size.away.includes(one.id)).map((one) => ({ age: ages[one.appetite] })),
       };
     case 'batches':
-      return { batches: { eat: whole(typed, 1, -1), freeze: whole(size.freeze, 1, -1) } };
+      return { batches: { eat: whole(typed, 1), freeze: whole(size.freeze, 1) } };
     case 'food':
       return typed ? { food: size.food, amount: typed } : undefined;
     case 'vessel':
@@ -80,8 +80,8 @@ export function askedOf(
   return {
     n: recipe.n,
     to: wanted,
-    vessels: whole(size.pots, undefined, -1),
-    bags: whole(size.bags, undefined, -1),
+    vessels: whole(size.pots, undefined),
+    bags: whole(size.bags, undefined),
     system: size.system,
     equipment: size.vessel === '' ? undefined : size.vessel,
   };

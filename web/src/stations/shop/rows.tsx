@@ -25,7 +25,7 @@ export function WantedRow({ wanted, ask }: { wanted: Wanted; ask: boolean }) {
       food: wanted.food,
       item: wanted.item,
       name: wanted.name,
-      packs: whole(packs, 0, 0),
+      packs: whole(packs, 0),
       pack: pack.trim() === '' ? undefined : pack,
       price: price.trim() === '' ? undefined : price,
     });

@@ -137,6 +137,18 @@ class NamesTest {
                 .isEmpty();
     }
 
+    /** A household's own cup of a food weighs what it says, by the size its cup has. */
+    @Test
+    void whatACupWeighsHereIsTakenAtItsWord() {
+        http.note("1 kg porridge oats 2.00");
+        String porridge = recipe("Porridge", "2 cups porridge oats");
+        http.act("/api/household/measures", Map.of("food", "porridge oats", "unit", "cup", "amount", "125 g"))
+                .ok();
+        assertThat(line(porridge, 0).path("cost").asString()).isEqualTo("0.50");
+        Map<String, String> millilitres = Map.of("food", "porridge oats", "unit", "cup", "amount", "250 ml");
+        assertThat(http.act("/api/household/measures", millilitres).field()).isEqualTo("/amount");
+    }
+
     /** A pack meets a line that names the same pack, a fraction of it too, without anybody knowing what a tub weighs. */
     @Test
     void theSamePackMeetsTheSamePack() {

@@ -17,6 +17,7 @@ import wexilla.core.food.Key;
 import wexilla.core.food.PackLook;
 import wexilla.core.food.Scaling;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 
@@ -44,8 +45,16 @@ record FoodRow(
     /** What one unit of a food is here, as somebody said: a bunch of mint is 40 g. */
     record Measure(UUID id, UUID food, Unit unit, Amount amount) {
 
-        FoodFact fact() {
-            return new FoodFact(Amount.of(1, unit), amount, "as this household measures", FoodFact.Trust.OWN);
+        /** @param measures of the household: its cup holds what it says a cup holds */
+        FoodFact fact(Measures measures) {
+            Amount one = Amount.of(1, unit);
+            return new FoodFact(
+                    one,
+                    amount,
+                    "as this household measures",
+                    FoodFact.Trust.OWN,
+                    measures.toBase(one),
+                    measures.toBase(amount));
         }
     }
 

@@ -78,7 +78,7 @@ public class Foods {
                 .flatMap(row -> row.measures().stream())
                 .collect(Collectors.groupingBy(
                         measure -> Objects.requireNonNull(keys.get(measure.food())),
-                        Collectors.mapping(FoodRow.Measure::fact, Collectors.toList())));
+                        Collectors.mapping(measure -> measure.fact(household.measures()), Collectors.toList())));
         Map<Key, PackLook> looked = rows.values().stream()
                 .filter(row -> row.pack() != null)
                 .collect(Collectors.toMap(FoodRow::key, row -> Objects.requireNonNull(row.pack())));

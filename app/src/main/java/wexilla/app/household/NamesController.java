@@ -222,14 +222,19 @@ class NamesController {
             Unit unit = Unit.parse(input.unit().strip())
                     .orElseThrow(() -> Problem.at(
                             "/unit", "“" + input.unit() + "” is nothing to count in; write bunch, jar, tub or piece."));
-            if (unit.dimension() != Dimension.COUNT || unit.equals(Unit.PORTION)) {
+            boolean filled = unit.dimension() == Dimension.VOLUME;
+            if (!filled && unit.dimension() != Dimension.COUNT || unit.equals(Unit.PORTION)) {
                 throw Problem.at(
-                        "/unit", "“" + input.unit() + "” is a measure already; a bunch, a jar, a piece is asked.");
+                        "/unit", "“" + input.unit() + "” is a weight; a cup, a bunch, a jar, a piece is asked.");
             }
             Amount amount = household.measures().toBase(Asked.amount("/amount", input.amount()));
             boolean measured = amount.unit().equals(Unit.G) || amount.unit().equals(Unit.ML);
             if (!measured || amount.value().isZero() || amount.value().compareTo(MOST) > 0) {
                 throw Problem.at("/amount", "“" + input.amount() + "” is no weight; write it like 40 g or 300 ml.");
+            }
+            if (filled && !amount.unit().equals(Unit.G)) {
+                throw Problem.at(
+                        "/amount", "Say what one " + unit.symbol() + " of it weighs, like 190 g, not “" + input.amount() + "”.");
             }
             return names.measure(act, food, unit, amount);
         });

@@ -50,7 +50,10 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> wrongParameter(MethodArgumentTypeMismatchException wrong) {
-        return problem(Problem.at("/" + wrong.getName(), "“" + wrong.getValue() + "” is no " + wrong.getName()));
+        String words = number(wrong.getRequiredType())
+                ? noNumber(wrong.getValue())
+                : "“" + wrong.getValue() + "” is no " + wrong.getName();
+        return problem(Problem.at("/" + wrong.getName(), words));
     }
 
     /** The database is gone or full: said quickly, and without claiming what nobody can know. */
@@ -123,11 +126,23 @@ class Problems extends ResponseEntityExceptionHandler {
                     .collect(Collectors.joining(", "));
             return "“" + invalid.getValue() + "” does not fit " + field + ": say one of " + choices + ".";
         }
+        if (mismatch instanceof InvalidFormatException invalid && number(invalid.getTargetType())) {
+            return noNumber(invalid.getValue());
+        }
         if (mismatch instanceof InvalidFormatException invalid) {
             return "“" + invalid.getValue() + "” does not fit " + field + ": a "
                     + invalid.getTargetType().getSimpleName().toLowerCase(java.util.Locale.ROOT) + " is needed.";
         }
         return field + " is missing, too large, or not of the right kind.";
+    }
+
+    private static boolean number(@Nullable Class<?> type) {
+        return type != null
+                && (type == int.class || type == long.class || Number.class.isAssignableFrom(type));
+    }
+
+    private static String noNumber(@Nullable Object typed) {
+        return "“" + typed + "” is no whole number; write it like 4.";
     }
 
     private static String pointer(JacksonException problem) {
