@@ -26,16 +26,24 @@ export function LookFirst({ look }: { look: Look[] }) {
               {one.often.length > 0 && (
                 <span className="text-accent"> often has {one.often.map((a) => allergenWords[a]).join(', ')}</span>
               )}
+              {one.ask.length > 0 && (
+                <span className="text-accent">
+                  {' '}
+                  · ask its maker about {one.ask.map((a) => allergenWords[a]).join(', ')}: packs need not name it here
+                </span>
+              )}
             </span>
             <span className="flex flex-wrap gap-2">
-              <button
-                type="button"
-                className="btn btn-outline btn-sm min-h-11"
-                disabled={say.busy}
-                onClick={() => say.act({ food: one.food, named: [], clear: one.allergens })}
-              >
-                no {one.allergens.map((a) => allergenWords[a]).join(', no ')} on it
-              </button>
+              {one.allergens.length > 0 && (
+                <button
+                  type="button"
+                  className="btn btn-outline btn-sm min-h-11"
+                  disabled={say.busy}
+                  onClick={() => say.act({ food: one.food, named: [], clear: one.allergens })}
+                >
+                  no {one.allergens.map((a) => allergenWords[a]).join(', no ')} on it
+                </button>
+              )}
               {one.allergens.map((allergen) => (
                 <button
                   key={allergen}

@@ -3,6 +3,8 @@ package wexilla.app.recipes;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.platform.Household;
 import wexilla.app.recipes.LineViews.LineView;
@@ -132,15 +134,17 @@ final class RecipeViews {
      * A pack to look at, since somebody who eats here must not eat something.
      *
      * @param food its key, {@code name} as shown
-     * @param allergens of those who eat here which may be in it, {@code often} those its makers often put in
+     * @param allergens of those who eat here which may be in it and which a pack names, {@code ask} those it need not name
+     *     here: only its maker knows; {@code often} those its makers often put in
      */
-    record LookView(String food, String name, List<Allergen> allergens, List<Allergen> often) {
+    record LookView(
+            String food, String name, List<Allergen> allergens, List<Allergen> ask, List<Allergen> often) {
 
         /** One for each food of a recipe whose pack must be looked at for these people. */
         static List<LookView> of(Recipe recipe, Collection<Allergen> avoided, @Nullable Country country) {
             return Eater.foods(recipe).stream()
                     .map(food -> of(food, avoided, country))
-                    .filter(look -> !look.allergens().isEmpty())
+                    .filter(look -> !look.allergens().isEmpty() || !look.ask().isEmpty())
                     .distinct()
                     .toList();
         }
@@ -155,7 +159,14 @@ final class RecipeViews {
             List<Allergen> often = may.stream()
                     .filter(allergen -> contents.isOften(allergen, country))
                     .toList();
-            return new LookView(food.key().id(), food.name(), may, often);
+            Map<Boolean, List<Allergen>> named =
+                    may.stream().collect(Collectors.partitioningBy(allergen -> allergen.isNamedIn(country)));
+            return new LookView(
+                    food.key().id(),
+                    food.name(),
+                    named.getOrDefault(true, List.of()),
+                    named.getOrDefault(false, List.of()),
+                    often);
         }
     }
 
