@@ -142,6 +142,12 @@ const subscribe = (tell: () => void) => {
   return () => listeners.delete(tell);
 };
 
+/** What was sent to this call and is not answered yet: it is shown as done, since it will be. */
+export const useSent = (path: string): Record<string, unknown>[] =>
+  useSyncExternalStore(subscribe, () => waiting)
+    .filter((act) => act.path === path)
+    .map((act) => JSON.parse(act.body || '{}') as Record<string, unknown>);
+
 /** How many acts wait for an answer and are not on their way. */
 export const useUnanswered = () =>
   useSyncExternalStore(subscribe, () => waiting.filter((act) => !flying.has(act.key)).length);

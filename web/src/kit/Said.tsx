@@ -9,11 +9,14 @@ type Said = { done: (words: string, act: string) => void };
 
 const Context = createContext<Said>({ done: () => {} });
 
+const STAYS_MS = 12_000;
+
 /** Tells what was done, with undo, at the foot of every screen. */
 export const useSaid = () => useContext(Context);
 
 export function SaidProvider({ children }: { children: ReactNode }) {
   const [line, setLine] = useState<Line>();
+  const [held, setHeld] = useState(false);
   const key = useRef(newKey());
   const queries = useQueryClient();
   const said = useMemo(
@@ -25,6 +28,14 @@ export function SaidProvider({ children }: { children: ReactNode }) {
     }),
     [],
   );
+  // it must not stand over the next button for good; History keeps the undo
+  useEffect(() => {
+    if (!line || held) {
+      return undefined;
+    }
+    const timer = setTimeout(() => setLine(undefined), STAYS_MS);
+    return () => clearTimeout(timer);
+  }, [line, held]);
   const undo = async (act: string) => {
     try {
       const header = { 'Idempotency-Key': key.current };
@@ -38,7 +49,14 @@ export function SaidProvider({ children }: { children: ReactNode }) {
   return (
     <Context value={said}>
       {children}
-      <div role="status" className="fixed right-4 bottom-16 left-4 z-40 md:bottom-5 md:left-auto">
+      <div
+        role="status"
+        onMouseEnter={() => setHeld(true)}
+        onMouseLeave={() => setHeld(false)}
+        onFocus={() => setHeld(true)}
+        onBlur={() => setHeld(false)}
+        className="fixed right-4 bottom-16 left-4 z-40 md:bottom-5 md:left-auto"
+      >
         <Waits
           said={({ subject, act }) => {
             setLine({ words: subject, act });

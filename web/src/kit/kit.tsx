@@ -1,4 +1,5 @@
-import { type ReactNode, useEffect } from 'react';
+import { useIsFetching, useQueryClient } from '@tanstack/react-query';
+import { type ReactNode, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import type { Problem } from '../api/client';
 import { useHousehold } from '../api/queries';
@@ -129,5 +130,29 @@ export function Empty({ children, to, go }: { children: ReactNode; to?: string; 
 }
 
 export function Waiting() {
-  return <p className="quiet">Looking …</p>;
+  const queries = useQueryClient();
+  const looking = useIsFetching();
+  const [silent, setSilent] = useState(false);
+  useEffect(() => {
+    // between two questions of one screen nothing is asked for a moment
+    const timer = setTimeout(() => setSilent(looking === 0), SILENT_MS);
+    return () => clearTimeout(timer);
+  }, [looking]);
+  if (!silent) {
+    return <p className="quiet">Looking …</p>;
+  }
+  return (
+    <div role="alert">
+      <p>The kitchen does not answer. What was stored is kept.</p>
+      <button
+        type="button"
+        className="btn btn-primary mt-4"
+        onClick={() => void queries.refetchQueries({ predicate: (query) => query.state.data === undefined })}
+      >
+        Try again
+      </button>
+    </div>
+  );
 }
+
+const SILENT_MS = 1_500;

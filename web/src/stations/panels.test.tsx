@@ -110,12 +110,12 @@ describe('a meal', () => {
   });
 
   it('half a portion left is no number of portions and is told at its field', async () => {
-    refuse = { field: '/left', detail: 'Portions that were left are 0 or more, not -1.' };
+    refuse = { field: '/left', detail: '“half” is no whole number; write it like 4.' };
     show(<MealCard meal={meal} />);
     type('Portions left', 'half');
     fireEvent.click(screen.getByText('That is how it was'));
     await waitFor(() => expect(screen.getByRole('alert').textContent).toContain('0 or more'));
-    expect(last()).toMatchObject({ left: -1 });
+    expect(last()).toMatchObject({ left: 'half' });
   });
 
   it('written down, it says so and asks no more', () => {

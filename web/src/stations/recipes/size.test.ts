@@ -100,7 +100,7 @@ describe('what the kitchen is asked for another size', () => {
 
   it('leaves pots and bags to the kitchen until they are typed, and nonsense to be told', () => {
     expect(asked({})).toMatchObject({ n: 1, vessels: undefined, bags: undefined, equipment: undefined });
-    expect(asked({ pots: 'many', bags: '3', vessel: 'v' })).toMatchObject({ vessels: -1, bags: 3, equipment: 'v' });
+    expect(asked({ pots: 'many', bags: '3', vessel: 'v' })).toMatchObject({ vessels: 'many', bags: 3, equipment: 'v' });
   });
 
   it('asks nothing of a recipe without lines', () => {

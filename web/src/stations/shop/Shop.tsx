@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { answer, api, type Schema } from '../../api/client';
 import { useShop } from '../../api/queries';
+import { useSent } from '../../api/unanswered';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { Empty, Heading, Money, OneOf, OtherProblem, Waiting } from '../../kit/kit';
@@ -21,6 +22,10 @@ export function Shop() {
   const [text, setText] = useState('');
   const [soon, setSoon] = useState<Schema['SoonView'][]>([]);
   const shop = useShop(days).data;
+  // ticked without a network it stays ticked, here and after the screen has asked again
+  const sent = useSent('/api/shop/tick');
+  const waits = (wanted: Wanted) =>
+    sent.some((tick) => (wanted.item ? tick.item === wanted.item : !tick.item && tick.name === wanted.name));
   const add = useAct(
     'list',
     (key, body: Schema['ItemInput']) =>
@@ -94,7 +99,7 @@ export function Shop() {
                 {shop.wanted
                   .filter((wanted) => wanted.aisle === aisle)
                   .map((wanted) => (
-                    <WantedRow key={keyOf(wanted)} wanted={wanted} ask={wanted === asked} />
+                    <WantedRow key={keyOf(wanted)} wanted={wanted} ask={wanted === asked} waits={waits(wanted)} />
                   ))}
               </ul>
             </section>

@@ -11,7 +11,7 @@ const packsOf = (packs: number, pack: string | undefined) =>
   pack ? (packs > 1 ? `${packs} × ${pack}` : pack) : packs > 1 ? `${packs} ×` : '';
 
 /** One thing to buy: a tap puts it into the basket at the expected price; only a surprise is typed. */
-export function WantedRow({ wanted, ask }: { wanted: Wanted; ask: boolean }) {
+export function WantedRow({ wanted, ask, waits }: { wanted: Wanted; ask: boolean; waits: boolean }) {
   const [open, setOpen] = useState(false);
   const [asking, setAsking] = useState(false);
   const [packs, setPacks] = useState(String(wanted.packs));
@@ -39,7 +39,8 @@ export function WantedRow({ wanted, ask }: { wanted: Wanted; ask: boolean }) {
         type="button"
         className="shop-box"
         aria-label={`In the basket: ${wanted.name}`}
-        disabled={tick.busy}
+        aria-pressed={waits}
+        disabled={tick.busy || waits}
         onClick={send}
       />
       <button type="button" className="packet-open min-h-11" aria-expanded={open} onClick={() => setOpen(!open)}>
@@ -51,6 +52,7 @@ export function WantedRow({ wanted, ask }: { wanted: Wanted; ask: boolean }) {
           {wanted.dishes.join(', ')}
           {wanted.firstDay && `, ${shortDay(wanted.firstDay)}`}
           {wanted.why && <span className="text-accent"> {wanted.why}</span>}
+          {waits && !tick.busy && ' taken; kept here until the kitchen answers'}
         </span>
       </button>
       <span className="text-right">

@@ -234,7 +234,8 @@ class NamesController {
             }
             if (filled && !amount.unit().equals(Unit.G)) {
                 throw Problem.at(
-                        "/amount", "Say what one " + unit.symbol() + " of it weighs, like 190 g, not “" + input.amount() + "”.");
+                        "/amount",
+                        "Say what one " + unit.symbol() + " of it weighs, like 190 g, not “" + input.amount() + "”.");
             }
             return names.measure(act, food, unit, amount);
         });

@@ -20,6 +20,9 @@ public final class Asked {
     public static final Currency CURRENCY = Currency.getInstance("EUR");
 
     private static final int MOST_DIGITS = 15;
+    /** Decimals the books are kept in. */
+    private static final int DIGITS_KEPT = 6;
+
     private static final int LONGEST_AMOUNT = 120;
     private static final BigDecimal LEAST_TBSP = BigDecimal.TEN;
     private static final BigDecimal MOST_TBSP = BigDecimal.valueOf(25);
@@ -55,7 +58,13 @@ public final class Asked {
         if (!reading.rest().isEmpty()) {
             throw Problem.at(field, "“" + reading.rest() + "” is not understood; write only the amount, like 500 g.");
         }
-        return reading.quantity().max();
+        Amount amount = reading.quantity().max();
+        Amount kept = Measures.US.toBase(amount);
+        if (!amount.value().isZero()
+                && Rational.of(kept.value().toDecimal(DIGITS_KEPT)).isZero()) {
+            throw Problem.at(field, "“" + text + "” is too little to write down; write it like 500 g.");
+        }
+        return amount;
     }
 
     /** A number: 12.5, or as a cook writes it: 1/2, 1 1/2, 2,5. */

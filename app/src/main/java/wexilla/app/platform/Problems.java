@@ -137,8 +137,7 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     private static boolean number(@Nullable Class<?> type) {
-        return type != null
-                && (type == int.class || type == long.class || Number.class.isAssignableFrom(type));
+        return type != null && (type == int.class || type == long.class || Number.class.isAssignableFrom(type));
     }
 
     private static String noNumber(@Nullable Object typed) {

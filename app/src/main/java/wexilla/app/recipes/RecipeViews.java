@@ -137,8 +137,7 @@ final class RecipeViews {
      * @param allergens of those who eat here which may be in it and which a pack names, {@code ask} those it need not name
      *     here: only its maker knows; {@code often} those its makers often put in
      */
-    record LookView(
-            String food, String name, List<Allergen> allergens, List<Allergen> ask, List<Allergen> often) {
+    record LookView(String food, String name, List<Allergen> allergens, List<Allergen> ask, List<Allergen> often) {
 
         /** One for each food of a recipe whose pack must be looked at for these people. */
         static List<LookView> of(Recipe recipe, Collection<Allergen> avoided, @Nullable Country country) {

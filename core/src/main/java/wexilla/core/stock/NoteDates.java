@@ -97,6 +97,12 @@ final class NoteDates {
             "\\b(?:thawed|defrosted|thawing|defrosting)\\b[^,;]*\\b(?:microwave|water)\\b"
                     + "|\\b(?:microwave|water)[- ](?:thawed|defrosted)\\b",
             Pattern.CASE_INSENSITIVE);
+    /** "31 Dec 9999": a day of a year nothing keeps to; "3 Nov 1500 g" is an amount. */
+    private static final Pattern NO_YEAR = Pattern.compile(
+            "\\b(?:\\d{1,2}(?:st|nd|rd|th)?\\.?\\s+(?:of\\s+)?)?" + MONTHS
+                    + "(?:\\s+\\d{1,2}(?:st|nd|rd|th)?)?,?\\s+(?!20\\d{2}\\b)\\d{4,}\\b(?!\\s*(?:x|kg|g|lb|oz|ml|l|cl)\\b)",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern NO_DATE_YEAR = Pattern.compile("20\\d{2}");
 
     private final LocalDate today;
@@ -109,6 +115,11 @@ final class NoteDates {
     }
 
     Found in(String text) {
+        Matcher never = NO_YEAR.matcher(text);
+        if (never.find()) {
+            throw new NotAnAmount(
+                    "“" + never.group() + "” is no day anything keeps to; write a year like " + (today.getYear() + 1));
+        }
         List<Day> days = new ArrayList<>();
         StringBuilder rest = new StringBuilder();
         int at = 0;
