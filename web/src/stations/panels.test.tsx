@@ -114,7 +114,7 @@ describe('a meal', () => {
     show(<MealCard meal={meal} />);
     type('Portions left', 'half');
     fireEvent.click(screen.getByText('That is how it was'));
-    await waitFor(() => expect(screen.getByRole('alert').textContent).toContain('0 or more'));
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toContain('half'));
     expect(last()).toMatchObject({ left: 'half' });
   });
 
