@@ -37,11 +37,24 @@ export function useTold() {
     if (typeof EventSource === 'undefined') {
       return;
     }
-    const events = new EventSource('/api/cookday/run/events');
+    let events: EventSource | undefined;
     const again = () => void queries.invalidateQueries({ queryKey: ['cookday'] });
-    events.addEventListener('changed', again);
-    events.addEventListener('here', again);
-    return () => events.close();
+    // a browser keeps few streams to one kitchen: a tab nobody looks at has none
+    const listen = () => {
+      events?.close();
+      events = undefined;
+      if (document.visibilityState !== 'hidden') {
+        events = new EventSource('/api/cookday/run/events');
+        events.addEventListener('changed', again);
+        events.addEventListener('here', again);
+      }
+    };
+    listen();
+    document.addEventListener('visibilitychange', listen);
+    return () => {
+      document.removeEventListener('visibilitychange', listen);
+      events?.close();
+    };
   }, [queries]);
 }
 

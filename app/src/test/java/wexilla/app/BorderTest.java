@@ -73,6 +73,42 @@ class BorderTest {
         assertThat(HTTP.send(endless).status()).isEqualTo(411);
     }
 
+    /** Who drips his words holds up nobody else: a file is read while three others are still on their way. */
+    @Test
+    void aFileThatDripsHoldsUpNoOther() throws IOException {
+        try (Socket first = new Socket("127.0.0.1", HTTP.port());
+                Socket second = new Socket("127.0.0.1", HTTP.port())) {
+            for (Socket drips : new Socket[] {first, second}) {
+                drips.getOutputStream()
+                        .write(
+                                ("POST /api/recipes/read HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/json\r\n"
+                                                + "Content-Length: 4000\r\n\r\n{\"text\"")
+                                        .getBytes(StandardCharsets.UTF_8));
+                drips.getOutputStream().flush();
+            }
+            assertThat(HTTP.act("/api/recipes/read", "{\"text\": \"Soup\\n\\n1 onion\\n\\nBoil it.\"}")
+                            .status())
+                    .isLessThan(500)
+                    .isNotEqualTo(408);
+        }
+    }
+
+    /** Streams that were opened and left do not block the next device. */
+    @Test
+    void leftStreamsBlockNobody() throws IOException {
+        String ask = "GET /api/cookday/run/events HTTP/1.1\r\nHost: 127.0.0.1\r\nX-Test-Household: " + HTTP.household()
+                + "\r\n\r\n";
+        for (int i = 0; i < 30; i++) {
+            try (Socket stream = new Socket("127.0.0.1", HTTP.port())) {
+                stream.getOutputStream().write(ask.getBytes(StandardCharsets.UTF_8));
+                byte[] head = new byte[12];
+                assertThat(stream.getInputStream().readNBytes(head, 0, head.length))
+                        .isEqualTo(head.length);
+                assertThat(new String(head, StandardCharsets.UTF_8)).isEqualTo("HTTP/1.1 200");
+            }
+        }
+    }
+
     @Test
     void pagesCarryAPolicyWithoutInlineScript() {
         Http.Answer page = HTTP.get("/onhand");

@@ -7,14 +7,14 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.TimeUnit;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
-import org.springframework.http.HttpStatus;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Household;
-import wexilla.app.platform.Problem;
 
 /** Tells every device that looks at a kitchen that something was done: it asks anew then. */
 @Component
@@ -31,9 +31,9 @@ class DayStream {
     SseEmitter open(Household household) {
         List<SseEmitter> own = devices.computeIfAbsent(household.id(), id -> new CopyOnWriteArrayList<>());
         if (own.size() >= MOST_DEVICES) {
-            throw Problem.refused(
-                    HttpStatus.SERVICE_UNAVAILABLE,
-                    "At most " + MOST_DEVICES + " devices look at one kitchen at once.");
+            // who has gone without a word is found by speaking to him; else the oldest comes again by himself
+            own.forEach(emitter -> alive(own, emitter));
+            own.stream().limit(Math.max(0, own.size() - MOST_DEVICES + 1)).forEach(SseEmitter::complete);
         }
         SseEmitter emitter = new SseEmitter(LONGEST.toMillis());
         emitter.onCompletion(() -> own.remove(emitter));
@@ -54,6 +54,20 @@ class DayStream {
     @EventListener(ContextClosedEvent.class)
     void closing() {
         devices.values().forEach(own -> own.forEach(SseEmitter::complete));
+    }
+
+    /** A word nobody hears, so that who has gone is forgotten. */
+    @Scheduled(fixedDelay = 20, timeUnit = TimeUnit.SECONDS)
+    void alive() {
+        devices.values().forEach(own -> own.forEach(emitter -> alive(own, emitter)));
+    }
+
+    private static void alive(List<SseEmitter> own, SseEmitter emitter) {
+        try {
+            emitter.send(SseEmitter.event().comment(""));
+        } catch (IOException | IllegalStateException gone) {
+            own.remove(emitter);
+        }
     }
 
     private static void tell(List<SseEmitter> own, SseEmitter emitter, String event) {

@@ -106,7 +106,7 @@ class CalendarController {
 
     @PostMapping("/api/plan/feed")
     Said renew(Household household, @RequestHeader("Idempotency-Key") String key) {
-        return acts.say(household, key, "plan", "feed", feed::renew);
+        return acts.say(household, key, CalendarFeed.KIND, "feed", feed::renew);
     }
 
     /** A week for the fridge door. @param from ISO day; today when nothing is said */

@@ -2,6 +2,7 @@ package wexilla.app.plan;
 
 import java.security.SecureRandom;
 import java.util.HexFormat;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -9,22 +10,23 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
-import wexilla.app.platform.Journal;
-import wexilla.app.platform.Journal.Thing;
+import wexilla.app.platform.Problem.Blocker;
+import wexilla.app.platform.Undoable;
 
 /** The private address of a household's plan as a calendar: a long secret, replaced by a new one when somebody asks. */
 @Component
-class CalendarFeed {
+class CalendarFeed implements Undoable {
+
+    /** The act of asking for a new address. */
+    static final String KIND = "feed";
 
     private static final int BYTES = 24;
 
     private final JdbcClient db;
-    private final Journal journal;
     private final SecureRandom random = new SecureRandom();
 
-    CalendarFeed(JdbcClient db, Journal journal) {
+    CalendarFeed(JdbcClient db) {
         this.db = db;
-        this.journal = journal;
     }
 
     /** Its secret; null while nobody asked for one. */
@@ -47,12 +49,24 @@ class CalendarFeed {
 
     /** A new address; the one before ends. */
     String renew(Act act) {
-        journal.before(act, Thing.HOUSEHOLD, act.household().id());
         byte[] bytes = new byte[BYTES];
         random.nextBytes(bytes);
         db.sql("update household set feed = ? where id = ?")
                 .params(HexFormat.of().formatHex(bytes), act.household().id())
                 .update();
         return "A new address for the calendar of the plan";
+    }
+
+    @Override
+    public List<Blocker> blockers(UUID household, UUID act) {
+        return List.of();
+    }
+
+    /** An address that was given out and replaced never answers again: taken back, there is none. */
+    @Override
+    public void undo(Act undo, UUID undone) {
+        db.sql("""
+                        update household h set feed = null where h.id = ? and exists (
+                            select 1 from act a where a.household_id = h.id and a.id = ? and a.kind = ?)""").params(undo.household().id(), undone, KIND).update();
     }
 }

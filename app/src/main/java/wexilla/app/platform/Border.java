@@ -8,6 +8,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
 import java.time.Duration;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
@@ -45,11 +46,16 @@ class Border extends OncePerRequestFilter {
 
     private static final String API = "/api/";
     private static final String PREVIEW = "/api/preview/";
+    private static final int FILES_AT_ONCE = 3;
+    private static final Refusal OTHER_FILE =
+            new Refusal(HttpStatus.SERVICE_UNAVAILABLE, "Another file is being read; try again in a while.");
+    private static final Duration LONGEST_READ = Duration.ofSeconds(30);
     private static final Duration LONGEST_WAIT = Duration.ofSeconds(20);
 
     private final JsonMapper json;
     private final Bucket previews;
-    private final Semaphore files = new Semaphore(1, true);
+    private final Semaphore files = new Semaphore(FILES_AT_ONCE, true);
+    private final Semaphore reading = new Semaphore(1, true);
 
     /**
      * @param burst preview calls that may come at once; a screen asks for a handful a second while somebody types
@@ -75,32 +81,56 @@ class Border extends OncePerRequestFilter {
         response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
         Refusal refusal = refusal(request);
         if (refusal == null && FILES.contains(path(request))) {
-            refusal = inTurn(request, response, chain);
+            refusal = file(request, response, chain);
         } else if (refusal == null) {
-            chain.doFilter(request, response);
+            refusal = whole(request, response, chain);
         }
         if (refusal != null) {
             answer(response, refusal);
         }
     }
 
-    /** A file is read whole into memory: one after the other. */
-    private @Nullable Refusal inTurn(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+    /** Read before anything waits for it: who drips his words holds up nobody else. */
+    private static @Nullable Refusal whole(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        if (!turn()) {
-            return new Refusal(HttpStatus.SERVICE_UNAVAILABLE, "Another file is being read; try again in a while.");
-        }
-        try {
+        if (request.getContentLengthLong() <= 0) {
             chain.doFilter(request, response);
-        } finally {
-            files.release();
+            return null;
         }
+        Optional<HttpServletRequest> whole = WholeBody.read(request, LONGEST_READ);
+        if (whole.isEmpty()) {
+            return new Refusal(HttpStatus.REQUEST_TIMEOUT, "The request did not come whole in time; send it again.");
+        }
+        chain.doFilter(whole.get(), response);
         return null;
     }
 
-    private boolean turn() {
+    /** A file stands whole in memory: a few at a time come in, one after the other is read. */
+    private @Nullable Refusal file(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        if (!turn(files)) {
+            return OTHER_FILE;
+        }
         try {
-            return files.tryAcquire(LONGEST_WAIT.toSeconds(), TimeUnit.SECONDS);
+            return whole(request, response, (come, answer) -> {
+                if (!turn(reading)) {
+                    answer((HttpServletResponse) answer, OTHER_FILE);
+                    return;
+                }
+                try {
+                    chain.doFilter(come, answer);
+                } finally {
+                    reading.release();
+                }
+            });
+        } finally {
+            files.release();
+        }
+    }
+
+    private static boolean turn(Semaphore of) {
+        try {
+            return of.tryAcquire(LONGEST_WAIT.toSeconds(), TimeUnit.SECONDS);
         } catch (InterruptedException stopping) {
             Thread.currentThread().interrupt();
             return false;

@@ -24,7 +24,13 @@ public class Journal implements Undoable {
 
     /** What can be edited: a row found by its id, or all rows that belong to one owner. */
     public enum Thing {
-        HOUSEHOLD("household", "id", "id"),
+        /** A secret that was replaced never comes back. */
+        HOUSEHOLD("household", "id", "id") {
+            @Override
+            boolean secret(String column) {
+                return column.equals("feed");
+            }
+        },
         PERSON("person", "household_id", "id"),
         EQUIPMENT("equipment", "household_id", "id"),
         PLACE("place", "household_id", "id"),
@@ -75,6 +81,11 @@ public class Journal implements Undoable {
             this.household = household;
             this.key = key;
             this.part = part;
+        }
+
+        /** Whether a column is never put back. */
+        boolean secret(String column) {
+            return false;
         }
 
         private boolean oneRow() {
@@ -162,6 +173,7 @@ public class Journal implements Undoable {
                 .filter(column ->
                         thing.part == null || List.of(thing.part.split(", ")).contains(column))
                 .filter(column -> known.isEmpty() || known.contains(column))
+                .filter(column -> !thing.secret(column))
                 .toList();
         List<String> put =
                 all.stream().filter(column -> !column.equals(VERSION)).toList();
