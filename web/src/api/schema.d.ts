@@ -2985,6 +2985,7 @@ export interface components {
             labels: components["schemas"]["LabelView"][];
             /** Format: int32 */
             left: number;
+            mind: string[];
             packets: number[];
             problem: string;
         };

@@ -17,7 +17,7 @@ it('what was asked last counts, however late the answer to what was asked before
   vi.spyOn(api, 'POST').mockImplementation(((path: string, asked: { body: { each: number } }) =>
     path === '/api/pack/even'
       ? new Promise((come) => waiting.push({ each: asked.body.each, come: (shared) => come(reply(shared)) }))
-      : Promise.resolve(reply({ packets: [], labels: [], left: 0, problem: '' }))) as never);
+      : Promise.resolve(reply({ packets: [], labels: [], left: 0, problem: '', mind: [] }))) as never);
   const dish = { id: 'l', name: 'Pot', amount: '8 portions', portions: 8, cost: '7', costComplete: true };
   render(
     <QueryClientProvider client={new QueryClient()}>

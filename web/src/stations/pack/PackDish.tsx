@@ -131,6 +131,11 @@ export function PackDish({ dish, places, containers, children }: Props) {
           </ol>
           <div aria-live="polite">
             {problem && <p className="fieldproblem mb-3">{problem}</p>}
+            {draft.data?.mind.map((words) => (
+              <p key={words} className="font-semibold text-accent">
+                {words}
+              </p>
+            ))}
             {!problem && draft.data && draft.data.left > 0 && (
               <p className="mb-3">
                 {draft.data.left === 1 ? '1 portion stays' : `${draft.data.left} portions stay`} on the counter.

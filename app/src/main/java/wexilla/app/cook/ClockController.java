@@ -1,6 +1,7 @@
 package wexilla.app.cook;
 
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -17,6 +18,7 @@ import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.core.cookday.DayNight;
 import wexilla.core.cookday.DayPlan;
 import wexilla.core.cookday.DayRest;
 import wexilla.core.cookday.DayTask;
@@ -132,7 +134,11 @@ class ClockController {
                 laid.lanes(),
                 laid.tasks(),
                 earlier,
-                Stream.concat(build.mind(now, on).stream(), planned.found().warnings().stream())
+                Stream.of(
+                                build.mind(now, on),
+                                DayNight.heatThatEnds(plan, LocalDateTime.ofInstant(planned.begins(), zone)),
+                                planned.found().warnings())
+                        .flatMap(List::stream)
                         .map(words -> HeatWords.in(words, household.system() == KitchenMeasure.System.US))
                         .toList(),
                 "");

@@ -7,6 +7,7 @@ import org.springframework.stereotype.Component;
 import wexilla.app.household.Equipped;
 import wexilla.app.household.People;
 import wexilla.app.household.Reference;
+import wexilla.app.household.Vessels;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.platform.Household;
 import wexilla.core.cookday.CookDay;
@@ -29,6 +30,7 @@ class DayBuild {
     private final People people;
     private final TimedSteps timed;
     private final Reference reference;
+    private final Vessels vessels;
 
     DayBuild(
             Batches batches,
@@ -36,13 +38,15 @@ class DayBuild {
             Equipped equipped,
             People people,
             TimedSteps timed,
-            Reference reference) {
+            Reference reference,
+            Vessels vessels) {
         this.batches = batches;
         this.dayBefore = dayBefore;
         this.equipped = equipped;
         this.people = people;
         this.timed = timed;
         this.reference = reference;
+        this.vessels = vessels;
     }
 
     /** The jobs of everything that is cooked on a day. */
@@ -60,7 +64,7 @@ class DayBuild {
                 joints,
                 Wording.of(household.system(), household.measures()),
                 timed.pace(household),
-                new DayHeat(reference.heat(), now.book(), household.country()));
+                new DayHeat(reference.heat(), now.book(), household.country(), vessels.pressure()));
         return DayTasks.of(dishes.dishes(), dishes.once(), cooks, equipped.gear(household));
     }
 

@@ -34,6 +34,9 @@ import wexilla.core.stock.NoteLine;
 @Component
 public class Stowing {
 
+    /** A whole freezer is a few hundred; each is written while the household waits. */
+    private static final int MOST_CONTAINERS = 500;
+
     private final Notes notes;
     private final Foods foods;
     private final Ledger ledger;
@@ -83,6 +86,13 @@ public class Stowing {
         if (lines.isEmpty()) {
             Notes.Read bad = read.get(0);
             throw Problem.at("/text", "Line " + bad.number() + ": " + bad.problem());
+        }
+        int containers = lines.stream().mapToInt(NoteLine::count).sum();
+        if (containers > MOST_CONTAINERS) {
+            throw Problem.at(
+                    "/text",
+                    "This note is of " + containers + " things; " + MOST_CONTAINERS
+                            + " is the most at once: put it away in parts.");
         }
         List<UUID> lots = stow(act, lines, place, paid);
         List<String> left = read.stream()

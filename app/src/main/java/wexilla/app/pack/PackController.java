@@ -129,7 +129,7 @@ class PackController {
             String problem = check.holds()
                     ? dish.name() + " is past its eat-by day; it is not packed any more."
                     : check.problem();
-            return new PackDraft(input.packets(), List.of(), there, problem);
+            return new PackDraft(input.packets(), List.of(), there, problem, List.of());
         }
         Batches.Batch batch = batch(household, dish);
         KeepDates dates = packing.dates(
@@ -144,7 +144,7 @@ class PackController {
             Label label = packing.label(dish, batch, household, portions, dates, today, "", part, parts);
             labels.add(view(label, null, use.takes().get(0).cost()));
         }
-        return new PackDraft(input.packets(), labels, there - check.wanted(), "");
+        return new PackDraft(input.packets(), labels, there - check.wanted(), "", packing.mind(household, dish, input));
     }
 
     private Batches.Batch batch(Household household, Lots.Lot dish) {

@@ -67,8 +67,9 @@ public final class PackViews {
      *
      * @param left portions that stay on the counter
      * @param problem why these packets cannot be filled; empty when they can
+     * @param mind what to mind before they are filled
      */
-    record PackDraft(List<Integer> packets, List<LabelView> labels, int left, String problem) {}
+    record PackDraft(List<Integer> packets, List<LabelView> labels, int left, String problem, List<String> mind) {}
 
     /** @param labels where the label sheet is */
     record Packed(String act, String subject, List<LotView> packets, String labels) {}

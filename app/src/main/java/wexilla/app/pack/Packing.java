@@ -4,12 +4,14 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.Batches;
 import wexilla.app.household.Households;
+import wexilla.app.household.Households.Container;
 import wexilla.app.household.Households.Place;
 import wexilla.app.household.Reference;
 import wexilla.app.onhand.Codes;
@@ -29,6 +31,7 @@ import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Cost;
 import wexilla.core.packing.Label;
+import wexilla.core.packing.PackMind;
 import wexilla.core.packing.Portioning;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Unit;
@@ -167,6 +170,19 @@ public class Packing {
                 packed(dish, place.kind(), act.day()),
                 dates(act.household(), dish, place.kind(), act.day()),
                 new Lots.Packet(container, null, code, meal, meal == null ? null : part));
+    }
+
+    /** What to mind before these packets are filled. */
+    List<String> mind(Household household, Lots.Lot dish, PackInput input) {
+        Optional<Container> in = households.containers(household).stream()
+                .filter(one -> one.id().equals(input.container()))
+                .findFirst();
+        return PackMind.of(
+                in.map(Container::kind).orElse(null),
+                in.map(Container::volumeMl).orElse(0),
+                place(household, input.place()).kind(),
+                dish.clock(),
+                dish.state() == State.RAW);
     }
 
     private @Nullable UUID container(Household household, @Nullable UUID container) {

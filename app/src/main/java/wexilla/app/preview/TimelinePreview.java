@@ -16,9 +16,11 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Reference;
+import wexilla.app.household.Vessels;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.core.cookday.DayHeat;
+import wexilla.core.cookday.DayNight;
 import wexilla.core.cookday.DayPlan;
 import wexilla.core.cookday.DayProblem;
 import wexilla.core.cookday.DayProblem.Gear;
@@ -43,9 +45,11 @@ import wexilla.core.recipe.SafetyCheck;
 class TimelinePreview {
 
     private final Reference reference;
+    private final Vessels vessels;
 
-    TimelinePreview(Reference reference) {
+    TimelinePreview(Reference reference, Vessels vessels) {
         this.reference = reference;
+        this.vessels = vessels;
     }
 
     private static final int MOST_DISHES = 30;
@@ -149,7 +153,7 @@ class TimelinePreview {
             }
             ovens += Asked.at("/equipment/" + i, () -> KitchenGear.add(gear, thing, 1, sofar));
         }
-        DayHeat heat = new DayHeat(reference.heat(), reference.book(), null);
+        DayHeat heat = new DayHeat(reference.heat(), reference.book(), null, vessels.pressure());
         List<DayTasks.Dish> dishes = new ArrayList<>();
         for (int i = 0; i < asked.dishes().size(); i++) {
             dishes.add(dish("/dishes/" + i, asked.dishes().get(i), asked.dishes(), heat));
@@ -172,7 +176,9 @@ class TimelinePreview {
                 .orElseThrow(() -> Problem.at(
                         "/dishes", "These steps cannot follow each other as soon as they must with what is there."));
         besides.addAll(made.warnings());
-        return view(made, dishes, begin(asked, made.plan(), table), besides);
+        LocalDateTime begins = begin(asked, made.plan(), table);
+        besides.addAll(DayNight.heatThatEnds(made.plan(), begins));
+        return view(made, dishes, begins, besides);
     }
 
     /** Those who are there when, or so many all the time. */
@@ -231,10 +237,11 @@ class TimelinePreview {
         if (portions < 1 || portions > 500) {
             throw Problem.at(at + "/portions", "A dish makes 1 to 500 portions, not " + portions + ".");
         }
+        List<ReadLine> lines = asked.lines() == null ? List.of() : lines(at, asked.lines());
         List<DayStep> steps = new ArrayList<>();
         for (int i = 0; i < asked.steps().size(); i++) {
             String text = Asked.name(at + "/steps/" + i, asked.steps().get(i), 500);
-            steps.add(DayStep.of(text));
+            steps.add(heat.timed(DayStep.of(text), lines));
         }
         List<Integer> after = new ArrayList<>();
         for (String name : asked.after() == null ? List.<String>of() : asked.after()) {

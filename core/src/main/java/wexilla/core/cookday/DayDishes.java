@@ -13,6 +13,7 @@ import wexilla.core.food.Food;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
 import wexilla.core.recipe.Mentions;
+import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.ScaledLine;
 import wexilla.core.recipe.ScaledStep;
 import wexilla.core.recipe.Sized;
@@ -55,8 +56,11 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
         List<List<DayStep>> steps = new ArrayList<>();
         for (Pot pot : pots) {
             List<DayStep> own = new ArrayList<>();
+            List<ReadLine> lines = pot.sized().goesIn(pot.style()).stream()
+                    .map(Sized.Line::read)
+                    .toList();
             pot.sized().stepsUntil(pot.style()).stream()
-                    .map(step -> step(step, pot.sized(), wording, pace))
+                    .map(step -> heat.timed(step(step, pot.sized(), wording, pace), lines))
                     .forEach(own::add);
             steps.add(own);
         }

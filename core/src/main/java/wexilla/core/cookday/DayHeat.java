@@ -3,10 +3,12 @@ package wexilla.core.cookday;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.cookday.DayTasks.Inside;
 import wexilla.core.food.Country;
+import wexilla.core.food.Cut;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.HeatGuide;
@@ -14,15 +16,28 @@ import wexilla.core.food.Nature;
 import wexilla.core.food.State;
 import wexilla.core.food.WordLists;
 import wexilla.core.keeping.KeepingWords;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Dimension;
+import wexilla.core.quantity.Packs;
+import wexilla.core.quantity.Quantity;
+import wexilla.core.quantity.Rational;
+import wexilla.core.recipe.Mentions;
+import wexilla.core.recipe.PressureTime;
+import wexilla.core.recipe.ReadLine;
+import wexilla.core.recipe.StepGear;
 
 /**
  * What a dish of the day asks for because of what is raw in it: by its foods where they are known, by the foods its words
  * name where nobody wrote them down.
  *
  * @param country whose rules hold; null for the published US tables
+ * @param pressure minutes under pressure that a sourced rule knows
  */
 public record DayHeat(
-        HeatGuide guide, FoodBook book, @Nullable Country country) {
+        HeatGuide guide, FoodBook book, @Nullable Country country, PressureTime.Table pressure) {
+
+    /** A pot that is half full: how full it gets is not known before it is filled. */
+    private static final Rational HALF_FULL = Rational.of(1, 2);
 
     private static final WordLists WORDS = WordLists.of("day");
     private static final Pattern STUFFS = WORDS.list("stuffs");
@@ -41,6 +56,36 @@ public record DayHeat(
                 foods.stream().anyMatch(food -> food.is(Nature.BOIL_HARD)),
                 foods.stream().anyMatch(food -> food.traits().rawFlesh()),
                 guide.ofDish(inside, KeepingWords.say("dish-egg", title), country));
+    }
+
+    /** A step under pressure that says no minutes, with those a sourced rule knows for what it names; else as it was. */
+    public DayStep timed(DayStep step, Collection<ReadLine> lines) {
+        if (step.time().waitMin() > 0 || StepGear.read(step.text()).kind() != StepGear.Kind.PRESSURE_COOKER) {
+            return step;
+        }
+        String text = step.text().toLowerCase(Locale.ROOT);
+        for (ReadLine line : lines) {
+            Food food = line.food();
+            if (food == null || !Mentions.named(food, text)) {
+                continue;
+            }
+            PressureTime.State state =
+                    line.state() == State.FROZEN ? PressureTime.State.FROZEN_BLOCK : PressureTime.State.FRESH;
+            if (PressureTime.of(pressure, food, state, piece(line), HALF_FULL) instanceof PressureTime.Known known) {
+                return step.withWait(known.minutes());
+            }
+        }
+        return step;
+    }
+
+    /** What one piece weighs: of several, their share of the weight; null when no weight was written. */
+    private static @Nullable Amount piece(ReadLine line) {
+        Packs packs = line.packs();
+        Quantity quantity = line.quantity();
+        Amount much = packs != null ? packs.each() : quantity == null ? null : quantity.max();
+        boolean weighed = much != null && much.unit().dimension() == Dimension.MASS;
+        boolean whole = line.food() != null && line.food().traits().cut() != Cut.DICED;
+        return weighed && (packs != null || whole) ? much : null;
     }
 
     /** Of a dish nobody wrote the foods of: by what its name and steps name. */

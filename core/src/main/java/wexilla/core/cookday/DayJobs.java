@@ -34,6 +34,10 @@ final class DayJobs {
     private static final int DIAL = Trade.whole("oven.dial");
 
     private final List<Gear> gear;
+    /** What takes long in any oven or cooker. */
+    private static final Pattern UNTIMED = Pattern.compile(
+            "\\b(?:roast|bake|braise|stew|(?:pressure|slow)[- ]?cook|cook|smoke)\\b", Pattern.CASE_INSENSITIVE);
+
     private final Set<String> missing = new TreeSet<>();
 
     DayJobs(List<Gear> gear) {
@@ -62,6 +66,13 @@ final class DayJobs {
             @Nullable Kind kind,
             @Nullable Temperature heat) {
         int alone = step.time().waitMin();
+        if (alone == 0
+                && meat
+                && kind != null
+                && kind != Kind.BURNER
+                && UNTIMED.matcher(step.text()).find()) {
+            missing.add(dish + ": “" + text + "” says no minutes of heat: write how long it takes");
+        }
         List<Kind> holds = kind == null ? List.of() : List.of(there(kind));
         // what only has to be put in holds nothing while hands fill it
         boolean atIt = kind == Kind.BURNER || alone == 0;

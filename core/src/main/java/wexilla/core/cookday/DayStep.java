@@ -38,6 +38,12 @@ public record DayStep(String text, StepTime time, int loads, StepClock clock, Li
         return new DayStep(text, time, Math.max(1, times), StepClock.NONE, List.of(), time);
     }
 
+    /** The same step, going on by itself so long as nobody had written. */
+    DayStep withWait(int minutes) {
+        StepTime waits = new StepTime(time.handsMin(), minutes, true);
+        return new DayStep(text, waits, loads, clock, amounts, waits);
+    }
+
     /** The same step, of other minutes of hands. */
     DayStep withHands(int minutes) {
         return new DayStep(

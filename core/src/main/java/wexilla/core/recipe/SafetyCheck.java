@@ -13,6 +13,8 @@ import wexilla.core.food.Cut;
 import wexilla.core.food.Food;
 import wexilla.core.food.Nature;
 import wexilla.core.food.State;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Dimension;
 import wexilla.core.recipe.RecipeFlag.Kind;
 
 /**
@@ -33,6 +35,7 @@ public final class SafetyCheck {
             "(?:overnight|all night|all day|(\\d+(?:[.,]\\d+)?)\\s*(?:h\\b|hrs?\\b|hours?\\b))";
 
     private static final Pattern SLOW = words("\\bslow[- ]cook");
+    private static final Pattern UNDER_PRESSURE = words("\\bpressure\\b");
     private static final Pattern HARD_BOIL =
             words("\\bboil(?:ing|ed)?\\b[^.;]*\\b(?:hard|rapidly|\\d+\\s*min)|\\bpressure\\b");
     private static final Pattern BROWNED =
@@ -95,6 +98,7 @@ public final class SafetyCheck {
         check.beans();
         check.partCooked();
         check.frozenIntoSlowCooker(frozen);
+        check.frozenUnderPressure(frozen);
         check.delayed();
         check.standing();
         check.marinade();
@@ -211,6 +215,29 @@ public final class SafetyCheck {
                         name(i) + " may not go frozen into the slow cooker",
                         "it warms too slowly: thaw it in the fridge first",
                         SLOW_COOKERS);
+            }
+        }
+    }
+
+    /** A frozen bird, or a piece too heavy, has no time under pressure. */
+    private void frozenUnderPressure(Collection<Food> frozen) {
+        if (!UNDER_PRESSURE.matcher(allSteps).find()) {
+            return;
+        }
+        boolean said = FROM_FROZEN.matcher(allSteps).find();
+        for (int i = 0; i < recipe.lines().size(); i++) {
+            ReadLine read = recipe.lines().get(i).read();
+            boolean is = said || read.state() == State.FROZEN || frozen.contains(read.food());
+            Food food = read.food();
+            Amount much = read.quantity() == null ? null : read.quantity().max();
+            Amount piece = much != null && much.unit().dimension() == Dimension.MASS ? much : null;
+            if (is && raw(read) && food != null && HeatAdvice.thawFirst(food, piece)) {
+                flag(
+                        i,
+                        null,
+                        name(i) + " may not go frozen under pressure",
+                        PressureTime.thawFirst(food),
+                        "handbook, section 13");
             }
         }
     }

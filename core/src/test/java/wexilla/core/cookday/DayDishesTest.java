@@ -13,6 +13,7 @@ import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.LineReader;
+import wexilla.core.recipe.PressureTime;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
@@ -25,7 +26,9 @@ import wexilla.core.recipe.Wording;
 /** What is cut for several dishes is cut once: set up once, and gone from the steps of each. */
 class DayDishesTest {
 
-    private static final DayHeat HEAT = new DayHeat(new HeatGuide(List.of()), Samples.BOOK, null);
+    private static final PressureTime.Table PRESSURE = new PressureTime.Table(
+            List.of(), List.of(new PressureTime.ComeUp(Rational.ONE, 13, 26)), new HeatGuide(List.of()));
+    private static final DayHeat HEAT = new DayHeat(new HeatGuide(List.of()), Samples.BOOK, null, PRESSURE);
 
     private static CookDay.Pot pot(String title, RecipeStep... steps) {
         LineReader reader = new LineReader(Samples.BOOK);
