@@ -2640,6 +2640,7 @@ export interface components {
             name: string;
             /** Format: int32 */
             portions?: number;
+            raw?: boolean;
             used: components["schemas"]["AlsoInput"][];
         };
         KeepingAsked: {

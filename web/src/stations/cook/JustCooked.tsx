@@ -7,7 +7,7 @@ import { useForm } from '../../kit/useForm';
 import { whole } from '../../kit/words';
 import { type Also, AlsoRows } from './AlsoRows';
 
-type Form = { name: string; portions: string; cameOut: string; used: Also[] };
+type Form = { name: string; portions: string; cameOut: string; used: Also[]; raw: boolean };
 
 /** Cooked without a recipe: a name, what went in, what came out. */
 export function JustCooked() {
@@ -19,7 +19,7 @@ export function JustCooked() {
     () => navigate(form.cameOut.trim() === '' ? '/pack' : '/onhand'),
     'just',
   );
-  const { form, set } = useForm<Form>({ name: '', portions: '', cameOut: '', used: [] }, cook.forget, 'just');
+  const { form, set } = useForm<Form>({ name: '', portions: '', cameOut: '', used: [], raw: false }, cook.forget, 'just');
   return (
     <form
       className="enamel p-5"
@@ -30,6 +30,7 @@ export function JustCooked() {
           name: form.name,
           portions: whole(form.portions, undefined),
           cameOut: form.cameOut.trim() === '' ? undefined : form.cameOut,
+          raw: form.raw || undefined,
           used: form.used.map(({ lot, amount }) => ({ lot, amount: amount.trim() === '' ? undefined : amount })),
         });
       }}
@@ -56,6 +57,15 @@ export function JustCooked() {
           placeholder="1.2 kg, 2 l, 24"
         />
       </div>
+      <label className="mt-3 flex min-h-11 items-center gap-3">
+        <input
+          type="checkbox"
+          className="checkbox"
+          checked={form.raw}
+          onChange={(event) => set({ raw: event.target.checked })}
+        />
+        raw, only put together: it is cooked another day
+      </label>
       <AlsoRows also={form.used} set={(used) => set({ used })} problem={cook.problem} field="/used" />
       <OtherProblem problem={cook.problem} fields={['/name', '/portions', '/cameOut', '/used/']} />
       <button type="submit" className="btn btn-primary mt-3" disabled={cook.busy}>

@@ -217,4 +217,38 @@ class DishKeepingTest {
                 .path("date")
                 .asString();
     }
+
+    /** What was frozen raw and is cooked keeps as cooked, from today; only put together it keeps as the raw thing in it. */
+    @Test
+    void whatIsOnlyPutTogetherKeepsAsItsRawParts() {
+        Http kitchen = Kitchen.emptyHousehold();
+        kitchen.note("2 kg chicken thighs");
+        String lot = kitchen.get("/api/onhand")
+                .ok()
+                .path("places")
+                .valueStream()
+                .flatMap(place -> place.path("lots").valueStream())
+                .findFirst()
+                .orElseThrow()
+                .path("id")
+                .asString();
+        for (boolean raw : new boolean[] {true, false}) {
+            String dish = kitchen.act(
+                            "/api/cook/just",
+                            Map.of(
+                                    "name",
+                                    raw ? "Chicken parcels" : "Chicken pot",
+                                    "portions",
+                                    4,
+                                    "raw",
+                                    raw,
+                                    "used",
+                                    List.of(Map.of("lot", lot, "amount", "500 g"))))
+                    .ok()
+                    .path("lot")
+                    .asString();
+            JsonNode rule = kitchen.get("/api/lots/" + dish).ok();
+            assertThat(rule.path("rule").asString()).as("raw: %s", raw).contains(raw ? "raw poultry" : "cooked");
+        }
+    }
 }

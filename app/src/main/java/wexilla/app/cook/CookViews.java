@@ -170,6 +170,7 @@ public final class CookViews {
      * Just cooked: a name, what went in, and what came out.
      *
      * @param portions absent where it was weighed or measured
+     * @param raw whether it was only put together and is still to be cooked: it keeps as what is raw in it
      * @param cameOut "1.2 kg", "2 l", "24 pieces", for what other dishes are made of; absent where portions say it
      */
     public record JustInput(
@@ -177,7 +178,8 @@ public final class CookViews {
             @Nullable Integer portions,
             @Nullable String cameOut,
             List<AlsoInput> used,
-            @Nullable String keepsAs) {}
+            @Nullable String keepsAs,
+            @Nullable Boolean raw) {}
 
     /** @param lot the dish, waiting on the counter to be packed */
     public record Cooked(

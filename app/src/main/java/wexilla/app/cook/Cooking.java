@@ -170,7 +170,7 @@ public class Cooking {
         boolean counted = !takes.isEmpty() && act.household().seasoning() == Seasoning.FLAT;
         Money flat =
                 counted ? act.household().flat() : Money.zero(act.household().currency());
-        Style style = dish ? Style.COOKED : Style.PLAIN_PART;
+        Style style = Boolean.TRUE.equals(input.raw()) ? Style.RAW_BAG : dish ? Style.COOKED : Style.PLAIN_PART;
         UUID batch = batches.add(act, name, style, portions, flat);
         Cost total = takes.isEmpty()
                 ? Cost.unknown(act.household().currency())

@@ -112,6 +112,7 @@ class ScrapsController {
                     bag.lots().stream()
                             .map(lot -> new AlsoInput(UUID.fromString(lot), null))
                             .toList(),
+                    null,
                     null);
             return cooking.justCooked(act, made);
         });
