@@ -19,7 +19,11 @@ export function JustCooked() {
     () => navigate(form.cameOut.trim() === '' ? '/pack' : '/onhand'),
     'just',
   );
-  const { form, set } = useForm<Form>({ name: '', portions: '', cameOut: '', used: [], raw: false }, cook.forget, 'just');
+  const { form, set } = useForm<Form>(
+    { name: '', portions: '', cameOut: '', used: [], raw: false },
+    cook.forget,
+    'just',
+  );
   return (
     <form
       className="enamel p-5"
