@@ -3655,6 +3655,7 @@ export interface components {
             plateCost?: string;
             plateProtein?: string;
             plates: string;
+            raw: string;
             rawGrams: string;
             snaps: string[];
         };
@@ -3853,6 +3854,7 @@ export interface components {
             version: number;
         };
         Stretched: {
+            cooked: string;
             cookedGrams: string;
             each?: string;
             mince: boolean;

@@ -183,6 +183,7 @@ describe('the slab', () => {
   const form = emptyForm({ food: 'pork shoulder', parts: [roast, emptyPart({ name: 'not said yet' })] });
   const cut = {
     cookedGrams: '1000',
+    cooked: '1 kg',
     shares: [{ name: 'roast', grams: '400', cost: '4.00', plates: '6' }],
     remainder: { grams: '600', cost: '6.00' },
   };

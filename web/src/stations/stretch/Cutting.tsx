@@ -80,7 +80,7 @@ export function Cutting({ start, done, children }: Props) {
       >
         {cut && ready && (
           <>
-            <p className="figure text-4xl font-bold">{cut.cookedGrams.split('.')[0]} g</p>
+            <p className="figure text-4xl font-bold">{cut.cooked}</p>
             <p className="quiet" title={cut.yieldSource}>
               cooked, {shortNumber(cut.yield)} of the raw weight · {cut.yieldSource.split(';')[0]}
             </p>
@@ -198,7 +198,7 @@ export function Cutting({ start, done, children }: Props) {
               at="/weighed"
               problem={cook.problem}
               wide="w-52"
-              placeholder={cut ? `about ${cut.cookedGrams.split('.')[0]} g` : ''}
+              placeholder={cut ? `about ${cut.cooked}` : ''}
             />
             <Scale
               what="cooked meat"

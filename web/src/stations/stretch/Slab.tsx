@@ -24,7 +24,7 @@ export function Slab({ form, cut, grams }: Props) {
       : Number(part.share?.grams) + rest;
   const wide = (g: number) => ({ flexGrow: Math.max(g, whole / 60), flexBasis: 0 });
   return (
-    <figure className="slab" aria-label={`${cut.cookedGrams} g cooked`}>
+    <figure className="slab" aria-label={`${cut.cooked} cooked`}>
       <div className="slab-meat">
         {meat.map((one, i) => {
           const { part, share } = one;
@@ -95,7 +95,7 @@ export function Slab({ form, cut, grams }: Props) {
                 )}
               </span>
               <span className="quiet block text-sm">
-                {Math.round(Number(share?.rawGrams))} g raw
+                {share?.raw} raw
                 {share?.plateProtein && ` · ${Math.round(Number(share.plateProtein))} g protein a plate`}
               </span>
               <span className="quiet block text-sm">

@@ -5,7 +5,9 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.stretch.Cutting.Cut;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.KitchenRounding;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
 import wexilla.core.stretch.DishKind;
 import wexilla.core.stretch.Pot;
 import wexilla.core.stretch.Slab;
@@ -14,6 +16,7 @@ import wexilla.core.stretch.StretchPlan.Dish;
 /**
  * What a big buy becomes when it is cut into parts.
  *
+ * @param cooked the same as a cook says it: "1.5 kg"
  * @param plates whole plates of all parts, what is not decided served plain
  * @param plainPlates whole plates if all of it were served plain at 113 g
  * @param mince whether its fat may be declared
@@ -22,6 +25,7 @@ import wexilla.core.stretch.StretchPlan.Dish;
  */
 public record Stretched(
         String cookedGrams,
+        String cooked,
         List<ShareView> shares,
         RemainderView remainder,
         List<String> warnings,
@@ -53,7 +57,7 @@ public record Stretched(
     }
 
     /**
-     * @param rawGrams of the meat as bought
+     * @param rawGrams of the meat as bought, {@code raw} as a cook says it
      * @param plates the part makes with its extender, {@code plateCost} the meat on one of them
      * @param plateProtein grams of protein on one plate; absent when it is not known of the meat or its extender
      * @param eatBy last day in the fridge; absent when it is frozen or the cook day is open
@@ -64,6 +68,7 @@ public record Stretched(
             String name,
             String grams,
             String rawGrams,
+            String raw,
             String cost,
             String plates,
             @Nullable String plateCost,
@@ -78,6 +83,7 @@ public record Stretched(
                     dish.name(),
                     shown(dish.grams()),
                     shown(dish.rawGrams()),
+                    said(dish.rawGrams()),
                     dish.cost().decimal(),
                     dish.plates().plain(),
                     dish.plateCost() == null ? null : dish.plateCost().decimal(),
@@ -101,6 +107,7 @@ public record Stretched(
                         shares.add(ShareView.of(dish, cut.slab().remainder().grams())));
         return new Stretched(
                 shown(cut.slab().cookedGrams()),
+                said(cut.slab().cookedGrams()),
                 shares,
                 new RemainderView(
                         shown(cut.slab().remainder().grams()),
@@ -113,6 +120,10 @@ public record Stretched(
                 cut.outputs().stream().map(OutputView::of).toList(),
                 cut.food().map(DishKind::group).orElse("").equals("mince"),
                 cut.each());
+    }
+
+    private static String said(Rational grams) {
+        return KitchenRounding.nearest(Amount.of(grams, Unit.G)).toString();
     }
 
     /** To the tenth of a gram: nobody cuts finer. */
