@@ -120,8 +120,10 @@ restore() {
   umask 077
   install_missing postgresql
   own_state
-  local work kept="what was there is untouched"
-  work=$(mktemp -d)
+  # where the next start looks: a restore that was killed leaves nobody's household lying about
+  local work="$STATE/restoring" kept="what was there is untouched"
+  rm -rf "$work"
+  mkdir -m 700 "$work"
   # shellcheck disable=SC2064
   trap "rm -rf '$work'" EXIT
   [ "$(tar -tf "$1" 2>/dev/null | sort | tr '\n' ' ')" = "data.dump manifest.json " ] || die "$1 is no Wexilla backup; $kept"

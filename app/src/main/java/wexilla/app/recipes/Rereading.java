@@ -10,9 +10,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
-import org.springframework.core.annotation.Order;
+import org.springframework.context.SmartLifecycle;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Households;
@@ -37,8 +35,7 @@ import wexilla.core.recipe.RecipeLine;
  * is one act, with undo.
  */
 @Component
-@Order(100)
-public class Rereading implements ApplicationRunner {
+public class Rereading implements SmartLifecycle {
 
     private static final Logger LOG = LoggerFactory.getLogger(Rereading.class);
 
@@ -49,6 +46,7 @@ public class Rereading implements ApplicationRunner {
     private final Snapshots snapshots;
     private final LotsAnew lots;
     private final Acts acts;
+    private volatile boolean done;
 
     Rereading(
             JdbcClient db,
@@ -67,8 +65,15 @@ public class Rereading implements ApplicationRunner {
         this.acts = acts;
     }
 
+    /** Before the port opens: nobody changes a recipe while it is read again. */
     @Override
-    public void run(ApplicationArguments arguments) {
+    public int getPhase() {
+        return 0;
+    }
+
+    @Override
+    public void start() {
+        done = true;
         List<UUID> older = db.sql("select id from household where reader < ?")
                 .params(LineReader.VERSION)
                 .query(UUID.class)
@@ -76,7 +81,26 @@ public class Rereading implements ApplicationRunner {
         older.stream()
                 .map(id -> households.find(Optional.of(id)))
                 .flatMap(Optional::stream)
-                .forEach(this::again);
+                .forEach(this::againOrLater);
+    }
+
+    /** What cannot be read again stays as it was and is tried at the next start; the kitchen opens all the same. */
+    private void againOrLater(Household household) {
+        try {
+            again(household);
+        } catch (RuntimeException problem) {
+            LOG.warn("a household is not read again yet: {}", household.id(), problem);
+        }
+    }
+
+    @Override
+    public void stop() {
+        done = false;
+    }
+
+    @Override
+    public boolean isRunning() {
+        return done;
     }
 
     /** Reads the book of a household again, and remembers that it did. */
