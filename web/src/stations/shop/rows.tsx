@@ -52,7 +52,7 @@ export function WantedRow({ wanted, ask, waits }: { wanted: Wanted; ask: boolean
           {wanted.dishes.join(', ')}
           {wanted.firstDay && `, ${shortDay(wanted.firstDay)}`}
           {wanted.why && <span className="text-accent"> {wanted.why}</span>}
-          {waits && !tick.busy && ' taken; kept here until the kitchen answers'}
+          {waits && !tick.busy && <strong> · taken, kept here until the kitchen answers</strong>}
         </span>
       </button>
       <span className="text-right">
@@ -78,7 +78,7 @@ export function WantedRow({ wanted, ask, waits }: { wanted: Wanted; ask: boolean
         </div>
       )}
       <div className="no-print col-span-3">
-        <OtherProblem problem={tick.problem} fields={[]} />
+        {!waits && <OtherProblem problem={tick.problem} fields={[]} />}
         {ask && !asking && (
           <button type="button" className="btn btn-ghost min-h-11" onClick={() => setAsking(true)}>
             {wanted.known ? `What does 1 ${wanted.asksUnit ?? ''} of ${wanted.name} weigh?` : `What is ${wanted.name}?`}

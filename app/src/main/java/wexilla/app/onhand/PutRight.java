@@ -158,7 +158,10 @@ class PutRight {
                         lot.batch() != null ? lot.state() : Stowing.state(line, storage, keeping),
                         keeping.clock(),
                         keeping.dates()));
-        String until = keeping.dates().last().map(day -> ", until " + day).orElse("");
+        String until = keeping.dates()
+                .last()
+                .map(day -> ", until " + Household.words(day))
+                .orElse("");
         return (same ? called : line.foodName()) + until;
     }
 

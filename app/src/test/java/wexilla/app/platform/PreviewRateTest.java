@@ -27,7 +27,7 @@ class PreviewRateTest {
         when(request.getServletPath()).thenReturn(path);
         when(request.getHeader("Host")).thenReturn("127.0.0.1:8080");
         when(request.getContentType()).thenReturn("application/json");
-        when(request.getContentLengthLong()).thenReturn(2L);
+        when(request.getContentLengthLong()).thenReturn(0L);
         return request;
     }
 

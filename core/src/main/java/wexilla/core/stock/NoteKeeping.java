@@ -182,11 +182,12 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
             case BEST_BEFORE -> "best before";
             case SELL_BY -> "sell by";
         };
+        LocalDate warned = own.useFrom() != null && own.useFrom().isBefore(day) ? own.useFrom() : day;
         String rule = role + " as printed on it" + (quality ? ": quality, look at it" : "");
         return quality
                 ? new KeepDates(
                         null, opened ? own.eatBy() : null, opened && own.eatBy() != null ? null : day, rule, "the pack")
-                : new KeepDates(null, day, null, rule, "the pack");
+                : new KeepDates(warned, day, null, rule, "the pack");
     }
 
     static boolean onShelf(String keepingClass) {
