@@ -36,7 +36,9 @@ public final class Portioning {
 
     /** Whether these packets can be filled from what is there; says by how much they cannot. */
     public static Check check(List<Integer> packets, int there) {
-        int wanted = packets.stream().mapToInt(Integer::intValue).sum();
+        long all = packets.stream().mapToLong(Integer::longValue).sum();
+        // more than anybody counts is too much all the same
+        int wanted = (int) Math.max(Integer.MIN_VALUE, Math.min(Integer.MAX_VALUE, all));
         if (packets.isEmpty()) {
             return new Check(0, there, "no packet yet; say how many portions go into each");
         }
@@ -46,9 +48,8 @@ public final class Portioning {
         if (packets.stream().anyMatch(p -> p < 1)) {
             return new Check(wanted, there, "a packet holds at least one portion");
         }
-        String problem = wanted > there
-                ? wanted + " portions in packets, " + there + " there: " + (wanted - there) + " too many"
-                : "";
+        String problem =
+                all > there ? all + " portions in packets, " + there + " there: " + (all - there) + " too many" : "";
         return new Check(wanted, there, problem);
     }
 }

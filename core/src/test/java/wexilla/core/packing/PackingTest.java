@@ -66,4 +66,14 @@ class PackingTest {
         assertThat(Label.toFinish(recipe, Style.COOKED)).containsExactly("heat");
         assertThat(Label.toAdd(packet, Style.RAW_BAG)).isEmpty();
     }
+
+    /** Whatever is typed: packets hold exactly when they are no more than there is. */
+    @Test
+    void noNumberIsTooLargeToBeRefused() {
+        for (List<Integer> packets : List.of(
+                List.of(Integer.MAX_VALUE, 4), List.of(Integer.MAX_VALUE, Integer.MAX_VALUE, 2), List.of(5, 4))) {
+            assertThat(Portioning.check(packets, 8).holds()).as("%s", packets).isFalse();
+        }
+        assertThat(Portioning.check(List.of(4, 4), 8).holds()).isTrue();
+    }
 }
