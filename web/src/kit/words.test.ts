@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { clockTime, fullDay, ribbonDay, shortDay, tapeColour, until, whole } from './words';
+import { clockTime, counted, fullDay, ribbonDay, shortDay, tapeColour, until, whole } from './words';
 
 describe('dates on screens', () => {
   it('names the day in the cook’s words, whatever the zone of the browser', () => {
@@ -29,6 +29,18 @@ describe('tape', () => {
     expect(tapeColour('bolognese')).toBe(tapeColour('bolognese'));
     const colours = new Set(Array.from({ length: 200 }, (_, i) => tapeColour(`batch ${i}`)));
     expect(colours.size).toBe(8);
+  });
+});
+
+describe('what is counted', () => {
+  it.each([
+    [1, '1 plate'],
+    ['1', '1 plate'],
+    [0, '0 plates'],
+    [2, '2 plates'],
+    ['1.5', '1.5 plates'],
+  ])('%s is said as %s', (many, said) => {
+    expect(counted(many, 'plate')).toBe(said);
   });
 });
 

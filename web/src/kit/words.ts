@@ -55,6 +55,9 @@ export const whole = <B>(text: string, blank: B): number | B => {
   return typed === '' ? blank : /^-?\d{1,9}$/.test(typed) ? Number(typed) : (typed as unknown as number);
 };
 
+/** "1 plate", "2 plates"; a part of one is no plural's business. */
+export const counted = (many: number | string, one: string) => `${many} ${one}${Number(many) === 1 ? '' : 's'}`;
+
 export const dietWords: Record<Diet, string> = {
   VEGETARIAN: 'vegetarian',
   VEGAN: 'vegan',

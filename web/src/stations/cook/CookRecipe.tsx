@@ -7,7 +7,7 @@ import { Field } from '../../kit/Field';
 import { KeepsAs } from '../../kit/KeepsAs';
 import { Empty, FieldProblem, Heading, Money, OtherProblem, Waiting } from '../../kit/kit';
 import { useForm } from '../../kit/useForm';
-import { until, whole } from '../../kit/words';
+import { counted, until, whole } from '../../kit/words';
 import { type Also, AlsoRows } from './AlsoRows';
 import { CookSize } from './CookSize';
 import { CookSteps } from './CookSteps';
@@ -103,7 +103,7 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
     <>
       <Heading
         title={plan.title}
-        below={`${plan.factor === '1' ? 'as written' : `${plan.factor} times as written`}, ${plan.portions} portions · what really went in can be corrected`}
+        below={`${plan.factor === '1' ? 'as written' : `${plan.factor} times as written`}, ${counted(plan.portions, 'portion')} · what really went in can be corrected`}
       >
         <Money amount={plan.perPortion} complete={plan.costComplete} missing={plan.missing} big />
         <p className="quiet">

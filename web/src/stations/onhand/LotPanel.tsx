@@ -8,7 +8,7 @@ import { Field } from '../../kit/Field';
 import { KeepsAs } from '../../kit/KeepsAs';
 import { FieldProblem, Money, OtherProblem } from '../../kit/kit';
 import { Panel } from '../../kit/Panel';
-import { shortDay } from '../../kit/words';
+import { counted, shortDay } from '../../kit/words';
 import { PutRight } from './PutRight';
 import { Urgent } from './Urgent';
 
@@ -77,7 +77,7 @@ export function LotPanel({ lot, close }: { lot: Schema['LotView']; close: () => 
     <Panel title={lot.about ? `${lot.name}, ${lot.about}` : lot.name} close={close}>
       <p className="mb-4 flex flex-wrap items-baseline gap-x-5 gap-y-1">
         <span className="figure text-3xl font-bold">
-          {lot.portions === undefined ? lot.amount : `${lot.portions} portions`}
+          {lot.portions === undefined ? lot.amount : counted(lot.portions, 'portion')}
         </span>
         <Money amount={lot.cost} complete={lot.costComplete} />
         {lot.valued && <span className="quiet text-sm">at the newest price seen: nobody wrote what was paid</span>}

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { Schema } from '../../api/client';
 import { useHousehold, useOnHand } from '../../api/queries';
 import { Empty, Heading, Money, Tape, Waiting } from '../../kit/kit';
+import { counted } from '../../kit/words';
 import { Drawer } from './Drawer';
 import { LotPanel } from './LotPanel';
 import { NoteBox } from './NoteBox';
@@ -73,7 +74,7 @@ function headline(dinners: number | undefined, plates: number): string {
     return 'On hand';
   }
   if (dinners === undefined) {
-    return `${plates} plates in the freezer`;
+    return `${counted(plates, 'plate')} in the freezer`;
   }
   return dinners === 1 ? '1 dinner in the freezer' : `${dinners} dinners in the freezer`;
 }

@@ -3,6 +3,7 @@ import { answer, api, type Schema } from '../../api/client';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { OtherProblem } from '../../kit/kit';
+import { counted } from '../../kit/words';
 
 /** What was written down wrong: what it is, what it cost, its days. Only what is typed changes. */
 export function PutRight({ lot, close }: { lot: Schema['LotView']; close: () => void }) {
@@ -46,7 +47,7 @@ export function PutRight({ lot, close }: { lot: Schema['LotView']; close: () => 
             placeholder={lot.name}
           />
           <Field
-            label={`${lot.portions === undefined ? lot.amount : `${lot.portions} portions`} cost`}
+            label={`${lot.portions === undefined ? lot.amount : counted(lot.portions, 'portion')} cost`}
             value={typed.price}
             set={(price) => set({ price })}
             kind="number"

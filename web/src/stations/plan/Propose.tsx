@@ -3,6 +3,7 @@ import type { Schema } from '../../api/client';
 import { useProposal } from '../../api/plan';
 import { Field } from '../../kit/Field';
 import { Money, OneOf, OtherProblem } from '../../kit/kit';
+import { counted } from '../../kit/words';
 import { Proposed } from './Proposed';
 import { Wishes } from './Wishes';
 
@@ -70,7 +71,8 @@ export function Propose({ from, close }: { from: string; close: () => void }) {
           <div className="text-right">
             <Money amount={data.cost} complete={data.complete} missing={data.missing} big />
             <p className="quiet">
-              to buy for {data.meals.length} meals · {Math.floor(data.minutes / 60)} h {data.minutes % 60} min of hands
+              to buy for {counted(data.meals.length, 'meal')} · {Math.floor(data.minutes / 60)} h {data.minutes % 60}{' '}
+              min of hands
             </p>
           </div>
         )}

@@ -3,7 +3,7 @@ import { Link, useSearchParams } from 'react-router';
 import { useBook, useChoices } from '../../api/queries';
 import { Choice, Field, Several } from '../../kit/Field';
 import { Empty, Heading, Money, Waiting } from '../../kit/kit';
-import { dietWords, gearWords, minuteWords, styleWords } from '../../kit/words';
+import { counted, dietWords, gearWords, minuteWords, styleWords } from '../../kit/words';
 import { BringIn } from './BringIn';
 import { addressOf, type Card, type Filter, filterOf, noFilter, queryOf } from './find';
 import { Names } from './Names';
@@ -153,7 +153,7 @@ const RecipeCard = memo(function RecipeCard({ card }: { card: Card }) {
       <Link to={`/recipes/${card.id}`} className="enamel flex h-full flex-col p-4 hover:bg-base-200">
         <h2 className="text-xl">{card.title}</h2>
         <p className="quiet text-sm">
-          {card.portions} portions
+          {counted(card.portions, 'portion')}
           {bare && ' · a name so far'}
           {card.steps > 0 && ` · ${card.hands} min of hands, ${minuteWords(card.minutes)} in all`}
           {(card.liked ?? 0) >= 15 && ' · again soon'}

@@ -3,7 +3,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { Refused, type Schema } from '../../api/client';
 import { useHousehold, useRecipe, useSize } from '../../api/queries';
 import { Empty, Heading, Money, Waiting } from '../../kit/kit';
-import { styleWords } from '../../kit/words';
+import { counted, styleWords } from '../../kit/words';
 import { Flags, NextTime, Papers } from './About';
 import { BigLines } from './BigLines';
 import { LookFirst } from './LookFirst';
@@ -46,7 +46,7 @@ function Page({ recipe, household }: { recipe: Schema['RecipeView']; household: 
     <>
       <Heading
         title={recipe.title}
-        below={`${recipe.portions} portions${recipe.alsoMakes.map((one) => `, also ${one}`).join('')} · can stop as: ${recipe.styles.map((s) => styleWords[s]).join(', ')}${recipe.tags.length > 0 ? ` · ${recipe.tags.join(', ')}` : ''}`}
+        below={`${counted(recipe.portions, 'portion')}${recipe.alsoMakes.map((one) => `, also ${one}`).join('')} · can stop as: ${recipe.styles.map((s) => styleWords[s]).join(', ')}${recipe.tags.length > 0 ? ` · ${recipe.tags.join(', ')}` : ''}`}
       >
         <Cost cost={recipe.cost} />
       </Heading>

@@ -4,6 +4,7 @@ import { useCompared, useStockUp } from '../../api/pieces';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { Money, OtherProblem } from '../../kit/kit';
+import { counted } from '../../kit/words';
 
 type Row = { key: string; food: string; weight: string; price: string };
 
@@ -113,11 +114,11 @@ function Compared({ buy, plates, choose }: { buy: Schema['BuyView']; plates: num
         a plate of {buy.plateGrams} g
       </p>
       <p>
-        <Money amount={buy.cookedKilo} /> a kilo cooked · {buy.plates} plates in it
+        <Money amount={buy.cookedKilo} /> a kilo cooked · {counted(buy.plates, 'plate')} in it
         {buy.plateProtein && ` · ${buy.plateProtein} g protein a plate`}
       </p>
       <p className="quiet text-sm">
-        for {plates} plates: {buy.needed}, <Money amount={buy.neededCost} />, {buy.handsMin} min of hands
+        for {counted(plates, 'plate')}: {buy.needed}, <Money amount={buy.neededCost} />, {buy.handsMin} min of hands
         {buy.besides && ` · besides: ${buy.besides}`}
       </p>
       {buy.saves && <p className="quiet text-sm">{buy.saves}</p>}

@@ -6,7 +6,7 @@ import { Choice, Field } from '../../kit/Field';
 import { Heading, OtherProblem, Waiting } from '../../kit/kit';
 import { Scale } from '../../kit/Scale';
 import { useForm } from '../../kit/useForm';
-import { shortNumber } from '../../kit/words';
+import { counted, shortNumber } from '../../kit/words';
 import { askedOf, type Form } from './form';
 import { PartRows } from './PartRows';
 import { Slab } from './Slab';
@@ -69,7 +69,7 @@ export function Cutting({ start, done, children }: Props) {
   return (
     <>
       <Heading
-        title={cut && ready ? `${cut.plates} plates` : 'Stretch a big buy'}
+        title={cut && ready ? counted(cut.plates, 'plate') : 'Stretch a big buy'}
         below={
           cut && ready
             ? stretched

@@ -3,7 +3,7 @@ import type { Schema } from '../../api/client';
 import { useBalance, usePieceDishes } from '../../api/pieces';
 import { Choice } from '../../kit/Field';
 import { Money } from '../../kit/kit';
-import { shortDay } from '../../kit/words';
+import { counted, shortDay } from '../../kit/words';
 import { askedOf, type Form, type Part } from './form';
 
 type By = NonNullable<Schema['PieceAsked']['by']>;
@@ -33,7 +33,7 @@ export function PieceDishes({ form, pos, put }: Props) {
             <span>
               <span className="font-semibold">{dish.title}</span>
               <span className="quiet block text-sm">
-                {dish.plates} plates of {dish.meat} g · about {dish.hands} min of hands
+                {counted(dish.plates, 'plate')} of {dish.meat} g · about {dish.hands} min of hands
                 {dish.usesUp.length > 0 && ` · uses up ${dish.usesUp.join(', ')}`}
                 {dish.eaten ? ` · last had ${shortDay(dish.eaten)}` : ' · not had yet'}
               </span>
@@ -87,7 +87,7 @@ export function PieceBalance({ form, pos, put }: Props) {
           min={0}
           max={stops.length - 1}
           value={shown}
-          aria-valuetext={`${stop.plates} plates`}
+          aria-valuetext={counted(stop.plates, 'plate')}
           onChange={(event) => setAt(Number(event.target.value))}
         />
       </label>
@@ -103,7 +103,7 @@ export function PieceBalance({ form, pos, put }: Props) {
             put({ plates: String(stop.plates), extender: stop.extender });
           }}
         >
-          Take these {stop.plates} plates
+          Take these {counted(stop.plates, 'plate')}
         </button>
       )}
     </section>
