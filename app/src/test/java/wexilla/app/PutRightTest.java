@@ -73,6 +73,26 @@ class PutRightTest {
         assertThat(http.get("/api/onhand").ok()).isEqualTo(before);
     }
 
+    /** A haul that names a food twice: only the line that was wrong is put right. */
+    @Test
+    void theOtherLineOfTheSameFoodKeepsItsPrice() {
+        http.act("/api/onhand/note", Map.of("text", "500 g minced pork 30.00\n1 kg minced pork 5.00", "bought", true))
+                .ok();
+        String wrong = lots().stream()
+                .filter(lot -> lot.path("cost").asString().equals("30.00"))
+                .findFirst()
+                .orElseThrow()
+                .path("id")
+                .asString();
+        http.act("/api/lots/" + wrong + "/right", Map.of("price", "3.00")).ok();
+        assertThat(costs()).containsExactly("3.00", "5.00");
+        assertThat(http.get("/api/today").ok().path("week").toString()).contains("8.00");
+        http.act("/api/lots/" + wrong + "/right", Map.of("name", "minced beef")).ok();
+        assertThat(http.get("/api/costs").ok().path("prices").toString())
+                .contains("minced-beef")
+                .contains("minced-pork");
+    }
+
     private String freezer() {
         return http.get("/api/household")
                 .ok()

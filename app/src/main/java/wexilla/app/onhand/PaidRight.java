@@ -2,6 +2,7 @@ package wexilla.app.onhand;
 
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -41,7 +42,16 @@ class PaidRight {
             @Nullable BigDecimal amount,
             @Nullable String unit,
             long price,
-            @Nullable Integer multi) {}
+            @Nullable Integer multi) {
+
+        /** Whether this is what so much of it cost; never an offer of several. */
+        boolean of(Unit counted, UnitPrice each) {
+            return amount != null
+                    && multi == null
+                    && counted.symbol().equals(unit)
+                    && Math.abs(each.of(Rational.of(amount)).minor() - price) <= 1;
+        }
+    }
 
     /**
      * @param lot locked, with something in it
@@ -69,20 +79,18 @@ class PaidRight {
         if (food == null) {
             return told;
         }
-        List<Seen> seen = seen(act, lot, food);
-        if (seen.isEmpty() && cost.minor() > 0) {
+        List<Seen> all = seen(act, lot, food);
+        // a haul may name a food twice, each at its own price
+        List<Seen> seen =
+                all.stream().filter(price -> price.of(lot.amount().unit(), was)).toList();
+        if (all.isEmpty() && cost.minor() > 0) {
             offers.record(act, food, lot.amount(), cost, act.day());
         }
-        boolean kept = false;
-        for (Seen price : seen) {
-            boolean same = price.amount() != null
-                    && price.multi() == null
-                    && lot.amount().unit().equals(Unit.ofSymbol(String.valueOf(price.unit())));
-            if (same && price.amount() != null) {
-                again(act, price, now.of(Rational.of(price.amount())).minor());
-            }
-            kept |= !same;
-        }
+        seen.forEach(price -> again(
+                act,
+                price,
+                now.of(Rational.of(Objects.requireNonNull(price.amount()))).minor()));
+        boolean kept = all.stream().anyMatch(price -> price.multi() != null);
         return told + (kept ? "; what several cost together is as it was written" : "");
     }
 
@@ -147,7 +155,11 @@ class PaidRight {
         if (lot.food() == null || lot.food().equals(food)) {
             return;
         }
+        UnitPrice each = UnitPrice.of(lot.cost().known(), lot.amount());
         for (Seen price : seen(act, lot, lot.food())) {
+            if (!price.of(lot.amount().unit(), each)) {
+                continue;
+            }
             journal.before(act, Thing.OFFER, price.id());
             db.sql("update offer set food = ? where household_id = ? and id = ?")
                     .params(food, act.household().id(), price.id())
