@@ -1,4 +1,5 @@
 import { useTitles } from '../api/queries';
+import { minuteWords } from './words';
 
 /** Recipes whose name holds what is typed. */
 export function Suggestions({ text, choose }: { text: string; choose: (title: string) => void }) {
@@ -14,7 +15,7 @@ export function Suggestions({ text, choose }: { text: string; choose: (title: st
           onClick={() => choose(recipe.title)}
         >
           {recipe.title}
-          {recipe.minutes > 0 && <span className="quiet figure"> {recipe.minutes} min</span>}
+          {recipe.minutes > 0 && <span className="quiet figure"> {minuteWords(recipe.minutes)}</span>}
         </button>
       ))}
     </div>

@@ -23,10 +23,6 @@ export const fullDay = (iso: string) => year.format(at(iso));
 export const clockTime = (iso: string, of: string) =>
   iso.slice(11, 16) + (iso.slice(0, 10) === of.slice(0, 10) ? '' : ` on ${shortDay(iso)}`);
 
-/** "25 min", "1 h 10". */
-export const minutesWords = (n: number) =>
-  n < 60 ? `${n} min` : `${Math.floor(n / 60)} h ${n % 60 === 0 ? '' : n % 60}`.trim();
-
 /** A limit is told by its day, a matter of taste by its month. */
 export const until = (words: string, date: string) =>
   words === 'eat by' ? `eat by ${shortDay(date)}` : `best before ${month.format(at(date))}`;

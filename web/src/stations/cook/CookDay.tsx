@@ -5,7 +5,7 @@ import { useDayClock } from '../../api/kitchen';
 import { useCookDay, useHousehold } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { OtherProblem, Tape, Waiting } from '../../kit/kit';
-import { shortDay, styleWords } from '../../kit/words';
+import { minuteWords, shortDay, styleWords } from '../../kit/words';
 import { DayClock } from './DayClock';
 import { handsText, noHands } from './WhoCooks';
 
@@ -130,7 +130,7 @@ function Pot({ pot }: { pot: Schema['PotView'] }) {
           {pot.portions}
         </Tape>
         <span className="quiet text-sm">
-          {styleWords[pot.style]} · {pot.handsMin} min of hands, {pot.waitMin} min alone
+          {styleWords[pot.style]} · {minuteWords(pot.handsMin)} of hands, {minuteWords(pot.waitMin)} alone
           {pot.factor !== '1' && ` · ${pot.factor} × as written`}
           {pot.vessels > 1 && ` · ${pot.vessels} pots`}
         </span>

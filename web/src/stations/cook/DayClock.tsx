@@ -3,7 +3,7 @@ import { Link, useNavigate } from 'react-router';
 import type { Schema } from '../../api/client';
 import { useBeginAct, useDayClock, useTaskAct } from '../../api/kitchen';
 import { OtherProblem, Waiting } from '../../kit/kit';
-import { clockTime, minutesWords } from '../../kit/words';
+import { clockTime, minuteWords } from '../../kit/words';
 import { DayLanes } from './DayLanes';
 import { type Hands, handsText, noHands, WhoCooks } from './WhoCooks';
 
@@ -107,7 +107,7 @@ export function DayClock({ day, today }: { day: string; today: string }) {
       {clock.earlier.length > 0 && (
         <p className="quiet mt-2">
           off your feet earlier with:{' '}
-          {clock.earlier.map((one) => `${one.what}: ${minutesWords(one.minutes)}`).join(' · ')}
+          {clock.earlier.map((one) => `${one.what}: ${minuteWords(one.minutes)}`).join(' · ')}
         </p>
       )}
     </section>

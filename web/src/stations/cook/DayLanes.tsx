@@ -1,6 +1,6 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import type { Schema } from '../../api/client';
-import { clockTime, minutesWords, tapeColour } from '../../kit/words';
+import { clockTime, minuteWords, tapeColour } from '../../kit/words';
 
 type Clock = Schema['ClockView'];
 type Task = Schema['ClockTask'];
@@ -129,7 +129,7 @@ export function DayLanes({ clock, move }: { clock: Clock; move?: (pos: number, a
                 className="row grid-cols-[4rem_minmax(0,1fr)] sm:grid-cols-[4rem_4rem_minmax(0,1fr)_minmax(0,12rem)]"
               >
                 <span className="figure font-bold">{clockTime(one.start, clock.day)}</span>
-                <span className="quiet figure hidden sm:block">{minutesWords(one.to - one.from)}</span>
+                <span className="quiet figure hidden sm:block">{minuteWords(one.to - one.from)}</span>
                 <span>
                   <strong>{one.dish}</strong>: {one.text}
                   {one.amounts.length > 0 && <span className="block">{one.amounts.join(' · ')}</span>}

@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { type Run, useRun, useServerNow, useTold } from '../../api/kitchen';
 import { OneOf, Waiting } from '../../kit/kit';
-import { clockTime } from '../../kit/words';
+import { clockTime, shortDay } from '../../kit/words';
 import { Around } from './Around';
 import { NowCard } from './NowCard';
 import { Others } from './Others';
@@ -46,7 +46,7 @@ function Day({ run, id, now }: { run: Run; id: string; now: number }) {
   return (
     <main className="kitchen">
       <header className="kitchen-top">
-        <h1 className="sr-only">Kitchen, {run.day}</h1>
+        <h1 className="sr-only">Kitchen, {shortDay(run.day)}</h1>
         <p className="figure text-3xl font-bold">{time(now, run.offset)}</p>
         <p>
           <span className="quiet">off your feet </span>

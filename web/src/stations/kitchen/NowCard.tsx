@@ -4,7 +4,7 @@ import type { Schema } from '../../api/client';
 import { type Run, type RunTask, useHandsAct, useTaskAct } from '../../api/kitchen';
 import { useCookDay } from '../../api/queries';
 import { OtherProblem } from '../../kit/kit';
-import { clockTime, minutesWords, tapeColour } from '../../kit/words';
+import { clockTime, minuteWords, tapeColour } from '../../kit/words';
 import { useSpoken } from './useDevice';
 
 type Props = { run: Run; id: string; hands: Schema['RunHands']; now: number; spoken: boolean };
@@ -168,14 +168,12 @@ const cardColour = (task: RunTask | undefined) => (task ? tapeColour(task.dish) 
 
 function since(task: RunTask, run: Run, now: number): string {
   if (task.state === 'TO_DO') {
-    return `to begin ${clockTime(task.start, run.day)}, about ${minutesWords(task.to - task.from)}`;
+    return `to begin ${clockTime(task.start, run.day)}, about ${minuteWords(task.to - task.from)}`;
   }
   const minute = run.minute + Math.floor((now - run.now) / 60_000);
   const left = task.to - minute;
   const gone = `since ${clockTime(task.start, run.day)}`;
-  return left >= 0
-    ? `${gone}, about ${minutesWords(left)} more`
-    : `${gone}, ${minutesWords(-left)} longer than thought`;
+  return left >= 0 ? `${gone}, about ${minuteWords(left)} more` : `${gone}, ${minuteWords(-left)} longer than thought`;
 }
 
 function free(run: Run, hands: Schema['RunHands']): string {
@@ -185,7 +183,7 @@ function free(run: Run, hands: Schema['RunHands']): string {
   if (run.over) {
     return 'All is done, bagged and cold';
   }
-  return hands.next === undefined ? 'Off your feet' : `Nothing needs you for ${minutesWords(hands.free)}`;
+  return hands.next === undefined ? 'Off your feet' : `Nothing needs you for ${minuteWords(hands.free)}`;
 }
 
 /** False for a moment after something changed under the finger. */

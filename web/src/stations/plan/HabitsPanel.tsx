@@ -5,7 +5,7 @@ import { useAct } from '../../api/useAct';
 import { Choice, Field, Several } from '../../kit/Field';
 import { OtherProblem } from '../../kit/kit';
 import { Panel } from '../../kit/Panel';
-import { mealWords, whole } from '../../kit/words';
+import { mealWords, minuteWords, whole } from '../../kit/words';
 import { kindWords } from './meals';
 
 type Habit = Schema['HabitView'];
@@ -51,7 +51,7 @@ export function HabitsPanel({ plan, close }: { plan: Schema['PlanView']; close: 
               <b>
                 {mealWords[habit.meal]} {weekdays[String(habit.weekday ?? '') as Weekday]}
               </b>{' '}
-              <span className="figure">{habit.tableTime}</span> · {kindWords[habit.kind]} · {habit.minutes} min
+              <span className="figure">{habit.tableTime}</span> · {kindWords[habit.kind]} · {minuteWords(habit.minutes)}
               {habit.homeFrom && ` · home from ${habit.homeFrom}`}
               {habit.note && <span className="quiet block">{habit.note}</span>}
             </span>

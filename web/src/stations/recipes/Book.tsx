@@ -155,7 +155,7 @@ const RecipeCard = memo(function RecipeCard({ card }: { card: Card }) {
         <p className="quiet text-sm">
           {counted(card.portions, 'portion')}
           {bare && ' · a name so far'}
-          {card.steps > 0 && ` · ${card.hands} min of hands, ${minuteWords(card.minutes)} in all`}
+          {card.steps > 0 && ` · ${minuteWords(card.hands)} of hands, ${minuteWords(card.minutes)} in all`}
           {(card.liked ?? 0) >= 15 && ' · again soon'}
           {card.nextTimes > 0 && ` · ${card.nextTimes} for next time`}
           {card.refused > 0 && ` · ${card.refused} × not eaten`}

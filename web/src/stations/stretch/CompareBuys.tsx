@@ -4,7 +4,7 @@ import { useCompared, useStockUp } from '../../api/pieces';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { Money, OtherProblem } from '../../kit/kit';
-import { counted } from '../../kit/words';
+import { counted, minuteWords } from '../../kit/words';
 
 type Row = { key: string; food: string; weight: string; price: string };
 
@@ -118,7 +118,8 @@ function Compared({ buy, plates, choose }: { buy: Schema['BuyView']; plates: num
         {buy.plateProtein && ` · ${buy.plateProtein} g protein a plate`}
       </p>
       <p className="quiet text-sm">
-        for {counted(plates, 'plate')}: {buy.needed}, <Money amount={buy.neededCost} />, {buy.handsMin} min of hands
+        for {counted(plates, 'plate')}: {buy.needed}, <Money amount={buy.neededCost} />, {minuteWords(buy.handsMin)} of
+        hands
         {buy.besides && ` · besides: ${buy.besides}`}
       </p>
       {buy.saves && <p className="quiet text-sm">{buy.saves}</p>}

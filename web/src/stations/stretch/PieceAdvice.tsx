@@ -3,7 +3,7 @@ import type { Schema } from '../../api/client';
 import { useBalance, usePieceDishes } from '../../api/pieces';
 import { Choice } from '../../kit/Field';
 import { Money } from '../../kit/kit';
-import { counted, shortDay } from '../../kit/words';
+import { counted, minuteWords, shortDay } from '../../kit/words';
 import { askedOf, type Form, type Part } from './form';
 
 type By = NonNullable<Schema['PieceAsked']['by']>;
@@ -33,7 +33,7 @@ export function PieceDishes({ form, pos, put }: Props) {
             <span>
               <span className="font-semibold">{dish.title}</span>
               <span className="quiet block text-sm">
-                {counted(dish.plates, 'plate')} of {dish.meat} g · about {dish.hands} min of hands
+                {counted(dish.plates, 'plate')} of {dish.meat} g · about {minuteWords(dish.hands)} of hands
                 {dish.usesUp.length > 0 && ` · uses up ${dish.usesUp.join(', ')}`}
                 {dish.eaten ? ` · last had ${shortDay(dish.eaten)}` : ' · not had yet'}
               </span>

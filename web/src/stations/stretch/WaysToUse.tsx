@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useWays } from '../../api/queries';
 import { Field } from '../../kit/Field';
 import { Money } from '../../kit/kit';
+import { minuteWords } from '../../kit/words';
 import { type Form, partsOf } from './form';
 
 /** Two or three complete ways to use the buy for who eats here; one tap takes a way over, to be changed like any other. */
@@ -56,7 +57,7 @@ export function WaysToUse({ form, put }: { form: Form; put: (parts: Form['parts'
                 <Money amount={way.costPerPlate} /> of it a plate
               </p>
               <p className="quiet text-sm">
-                {way.stretchFactor} × as many as plain · about {way.handsMin} min of hands
+                {way.stretchFactor} × as many as plain · about {minuteWords(way.handsMin)} of hands
               </p>
               <ul className="my-2">
                 {way.parts.map((part) => (

@@ -12,6 +12,7 @@ import wexilla.app.support.Browser;
 import wexilla.app.support.Http;
 import wexilla.app.support.Kitchen;
 import wexilla.app.support.Sample;
+import wexilla.app.support.Walk;
 
 /** The first path in the real browser, typed by hand in an empty household. */
 class BrowserTest {
@@ -25,15 +26,15 @@ class BrowserTest {
             page.navigate("/onhand");
             look(page.getByText("Nothing is written down yet")).isVisible();
             note(page);
-            assertThat(browser.axe()).isEmpty();
+            Walk.clean(browser);
 
             recipe(page);
-            assertThat(browser.axe()).isEmpty();
+            Walk.clean(browser);
             page.getByRole(AriaRole.LINK, link("Cook this")).click();
             look(page.getByText("1.6 kg from Fridge, leaves 1.6 kg")).isVisible();
             look(page.getByText("Add on the night, not taken now: 200 ml cream"))
                     .isVisible();
-            assertThat(browser.axe()).isEmpty();
+            Walk.clean(browser);
             button(page, "Cooked: take it from stock").click();
 
             look(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("8 portions to pack")))
@@ -41,7 +42,7 @@ class BrowserTest {
             page.getByLabel("Portions a packet").fill("4");
             look(page.locator(".packet-label")).hasCount(2);
             look(page.locator(".packet-label").first()).containsText("100 ml cream");
-            assertThat(browser.axe()).isEmpty();
+            Walk.clean(browser);
             button(page, "Pack 2 packets").click();
             look(page.getByText("Nothing waits on the counter")).isVisible();
             look(page.getByRole(AriaRole.LINK, link("Label sheet")))
@@ -55,7 +56,7 @@ class BrowserTest {
             assertThat(Sample.amounts(http, "pork shoulder, bone in")).containsExactly("1.6 kg");
 
             undoEverything(page);
-            assertThat(browser.axe()).isEmpty();
+            Walk.clean(browser);
             assertThat(Sample.amounts(http, "pork shoulder, bone in")).isEmpty();
             assertThat(browser.complaints()).isEmpty();
         }
@@ -190,7 +191,7 @@ class BrowserTest {
                 look(browser.page().locator("h1")).isVisible();
                 Object beyond = browser.page().evaluate("document.documentElement.scrollWidth - window.innerWidth");
                 assertThat(((Number) beyond).intValue()).as(station).isLessThanOrEqualTo(0);
-                assertThat(browser.axe()).as(station).isEmpty();
+                Walk.clean(browser);
             }
             assertThat(browser.complaints()).isEmpty();
         }

@@ -352,7 +352,7 @@ class RunTest extends StoryKitchen {
         task(id, pos(run(), "Slow"), "DONE").ok();
         String cools = "/api/cookday/run/" + id + "/probe?pos=" + pos(run(), "cool");
         http.act("/api/probe/play", Map.of("tenths", 400)).ok();
-        assertThat(http.get(cools).ok().path("words").asString()).startsWith("21 °C within 120 min");
+        assertThat(http.get(cools).ok().path("words").asString()).startsWith("21 °C within 2 h");
         on("2026-12-05T11:30:00Z");
         assertThat(http.get(cools).ok().path("words").asString()).contains("30 min too late");
         assertThat(http.get("/api/cookday/run/" + id + "/probe?pos=77").field()).isEqualTo("/pos");

@@ -41,6 +41,7 @@ import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.CostSheet.Wanted;
 import wexilla.core.pricing.LineCost;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.CookWords;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.GearTime;
@@ -217,9 +218,9 @@ class CookController {
                 text,
                 each,
                 wanted.name(),
-                cost.need() == null ? null : cost.need().toString(),
+                cost.need() == null ? null : CookWords.amount(cost.need()),
                 cost.takes().stream().map(take -> view(now, take)).toList(),
-                lacking == null ? null : lacking.toString(),
+                lacking == null ? null : CookWords.amount(lacking),
                 cost.cost().known().decimal(),
                 cost.cost().complete(),
                 cost.basis(),
@@ -234,7 +235,7 @@ class CookController {
         return new TakeView(
                 lot.id().toString(),
                 lot.placeName(),
-                take.amount().toString(),
+                CookWords.amount(take.amount()),
                 Amount.of(left, take.amount().unit()).toString(),
                 LotView.until(lot));
     }

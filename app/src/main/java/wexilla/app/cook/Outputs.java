@@ -29,7 +29,7 @@ import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.LineCost;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.KitchenRounding;
+import wexilla.core.quantity.CookWords;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
@@ -83,7 +83,7 @@ class Outputs {
                 .map(reader::readStored)
                 .map(line -> line.quantity() == null
                         ? line.text()
-                        : KitchenRounding.nearest(line.quantity().max().times(factor)) + " " + line.foodName())
+                        : CookWords.amount(line.quantity().max().times(factor)) + " " + line.foodName())
                 .toList();
     }
 

@@ -21,6 +21,7 @@ import wexilla.core.cookday.CookDay.Pot;
 import wexilla.core.cookday.DayChange;
 import wexilla.core.cookday.DayProbe;
 import wexilla.core.cookday.DayRun;
+import wexilla.core.quantity.CookWords;
 import wexilla.core.quantity.HeatWords;
 import wexilla.core.quantity.KitchenMeasure;
 
@@ -98,9 +99,9 @@ class RunChangesController {
         };
         String who = name.isEmpty() ? "everybody" : name;
         String words = switch (input.what()) {
-            case AWAY -> who + " is away for " + input.minutes() + " min";
+            case AWAY -> who + " is away for " + CookWords.minutes(input.minutes());
             case GOES -> who + " goes";
-            case COMES -> who + " helps for " + input.minutes() + " min";
+            case COMES -> who + " helps for " + CookWords.minutes(input.minutes());
         };
         return running.happens(household, key, id, input, event, run -> words);
     }

@@ -18,6 +18,7 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.cookday.DayPlan;
 import wexilla.core.cookday.DayRun;
+import wexilla.core.quantity.CookWords;
 
 /** Cook days that run: begun, changed event by event, closed. One state for all devices; each event is an act with its undo. */
 @Component
@@ -142,7 +143,7 @@ public class RunningDays {
         return acts.say(household, key, "cook-timer", List.of(id, request), act -> {
             running(household, id);
             timers.set(act, id, words, minutes);
-            return "Timer: " + words + ", " + minutes + " min";
+            return "Timer: " + words + ", " + CookWords.minutes(minutes);
         });
     }
 

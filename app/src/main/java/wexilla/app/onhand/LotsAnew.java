@@ -150,7 +150,10 @@ public class LotsAnew implements Redescribed {
         /** "frozen peas → frozen peas, until 2027-06-02". */
         public String words() {
             return lot.name() + " → " + line.foodName()
-                    + now.dates().last().map(day -> ", until " + day).orElse("");
+                    + now.dates()
+                            .last()
+                            .map(day -> ", until " + Household.words(day))
+                            .orElse("");
         }
     }
 

@@ -20,6 +20,7 @@ import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import wexilla.app.recipes.RecipeFiles.Found;
+import wexilla.core.quantity.CookWords;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeText;
 import wexilla.core.recipe.StepTime;
@@ -204,7 +205,7 @@ final class SchemaReader {
                     String words = field.replace("Time", "")
                             .replace("prep", "preparation")
                             .replace("cook", "cooking");
-                    said.add(words + " " + (minutes >= 60 ? minutes / 60 + " h " : "") + minutes % 60 + " min");
+                    said.add(words + " " + CookWords.minutes(minutes));
                 } catch (DateTimeParseException | ArithmeticException noDuration) {
                     unread.add(field + ": " + plain(text) + " is no ISO 8601 duration");
                 }

@@ -5,7 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.stretch.Cutting.Cut;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.KitchenRounding;
+import wexilla.core.quantity.CookWords;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.stretch.DishKind;
@@ -123,7 +123,7 @@ public record Stretched(
     }
 
     private static String said(Rational grams) {
-        return KitchenRounding.nearest(Amount.of(grams, Unit.G)).toString();
+        return CookWords.amount(Amount.of(grams, Unit.G));
     }
 
     /** To the tenth of a gram: nobody cuts finer. */

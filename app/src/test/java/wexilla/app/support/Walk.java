@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
 
 /** How a cook finds her way on the screens. */
 public final class Walk {
@@ -28,8 +29,16 @@ public final class Walk {
         }
     }
 
-    /** Everybody can use the screen as it is now. */
+    /** What no cook says: "1494 g", "1129 min", "1 plates", a day as a machine writes it, a number nobody rounded. */
+    private static final Pattern NEVER_SAID = Pattern.compile("\\b\\d{4,} (?:g|ml|min|minutes)\\b"
+            + "|(?<![\\d./–-])1 (?:plates|portions|packets|meals|bags|boxes|hours|days|dishes|pieces|tins|recipes|batches)\\b"
+            + "|\\d\\.\\d{4,}|\\b\\d{4}-\\d\\d-\\d\\d\\b|\\bNaN\\b|\\bundefined\\b|\\[object");
+
+    /** Everybody can use and read the screen as it is now. */
     public static void clean(Browser browser) {
+        org.assertj.core.api.Assertions.assertThat(browser.page().innerText("body"))
+                .as(browser.page().url())
+                .doesNotContainPattern(NEVER_SAID);
         org.assertj.core.api.Assertions.assertThat(browser.axe())
                 .as(browser.page().url())
                 .isEmpty();

@@ -12,6 +12,7 @@ import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.food.Nature;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.CookWords;
 import wexilla.core.quantity.KitchenRounding;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
@@ -144,7 +145,7 @@ public record CookDay(List<Pot> pots, List<Preparation> preparations, List<Task>
                 boolean kidney = food != null && food.is(Nature.BOIL_HARD);
                 if (kidney || soaked(line.read())) {
                     Amount exact = line.amount();
-                    String amount = exact == null ? "" : KitchenRounding.nearest(exact) + " ";
+                    String amount = exact == null ? "" : CookWords.amount(exact) + " ";
                     String words = "soak " + amount + line.read().foodName() + " for " + pot.title();
                     tasks.add(new Task(words, kidney ? KIDNEY : ""));
                 }

@@ -3,6 +3,7 @@ package wexilla.core.cookday;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import wexilla.core.cookday.DayProblem.Job;
+import wexilla.core.quantity.CookWords;
 import wexilla.core.quantity.Trade;
 
 /**
@@ -46,11 +47,11 @@ public record DayProbe(String words, boolean good) {
         int to = first ? FIRST : COLD;
         if (left < 0) {
             return new DayProbe(
-                    "still above " + to + " °C, " + -left
-                            + " min too late: heat it to 74 °C again and cool it faster, or throw" + " it away",
+                    "still above " + to + " °C, " + CookWords.minutes(-left)
+                            + " too late: heat it to 74 °C again and cool it faster, or throw it away",
                     false);
         }
-        return new DayProbe(to + " °C within " + left + " min", true);
+        return new DayProbe(to + " °C within " + CookWords.minutes(left), true);
     }
 
     private static String degrees(int tenths) {

@@ -8,6 +8,7 @@ import wexilla.core.cookday.DayProblem.Gear;
 import wexilla.core.cookday.DayProblem.Job;
 import wexilla.core.cookday.DayProblem.Kind;
 import wexilla.core.cookday.DayProblem.Touch;
+import wexilla.core.quantity.CookWords;
 
 /**
  * A cook day on paper: what is written before the first bag is filled, everything by the clock and by person, and what is
@@ -76,7 +77,7 @@ public record DaySheet(List<String> labels, List<Line> clock, List<Own> people, 
             more.add(plan.celsius(job) + " °C");
         }
         int who = plan.people().get(job);
-        more.add(plan.minutes(job) + " min"
+        more.add(CookWords.minutes(plan.minutes(job))
                 + (who < 0
                         ? " by itself"
                         : ", " + plan.problem().people().get(who).name()));

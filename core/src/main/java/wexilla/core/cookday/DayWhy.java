@@ -6,6 +6,7 @@ import wexilla.core.cookday.DayProblem.Gear;
 import wexilla.core.cookday.DayProblem.Job;
 import wexilla.core.cookday.DayProblem.Kind;
 import wexilla.core.cookday.DayProblem.Lag;
+import wexilla.core.quantity.CookWords;
 
 /** Why a job of a finished plan stands where it stands: what it follows, what it waits for, what follows it. */
 public final class DayWhy {
@@ -36,7 +37,8 @@ public final class DayWhy {
             for (Lag lag : plan.problem().lags()) {
                 boolean soon = lag.from() == job && lag.most() < DayProblem.NEVER;
                 if (soon && plan.start(lag.to()) >= plan.end(job)) {
-                    why.add("so that " + name(plan, lag.to(), job) + " follows within " + lag.most() + " min");
+                    why.add("so that " + name(plan, lag.to(), job) + " follows within "
+                            + CookWords.minutes(lag.most()));
                 }
             }
         }
@@ -70,8 +72,8 @@ public final class DayWhy {
                 if (free == 0 && same) {
                     why.add("the " + gear.name() + " is free of " + name(plan, other, job) + " only then");
                 } else if (same && free == load) {
-                    why.add("the " + gear.name() + " is emptied of " + name(plan, other, job) + " first, " + load
-                            + " min");
+                    why.add("the " + gear.name() + " is emptied of " + name(plan, other, job) + " first, "
+                            + CookWords.minutes(load));
                 } else if (free <= DayProblem.CHANGE && gear.kind() == Kind.RACK && oven(plan, job) == gear.oven()) {
                     why.add("the oven has to change from " + celsius(plan, other) + " to " + celsius(plan, job)
                             + " °C");
@@ -94,8 +96,9 @@ public final class DayWhy {
         Job one = plan.problem().jobs().get(job);
         int own = one.settings().get(0).celsius();
         if (plan.settings().get(job) != 0) {
-            why.add("shares the oven at " + celsius(plan, job) + " instead of " + own + " °C: " + plan.minutes(job)
-                    + " instead of " + one.settings().get(0).minutes() + " min");
+            why.add("shares the oven at " + celsius(plan, job) + " instead of " + own + " °C: "
+                    + CookWords.minutes(plan.minutes(job)) + " instead of "
+                    + CookWords.minutes(one.settings().get(0).minutes()));
         }
     }
 

@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.KitchenRounding;
+import wexilla.core.quantity.CookWords;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 
@@ -115,7 +115,7 @@ public record Fill(
     }
 
     private static String ml(Rational ml) {
-        return KitchenRounding.nearest(Amount.of(ml, Unit.ML)).toString();
+        return CookWords.amount(Amount.of(ml, Unit.ML));
     }
 
     /** Whole per cent, half up. */

@@ -2,6 +2,7 @@ package wexilla.core.keeping;
 
 import java.time.Duration;
 import java.time.LocalDateTime;
+import wexilla.core.quantity.CookWords;
 import wexilla.core.quantity.Trade;
 
 /**
@@ -24,17 +25,8 @@ public record CounterClock(LocalDateTime by, long minutesLeft) {
     public String words() {
         String at = "%02d:%02d".formatted(by.getHour(), by.getMinute());
         if (minutesLeft >= 0) {
-            return "into the fridge or freezer by " + at + ": " + minutes(minutesLeft) + " left";
+            return "into the fridge or freezer by " + at + ": " + CookWords.minutes(minutesLeft) + " left";
         }
-        return "should have been cold by " + at + ", " + minutes(-minutesLeft) + " ago";
-    }
-
-    private static String minutes(long minutes) {
-        if (minutes < 60) {
-            return minutes + " min";
-        }
-        return minutes < 48 * 60
-                ? minutes / 60 + " h" + (minutes % 60 == 0 ? "" : " " + minutes % 60 + " min")
-                : minutes / (24 * 60) + " days";
+        return "should have been cold by " + at + ", " + CookWords.minutes(-minutesLeft) + " ago";
     }
 }

@@ -8,6 +8,7 @@ import wexilla.core.food.Allergen;
 import wexilla.core.food.Caution;
 import wexilla.core.people.Flag;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.CookWords;
 
 /**
  * What a rule found about an evening: about whom or what, by how much, and how much it counts. Equal findings are equal,
@@ -185,8 +186,8 @@ public sealed interface Judgement
 
         @Override
         public Remark remark() {
-            return Remark.hint(subject + " takes " + needs + " minutes, " + there + " are there: begin at "
-                    + Remark.time(begin, day));
+            return Remark.hint(subject + " takes " + CookWords.minutes(needs) + ", " + CookWords.minutes(there)
+                    + " are there: begin at " + Remark.time(begin, day));
         }
     }
 

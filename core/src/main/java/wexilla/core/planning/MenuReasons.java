@@ -16,6 +16,7 @@ import wexilla.core.planning.MenuProblem.FromStock;
 import wexilla.core.planning.MenuProblem.Meal;
 import wexilla.core.planning.MenuProblem.Packet;
 import wexilla.core.planning.MenuProblem.Undecided;
+import wexilla.core.quantity.CookWords;
 
 /** Why a proposed plan is as it is: for each meal, for the whole, and what it would cost to have it otherwise. */
 public final class MenuReasons {
@@ -70,7 +71,7 @@ public final class MenuReasons {
     }
 
     private void packet(Packet packet, List<String> why) {
-        why.add("there already: nothing to buy, " + packet.minutes() + " min");
+        why.add("there already: nothing to buy, " + CookWords.minutes(packet.minutes()));
         if (packet.until() != MenuProblem.NONE) {
             why.add("keeps to " + day(packet.until()));
         } else if (packet.best() != MenuProblem.NONE && packet.best() < problem.days()) {
@@ -144,7 +145,7 @@ public final class MenuReasons {
             }
         }
         if (score.over() > 0) {
-            whole.add(score.over() + " minutes more than there are, all together");
+            whole.add(CookWords.minutes(score.over()) + " more than there are, all together");
         }
         long wasted = score.wasted() / MenuWeights.MINOR;
         whole.add(

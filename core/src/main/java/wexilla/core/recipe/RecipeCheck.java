@@ -13,6 +13,7 @@ import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.AmountReader;
+import wexilla.core.quantity.CookWords;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.NotAnAmount;
 import wexilla.core.quantity.Quantity;
@@ -72,7 +73,8 @@ public final class RecipeCheck {
                         Kind.CONTRADICTION,
                         null,
                         i,
-                        "the text says " + text.minutes() + " min, the fields " + typed.minutes(),
+                        "the text says " + CookWords.minutes(text.minutes()) + ", the fields "
+                                + CookWords.minutes(typed.minutes()),
                         "both cannot be right; the fields are used",
                         OWN);
             }

@@ -11,8 +11,8 @@ import wexilla.core.food.Part;
 import wexilla.core.food.Scaling;
 import wexilla.core.food.Yield;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.CookWords;
 import wexilla.core.quantity.Dimension;
-import wexilla.core.quantity.KitchenRounding;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
@@ -241,7 +241,7 @@ public record Sized(Recipe recipe, Size size, List<Line> lines) {
     }
 
     private static String shown(Rational ml) {
-        return KitchenRounding.nearest(Amount.of(ml, Unit.ML)).toString();
+        return CookWords.amount(Amount.of(ml, Unit.ML));
     }
 
     /** What the grains of these lines take up while they cook, in ml. */

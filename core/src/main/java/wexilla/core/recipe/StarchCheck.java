@@ -14,6 +14,7 @@ import wexilla.core.food.Part;
 import wexilla.core.food.Yield;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.AmountReader;
+import wexilla.core.quantity.CookWords;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.KitchenRounding;
 import wexilla.core.quantity.Measures;
@@ -78,7 +79,7 @@ final class StarchCheck {
                 null,
                 null,
                 "too little liquid for " + String.join(", ", starch),
-                "it takes up " + KitchenRounding.nearest(Amount.of(taken, Unit.ML)) + "; " + lacking
+                "it takes up " + CookWords.amount(Amount.of(taken, Unit.ML)) + "; " + lacking
                         + " more are needed, or it stays hard",
                 "common practice, no source"));
     }

@@ -95,10 +95,10 @@ class DaySheetTest {
     /** FDA Food Code 3-501.14 (from memory): 21 °C within two hours of the heat, 5 °C within six. */
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            0   | 800 | 21 °C within 120 min
+            0   | 800 | 21 °C within 2 h
             119 | 211 | 21 °C within 1 min
             121 | 211 | still above 21 °C, 1 min too late
-            121 | 210 | 5 °C within 239 min
+            121 | 210 | 5 °C within 3 h 59 min
             361 | 51  | still above 5 °C, 1 min too late
             361 | 50  | cold: put it away
             """)

@@ -242,7 +242,7 @@ class PlanCheckTest {
                 .containsExactly(
                         "Bo must not eat milk: cheese",
                         "Bo does not like mushrooms",
-                        "Mushroom bake takes 60 minutes, 45 are there: begin at 17:30");
+                        "Mushroom bake takes 1 h, 45 min are there: begin at 17:30");
     }
 
     /** A side is its usual amount a head for everybody at the table: 2.2 plates of 90 g. */

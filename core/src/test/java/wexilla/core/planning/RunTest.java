@@ -193,7 +193,7 @@ class RunTest {
         assertThat(apart.platesOf(0)).isEqualTo(Rational.ONE);
         assertThat(apart.platesOf(1)).isEqualTo(Rational.of(1, 2));
         // somebody is home a quarter of an hour before the table: half an hour is not there
-        assertThat(check(List.of(apart)).checked().get(0).remarks().toString()).contains("15 are there");
+        assertThat(check(List.of(apart)).checked().get(0).remarks().toString()).contains("15 min are there");
     }
 
     /** A diary names each thing once, from when work begins; what thaws is reminded of. */
