@@ -99,9 +99,9 @@ class RunChangesController {
         };
         String who = name.isEmpty() ? "everybody" : name;
         String words = switch (input.what()) {
-            case AWAY -> who + " is away for " + CookWords.minutes(input.minutes());
+            case AWAY -> who + " is away for " + CookWords.minutes(RunController.minutes(input.minutes()));
             case GOES -> who + " goes";
-            case COMES -> who + " helps for " + CookWords.minutes(input.minutes());
+            case COMES -> who + " helps for " + CookWords.minutes(RunController.minutes(input.minutes()));
         };
         return running.happens(household, key, id, input, event, run -> words);
     }

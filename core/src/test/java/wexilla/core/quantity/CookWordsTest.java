@@ -34,13 +34,13 @@ class CookWordsTest {
             double grams = read.unit().equals(Unit.KG)
                     ? 1000 * read.value().toDecimal(6).doubleValue()
                     : read.value().toDecimal(6).doubleValue();
-            double step = grams < 5 ? 0.1 : grams < 100 ? 1 : grams < 1000 ? 5 : 25;
+            double step = grams < 5 ? 0.1 : grams < 100 ? 1 : grams < 500 ? 5 : grams < 1000 ? 10 : 25;
 
             assertThat(Math.abs(grams / step - Math.round(grams / step)))
                     .as(said)
                     .isLessThan(1e-6);
             double was = exact.toDecimal(6).doubleValue();
-            assertThat(Math.abs(grams - was)).as(said + " of " + was).isLessThanOrEqualTo(Math.max(0.1, was / 50));
+            assertThat(Math.abs(grams - was)).as(said + " of " + was).isLessThanOrEqualTo(step / 2 + 0.05);
         }
     }
 }
