@@ -79,7 +79,7 @@ class InsteadController {
             return List.of();
         }
         List<Eater> eaters = people.active(household).stream()
-                .map(person -> person.eater(household))
+                .map(person -> person.eater(household, now.book()))
                 .toList();
         return Instead.of(missing, amount, reference.instead(), there(now), household.measures()).stream()
                 .map(one -> view(one, missing, household, eaters))

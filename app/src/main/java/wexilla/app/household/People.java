@@ -17,6 +17,8 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.core.food.Allergen;
+import wexilla.core.food.FoodBook;
+import wexilla.core.food.FoodWord;
 import wexilla.core.people.Appetite;
 import wexilla.core.people.Flag;
 import wexilla.core.planning.Eater;
@@ -28,7 +30,7 @@ public class People {
     /**
      * Somebody who eats here.
      *
-     * @param dislikes foods or words of dish names, as typed
+     * @param dislikes foods, as typed
      * @param chilli 0 none to 3 as hot as it comes
      * @param active false for who has moved out; what they liked stays written down
      */
@@ -43,14 +45,14 @@ public class People {
             boolean active,
             int version) {
 
-        /** Who sits at a table of this household. */
-        public Eater eater(Household household) {
+        /** Who sits at a table of this household, whose book knows what they dislike. */
+        public Eater eater(Household household, FoodBook book) {
             return new Eater(
                     name,
                     appetite,
                     new HashSet<>(allergens),
                     new HashSet<>(flags),
-                    dislikes,
+                    dislikes.stream().map(word -> FoodWord.of(word, book)).toList(),
                     chilli,
                     household.country());
         }

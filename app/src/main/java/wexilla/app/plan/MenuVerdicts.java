@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Predicate;
 import wexilla.app.plan.Slots.Slot;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.planning.Eater;
@@ -33,15 +32,11 @@ final class MenuVerdicts {
             MenuWishing wishing,
             MenuLately lately) {
         List<Integer> against = new ArrayList<>();
-        Predicate<String> banned = wishing::banned;
         for (Recipes.Stored stored : menu.dishes()) {
             Recipe recipe = stored.recipe();
             boolean suits =
                     MealWords.suits(slot.meal(), recipe.title(), stored.about().tags());
-            boolean without = banned.test(recipe.title())
-                    || Eater.foods(recipe).stream()
-                            .anyMatch(food -> banned.test(food.name())
-                                    || banned.test(food.traits().protein()));
+            boolean without = wishing.banned(recipe.title(), Eater.foods(recipe));
             int verdict = suits && !without
                     ? Eater.verdict(eaters, recipe.title(), Eater.foods(recipe))
                     : MenuProblem.MUST_NOT;
@@ -51,8 +46,7 @@ final class MenuVerdicts {
             against.add(verdict == MenuProblem.MUST_NOT ? verdict : verdict + 2 * no + again);
         }
         for (MenuPackets.Stocked stocked : menu.packets()) {
-            boolean without = banned.test(stocked.packet().name())
-                    || stocked.packet().proteins().stream().anyMatch(banned);
+            boolean without = wishing.banned(stocked.packet().name(), stocked.foods());
             boolean main = slot.meal() != Meal.BREAKFAST && slot.meal() != Meal.SNACK;
             int verdict = main && !without
                     ? Eater.verdict(eaters, stocked.packet().name(), stocked.foods())

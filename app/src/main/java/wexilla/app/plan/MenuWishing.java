@@ -2,14 +2,15 @@ package wexilla.app.plan;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.plan.MenuBuild.Menu;
 import wexilla.app.plan.MenuViews.MealChoice;
 import wexilla.app.plan.MenuViews.Mixture;
 import wexilla.app.plan.MenuViews.Sliders;
 import wexilla.app.plan.Slots.DishKind;
+import wexilla.core.food.FoodWord;
 import wexilla.core.money.Money;
 import wexilla.core.planning.MenuProblem;
 import wexilla.core.planning.MenuProblem.Choice;
@@ -28,9 +29,15 @@ import wexilla.core.planning.WishReader.Without;
  * What is wanted of a proposal: how much each thing counts, what was asked, what of the one before stays.
  *
  * @param budget for each week; null for none
+ * @param without what the wishes forbid
  */
 record MenuWishing(
-        MenuWishes weights, @Nullable Money budget, List<Wish> wishes, List<MealChoice> kept, List<MealChoice> before) {
+        MenuWishes weights,
+        @Nullable Money budget,
+        List<Wish> wishes,
+        List<FoodWord> without,
+        List<MealChoice> kept,
+        List<MealChoice> before) {
 
     static MenuWishes weights(Mixture mixture, @Nullable Sliders own) {
         return switch (mixture) {
@@ -55,21 +62,21 @@ record MenuWishing(
     /** The same without one of the wishes. */
     MenuWishing without(Wish wish) {
         return new MenuWishing(
-                weights, budget, wishes.stream().filter(one -> one != wish).toList(), kept, before);
+                weights,
+                budget,
+                wishes.stream().filter(one -> one != wish).toList(),
+                without.stream()
+                        .filter(word ->
+                                !(wish instanceof Without one && one.what().equals(word.words())))
+                        .toList(),
+                kept,
+                before);
     }
 
-    /** Whether a wish forbids what this word names. */
-    boolean banned(String word) {
-        String name = word.toLowerCase(Locale.ROOT);
-        return !name.isEmpty()
-                && wishes.stream()
-                        .filter(Without.class::isInstance)
-                        .map(wish -> stem(((Without) wish).what()))
-                        .anyMatch(name::contains);
-    }
-
-    private static String stem(String word) {
-        return word.endsWith("s") && word.length() > 3 ? word.substring(0, word.length() - 1) : word;
+    /** Whether a wish forbids a dish of this name with these foods in it. */
+    boolean banned(String dish, Collection<wexilla.core.food.Food> foods) {
+        return without.stream()
+                .anyMatch(word -> word.isIn(dish) || foods.stream().anyMatch(word::means));
     }
 
     /** The problem with these meals, and what was asked of it. */
@@ -162,9 +169,9 @@ record MenuWishing(
         return foods;
     }
 
+    /** Whether what was said is this food, or names it: "the rest of the leeks". */
     static boolean named(String food, String said) {
-        String name = food.toLowerCase(Locale.ROOT);
-        return name.contains(stem(said)) || said.contains(name);
+        return new FoodWord(said, null).isIn(food) || new FoodWord(food, null).isIn(said);
     }
 
     private static Lot sooner(Lot lot, int by) {

@@ -78,7 +78,7 @@ record PlannedMeals(
     private List<Eater> eaters(List<UUID> here) {
         return people.stream()
                 .filter(person -> here.contains(person.id()))
-                .map(person -> person.eater(now.household()))
+                .map(person -> person.eater(now.household(), now.book()))
                 .toList();
     }
 

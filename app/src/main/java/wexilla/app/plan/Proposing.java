@@ -21,6 +21,7 @@ import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.core.food.FoodWord;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.planning.MenuCheck;
@@ -34,6 +35,7 @@ import wexilla.core.planning.MenuSearch;
 import wexilla.core.planning.WishReader;
 import wexilla.core.planning.WishReader.UseBy;
 import wexilla.core.planning.WishReader.Wish;
+import wexilla.core.planning.WishReader.Without;
 import wexilla.core.quantity.Rational;
 
 /** Searches a plan for a household and says why it is so. */
@@ -91,6 +93,10 @@ class Proposing {
                         ? null
                         : Asked.money("/budget", input.budget(), now.household().currency()),
                 wishes,
+                wishes.stream()
+                        .filter(Without.class::isInstance)
+                        .map(wish -> FoodWord.of(((Without) wish).what(), now.book()))
+                        .toList(),
                 input.kept() == null ? List.of() : input.kept(),
                 input.before() == null ? List.of() : input.before());
     }

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
@@ -17,6 +16,7 @@ import wexilla.core.food.Caution;
 import wexilla.core.food.Contents;
 import wexilla.core.food.Country;
 import wexilla.core.food.Food;
+import wexilla.core.food.FoodWord;
 import wexilla.core.food.Key;
 import wexilla.core.food.Known;
 import wexilla.core.people.Appetite;
@@ -27,7 +27,7 @@ import wexilla.core.recipe.Recipe;
 /**
  * Somebody at the table.
  *
- * @param dislikes foods or words of dish names
+ * @param dislikes foods, as they are said
  * @param chilli 0 none to 3
  * @param country by whose list allergens are grouped; null for the EU's
  */
@@ -36,7 +36,7 @@ public record Eater(
         Appetite appetite,
         Set<Allergen> allergens,
         Set<Flag> flags,
-        List<String> dislikes,
+        List<FoodWord> dislikes,
         int chilli,
         @Nullable Country country) {
 
@@ -46,7 +46,7 @@ public record Eater(
             Appetite appetite,
             Set<Allergen> allergens,
             Set<Flag> flags,
-            List<String> dislikes,
+            List<FoodWord> dislikes,
             int chilli) {
         this(name, appetite, allergens, flags, dislikes, chilli, null);
     }
@@ -56,6 +56,8 @@ public record Eater(
             Flag.UNDER_12_MONTHS, EnumSet.of(Caution.HONEY, Caution.RAW_MILK),
             Flag.PREGNANT, EnumSet.complementOf(EnumSet.of(Caution.HONEY)),
             Flag.FRAIL, EnumSet.complementOf(EnumSet.of(Caution.HONEY, Caution.LIVER)));
+
+    private static final FoodWord CHILLI = new FoodWord("chilli", null);
 
     public Eater {
         allergens = Set.copyOf(allergens);
@@ -101,12 +103,10 @@ public record Eater(
         if (!look.isEmpty()) {
             found.add(new Judgement.Look(day, name, look, often));
         }
-        String all = dish.toLowerCase(Locale.ROOT) + " "
-                + foods.stream().map(f -> f.name().toLowerCase(Locale.ROOT)).collect(Collectors.joining(" "));
         dislikes.stream()
-                .filter(word -> all.contains(stem(word)))
-                .forEach(word -> found.add(new Judgement.Disliked(day, name, word)));
-        if (all.contains("chilli") && chilli == 0) {
+                .filter(word -> word.isIn(dish) || foods.stream().anyMatch(word::means))
+                .forEach(word -> found.add(new Judgement.Disliked(day, name, word.words())));
+        if (chilli == 0 && (CHILLI.isIn(dish) || foods.stream().anyMatch(CHILLI::means))) {
             found.add(new Judgement.TooHot(day, name));
         }
         return found;
@@ -142,11 +142,6 @@ public record Eater(
             against += found.stream().anyMatch(one -> one.weight() > 0) ? 1 : 0;
         }
         return against;
-    }
-
-    private static String stem(String word) {
-        String lower = word.strip().toLowerCase(Locale.ROOT);
-        return lower.endsWith("s") && lower.length() > 3 ? lower.substring(0, lower.length() - 1) : lower;
     }
 
     /** Every food a recipe names, held back or not; what the book does not know as one nobody has described. */

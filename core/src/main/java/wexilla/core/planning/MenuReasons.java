@@ -94,7 +94,7 @@ public final class MenuReasons {
             int hands = MenuWeights.hands(dish, cooking.plates());
             why.add(hands + " min of " + meal.minutes());
             if (cooking.meals().size() > 1) {
-                why.add("cooked once for " + cooking.meals().size() + " meals");
+                why.add("cooked once for " + CookWords.counted(cooking.meals().size(), "meal"));
             }
         } else {
             why.add("of the same day");
@@ -135,8 +135,9 @@ public final class MenuReasons {
         List<String> whole = new ArrayList<>();
         long paid = score.cost() / MenuWeights.MINOR;
         long stocked = choices.stream().filter(FromStock.class::isInstance).count();
-        whole.add(money(paid) + " to buy for " + choices.size() + " meals, " + cookings.size() + " cookings"
-                + (stocked > 0 ? ", " + stocked + " meals from what is there" : ""));
+        whole.add(money(paid) + " to buy for " + CookWords.counted(choices.size(), "meal") + ", "
+                + CookWords.counted(cookings.size(), "cooking")
+                + (stocked > 0 ? ", " + CookWords.counted(stocked, "meal") + " from what is there" : ""));
         for (int week = 0; week < problem.weeks() && problem.budget() != MenuProblem.NONE; week++) {
             long more = score.bought().get(week) / MenuWeights.MINOR - problem.budget();
             if (more > 0) {

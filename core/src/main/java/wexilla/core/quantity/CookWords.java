@@ -16,6 +16,11 @@ public final class CookWords {
         return KitchenRounding.nearest(amount).toString();
     }
 
+    /** "1 meal", "3 meals". */
+    public static String counted(long many, String one) {
+        return many + " " + one + (many == 1 ? "" : "s");
+    }
+
     /** "25 min", "1 h 10 min", "3 days"; never of less than none. */
     public static String minutes(long minutes) {
         if (minutes < HOUR) {

@@ -3,6 +3,7 @@ package wexilla.core.recipe;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -199,15 +200,21 @@ final class LineClause {
     }
 
     private @Nullable Unit unitWordOf(Phrase phrase, List<String> of) {
-        boolean whole = phrase.to() - phrase.from() > 1
-                && foods.named(String.join(" ", bare(of.subList(phrase.from(), phrase.to() - 1))))
-                        .filter(found -> found.equals(phrase.food()))
-                        .isPresent();
-        return whole
-                ? Unit.parse(LineReader.bare(of.get(phrase.to() - 1)))
+        Food food = phrase.food();
+        Optional<Food> without = food == null || phrase.to() - phrase.from() < 2
+                ? Optional.empty()
+                : foods.named(String.join(" ", bare(of.subList(phrase.from(), phrase.to() - 1))));
+        return without.flatMap(named -> Unit.parse(LineReader.bare(of.get(phrase.to() - 1)))
                         .filter(unit -> unit.dimension() == Dimension.COUNT)
-                        .orElse(null)
-                : null;
+                        .filter(unit -> named.equals(food) || weighed(food, unit)))
+                .orElse(null);
+    }
+
+    /** Whether it is weighed, and known what one of these weighs: lasagne is a dish, and sheets of it are counted. */
+    private static boolean weighed(@Nullable Food food, Unit unit) {
+        return food != null
+                && !food.base().equals(Unit.PIECE)
+                && food.facts().stream().anyMatch(fact -> fact.from().unit().equals(unit));
     }
 
     private static @Nullable Reading counted(@Nullable Reading reading, Phrase phrase, @Nullable Unit behind) {

@@ -14,6 +14,7 @@ import wexilla.core.food.Caution;
 import wexilla.core.food.Contents;
 import wexilla.core.food.Cut;
 import wexilla.core.food.Food;
+import wexilla.core.food.FoodWord;
 import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
 import wexilla.core.food.Traits;
@@ -65,7 +66,8 @@ class EaterTest {
 
     @Test
     void allergensAreHardDislikesAndChilliAreWishes() {
-        Eater eater = new Eater("Bo", Appetite.CHILD_4_TO_8, Set.of(Allergen.FISH), Set.of(), List.of("Leeks"), 0);
+        Eater eater = new Eater(
+                "Bo", Appetite.CHILD_4_TO_8, Set.of(Allergen.FISH), Set.of(), List.of(new FoodWord("Leeks", null)), 0);
         assertThat(told(eater, "Leek and fish bake"))
                 .containsExactlyInAnyOrder(
                         "STOP Bo must not eat fish: cold-smoked fish",

@@ -93,9 +93,9 @@ class MenuReasonsTest {
         assertThat(reasons.meal(6)).first().asString().startsWith("frozen, of Mon 23 Nov");
         assertThat(reasons.meal(3)).contains("there already: nothing to buy, 10 min", "best before Sat 28 Nov");
         assertThat(reasons.whole())
-                .contains("20.80 to buy for 7 meals, 4 cookings, 1 meals from what is there")
+                .contains("20.80 to buy for 7 meals, 4 cookings, 1 meal from what is there")
                 .contains("week from Mon 23 Nov: 5.80 above the 15.00 you set")
-                .contains("32 minutes more than there are, all together")
+                .contains("32 min more than there are, all together")
                 .contains("nothing you have passes its date uneaten");
     }
 

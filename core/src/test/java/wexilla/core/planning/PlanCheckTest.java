@@ -15,6 +15,7 @@ import wexilla.core.food.Allergen;
 import wexilla.core.food.Contents;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
+import wexilla.core.food.FoodWord;
 import wexilla.core.food.Forms;
 import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
@@ -52,8 +53,8 @@ class PlanCheckTest {
     private static final Food MINCE = food("mince", "beef", Set.of());
     private static final Food CHEESE = food("cheese", "", Set.of(Allergen.MILK));
     private static final FoodBook BOOK = new FoodBook(List.of(MINCE, CHEESE));
-    private static final Eater BO =
-            new Eater("Bo", Appetite.ADULT, Set.of(Allergen.MILK), Set.of(), List.of("mushrooms"), 3);
+    private static final Eater BO = new Eater(
+            "Bo", Appetite.ADULT, Set.of(Allergen.MILK), Set.of(), List.of(new FoodWord("mushrooms", null)), 3);
     private static final Eater AL = new Eater("Al", Appetite.TEENAGER, Set.of(), Set.of(), List.of(), 3);
 
     private static Food food(String name, String protein, Set<Allergen> allergens) {

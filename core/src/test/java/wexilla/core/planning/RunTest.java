@@ -17,6 +17,7 @@ import wexilla.core.cookday.DayProblem.Gear;
 import wexilla.core.cookday.KitchenGear;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
+import wexilla.core.food.FoodWord;
 import wexilla.core.food.Forms;
 import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
@@ -182,7 +183,7 @@ class RunTest {
     /** A dish only some eat is asked of those alone, and takes portions for them. */
     @Test
     void aDishForSomeOfTheTable() {
-        Eater bo = new Eater("Bo", Appetite.CHILD_4_TO_8, Set.of(), Set.of(), List.of("chilli"), 0);
+        Eater bo = new Eater("Bo", Appetite.CHILD_4_TO_8, Set.of(), Set.of(), List.of(new FoodWord("chilli", null)), 0);
         Dish chilli = cooked("Chilli", 30);
         Dish broth = cooked("Broth", 30);
         When when = new When(MONDAY, Meal.DINNER, LocalTime.of(18, 0), LocalTime.of(17, 45), 40);

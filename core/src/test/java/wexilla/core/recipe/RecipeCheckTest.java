@@ -125,7 +125,8 @@ class RecipeCheckTest {
         assertThat(flags)
                 .extracting(RecipeFlag::what)
                 .containsExactly(
-                        "the text says 10 min, the fields 4", "the step takes 700 g plain flour, the line has 500 g");
+                        "the text says 10 min, the fields 4 min",
+                        "the step takes 700 g plain flour, the line has 500 g");
     }
 
     @Test
