@@ -128,9 +128,17 @@ export function useDraft(input: Schema['RecipeInput'], of: string | undefined) {
   });
 }
 
-export const useCookPlan = (recipe: string, style: Style, factor: string, vessels: string) =>
+/** @param planned the batch it is cooked for; @param n by which version of the recipe, where not as planned */
+export const useCookPlan = (
+  recipe: string,
+  style: Style,
+  factor: string,
+  vessels: string,
+  planned: string | undefined,
+  n: number | undefined,
+) =>
   useQuery({
-    queryKey: ['cook', recipe, style, factor, vessels],
+    queryKey: ['cook', recipe, style, factor, vessels, planned, n],
     retry: false,
     placeholderData: keepPreviousData,
     queryFn: () =>
@@ -138,7 +146,7 @@ export const useCookPlan = (recipe: string, style: Style, factor: string, vessel
         api.GET('/api/cook/{recipe}', {
           params: {
             path: { recipe },
-            query: { style, factor: factor || '1', vessels: whole(vessels, undefined) },
+            query: { style, factor: factor || '1', vessels: whole(vessels, undefined), planned, n },
           },
         }),
       ),

@@ -2222,6 +2222,7 @@ export interface components {
         CookPlan: {
             addOnNight: string[];
             alsoMakes: string[];
+            changed: boolean;
             costComplete: boolean;
             factor: string;
             flat: string;
@@ -2467,6 +2468,13 @@ export interface components {
             problem: string;
             recipe: components["schemas"]["RecipeInput"];
             unread: string[];
+        };
+        FreezeView: {
+            all: boolean;
+            amount: string;
+            id: string;
+            name: string;
+            until?: components["schemas"]["UntilView"];
         };
         GoesInView: {
             cost: string;
@@ -4038,7 +4046,7 @@ export interface components {
         };
         TodayView: {
             firstSteps: components["schemas"]["FirstStep"][];
-            freezeTonight: components["schemas"]["LotView"][];
+            freezeTonight: components["schemas"]["FreezeView"][];
             takeOut: components["schemas"]["OutView"][];
             today: string;
             useFirst: components["schemas"]["LotView"][];
@@ -4397,6 +4405,8 @@ export interface operations {
                 style?: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
                 factor?: string;
                 vessels?: number;
+                planned?: string;
+                n?: number;
             };
             header?: never;
             path: {

@@ -43,17 +43,23 @@ export function CookRecipe() {
     );
   }
   const chosen = style ?? asked.data?.recipe.styles[0];
-  return chosen ? <Planned recipe={recipe} style={chosen} setStyle={setStyle} /> : <Waiting />;
+  return chosen && asked.data ? (
+    <Planned recipe={recipe} current={asked.data.recipe.n} style={chosen} setStyle={setStyle} />
+  ) : (
+    <Waiting />
+  );
 }
 
-function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; setStyle: (style: Style) => void }) {
+function Planned(props: { recipe: string; current: number; style: Style; setStyle: (style: Style) => void }) {
+  const { recipe, current, style, setStyle } = props;
   const navigate = useNavigate();
   const [search] = useSearchParams();
   const planned = search.get('batch') ?? undefined;
   const [size, setSize] = useState(search.get('factor') ?? '1');
   const [missing, setMissing] = useState(false);
   const [pots, setPots] = useState(search.get('vessels') ?? '');
-  const asked = useCookPlan(recipe, style, useSettled(size), useSettled(pots));
+  const [version, setVersion] = useState<number>();
+  const asked = useCookPlan(recipe, style, useSettled(size), useSettled(pots), planned, version);
   // a size that makes no sense leaves the last good plan in view, so that it can be put right
   const [last, setLast] = useState<Schema['CookPlan']>();
   useEffect(() => {
@@ -110,6 +116,14 @@ function Planned({ recipe, style, setStyle }: { recipe: string; style: Style; se
           a portion, used · <Money amount={plan.total} complete={plan.costComplete} missing={plan.missing} /> in the pot
         </p>
       </Heading>
+      {planned && plan.changed && (
+        <p className="mb-4">
+          The recipe was changed since this was planned; it is cooked as planned.{' '}
+          <button type="button" className="btn btn-outline min-h-11" onClick={() => setVersion(current)}>
+            Take the changes along
+          </button>
+        </p>
+      )}
       <CookSize
         plan={plan}
         size={size}

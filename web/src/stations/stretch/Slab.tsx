@@ -1,6 +1,6 @@
 import type { Schema } from '../../api/client';
 import { Money } from '../../kit/kit';
-import { shortDay, tapeColour } from '../../kit/words';
+import { shortDay, shortNumber, tapeColour } from '../../kit/words';
 import { type Form, filled } from './form';
 
 type Props = { form: Form; cut: Schema['Stretched']; grams: (part: string, grams: number) => void };
@@ -136,7 +136,7 @@ export function Slab({ form, cut, grams }: Props) {
             <tr key={part.key}>
               <td>{part.name}</td>
               <td>{share?.grams}</td>
-              <td>{share?.plates}</td>
+              <td>{share && shortNumber(share.plates)}</td>
               <td>{share?.cost}</td>
             </tr>
           ))}

@@ -186,13 +186,13 @@ function TakeOut({ out }: { out: Schema['OutView'][] }) {
   );
 }
 
-function Freeze({ lots }: { lots: Schema['LotView'][] }) {
+function Freeze({ lots }: { lots: Schema['FreezeView'][] }) {
   const freezer = (useHousehold().data?.places ?? []).find((place) => place.kind === 'FREEZER');
-  const freeze = useAct('stock', (key, lot: string) =>
+  const freeze = useAct('stock', (key, lot: Schema['FreezeView']) =>
     answer(
       api.POST('/api/lots/{id}', {
-        params: { path: { id: lot }, header: { 'Idempotency-Key': key } },
-        body: { hand: 'MOVE', place: freezer?.id },
+        params: { path: { id: lot.id }, header: { 'Idempotency-Key': key } },
+        body: { hand: 'MOVE', place: freezer?.id, amount: lot.all ? undefined : lot.amount },
       }),
     ),
   );
@@ -209,13 +209,14 @@ function Freeze({ lots }: { lots: Schema['LotView'][] }) {
           <li key={lot.id} className="row grid-cols-[minmax(0,1fr)_auto]">
             <span>
               <span className="text-lg font-semibold">
+                {!lot.all && 'the rest: '}
                 {lot.amount} {lot.name}
               </span>
               <span className="block text-sm font-bold text-accent">
                 {lot.until && until(lot.until.words, lot.until.date)}, no evening wants it
               </span>
             </span>
-            <button type="button" className="btn btn-outline" onClick={() => freeze.act(lot.id)}>
+            <button type="button" className="btn btn-outline" onClick={() => freeze.act(lot)}>
               Freeze it<span className="sr-only">: {lot.name}</span>
             </button>
           </li>

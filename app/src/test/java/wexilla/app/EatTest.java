@@ -101,6 +101,51 @@ class EatTest {
                 .isEqualTo("0.00");
     }
 
+    /** The batch as planned, its version and its pots; what was changed since is told and taken along or not. */
+    @Test
+    void aPlannedBatchIsCookedAsItWasPlanned() {
+        String recipe = http.act("/api/recipes", Sample.recipe("Bean pot", 4, List.of("400 g minced beef"), List.of()))
+                .ok()
+                .path("id")
+                .asString();
+        http.note("2 kg minced beef 16.00");
+        http.act(
+                        "/api/cookday/batches",
+                        Map.of(
+                                "recipe",
+                                recipe,
+                                "factor",
+                                "2",
+                                "vessels",
+                                2,
+                                "style",
+                                "COOKED",
+                                "cookOn",
+                                "2026-11-23"))
+                .ok();
+        String planned = http.get("/api/cookday?day=2026-11-23")
+                .ok()
+                .path("pots")
+                .get(0)
+                .path("batch")
+                .asString();
+        http.put(
+                        "/api/recipes/" + recipe,
+                        "\"1\"",
+                        Sample.recipe("Bean pot", 4, List.of("500 g minced beef"), List.of()))
+                .ok();
+        JsonNode asPlanned =
+                http.get("/api/cook/" + recipe + "?factor=2&planned=" + planned).ok();
+        assertThat(asPlanned.path("changed").asBoolean()).isTrue();
+        assertThat(asPlanned.path("goesIn").get(0).path("need").asString()).isEqualTo("800 g");
+        JsonNode along = http.get("/api/cook/" + recipe + "?factor=2&n=2&planned=" + planned)
+                .ok();
+        assertThat(along.path("goesIn").get(0).path("need").asString()).isEqualTo("1 kg");
+        plan("2026-11-23", "STOCK", Map.of("batch", planned, "portions", 2));
+        http.act("/api/eat", eaten("2026-11-23", "PLANNED", 0)).ok();
+        assertThat(Sample.amounts(http, "minced beef")).containsExactly("1.2 kg");
+    }
+
     @Test
     void silenceMeansAsPlannedAndCanBeTakenBack() {
         plan("2026-11-23", "STOCK", Map.of("batch", batch, "portions", 2));

@@ -246,7 +246,7 @@ class StoriesOfPlanTest extends StoryKitchen {
         dinner.put("tableTime", "19:10");
         dinner.put("homeFrom", "18:45");
         plan(dinner);
-        assertThat(words(at(THURSDAY, "DINNER"))).contains("25 are there");
+        assertThat(words(at(THURSDAY, "DINNER"))).contains("25 min are there");
         late.put("homeFrom", "20:00");
         assertThat(http.act("/api/plan/habit", late).field()).isEqualTo("/homeFrom");
         late.put("weekday", 9);

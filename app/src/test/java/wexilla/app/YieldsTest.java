@@ -72,9 +72,9 @@ class YieldsTest {
                 .ok()
                 .path("id")
                 .asString();
-        assertThat(taken(mince)).isEqualTo("333 g");
+        assertThat(taken(mince)).isEqualTo("335 g");
         weigh("minced beef", "1 kg", "800 g", "WEIGHED").ok();
-        assertThat(taken(mince)).as("339.75 g, shown in whole grams").isEqualTo("340 g");
+        assertThat(taken(mince)).as("339.75 g, as a scale shows it").isEqualTo("340 g");
     }
 
     private String taken(String recipe) {

@@ -86,16 +86,24 @@ class CookController {
         this.reference = reference;
     }
 
-    /** What would be taken from where, if it were cooked now. */
+    /**
+     * What would be taken from where, if it were cooked now.
+     *
+     * @param planned a batch that is to be cooked: it is cooked as it was planned, unless {@code n} says by which version
+     */
     @GetMapping("/api/cook/{recipe}")
     CookPlan plan(
             Household household,
             @PathVariable UUID recipe,
             @RequestParam(defaultValue = "COOKED") Style style,
             @RequestParam(required = false) @Nullable String factor,
-            @RequestParam(required = false) @Nullable Integer vessels) {
+            @RequestParam(required = false) @Nullable Integer vessels,
+            @RequestParam(required = false) @Nullable UUID planned,
+            @RequestParam(required = false) @Nullable Integer n) {
         Snapshot now = snapshots.of(household);
-        Recipes.Stored stored = recipes.current(now, recipe);
+        Integer asPlanned =
+                planned == null ? null : cooking.planned(now, planned, recipe).n();
+        Recipes.Stored stored = recipes.version(now, recipe, n == null ? asPlanned : n);
         Recipe cooked = stored.recipe();
         if (!cooked.styles().contains(style)) {
             throw Problem.at("/style", "This recipe has no stop “" + style.words() + "”.");
@@ -114,6 +122,7 @@ class CookController {
         return new CookPlan(
                 recipe.toString(),
                 stored.n(),
+                stored.n() != recipes.current(now, recipe).n(),
                 cooked.title(),
                 size.exact(),
                 sized.size().vessels(),

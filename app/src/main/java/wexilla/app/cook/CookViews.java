@@ -59,7 +59,7 @@ public final class CookViews {
     /**
      * A recipe about to be cooked as written, up to the chosen stop.
      *
-     * @param n the version of the recipe this plan is made from
+     * @param n the version of the recipe this plan is made from; {@code changed} whether the book has a newer one
      * @param factor of the recipe as written, exactly, as a decimal or a fraction; {@code portions} at that size, in so many {@code vessels}
      * @param addOnNight held back, not taken now
      * @param keeps how it will keep, and why
@@ -70,6 +70,7 @@ public final class CookViews {
     record CookPlan(
             String recipe,
             int n,
+            boolean changed,
             String title,
             String factor,
             int vessels,

@@ -73,10 +73,15 @@ public class Cooking {
         Household household = act.household();
         Snapshot now = snapshots.of(household);
         Recipes.Stored current = recipes.current(now, input.recipe());
-        if (current.n() != input.n()) {
+        Integer asPlanned = input.planned() == null
+                ? null
+                : planned(now, input.planned(), input.recipe()).n();
+        boolean old = current.n() != input.n();
+        if (old && !Integer.valueOf(input.n()).equals(asPlanned)) {
             throw Problem.changed("“" + current.recipe().title() + "” was changed meanwhile; look at it again.");
         }
-        Recipe recipe = current.recipe();
+        Recipes.Stored stored = recipes.version(now, input.recipe(), input.n());
+        Recipe recipe = stored.recipe();
         if (!recipe.styles().contains(input.style())) {
             throw Problem.at(
                     "/style", "This recipe has no stop “" + input.style().words() + "”.");
@@ -105,14 +110,11 @@ public class Cooking {
                 recipe);
         // stock is read only now that what it is taken from is locked
         CostSheet sheet = CostSheet.of(wanted, snapshots.of(household).costs(act.day()));
-        if (input.planned() != null) {
-            planned(household, input.planned(), input.recipe());
-        }
         List<Take> also = added.takes(act, "/also", input.also() == null ? List.of() : input.also());
         UUID batch = batches.write(
                 act,
                 input.planned() == null ? UUID.randomUUID() : input.planned(),
-                current,
+                stored,
                 sized,
                 portions,
                 input.style(),
@@ -128,6 +130,11 @@ public class Cooking {
         }
         for (int i = goesIn.size(); i < inDish; i++) {
             takes.addAll(counter.taken(act, wanted.get(i).food(), sheet.lines().get(i), rows));
+        }
+        if (replaced.kept() && old) {
+            throw Problem.at(
+                    "/instead",
+                    "The recipe was changed since this was planned; take its changes along to keep this in it.");
         }
         if (replaced.kept()) {
             Recipe next = replaced.next(recipe, sized.size().factor(), now.reader());
@@ -151,7 +158,7 @@ public class Cooking {
                 takes);
         counter.keepBack(act, dish, portions, input.keepBack());
         outputs.keepPlain(act, plain, goesIn, sheet.lines(), inDish, rows);
-        outputs.make(act, Outputs.said(input.outputs(), besides(household, current, sized)), recipe.title());
+        outputs.make(act, Outputs.said(input.outputs(), besides(household, stored, sized)), recipe.title());
         return done(act, recipe.title(), dish, Amount.of(portions, Unit.PORTION), total);
     }
 
@@ -167,6 +174,7 @@ public class Cooking {
         boolean dish = out.unit().equals(Unit.PORTION);
         int portions = dish ? out.value().floor().intValueExact() : 1;
         List<Take> takes = added.takes(act, "/used", input.used());
+        // no line says whether it was seasoned: it is, as nearly every dish
         boolean counted = !takes.isEmpty() && act.household().seasoning() == Seasoning.FLAT;
         Money flat =
                 counted ? act.household().flat() : Money.zero(act.household().currency());
@@ -239,10 +247,12 @@ public class Cooking {
         return amount.value();
     }
 
-    private void planned(Household household, UUID id, UUID recipe) {
-        Batches.Batch batch = batches.byId(snapshots.of(household), List.of(id)).get(id);
+    /** A batch that is to be cooked, by this recipe. */
+    Batches.Batch planned(Snapshot now, UUID id, UUID recipe) {
+        Batches.Batch batch = batches.byId(now, List.of(id)).get(id);
         if (batch == null || batch.state() != State.PLANNED || !recipe.equals(batch.recipeId())) {
             throw Problem.at("/planned", "This batch is not planned any more; look at the day again.");
         }
+        return batch;
     }
 }

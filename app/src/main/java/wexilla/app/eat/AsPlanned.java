@@ -96,7 +96,7 @@ class AsPlanned {
                         Objects.requireNonNull(batch.n()),
                         batch.style(),
                         size.numerator() + "/" + size.denominator(),
-                        null,
+                        batch.size().vessels(),
                         batch.portions(),
                         List.of(),
                         id,

@@ -144,6 +144,7 @@ public class Lots {
                     amount,
                     cost,
                     dates.last().orElse(null),
+                    dates.soonFrom().orElse(null),
                     dates.eatBy(),
                     clock,
                     cooked(),

@@ -141,7 +141,7 @@ class CalendarController {
                 String what = names.isEmpty() ? "open, or out" : String.join(", ", names);
                 String begin = names.isEmpty()
                         ? ""
-                        : "begin " + MealTimes.words(evening.start().toLocalTime());
+                        : "begin " + MealTimes.words(meal.begin().toLocalTime());
                 String name = evening.when().meal().words();
                 lines.add(new Line(
                         MealTimes.words(evening.table()),

@@ -1,6 +1,7 @@
 package wexilla.app.plan;
 
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -11,6 +12,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
@@ -33,6 +35,7 @@ import wexilla.core.planning.MenuProblem.Cooked;
 import wexilla.core.planning.MenuProblem.FromStock;
 import wexilla.core.planning.PlanCheck;
 import wexilla.core.pricing.CostSheet;
+import wexilla.core.pricing.Offer;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
 import wexilla.core.shopping.Needs;
@@ -135,9 +138,9 @@ class MenuBuild {
         Supply left = left(now, looked, asked.from(), decided);
         List<Recipes.Stored> stored =
                 dishes.chosen(now, asked.wishing(), liked, looked.recipes().keySet());
-        List<MenuPackets.Stocked> stocked =
-                MenuPackets.together(packets.of(now, looked, left, asked.from(), decided), tables(places, seen));
-        MenuKitchen kitchen = new MenuKitchen(left, prices(now), now.now(), asked.from());
+        List<MenuPackets.Stocked> stocked = MenuPackets.together(
+                packets.of(now, looked, left, tableFrom(places), asked.from(), decided), tables(places, seen));
+        MenuKitchen kitchen = new MenuKitchen(left, prices(now), now.now(), begins(places), asked.from());
         List<MenuProblem.Dish> made = new ArrayList<>();
         for (Recipes.Stored one : stored) {
             made.add(kitchen.dish(dishes.candidate(now, one, liked, asked.from())));
@@ -163,6 +166,7 @@ class MenuBuild {
                 kitchen.priced(),
                 stocked);
         MenuLately lately = lately(looked, asked.from());
+        Map<String, Integer> known = new HashMap<>();
         List<MenuProblem.Meal> meals = new ArrayList<>();
         for (int i = 0; i < places.size(); i++) {
             Place place = places.get(i);
@@ -175,7 +179,7 @@ class MenuBuild {
                             place.slot().people(),
                             lately.counts(day) ? day : LocalDate.MAX),
                     key -> MenuVerdicts.of(open, place.slot(), eaters, liked, asked.wishing(), lately));
-            meals.add(meal(open, place, seen.get(i), against));
+            meals.add(meal(open, place, seen.get(i), against, who(eaters, known)));
         }
         return new Menu(
                 asked.wishing().onto(open.problem(), meals, open),
@@ -185,6 +189,26 @@ class MenuBuild {
                 stored,
                 kitchen.priced(),
                 stocked);
+    }
+
+    /** When the earliest of these is on the table. */
+    private static LocalTime tableFrom(List<Place> places) {
+        return places.stream()
+                .map(place -> place.slot().table())
+                .min(Comparator.naturalOrder())
+                .orElse(LocalTime.NOON);
+    }
+
+    /** When work for the earliest of these begins. */
+    private static LocalTime begins(List<Place> places) {
+        return places.stream()
+                .map(place -> {
+                    int table = place.slot().table().toSecondOfDay() / 60;
+                    return LocalTime.ofSecondOfDay(
+                            60L * Math.max(0, table - place.slot().minutes()));
+                })
+                .min(Comparator.naturalOrder())
+                .orElse(LocalTime.NOON);
     }
 
     private static MenuLately lately(Evenings.Looked looked, LocalDate from) {
@@ -246,7 +270,13 @@ class MenuBuild {
     private static CostSheet.Known prices(Snapshot now) {
         CostSheet.Known known = now.costs();
         return new CostSheet.Known(
-                Supply.none(), known.offers(), known.seasoning(), known.flat(), known.measures(), known.day());
+                Supply.none(),
+                known.offers().entrySet().stream()
+                        .collect(Collectors.toMap(Map.Entry::getKey, offers -> Offer.best(offers.getValue()))),
+                known.seasoning(),
+                known.flat(),
+                known.measures(),
+                known.day());
     }
 
     private List<Place> places(Snapshot now, Evenings.Looked looked, Asked asked, LocalDate last) {
@@ -278,7 +308,20 @@ class MenuBuild {
         return slot.state() == Slots.State.PLANNED && !slot.locked() && slot.kind() != Kind.OUT && (!decided || anew);
     }
 
-    private static MenuProblem.Meal meal(Menu menu, Place place, Evening seen, List<Integer> against) {
+    /** A bit for each of these; beyond the bits there are everybody is at every table. */
+    private static long who(List<Eater> eaters, Map<String, Integer> known) {
+        long who = 0;
+        for (Eater eater : eaters) {
+            int bit = known.computeIfAbsent(eater.name(), name -> known.size());
+            if (bit >= Long.SIZE) {
+                return 0;
+            }
+            who |= 1L << bit;
+        }
+        return who;
+    }
+
+    private static MenuProblem.Meal meal(Menu menu, Place place, Evening seen, List<Integer> against, long who) {
         Slot slot = place.slot();
         int day = menu.offset(slot.day());
         boolean leftovers = slot.kind() == Kind.LEFTOVERS;
@@ -297,6 +340,7 @@ class MenuBuild {
                 slot.when().homeFrom() == null ? AT_HOME : slot.when().clock(),
                 against,
                 place.open(),
-                stands);
+                stands,
+                who);
     }
 }

@@ -1,7 +1,7 @@
 package wexilla.app.plan;
 
 import java.time.LocalDate;
-import java.time.LocalDateTime;
+import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -23,6 +23,7 @@ import wexilla.core.food.Key;
 import wexilla.core.keeping.DishKeeping;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.Storage;
+import wexilla.core.keeping.Thaw;
 import wexilla.core.planning.Evening;
 import wexilla.core.planning.MenuProblem;
 import wexilla.core.planning.MenuProblem.Packet;
@@ -111,8 +112,14 @@ class MenuPackets {
         }
     }
 
-    /** @param left what nobody has spoken for; @param decided what meals of the plan that stay want of what is not there yet */
-    List<Stocked> of(Snapshot now, Evenings.Looked looked, Supply left, LocalDate start, List<Needs.Want> decided) {
+    /** @param table of the earliest meal; @param left what nobody has spoken for; @param decided what meals of the plan that stay want of what is not there yet */
+    List<Stocked> of(
+            Snapshot now,
+            Evenings.Looked looked,
+            Supply left,
+            LocalTime table,
+            LocalDate start,
+            List<Needs.Want> decided) {
         Map<UUID, List<Lots.Lot>> lots = new LinkedHashMap<>();
         now.open().stream()
                 .filter(lot -> lot.batch() != null && lot.amount().unit().equals(Unit.PORTION))
@@ -126,7 +133,7 @@ class MenuPackets {
                     .filter(lot -> !lot.amount().value().isZero() && !lot.pastLimit(start))
                     .toList();
             if (!rest.isEmpty()) {
-                Packet packet = there(now, own.get(0).name(), rest, known.get(id), foods, start);
+                Packet packet = there(now, own.get(0).name(), rest, known.get(id), foods, table, start);
                 stocked.add(new Stocked(id, packet, foods, null));
             }
         });
@@ -192,6 +199,7 @@ class MenuPackets {
             List<OpenLot> lots,
             Batches.@Nullable Batch batch,
             List<Food> foods,
+            LocalTime table,
             LocalDate start) {
         Rational portions = Rational.ZERO;
         int from = Integer.MAX_VALUE;
@@ -201,9 +209,8 @@ class MenuPackets {
         boolean priced = true;
         for (OpenLot lot : lots) {
             portions = portions.plus(lot.amount().value());
-            int hours = lot.hoursToThaw(lot.amount());
-            LocalDateTime ready = now.now().plusHours(hours);
-            from = Math.min(from, hours == 0 ? 0 : offset(start, ready.toLocalDate()) + 1);
+            LocalDate ready = Thaw.ready(now.now(), lot.hoursToThaw(lot.amount()), table);
+            from = Math.min(from, offset(start, ready));
             LocalDate limit = lot.limit();
             LocalDate keepBy = lot.keepBy();
             until = limit == null ? until : Math.min(until, offset(start, limit));

@@ -42,7 +42,8 @@ final class MenuVerdicts {
                     : MenuProblem.MUST_NOT;
             Set<UUID> refused = liked.refused().getOrDefault(stored.id(), Set.of());
             int no = (int) slot.people().stream().filter(refused::contains).count();
-            int again = lately.against(recipe.title(), false, Evening.proteins(Eater.foods(recipe)), slot.day());
+            int again =
+                    lately.against(recipe.title(), false, Evening.proteins(Eater.foods(recipe)), slot.day(), eaters);
             against.add(verdict == MenuProblem.MUST_NOT ? verdict : verdict + 2 * no + again);
         }
         for (MenuPackets.Stocked stocked : menu.packets()) {
@@ -53,7 +54,7 @@ final class MenuVerdicts {
                     : MenuProblem.MUST_NOT;
             int again = stocked.packet().dishes().stream()
                     .mapToInt(
-                            name -> lately.against(name, true, stocked.packet().proteins(), slot.day()))
+                            name -> lately.against(name, true, stocked.packet().proteins(), slot.day(), eaters))
                     .max()
                     .orElse(0);
             against.add(verdict == MenuProblem.MUST_NOT ? verdict : verdict + again);

@@ -124,7 +124,15 @@ record MenuWishing(
         Choice stays = choice(kept, place, menu);
         Choice was = choice(before, place, menu);
         Choice stands = stays != null ? stays : was != null ? was : meal.stands();
-        return new Meal(meal.day(), meal.plates(), meal.minutes(), meal.clock(), meal.against(), stays == null, stands);
+        return new Meal(
+                meal.day(),
+                meal.plates(),
+                meal.minutes(),
+                meal.clock(),
+                meal.against(),
+                stays == null,
+                stands,
+                meal.who());
     }
 
     private static @Nullable Choice choice(List<MealChoice> choices, MenuBuild.Place place, Menu menu) {

@@ -170,7 +170,7 @@ class PlanController {
         looked.batches().values().stream()
                 .filter(batch -> batch.state() == BatchRows.State.PLANNED)
                 .forEach(batch -> portions.put(batch.id().toString(), batch.portions()));
-        return new PlanCosts(looked.check(), now.costs(PlanCosts.bought(looked.check())), portions)
+        return new PlanCosts(looked.check(), looked.ahead(), now.costs(PlanCosts.bought(looked.check())), portions)
                 .weeks(looked.check(), now.today(), last).stream()
                         .map(week -> new PlannedWeek(
                                 week.from().toString(),

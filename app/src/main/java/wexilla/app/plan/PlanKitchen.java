@@ -8,6 +8,7 @@ import wexilla.app.onhand.Snapshot;
 import wexilla.app.platform.Household;
 import wexilla.app.recipes.Sizes;
 import wexilla.core.cookday.DayProblem.Gear;
+import wexilla.core.planning.Countdown;
 import wexilla.core.planning.Evening;
 import wexilla.core.planning.PlanCheck;
 import wexilla.core.quantity.Rational;
@@ -38,11 +39,7 @@ class PlanKitchen {
     }
 
     private static boolean severalHot(List<Evening> evenings) {
-        return evenings.stream()
-                .anyMatch(evening -> evening.dishes().stream()
-                                .filter(dish -> Evening.time(dish).minutes() > 0)
-                                .count()
-                        > 1);
+        return evenings.stream().anyMatch(evening -> Countdown.hot(evening) > 1);
     }
 
     /** Millilitres the freezers take beside what lies there; null where nobody said how large they are. */

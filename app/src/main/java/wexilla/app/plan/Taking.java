@@ -33,7 +33,6 @@ import wexilla.core.planning.Evening;
 import wexilla.core.planning.MenuTogether;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
-import wexilla.core.recipe.Size;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
 
@@ -51,9 +50,18 @@ class Taking {
     private final Evenings evenings;
     private final Recipes recipes;
     private final Batches batches;
+    private final PlanKitchen kitchen;
     private final Snapshots snapshots;
 
-    Taking(Slots slots, Habits habits, Evenings evenings, Recipes recipes, Batches batches, Snapshots snapshots) {
+    Taking(
+            Slots slots,
+            Habits habits,
+            Evenings evenings,
+            Recipes recipes,
+            Batches batches,
+            PlanKitchen kitchen,
+            Snapshots snapshots) {
+        this.kitchen = kitchen;
         this.slots = slots;
         this.habits = habits;
         this.evenings = evenings;
@@ -180,10 +188,7 @@ class Taking {
         }
         Recipe recipe = stored.recipe();
         int portions = all.stream().mapToInt(Taken::portions).sum();
-        Sized sized = Sized.of(
-                recipe,
-                Size.of(Rational.of(portions, recipe.portions())),
-                act.household().measures());
+        Sized sized = kitchen.pots(act.household()).sized(recipe, Rational.of(portions, recipe.portions()), null);
         UUID batch = batches.write(
                 act,
                 UUID.randomUUID(),

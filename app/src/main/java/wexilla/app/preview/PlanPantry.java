@@ -1,6 +1,7 @@
 package wexilla.app.preview;
 
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -19,6 +20,8 @@ import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.Storage;
+import wexilla.core.keeping.Thaw;
+import wexilla.core.planning.Meal;
 import wexilla.core.planning.MenuProblem;
 import wexilla.core.planning.MenuProblem.Choice;
 import wexilla.core.planning.MenuProblem.Cooked;
@@ -49,7 +52,10 @@ record PlanPantry(List<Dish> dishes, List<Packet> packets, List<MenuProblem.Food
     private static final int USUAL_PORTIONS = 4;
     private static final int USUAL_KEEPS = 4;
     private static final int MOST_PORTIONS = 500;
-    private static final int NEXT_DAY = 1;
+    private static final Rational PORTION_KG = Trade.number("portion.grams").dividedBy(Rational.of(1000));
+    private static final LocalTime MORNING = LocalTime.of(8, 0);
+    private static final LocalTime DINNER = Meal.DINNER.usualTime();
+    private static final LocalTime BEGINS = DINNER.minusMinutes(Meal.DINNER.usualMinutes());
     private static final Rational THOUSAND = Rational.of(1000);
     private static final long UNPRICED = 100L * Trade.whole("menu.unpriced-thousand");
     private static final long UNPRICED_PORTION = 100L * Trade.whole("menu.unpriced-portion");
@@ -143,7 +149,7 @@ record PlanPantry(List<Dish> dishes, List<Packet> packets, List<MenuProblem.Food
                         proteins(name, food),
                         0,
                         plates,
-                        storage == Storage.FREEZER ? NEXT_DAY : 0,
+                        ready(storage, kg(each), DINNER),
                         until,
                         offset(dates.bestBefore()),
                         5,
@@ -155,10 +161,24 @@ record PlanPantry(List<Dish> dishes, List<Packet> packets, List<MenuProblem.Food
                     instanceof Conversion.Converted converted) {
                 long amount = thousandths(converted.amount()) * line.count();
                 lots.computeIfAbsent(food.key(), key -> new ArrayList<>())
-                        .add(new Lot(amount, storage == Storage.FREEZER ? NEXT_DAY : 0, until, false));
+                        .add(new Lot(amount, ready(storage, kg(converted.amount()), BEGINS), until, false));
             } else {
                 notUsed.add("“" + line.text() + "” is not counted: nobody knows what one weighs");
             }
+        }
+
+        /** Taken out in the morning of the first day. */
+        private int ready(Storage storage, Rational kg, LocalTime by) {
+            int hours = storage == Storage.FREEZER ? Thaw.hours(kg, Thaw.Shape.BAG) : 0;
+            return offset(Thaw.ready(start.atTime(MORNING), hours, by));
+        }
+
+        private static Rational kg(Amount each) {
+            return each.unit().equals(Unit.PORTION)
+                    ? each.value().times(PORTION_KG)
+                    : each.unit().equals(Unit.PIECE)
+                            ? Rational.ONE
+                            : each.value().dividedBy(THOUSAND);
         }
 
         private static boolean countable(Amount each) {
@@ -190,12 +210,13 @@ record PlanPantry(List<Dish> dishes, List<Packet> packets, List<MenuProblem.Food
         /** Hundredths of minor units for a thousand base units: 0 where no offer names it. */
         private long price(Food food) {
             List<Offer> offers = stall.offers().getOrDefault(food.key(), List.of());
-            return offers.stream()
-                    .map(offer -> Rational.of(offer.price().minor())
+            return Offer.best(offers).stream()
+                    .findFirst()
+                    .map(offer -> offer.unitPrice()
+                            .minorPerUnit()
                             .times(Rational.of(100_000))
-                            .dividedBy(offer.pack().value()))
-                    .min(java.util.Comparator.naturalOrder())
-                    .map(price -> price.floor().longValueExact())
+                            .floor()
+                            .longValueExact())
                     .orElse(0L);
         }
 

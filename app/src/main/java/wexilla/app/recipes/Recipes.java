@@ -155,7 +155,7 @@ public class Recipes implements Undoable {
     }
 
     /** One version of a recipe. @param n null for the current one */
-    Stored version(Snapshot now, UUID id, @Nullable Integer n) {
+    public Stored version(Snapshot now, UUID id, @Nullable Integer n) {
         Stored current = current(now, id);
         if (n == null || n == current.n()) {
             return current;

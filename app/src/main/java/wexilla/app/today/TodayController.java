@@ -5,10 +5,10 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Reference;
@@ -21,9 +21,11 @@ import wexilla.app.plan.Evenings;
 import wexilla.app.platform.Household;
 import wexilla.core.keeping.KeepDates.Urgency;
 import wexilla.core.keeping.Storage;
+import wexilla.core.planning.FreezeBy;
 import wexilla.core.planning.PlanCheck;
 import wexilla.core.planning.TakeOut;
-import wexilla.core.shopping.Needs;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
 
 /** Today: what to take out, what to use first, what to freeze tonight, the week's cost, and first steps. */
 @RestController
@@ -61,6 +63,9 @@ class TodayController {
     /** @param used what was eaten, {@code paid} at the till, {@code binned}; decimal money of the last seven days */
     record WeekView(String used, String paid, String binned) {}
 
+    /** @param amount of it that nothing planned takes in time; {@code all} whether that is all of it */
+    record FreezeView(String id, String name, String amount, boolean all, LotView.@Nullable UntilView until) {}
+
     /**
      * @param freezeTonight raw food near its limit that no evening within it wants
      * @param firstSteps empty once all are done
@@ -69,7 +74,7 @@ class TodayController {
             String today,
             List<OutView> takeOut,
             List<LotView> useFirst,
-            List<LotView> freezeTonight,
+            List<FreezeView> freezeTonight,
             WeekView week,
             List<FirstStep> firstSteps) {}
 
@@ -118,19 +123,24 @@ class TodayController {
         return out;
     }
 
-    private List<LotView> freezeTonight(List<Lots.Lot> open, Evenings.Looked looked, LocalDate today) {
-        Set<String> spokenFor = looked.check().needs().met().stream()
-                .map(Needs.Met::takes)
-                .flatMap(List::stream)
-                .map(take -> take.lot().id())
-                .collect(Collectors.toSet());
-        return open.stream()
-                .filter(lot -> lot.state() == NewLot.State.RAW
-                        && !spokenFor.contains(lot.id().toString()))
+    private List<FreezeView> freezeTonight(List<Lots.Lot> open, Evenings.Looked looked, LocalDate today) {
+        List<Lots.Lot> last = open.stream()
+                .filter(lot -> lot.state() == NewLot.State.RAW)
                 .filter(lot -> reference
                         .keeping()
                         .freezeTonight(lot.clock().keepingClass(), lot.storage(), lot.dates(), today))
-                .map(lot -> LotView.of(lot, today))
+                .toList();
+        Map<String, Rational> rest = FreezeBy.rest(
+                last.stream().map(Lots.Lot::open).toList(),
+                looked.check().needs().met());
+        return last.stream()
+                .flatMap(lot -> Stream.ofNullable(rest.get(lot.id().toString()))
+                        .map(left -> new FreezeView(
+                                lot.id().toString(),
+                                lot.name(),
+                                Amount.of(left, lot.amount().unit()).toString(),
+                                left.equals(lot.amount().value()),
+                                LotView.until(lot))))
                 .toList();
     }
 

@@ -3,6 +3,7 @@ package wexilla.core.keeping;
 import java.time.LocalDate;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.quantity.Trade;
 
 /**
  * The dates of one lot, with the rule they come from.
@@ -19,6 +20,9 @@ public record KeepDates(
         String rule,
         String source) {
 
+    /** Own definition. */
+    private static final int BEFORE_BEST = Trade.whole("soon.before-best-days");
+
     /** How it stands with the dates. */
     public enum Urgency {
         /** Past the limit, or past its best. */
@@ -34,8 +38,16 @@ public record KeepDates(
     public Urgency urgency(LocalDate today) {
         return last().map(last -> last.isBefore(today)
                         ? Urgency.PAST
-                        : useFrom != null && !useFrom.isAfter(today) ? Urgency.SOON : Urgency.FINE)
+                        : soonFrom().filter(soon -> !soon.isAfter(today)).isPresent() ? Urgency.SOON : Urgency.FINE)
                 .orElse(Urgency.UNKNOWN);
+    }
+
+    /** Since when it is to be used soon: by the warning of its rule before a limit, 30 days before a best before. */
+    public Optional<LocalDate> soonFrom() {
+        if (eatBy != null) {
+            return Optional.of(useFrom == null ? eatBy : useFrom);
+        }
+        return Optional.ofNullable(bestBefore).map(best -> best.minusDays(BEFORE_BEST));
     }
 
     /** Whether its limit ends on one of these days, both included. */

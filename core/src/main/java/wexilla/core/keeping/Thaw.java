@@ -1,6 +1,8 @@
 package wexilla.core.keeping;
 
+import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.LocalTime;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
@@ -55,6 +57,19 @@ public final class Thaw {
     private static final int DAY = 24;
 
     private Thaw() {}
+
+    /**
+     * The first day on which something taken out now is thawed in time.
+     *
+     * @param hours it needs, 0 for what is not frozen
+     * @param by when it has to be thawed on that day: to the table, or when work begins
+     */
+    public static LocalDate ready(LocalDateTime now, int hours, LocalTime by) {
+        LocalDateTime ready = now.plusHours(hours);
+        return ready.toLocalTime().isAfter(by) && hours > 0
+                ? ready.toLocalDate().plusDays(1)
+                : ready.toLocalDate();
+    }
 
     /** Hours in the fridge. */
     public static int hours(Rational kg, Shape shape) {

@@ -117,6 +117,7 @@ public record BigBuy(
                     Cost.of(part.cost()),
                     until,
                     until,
+                    until,
                     LotClock.start(keepingClass, cookOn),
                     !raw,
                     part.freeze() ? Thaw.Shape.BAG : null,

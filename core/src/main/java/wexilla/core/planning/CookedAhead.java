@@ -52,6 +52,7 @@ public record CookedAhead(String id, int portions, String keepingClass, LocalDat
                     Cost.unknown(currency),
                     null,
                     null,
+                    null,
                     clock.frozen(cookOn),
                     true,
                     Thaw.Shape.BAG,

@@ -1,5 +1,6 @@
 package wexilla.core.planning;
 
+import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -57,9 +58,41 @@ public final class Countdown {
                 .toList();
     }
 
-    /** Whether everything of this meal can be hot at once with this gear. */
-    static boolean atOnce(Evening evening, List<Gear> gear) {
-        return plan(dishes(evening), true, gear).isPresent();
+    /**
+     * How a meal stands to the clock.
+     *
+     * @param begin when the first hands begin, so that everything is on the table in time
+     * @param atOnce whether everything of it can be hot at once
+     */
+    record Clock(LocalDateTime begin, boolean atOnce) {
+
+        /** Minutes from the begin to the table. */
+        int minutes(Evening evening) {
+            return (int) Duration.between(begin, evening.tableAt()).toMinutes();
+        }
+    }
+
+    /** The clock of this meal. @param gear to cook with; where nobody says, each dish by itself */
+    static Clock clock(Evening evening, List<Gear> gear) {
+        if (hot(evening) < 2 || gear.isEmpty()) {
+            return new Clock(evening.start(), true);
+        }
+        List<DayTasks.Dish> dishes = dishes(evening);
+        Optional<DayPlan> atOnce = plan(dishes, true, gear);
+        LocalDateTime begin = atOnce.or(() -> plan(dishes, false, gear))
+                .flatMap(plan -> steps(plan, evening.tableAt()).stream()
+                        .filter(step -> step.minutes() > 0)
+                        .findFirst())
+                .map(Step::at)
+                .orElse(evening.start());
+        return new Clock(begin, atOnce.isPresent());
+    }
+
+    /** How many of its dishes take time. */
+    public static long hot(Evening evening) {
+        return evening.dishes().stream()
+                .filter(dish -> Evening.time(dish).minutes() > 0)
+                .count();
     }
 
     private static Optional<DayPlan> plan(List<DayTasks.Dish> dishes, boolean atOnce, List<Gear> gear) {

@@ -64,9 +64,9 @@ public final class Diary {
         }
         note.add("on the table at " + Remark.time(evening.tableAt(), evening.day()));
         meal.remarks().forEach(remark -> note.add(remark.words()));
-        Duration length = Duration.between(evening.start(), evening.tableAt()).plus(AT_TABLE);
+        Duration length = Duration.between(meal.begin(), evening.tableAt()).plus(AT_TABLE);
         return java.util.Optional.of(new Entry(
-                "meal-" + evening.day() + "-" + name, evening.start(), length, title, String.join("\n", note), false));
+                "meal-" + evening.day() + "-" + name, meal.begin(), length, title, String.join("\n", note), false));
     }
 
     private static void takeOuts(List<TakeOut> out, List<Entry> entries) {

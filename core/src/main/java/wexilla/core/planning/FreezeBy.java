@@ -29,25 +29,39 @@ public record FreezeBy(SortedMap<LocalDate, List<String>> days) {
     /** Something in the fridge that can be frozen. @param warn first day of its warning */
     public record There(OpenLot lot, String name, LocalDate warn) {}
 
-    /** @param planned how everything planned is met */
-    public static FreezeBy of(List<There> there, Collection<Met> planned, LocalDate today) {
+    /** What of each of these lots nothing planned takes in time; those of which next to nothing is left are not in it. */
+    public static Map<String, Rational> rest(Collection<OpenLot> lots, Collection<Met> planned) {
         Map<String, Rational> taken = new HashMap<>();
         for (Met met : planned) {
             for (Take take : met.takes()) {
                 taken.merge(take.lot().id(), take.amount().value(), Rational::plus);
             }
         }
+        Map<String, Rational> rest = new HashMap<>();
+        for (OpenLot lot : lots) {
+            Rational all = lot.amount().value();
+            Rational left = all.minus(taken.getOrDefault(lot.id(), Rational.ZERO));
+            if (left.compareTo(all.times(REST)) > 0) {
+                rest.put(lot.id(), left);
+            }
+        }
+        return rest;
+    }
+
+    /** @param planned how everything planned is met */
+    public static FreezeBy of(List<There> there, Collection<Met> planned, LocalDate today) {
+        Map<String, Rational> rest = rest(there.stream().map(There::lot).toList(), planned);
         SortedMap<LocalDate, List<String>> days = new TreeMap<>();
         for (There one : there) {
             LocalDate limit = one.lot().limit();
             if (limit == null || limit.isBefore(today) || one.warn().isAfter(today)) {
                 continue;
             }
-            Rational all = one.lot().amount().value();
-            Rational gone = taken.getOrDefault(one.lot().id(), Rational.ZERO);
-            if (all.minus(gone).compareTo(all.times(REST)) > 0) {
+            Rational left = rest.get(one.lot().id());
+            if (left != null) {
                 List<String> names = days.computeIfAbsent(limit, day -> new ArrayList<>());
-                String name = gone.isZero() ? one.name() : "the rest of the " + one.name();
+                boolean whole = left.equals(one.lot().amount().value());
+                String name = whole ? one.name() : "the rest of the " + one.name();
                 if (!names.contains(name)) {
                     names.add(name);
                 }

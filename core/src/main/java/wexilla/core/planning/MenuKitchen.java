@@ -2,6 +2,7 @@ package wexilla.core.planning;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -13,6 +14,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
+import wexilla.core.keeping.Thaw;
 import wexilla.core.money.Cost;
 import wexilla.core.planning.MenuProblem.Dish;
 import wexilla.core.planning.MenuProblem.Lot;
@@ -41,6 +43,7 @@ public final class MenuKitchen {
     private final Supply supply;
     private final CostSheet.Known prices;
     private final LocalDateTime now;
+    private final LocalTime begins;
     private final LocalDate start;
     private final Map<Key, Integer> places = new LinkedHashMap<>();
     private final List<MenuProblem.Food> foods = new ArrayList<>();
@@ -49,10 +52,12 @@ public final class MenuKitchen {
 
     /**
      * @param supply what is there and nobody has spoken for
-     * @param prices of what must be bought: with nothing in stock
+     * @param prices of what must be bought: with nothing in stock, the best offer of each food first
+     * @param begins when work for the earliest meal begins: what is frozen has to be thawed by then
      * @param start the day that is day 0
      */
-    public MenuKitchen(Supply supply, CostSheet.Known prices, LocalDateTime now, LocalDate start) {
+    public MenuKitchen(Supply supply, CostSheet.Known prices, LocalDateTime now, LocalTime begins, LocalDate start) {
+        this.begins = begins;
         this.supply = supply;
         this.prices = prices;
         this.now = now;
@@ -163,11 +168,10 @@ public final class MenuKitchen {
     }
 
     private Lot lot(OpenLot lot) {
-        LocalDateTime ready = now.plusHours(lot.hoursToThaw(lot.amount()));
-        int from = Math.max(0, offset(ready.toLocalDate()) + (lot.frozenAs() == null ? 0 : 1));
+        LocalDate ready = Thaw.ready(now, lot.hoursToThaw(lot.amount()), begins);
         return new Lot(
                 lot.amount().value().times(THOUSAND).floor().longValueExact(),
-                lot.frozenAs() == null ? 0 : from,
+                Math.max(0, offset(ready)),
                 lot.limit() == null ? MenuProblem.NONE : Math.max(0, offset(lot.limit())),
                 false);
     }
@@ -202,7 +206,7 @@ public final class MenuKitchen {
                         .longValueExact();
     }
 
-    /** Hundredths of minor units for a thousand base units by the newest offer; 0 where nobody knows one. */
+    /** Hundredths of minor units for a thousand base units by the best offer; 0 where nobody knows one. */
     private long price(Food food, Amount need) {
         return prices.offers().getOrDefault(food.key(), List.of()).stream()
                 .filter(offer -> offer.pack().unit().equals(need.unit()))

@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.Collections;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * What is eaten before a plan begins: the same dish, and the same protein on the day after, count against its first days as
@@ -26,14 +27,19 @@ public record MenuLately(List<Evening> before) {
     /**
      * How much it counts against a dish on this day, in dislikes; 0 for nothing.
      *
+     * @param eaters who would eat of it; only for who ate of both something comes again
      * @param there whether it lies in stock: then it is what was left of the same cooking
      */
-    public int against(String name, boolean there, Set<String> proteins, LocalDate day) {
+    public int against(String name, boolean there, Set<String> proteins, LocalDate day, List<Eater> eaters) {
         long worst = 0;
         for (Evening evening : before) {
             int gap = gap(evening, day);
-            boolean same =
-                    evening.dishes().stream().anyMatch(dish -> dish.name().equalsIgnoreCase(name));
+            if (!Repeats.somebody(eaters, evening.eaters())) {
+                continue;
+            }
+            boolean same = IntStream.range(0, evening.dishes().size())
+                    .anyMatch(i -> evening.dishes().get(i).name().equalsIgnoreCase(name)
+                            && Repeats.somebody(eaters, evening.eatersOf(i)));
             boolean protein = !Collections.disjoint(evening.proteins(), proteins);
             worst = Math.max(worst, MenuWeights.pair(gap, same, there, protein));
         }

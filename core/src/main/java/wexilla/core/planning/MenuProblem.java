@@ -60,9 +60,20 @@ public record MenuProblem(
      * @param against for each dish and then for each packet, how many at the table would rather not; or {@link #MUST_NOT}
      * @param open whether it is to be proposed; else it stays as {@code stands}, and undecided costs nothing
      * @param stands what is decided, or what was proposed before
+     * @param who sits at it, a bit for each; 0 for everybody
      */
     public record Meal(
-            int day, int plates, int minutes, int clock, List<Integer> against, boolean open, Choice stands) {
+            int day, int plates, int minutes, int clock, List<Integer> against, boolean open, Choice stands, long who) {
+
+        /** A meal of everybody. */
+        public Meal(int day, int plates, int minutes, int clock, List<Integer> against, boolean open, Choice stands) {
+            this(day, plates, minutes, clock, against, open, stands, 0);
+        }
+
+        /** Whether somebody eats at both: only for them something comes again. */
+        boolean meets(Meal other) {
+            return who == 0 || other.who == 0 || (who & other.who) != 0;
+        }
 
         public Meal {
             if (plates < 0 || minutes < 0 || clock < 0) {

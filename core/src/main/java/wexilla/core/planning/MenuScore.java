@@ -152,7 +152,9 @@ public record MenuScore(long total, List<Long> bought, int minutes, int over, lo
                     if (gap >= MenuWeights.DISH_DAYS) {
                         break;
                     }
-                    total += MenuWishes.factor(wishes.varied()) * pair(choices.get(i), choices.get(j), gap);
+                    total += problem.meals().get(i).meets(problem.meals().get(j))
+                            ? MenuWishes.factor(wishes.varied()) * pair(choices.get(i), choices.get(j), gap)
+                            : 0;
                 }
             }
         }

@@ -157,7 +157,7 @@ final class MenuState {
         }
         long sum = 0;
         for (int other = tables.from[at]; other < tables.to[at]; other++) {
-            if (other != at) {
+            if (other != at && tables.meets[at][other]) {
                 sum += tables.pair(code, groups.chosen[other], Math.abs(tables.day[at] - tables.day[other]));
             }
         }

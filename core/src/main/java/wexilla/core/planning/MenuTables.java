@@ -44,6 +44,10 @@ final class MenuTables {
 
     final int[] to;
     final long[][] pairs;
+
+    /** Whether somebody eats at both meals. */
+    final boolean[][] meets;
+
     final int[][] useFood;
     /** For each dish and food, how much of it a portion takes. */
     final long[][] each;
@@ -78,6 +82,7 @@ final class MenuTables {
         same = new boolean[dishes + packets][dishes + packets];
         proteinOf = new long[dishes + packets];
         changed = MenuWishes.factor(problem.wishes().fewChanges()) * MenuWeights.CHANGED;
+        meets = new boolean[meals][meals];
         likedOf = new long[meals][dishes + packets];
         againstOf = new long[meals][dishes + packets];
         meals();
@@ -100,6 +105,9 @@ final class MenuTables {
         for (int at = 0; at < meals; at++) {
             Meal meal = problem.meals().get(at);
             open[at] = meal.open();
+            for (int other = 0; other < meals; other++) {
+                meets[at][other] = meal.meets(problem.meals().get(other));
+            }
             verdicts(at);
             List<Integer> may = new ArrayList<>();
             List<Integer> packet = new ArrayList<>();

@@ -37,11 +37,13 @@ public record PlanCheck(
         List<Checked> checked, Map<String, List<TakeOut>> forCookDays, Map<String, List<Met>> metAhead, Needs needs) {
 
     /**
+     * @param begin when hands begin: the one clock of the meal
      * @param judgements without repeats, what cannot stay so first
      * @param takeOut what leaves the freezer for it, with when
      * @param met how what it wants is met
      */
-    public record Checked(Evening evening, List<Judgement> judgements, List<TakeOut> takeOut, List<Met> met) {
+    public record Checked(
+            Evening evening, LocalDateTime begin, List<Judgement> judgements, List<TakeOut> takeOut, List<Met> met) {
 
         /** The judgements in the cook's words. */
         public List<Remark> remarks() {
@@ -128,18 +130,23 @@ public record PlanCheck(
             List<Evening> evenings, Needs needs, Map<Want, Evening> mealOf, Kitchen kitchen) {
         List<List<Met>> met = new ArrayList<>();
         List<List<TakeOut>> takeOut = new ArrayList<>();
-        for (Evening evening : evenings) {
+        List<Countdown.Clock> clocks = evenings.stream()
+                .map(evening -> Countdown.clock(evening, kitchen.gear()))
+                .toList();
+        for (int i = 0; i < evenings.size(); i++) {
+            Evening evening = evenings.get(i);
             List<Met> own = needs.met().stream()
                     .filter(m -> mealOf.get(m.want().first()) == evening)
                     .toList();
             met.add(own);
             takeOut.add(TakeOut.of(
-                    own, evening.start(), evening.day(), kitchen.now().toLocalDate()));
+                    own, clocks.get(i).begin(), evening.day(), kitchen.now().toLocalDate()));
         }
-        Outlook outlook = new Outlook(evenings, met, takeOut, kitchen);
+        Outlook outlook = new Outlook(evenings, met, takeOut, clocks, kitchen);
         List<Checked> checked = new ArrayList<>();
         for (int i = 0; i < evenings.size(); i++) {
-            checked.add(new Checked(evenings.get(i), judge(outlook, i), takeOut.get(i), met.get(i)));
+            checked.add(
+                    new Checked(evenings.get(i), clocks.get(i).begin(), judge(outlook, i), takeOut.get(i), met.get(i)));
         }
         return List.copyOf(checked);
     }

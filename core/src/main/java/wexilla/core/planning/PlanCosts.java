@@ -14,9 +14,9 @@ import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.planning.Evening.Cook;
 import wexilla.core.pricing.CostSheet;
-import wexilla.core.pricing.Seasoning;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
+import wexilla.core.recipe.Sized;
 import wexilla.core.shopping.Needs.Met;
 import wexilla.core.stock.StockUse.Take;
 
@@ -30,12 +30,16 @@ public final class PlanCosts {
     private final Map<Key, Cost> batches = new HashMap<>();
     private final Map<Key, Integer> portions = new HashMap<>();
 
-    /** @param portions of each batch of {@link PlanCheck#metAhead}, by its id */
-    public PlanCosts(PlanCheck check, CostSheet.Known prices, Map<String, Integer> portions) {
+    /** @param ahead what is cooked on days of its own; @param portions of each batch among it, by its id */
+    public PlanCosts(
+            PlanCheck check, List<PlanCheck.Batch> ahead, CostSheet.Known prices, Map<String, Integer> portions) {
         this.prices = prices;
+        Map<String, Cost> seasoning = new HashMap<>();
+        ahead.forEach(batch -> seasoning.put(batch.id(), flat(batch.goesIn())));
         portions.forEach((id, many) -> {
+            Cost cost = of(check.metAhead().getOrDefault(id, List.of()));
             this.portions.put(Key.batch(id), many);
-            batches.put(Key.batch(id), flat().plus(of(check.metAhead().getOrDefault(id, List.of()))));
+            batches.put(Key.batch(id), seasoning.getOrDefault(id, none()).plus(cost));
         });
     }
 
@@ -68,11 +72,11 @@ public final class PlanCosts {
         return weeks;
     }
 
-    /** One meal, with the flat sum for seasoning of each dish cooked for it where the household counts one. */
+    /** One meal, with the flat sum of each seasoned dish cooked for it where the household counts one. */
     public Cost meal(PlanCheck.Checked checked) {
         Cost cost = of(checked.met());
         for (Evening.Dish dish : checked.evening().dishes()) {
-            cost = dish instanceof Cook ? cost.plus(flat()) : cost;
+            cost = dish instanceof Cook cook ? cost.plus(flat(cook.sized().lines())) : cost;
             cost = dish instanceof Evening.Named
                     ? cost.plus(Cost.unknown(prices.flat().currency()))
                     : cost;
@@ -112,8 +116,9 @@ public final class PlanCosts {
         return batch.with(known);
     }
 
-    private Cost flat() {
-        return prices.seasoning() == Seasoning.FLAT ? none().with(prices.flat()) : none();
+    private Cost flat(List<Sized.Line> goesIn) {
+        return none().with(CostSheet.flat(
+                goesIn.stream().flatMap(line -> Stream.ofNullable(line.read().food())), prices));
     }
 
     private Cost none() {

@@ -1,6 +1,7 @@
 package wexilla.core.planning;
 
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -113,6 +114,7 @@ public enum PlanRule {
             Evening evening = plan.evenings().get(at);
             List<Judgement> found = new ArrayList<>();
             int there = evening.when().clock();
+            Countdown.Clock clock = plan.clocks().get(at);
             for (Dish dish : evening.dishes()) {
                 StepTime time = Evening.time(dish);
                 boolean handsShort = time.handsMin() > evening.minutes();
@@ -123,8 +125,12 @@ public enum PlanRule {
                             dish.name(),
                             needs,
                             handsShort ? Math.min(there, evening.minutes()) : there,
-                            evening.tableAt().minusMinutes(needs)));
+                            earlier(clock.begin(), evening.tableAt().minusMinutes(needs))));
                 }
+            }
+            if (found.isEmpty() && Countdown.hot(evening) > 1 && clock.minutes(evening) > there) {
+                found.add(new Judgement.TooLong(
+                        evening.day(), evening.named(), clock.minutes(evening), there, clock.begin()));
             }
             return found;
         }
@@ -138,9 +144,7 @@ public enum PlanRule {
             List<Dish> hot = evening.dishes().stream()
                     .filter(dish -> Evening.time(dish).minutes() > 0)
                     .toList();
-            if (hot.size() < 2
-                    || plan.kitchen().gear().isEmpty()
-                    || Countdown.atOnce(evening, plan.kitchen().gear())) {
+            if (plan.clocks().get(at).atOnce()) {
                 return List.of();
             }
             return List.of(new NotAtOnce(
@@ -174,6 +178,10 @@ public enum PlanRule {
     /** Cream and parsley are bought anew; meat that is there was meant for something. */
     private static boolean bought(@Nullable Food food) {
         return food != null && food.traits().protein().isEmpty();
+    }
+
+    private static LocalDateTime earlier(LocalDateTime one, LocalDateTime other) {
+        return one.isBefore(other) ? one : other;
     }
 
     /** What it finds about the meal at this place. */

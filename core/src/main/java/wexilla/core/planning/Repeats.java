@@ -107,7 +107,7 @@ public final class Repeats {
     }
 
     /** Whether somebody eats of both; nobody written down is everybody. */
-    private static boolean somebody(List<Eater> here, List<Eater> there) {
+    static boolean somebody(List<Eater> here, List<Eater> there) {
         return here.isEmpty()
                 || there.isEmpty()
                 || here.stream()

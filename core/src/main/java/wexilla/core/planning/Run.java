@@ -105,7 +105,7 @@ public final class Run {
                         evening.when() + cook.name(),
                         cook.name(),
                         Shelf.CUPBOARD,
-                        evening.start(),
+                        meal.begin(),
                         null,
                         true,
                         List.of(climb(evening, Amount.of(cook.sized().portions(), Unit.PORTION), null)));

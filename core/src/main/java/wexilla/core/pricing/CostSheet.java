@@ -8,6 +8,7 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
@@ -124,12 +125,23 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
         Supply left = known.supply().copy();
         List<LineCost> lines =
                 roundedOnce(wanted.stream().map(line -> line(line, known, left)).toList(), known);
-        boolean seasoned = lines.stream().anyMatch(LineCost.Covered.class::isInstance);
-        Money flat = seasoned && known.seasoning() == Seasoning.FLAT ? known.flat() : Money.zero(known.currency());
+        Money flat = flat(wanted.stream().flatMap(line -> Stream.ofNullable(line.food())), known);
         Cost total = lines.stream()
                 .map(line -> line.cost().whole())
                 .reduce(Cost.zero(known.currency()).with(flat), Cost::plus);
         return new CostSheet(lines, flat, total);
+    }
+
+    /** The household's flat sum, where it counts one and something of this is a seasoning; else nothing. */
+    public static Money flat(Stream<Food> goesIn, Known known) {
+        return known.seasoning() == Seasoning.FLAT && goesIn.anyMatch(CostSheet::seasons)
+                ? known.flat()
+                : Money.zero(known.currency());
+    }
+
+    /** Water from the tap costs nothing and seasons nothing. */
+    private static boolean seasons(Food food) {
+        return food.seasoning() && !food.traits().aisle().equals("none");
     }
 
     /** What lines lack is rounded together, so that ten pinches cost what they cost and not ten times nothing. */

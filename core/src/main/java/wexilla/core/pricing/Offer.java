@@ -1,6 +1,10 @@
 package wexilla.core.pricing;
 
 import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Key;
 import wexilla.core.money.Money;
@@ -44,6 +48,19 @@ public record Offer(Key food, Money price, Amount pack, LocalDate seenOn, WholeP
         Rational groups = Rational.of(units.dividedBy(group).floor());
         return groups.times(several.price().exact())
                 .plus(units.minus(groups.times(group)).times(single));
+    }
+
+    /**
+     * What a household can buy a food at now: of each size of pack the newest price, the lowest for its size first.
+     *
+     * @param newestFirst every price that was seen of one food
+     */
+    public static List<Offer> best(List<Offer> newestFirst) {
+        Map<Amount, Offer> current = new LinkedHashMap<>();
+        newestFirst.forEach(offer -> current.putIfAbsent(offer.pack(), offer));
+        return current.values().stream()
+                .sorted(Comparator.comparing(offer -> offer.unitPrice().minorPerUnit()))
+                .toList();
     }
 
     public UnitPrice unitPrice() {

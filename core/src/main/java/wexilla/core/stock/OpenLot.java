@@ -18,6 +18,7 @@ import wexilla.core.quantity.Unit;
  * @param amount what is left, in the lot's base unit
  * @param cost what that is worth
  * @param keepBy the date that counts for "first to expire", null when none is known
+ * @param soonFrom since when it is to be used soon; null when nothing says so
  * @param limit last day it may be eaten, where its date is a limit and not a matter of taste
  * @param clock its own clock
  * @param frozenAs the shape it lies frozen in; null when it is not frozen
@@ -29,6 +30,7 @@ public record OpenLot(
         Amount amount,
         Cost cost,
         @Nullable LocalDate keepBy,
+        @Nullable LocalDate soonFrom,
         @Nullable LocalDate limit,
         LotClock clock,
         boolean cooked,
@@ -37,7 +39,7 @@ public record OpenLot(
 
     private static final Rational PORTION_KG = Trade.number("portion.grams").dividedBy(Rational.of(1000));
 
-    /** A lot that is not frozen. */
+    /** A lot that is not frozen, to be used soon from its last day on. */
     public OpenLot(
             String id,
             Amount amount,
@@ -46,12 +48,12 @@ public record OpenLot(
             @Nullable LocalDate limit,
             LotClock clock,
             boolean cooked) {
-        this(id, amount, cost, keepBy, limit, clock, cooked, null, null);
+        this(id, amount, cost, keepBy, keepBy, limit, clock, cooked, null, null);
     }
 
     /** The same, spoken for by a dish: nobody else takes it. @param dish its title */
     public OpenLot pinned(@Nullable String dish) {
-        return new OpenLot(id, amount, cost, keepBy, limit, clock, cooked, frozenAs, dish);
+        return new OpenLot(id, amount, cost, keepBy, soonFrom, limit, clock, cooked, frozenAs, dish);
     }
 
     /** Hours this much of it needs to thaw in the fridge; 0 when it is not frozen. A portion counts as 400 g. */
@@ -84,11 +86,17 @@ public record OpenLot(
                 Amount.of(amount.value().minus(take.amount().value()), amount.unit()),
                 new Cost(cost.known().minus(take.cost().known()), cost.complete()),
                 keepBy,
+                soonFrom,
                 limit,
                 clock,
                 cooked,
                 frozenAs,
                 pin);
+    }
+
+    /** Whether it is to be used soon on this day: its warning has begun. */
+    public boolean soon(LocalDate day) {
+        return soonFrom != null && !soonFrom.isAfter(day);
     }
 
     /** Whether its limit has passed on this day; such a lot is never taken by itself. */

@@ -91,9 +91,6 @@ public final class Supply {
         return past;
     }
 
-    /** What must be used within so many days is soon: own definition. */
-    private static final int SOON_DAYS = 7;
-
     /** What there is that may still be eaten on this day. */
     public Set<Key> there(LocalDate day) {
         return left.keySet().stream()
@@ -101,10 +98,11 @@ public final class Supply {
                 .collect(Collectors.toSet());
     }
 
-    /** What of it should be used within the week, the first to expire first. */
+    /** What is to be used soon, the first to expire first. */
     public List<Key> soon(LocalDate day) {
         return left.keySet().stream()
-                .filter(key -> !firstOut(key, day).isAfter(day.plusDays(SOON_DAYS)))
+                .filter(key -> usable(key, day).stream()
+                        .anyMatch(lot -> lot.soon(day) && !lot.amount().value().isZero()))
                 .sorted(Comparator.comparing((Key key) -> firstOut(key, day)).thenComparing(Key::id))
                 .toList();
     }

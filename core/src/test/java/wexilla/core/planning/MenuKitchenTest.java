@@ -3,6 +3,7 @@ package wexilla.core.planning;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.Currency;
 import java.util.List;
 import java.util.Map;
@@ -55,7 +56,7 @@ class MenuKitchenTest {
         Recipe recipe = new Recipe("Stew", 4, all, List.of());
         CostSheet.Known known =
                 new CostSheet.Known(Supply.none(), prices, Seasoning.EXACT, Money.zero(EUR), Measures.METRIC, MONDAY);
-        MenuKitchen kitchen = new MenuKitchen(Supply.none(), known, MONDAY.atTime(8, 0), MONDAY);
+        MenuKitchen kitchen = new MenuKitchen(Supply.none(), known, MONDAY.atTime(8, 0), LocalTime.of(18, 0), MONDAY);
         return kitchen.dish(new MenuKitchen.Candidate(
                 Sized.of(recipe, Size.AS_WRITTEN, Measures.METRIC),
                 Sized.of(recipe, Size.AS_WRITTEN, Measures.METRIC),

@@ -48,12 +48,12 @@ class MenuLatelyTest {
         MenuLately lately = ate("Mince pan");
         int last = Integer.MAX_VALUE;
         for (int days = 1; days <= MenuWeights.DISH_DAYS; days++) {
-            int against = lately.against("mince pan", false, Set.of(), MONDAY.plusDays(days));
+            int against = lately.against("mince pan", false, Set.of(), MONDAY.plusDays(days), List.of());
             assertThat(against).isLessThanOrEqualTo(last);
             last = against;
         }
-        assertThat(lately.against("Mince pan", false, Set.of(), MONDAY.plusDays(1)))
-                .isGreaterThan(lately.against("Mince pan", true, Set.of(), MONDAY.plusDays(1)))
+        assertThat(lately.against("Mince pan", false, Set.of(), MONDAY.plusDays(1), List.of()))
+                .isGreaterThan(lately.against("Mince pan", true, Set.of(), MONDAY.plusDays(1), List.of()))
                 .isGreaterThan(1);
         assertThat(last).isZero();
         assertThat(lately.counts(MONDAY.plusDays(1))).isTrue();
@@ -64,9 +64,11 @@ class MenuLatelyTest {
     void theSameProteinCountsOnTheDayAfterOnly() {
         MenuLately lately = ate("Mince pan");
         Set<String> own = Set.of("beef");
-        assertThat(lately.against("Meatballs", false, own, MONDAY.plusDays(1))).isEqualTo(1);
-        assertThat(lately.against("Meatballs", false, own, MONDAY.plusDays(2))).isZero();
-        assertThat(lately.against("Meatballs", false, Set.of("fish"), MONDAY.plusDays(1)))
+        assertThat(lately.against("Meatballs", false, own, MONDAY.plusDays(1), List.of()))
+                .isEqualTo(1);
+        assertThat(lately.against("Meatballs", false, own, MONDAY.plusDays(2), List.of()))
+                .isZero();
+        assertThat(lately.against("Meatballs", false, Set.of("fish"), MONDAY.plusDays(1), List.of()))
                 .isZero();
     }
 }

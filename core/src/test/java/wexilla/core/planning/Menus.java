@@ -115,7 +115,8 @@ final class Menus {
                         weekend ? 300 : 45 + 15 * random.nextInt(4),
                         tables.get(random.nextInt(tables.size())),
                         random.nextInt(12) > 0,
-                        MenuProblem.UNDECIDED));
+                        MenuProblem.UNDECIDED,
+                        random.nextInt(4)));
             }
         }
         return meals;
@@ -133,7 +134,8 @@ final class Menus {
                                 meal.clock(),
                                 meal.against(),
                                 true,
-                                meal.stands()))
+                                meal.stands(),
+                                meal.who()))
                         .toList(),
                 problem.dishes().stream()
                         .map(dish -> new Dish(

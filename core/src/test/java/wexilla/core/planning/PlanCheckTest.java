@@ -95,6 +95,7 @@ class PlanCheckTest {
                 Cost.unknown(Currency.getInstance("EUR")),
                 limit,
                 limit,
+                limit,
                 LotClock.start("raw-mince", TODAY),
                 false,
                 frozenAs,

@@ -13,6 +13,8 @@ import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.Forms;
 import wexilla.core.food.Key;
+import wexilla.core.food.Scaling;
+import wexilla.core.food.Traits;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
@@ -40,7 +42,9 @@ class PlanCostsTest {
     private static final Currency EUR = Currency.getInstance("EUR");
     private static final LocalDate MONDAY = LocalDate.of(2026, 11, 23);
     private static final Food MINCE = Food.unknown(Key.food("mince"), "mince", Unit.G);
-    private static final LineReader READER = new LineReader(new FoodBook(List.of(MINCE)));
+    private static final Food SALT = new Food(
+            Key.food("salt"), "salt", List.of(), Unit.G, "dry-goods", true, Scaling.LINEAR, List.of(), Traits.NONE);
+    private static final LineReader READER = new LineReader(new FoodBook(List.of(MINCE, SALT)));
     private static final CostSheet.Known PRICES = new CostSheet.Known(
             Supply.none(),
             Map.of(MINCE.key(), List.of(new Offer(MINCE.key(), money(400), Amount.of(500, Unit.G), MONDAY))),
@@ -65,13 +69,14 @@ class PlanCostsTest {
         return new Evening(MONDAY.plusDays(day), LocalTime.of(18, 30), 45, List.of(), List.of(dishes));
     }
 
-    /** 500 g for 3.00 are there; a kilo costs 8.00; seasoning is 0.15 a dish. */
+    /** 500 g for 3.00 are there; a kilo costs 8.00; seasoning is 0.15 a seasoned dish. */
     @Test
     void usedFromWhatIsThereElseAtItsPrice() {
         OpenLot there = new OpenLot(
                 "a",
                 Amount.of(500, Unit.G),
                 Cost.of(money(300)),
+                null,
                 null,
                 null,
                 LotClock.start("raw-mince", MONDAY),
@@ -98,27 +103,28 @@ class PlanCostsTest {
                 meal(3),
                 meal(8, potful),
                 meal(9, new Evening.Named("whatever there is")));
+        Sized pot = sized("Pot", "900 g mince", "1 tsp salt");
+        List<PlanCheck.Batch> cookDay = List.of(new PlanCheck.Batch(
+                "pot", "cook day: Pot", pot.lines(), MONDAY.plusDays(1).atTime(10, 0)));
         PlanCheck check = PlanCheck.of(
                 meals,
-                List.of(new PlanCheck.Batch(
-                        "pot",
-                        "cook day: Pot",
-                        sized("Pot", "900 g mince").lines(),
-                        MONDAY.plusDays(1).atTime(10, 0))),
-                new PlanCheck.Kitchen(Supply.of(lots, Set.of(), Forms.NONE), Measures.METRIC, MONDAY.atTime(8, 0)));
+                cookDay,
+                new PlanCheck.Kitchen(
+                        Supply.of(lots, Set.of(SALT.key()), Forms.NONE), Measures.METRIC, MONDAY.atTime(8, 0)));
         assertThat(PlanCosts.bought(check)).containsExactly(MINCE.key());
-        PlanCosts costs = new PlanCosts(check, PRICES, Map.of("pot", 8));
-        // 400 of 500 g for 3.00; the pot 100 g for 0.60 and 800 g at 8.00 a kilo, half of it 3.50, 3.58 with seasoning
+        PlanCosts costs = new PlanCosts(check, cookDay, PRICES, Map.of("pot", 8));
+        // 400 of 500 g for 3.00; the pot 100 g for 0.60 and 800 g at 8.00 a kilo, half of it 3.50, 3.58 with seasoning;
+        // the chilli has none
         assertThat(check.checked().stream().map(costs::meal))
                 .containsExactly(
-                        Cost.of(money(240 + 15)),
+                        Cost.of(money(240)),
                         Cost.of(money(358)),
                         Cost.of(money(0)),
                         Cost.of(money(358)),
                         Cost.unknown(EUR));
         assertThat(costs.weeks(check, MONDAY, MONDAY.plusDays(13)))
                 .containsExactly(
-                        new PlanCosts.Week(MONDAY, 2, Cost.of(money(255 + 358))),
+                        new PlanCosts.Week(MONDAY, 2, Cost.of(money(240 + 358))),
                         new PlanCosts.Week(MONDAY.plusDays(7), 2, new Cost(money(358), false)));
         assertThat(costs.weeks(check, MONDAY, MONDAY.plusDays(7))).hasSize(2);
     }

@@ -231,7 +231,8 @@ final class ProvenMenu {
     private void pairs() {
         for (int one = 0; one < cooked.length; one++) {
             for (int other = one + 1; other < cooked.length; other++) {
-                for (Eaten a : eaten(one)) {
+                for (Eaten a :
+                        problem.meals().get(one).meets(problem.meals().get(other)) ? eaten(one) : List.<Eaten>of()) {
                     for (Eaten b : eaten(other)) {
                         pair(a, b, other - one);
                     }

@@ -87,6 +87,7 @@ class RunTest {
                         Cost.unknown(Currency.getInstance("EUR")),
                         until,
                         until,
+                        until,
                         LotClock.start("cooked-dish", from),
                         true,
                         frozen ? Thaw.Shape.FLAT_BAG : null,

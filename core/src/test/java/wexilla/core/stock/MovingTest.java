@@ -30,7 +30,7 @@ class MovingTest {
     private static OpenLot lot(boolean cooked, LocalDate limit) {
         LotClock clock = LotClock.start("raw-roast", BOUGHT);
         return new OpenLot(
-                "l", amount("3.2 kg"), Cost.of(euro("9")), limit, limit, clock, cooked, Thaw.Shape.JOINT, null);
+                "l", amount("3.2 kg"), Cost.of(euro("9")), limit, limit, limit, clock, cooked, Thaw.Shape.JOINT, null);
     }
 
     private static Moving move(OpenLot lot, Storage from, Storage to, KeepingRule rule) {

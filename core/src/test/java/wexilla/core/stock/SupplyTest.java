@@ -65,7 +65,22 @@ class SupplyTest {
                 .isTrue();
     }
 
-    /** Soon is within seven days: own definition. What has no date is there and never soon. */
+    private static OpenLot warned(String id, int end, int warn) {
+        OpenLot lot = lot(id, "400 g", "0.80", end);
+        return new OpenLot(
+                id,
+                lot.amount(),
+                lot.cost(),
+                lot.keepBy(),
+                TODAY.plusDays(warn),
+                lot.limit(),
+                lot.clock(),
+                false,
+                null,
+                null);
+    }
+
+    /** Soon is what its warning has begun for: own definition. What has no date is there and never soon. */
     @Test
     void whatIsThereAndWhatMustGoSoon() {
         OpenLot undated = new OpenLot(
@@ -74,9 +89,9 @@ class SupplyTest {
                 Map.of(
                         MINCE.key(), List.of(lot("past", "1 kg", "5.00", -1)),
                         ONION.key(), List.of(lot("gone", "0 g", "0.00", 2)),
-                        TOMATO.key(), List.of(lot("week", "200 g", "0.60", 7)),
-                        TOMATOES.key(), List.of(lot("later", "400 g", "0.80", 8), lot("first", "400 g", "0.80", 3)),
-                        BEANS.key(), List.of(lot("eighth", "900 g", "3.00", 8)),
+                        TOMATO.key(), List.of(warned("week", 7, 0)),
+                        TOMATOES.key(), List.of(warned("later", 8, 7), warned("first", 3, -1)),
+                        BEANS.key(), List.of(warned("eighth", 8, 1)),
                         FLOUR.key(), List.of(undated)),
                 Set.of(),
                 Forms.NONE);
