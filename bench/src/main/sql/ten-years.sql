@@ -88,8 +88,8 @@ insert into slot_person (household_id, slot, person)
 insert into meal_dish (household_id, slot, pos, kind, recipe)
     select household, pg_temp.made('slot', i), 0, 'RECIPE', pg_temp.made('recipe', 1 + i % 3000)
     from home, generate_series(1, 3650) as i;
-insert into rating (household_id, slot, pos, person, liked, act)
-    select household, pg_temp.made('slot', i), 0, null, i % 3, pg_temp.made('act', i) from home, generate_series(1, 3650) as i;
+insert into rating (household_id, slot, pos, person, liked, act, recipe)
+    select household, pg_temp.made('slot', i), 0, null, i % 3, pg_temp.made('act', i), pg_temp.made('recipe', 1 + i % 3000) from home, generate_series(1, 3650) as i;
 
 set client_min_messages = error;
 analyze;

@@ -21,6 +21,7 @@ const line = (pos: number, text: string, plain?: Schema['PlainView']): Schema['G
 const plan: Schema['CookPlan'] = {
   recipe: 'r1',
   n: 1,
+  changed: false,
   title: 'Turkey pasta',
   factor: '1',
   vessels: 1,

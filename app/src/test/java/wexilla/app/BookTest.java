@@ -101,7 +101,7 @@ class BookTest {
 
     @Test
     void theBookKnowsWhatARecipeIsFoundBy() {
-        http.note("500 g minced beef 3.90");
+        http.note("500 g minced beef 3.90 bought yesterday");
         Map<String, Object> recipe = Sample.recipe(
                 "Mince pot", 4, List.of("500 g minced beef", "1 tin white beans", "2 slices bread"), List.of());
         recipe.put("tags", List.of("quick"));

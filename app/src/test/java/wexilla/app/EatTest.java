@@ -146,6 +146,51 @@ class EatTest {
         assertThat(Sample.amounts(http, "minced beef")).containsExactly("1.2 kg");
     }
 
+    /** A rating is of what was eaten, also from a batch, and stays with it when its evening is planned anew. */
+    @Test
+    void aRatingBelongsToItsDish() {
+        http.act("/api/recipes", Sample.recipe("Mince pan", 4, List.of("400 g minced beef"), List.of()))
+                .ok();
+        plan("2026-11-23", "COOK", Map.of("text", "Mince pan", "portions", 4));
+        Map<String, Object> good = eaten("2026-11-23", "PLANNED", 0);
+        good.put("liked", 2);
+        http.act("/api/eat", good).ok();
+        assertThat(liked("Mince pan")).isEqualTo("20");
+        String pan = http.get("/api/plan")
+                .ok()
+                .path("inStock")
+                .valueStream()
+                .filter(dish -> dish.path("name").asString().equals("Mince pan"))
+                .findFirst()
+                .orElseThrow()
+                .path("batch")
+                .asString();
+        plan("2026-11-24", "STOCK", Map.of("batch", pan));
+        Kitchen.clock().moveTo(MovableClock.START.plus(Duration.ofDays(1)));
+        Map<String, Object> poor = eaten("2026-11-24", "PLANNED", 0);
+        poor.put("liked", 0);
+        http.act("/api/eat", poor).ok();
+        assertThat(liked("Mince pan")).as("every meal eaten of it").isEqualTo("10");
+        Kitchen.bean(org.springframework.jdbc.core.simple.JdbcClient.class)
+                .sql(
+                        "update meal_dish set recipe = null, batch = ?::uuid, kind = 'BATCH' where household_id = ?::uuid and recipe is not null")
+                .params(batch, http.household().toString())
+                .update();
+        assertThat(liked("Mince pan")).as("planned anew").isEqualTo("10");
+    }
+
+    private String liked(String title) {
+        return http.get("/api/recipes")
+                .ok()
+                .path("cards")
+                .valueStream()
+                .filter(card -> card.path("title").asString().equals(title))
+                .findFirst()
+                .orElseThrow()
+                .path("liked")
+                .asString();
+    }
+
     @Test
     void silenceMeansAsPlannedAndCanBeTakenBack() {
         plan("2026-11-23", "STOCK", Map.of("batch", batch, "portions", 2));

@@ -1,13 +1,16 @@
 package wexilla.app.eat;
 
-import java.util.Arrays;
+import java.sql.Types;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.eat.EatController.RatingView;
+import wexilla.app.eat.EatInput.How;
 import wexilla.app.household.People;
+import wexilla.app.plan.Slots;
+import wexilla.app.plan.Slots.DishKind;
 import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
@@ -33,14 +36,13 @@ class Ratings {
     List<RatingView> newest(Household household) {
         return db.sql("""
                         select s.day, coalesce(case when s.state = 'OTHER' then nullif(s.eaten, '') else
-                            coalesce(v.title, b.name) end, 'something else') as dish, p.name as person, r.liked
+                            coalesce(b.name, v.title) end, 'something else') as dish, p.name as person, r.liked
                         from rating r
                         join slot s on s.household_id = r.household_id and s.id = r.slot
-                        left join meal_dish d on d.household_id = s.household_id and d.slot = s.id and d.pos = 0
-                        left join recipe c on c.household_id = d.household_id and c.id = d.recipe
+                        left join recipe c on c.household_id = r.household_id and c.id = r.recipe
                         left join recipe_version v on v.household_id = c.household_id and v.recipe = c.id
                             and v.n = c.current_version
-                        left join batch b on b.household_id = d.household_id and b.id = d.batch
+                        left join batch b on b.household_id = r.household_id and b.id = r.batch
                         left join person p on p.household_id = r.household_id and p.id = r.person
                         where r.household_id = ? order by s.day desc, p.name nulls first, s.id, r.pos, p.id limit 20""").params(household.id()).query(RatingView.class).list();
     }
@@ -54,21 +56,35 @@ class Ratings {
             throw Problem.at("/liked", "How it was is 0 (all right), 1 (good) or 2 (again soon).");
         }
         journal.before(act, Thing.RATINGS, slot.id());
-        insert(act, slot, null, input.liked());
+        insert(act, slot, input, null, input.liked());
         List<UUID> known =
                 people.all(act.household()).stream().map(People.Person::id).toList();
         input.notForThem().stream().distinct().forEach(person -> {
             if (!known.contains(person)) {
                 throw Problem.at("/notForThem", "Somebody named here does not eat in this household.");
             }
-            insert(act, slot, person, -1);
+            insert(act, slot, input, person, -1);
         });
     }
 
-    private void insert(Act act, Slot slot, @Nullable UUID person, @Nullable Integer liked) {
+    /** The rating is of what was eaten: the dish that was planned, or the one that was taken instead. */
+    private void insert(Act act, Slot slot, EatInput input, @Nullable UUID person, @Nullable Integer liked) {
         if (liked != null) {
-            db.sql("insert into rating (household_id, slot, pos, person, liked, act) values (?, ?, 0, ?, ?, ?)")
-                    .params(Arrays.asList(act.household().id(), slot.id(), person, liked, act.id()))
+            boolean planned = input.how() == How.PLANNED && !slot.dishes().isEmpty();
+            Slots.Dish dish = planned ? slot.dishes().get(0) : null;
+            boolean fresh = dish != null && dish.kind() == DishKind.RECIPE;
+            UUID batch = dish == null ? input.batch() : dish.kind() == DishKind.BATCH ? dish.of() : null;
+            db.sql("""
+                            insert into rating (household_id, slot, pos, person, liked, act, batch, recipe)
+                            values (:household, :slot, 0, :person, :liked, :act, :batch, coalesce(:recipe,
+                                (select recipe from batch where household_id = :household and id = :batch)))""")
+                    .param("household", act.household().id())
+                    .param("slot", slot.id())
+                    .param("person", person, Types.OTHER)
+                    .param("liked", liked)
+                    .param("act", act.id())
+                    .param("batch", batch, Types.OTHER)
+                    .param("recipe", fresh ? dish.of() : null, Types.OTHER)
                     .update();
         }
     }

@@ -39,10 +39,8 @@ class MenuTastes {
         Map<UUID, Integer> liked = new HashMap<>();
         Map<UUID, Set<UUID>> refused = new HashMap<>();
         db.sql("""
-                        select coalesce(d.recipe, b.recipe) as recipe, r.person, r.liked from rating r
-                        join meal_dish d on d.household_id = r.household_id and d.slot = r.slot and d.pos = r.pos
-                        left join batch b on b.household_id = d.household_id and b.id = d.batch
-                        where r.household_id = ? and r.liked < 0 and coalesce(d.recipe, b.recipe) is not null""").params(household.id()).query(row -> {
+                        select recipe, person, liked from rating
+                        where household_id = ? and liked < 0 and recipe is not null""").params(household.id()).query(row -> {
             UUID person = row.getObject("person", UUID.class);
             if (person != null) {
                 refused.computeIfAbsent(row.getObject("recipe", UUID.class), own -> new HashSet<>())
@@ -50,11 +48,8 @@ class MenuTastes {
             }
         });
         db.sql("""
-                        select coalesce(d.recipe, b.recipe) as recipe, round(avg(r.liked))::int as liked from rating r
-                        join meal_dish d on d.household_id = r.household_id and d.slot = r.slot and d.pos = r.pos
-                        left join batch b on b.household_id = d.household_id and b.id = d.batch
-                        where r.household_id = ? and r.liked >= 0 and coalesce(d.recipe, b.recipe) is not null
-                        group by 1""").params(household.id()).query(row -> {
+                        select recipe, round(avg(liked))::int as liked from rating
+                        where household_id = ? and liked >= 0 and recipe is not null group by 1""").params(household.id()).query(row -> {
             liked.put(row.getObject("recipe", UUID.class), row.getInt("liked"));
         });
         Map<UUID, Integer> cooked = new HashMap<>();

@@ -105,9 +105,8 @@ class Book {
 
     private static final String RATED = """
             left join (
-                select d.recipe, round(avg(g.liked) filter (where g.liked >= 0) * 10)::int as liked
-                from rating g join meal_dish d on d.household_id = g.household_id and d.slot = g.slot and d.pos = g.pos
-                where g.household_id = :household group by d.recipe) g on g.recipe = r.id""";
+                select recipe, round(avg(liked) filter (where liked >= 0) * 10)::int as liked
+                from rating where household_id = :household and recipe is not null group by recipe) g on g.recipe = r.id""";
 
     /** The page first, by what stands in the figures alone; ratings and wishes only of what is on it. */
     private static final String PAGE = """
@@ -116,12 +115,10 @@ class Book {
                     (select count(*)::int from fit where fit.is_proven) as proven, (select count(*)::int from recipe
                     where household_id = :household and current_version is not null) as total)
             select f.*, page.rank, counted.found, counted.proven, counted.total,
-                (select round(avg(g.liked) filter (where g.liked >= 0) * 10)::int from meal_dish d
-                    join rating g on g.household_id = d.household_id and g.slot = d.slot and g.pos = d.pos
-                    where d.household_id = f.household_id and d.recipe = f.recipe) as liked,
-                (select count(*)::int from meal_dish d
-                    join rating g on g.household_id = d.household_id and g.slot = d.slot and g.pos = d.pos and g.liked < 0
-                    where d.household_id = f.household_id and d.recipe = f.recipe) as refused,
+                (select round(avg(g.liked) filter (where g.liked >= 0) * 10)::int from rating g
+                    where g.household_id = f.household_id and g.recipe = f.recipe) as liked,
+                (select count(*)::int from rating g
+                    where g.household_id = f.household_id and g.recipe = f.recipe and g.liked < 0) as refused,
                 (select count(*)::int from next_time t where t.household_id = f.household_id and t.recipe = f.recipe
                     and t.taken_in is null) as waiting
             from counted left join page on true
