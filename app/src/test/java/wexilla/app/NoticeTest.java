@@ -56,6 +56,12 @@ class NoticeTest {
                         assertThat(line).matches(each -> KNOWN.matcher(each).find()));
     }
 
+    /** What is checked in is what Maven says; when it is not: cp app/target/third-party/java.txt to it. */
+    @Test
+    void itIsUpToDate() throws Exception {
+        assertThat(read("java.txt")).isEqualTo(Files.readString(Cluster.ROOT.resolve("app/target/third-party/java.txt")));
+    }
+
     @Test
     void everyPackageOfThePagesIsNamedWithItsLicence() throws Exception {
         String notice = read("web.txt");
