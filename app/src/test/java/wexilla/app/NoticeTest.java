@@ -59,7 +59,8 @@ class NoticeTest {
     /** What is checked in is what Maven says; when it is not: cp app/target/third-party/java.txt to it. */
     @Test
     void itIsUpToDate() throws Exception {
-        assertThat(read("java.txt")).isEqualTo(Files.readString(Cluster.ROOT.resolve("app/target/third-party/java.txt")));
+        assertThat(read("java.txt"))
+                .isEqualTo(Files.readString(Cluster.ROOT.resolve("app/target/third-party/java.txt")));
     }
 
     @Test

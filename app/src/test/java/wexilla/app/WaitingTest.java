@@ -2,15 +2,22 @@ package wexilla.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.function.Function;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.transaction.support.TransactionTemplate;
+import wexilla.app.household.Households;
+import wexilla.app.platform.Acts;
+import wexilla.app.platform.Household;
 import wexilla.app.support.Http;
 import wexilla.app.support.Kitchen;
 
@@ -46,6 +53,32 @@ class WaitingTest {
         assertThat(http.act("/api/onhand/note", Map.of("text", "1 kg flour")).status())
                 .isEqualTo(200);
         assertThat(http.get("/api/acts").ok()).hasSize(1);
+    }
+
+    /** What takes long is found while nobody is kept waiting, again when somebody wrote meanwhile, and never twice for one key. */
+    @Test
+    void whatTakesLongIsFoundBeforeTheHouseholdIsHeld() {
+        Household household = Kitchen.bean(Households.class)
+                .find(Optional.of(http.household()))
+                .orElseThrow();
+        Acts acts = Kitchen.bean(Acts.class);
+        String key = UUID.randomUUID().toString();
+        List<Integer> seen = new ArrayList<>();
+        Function<Instant, Integer> find = at -> {
+            if (seen.size() < 2) {
+                // another phone writes, and is answered at once
+                http.act("/api/onhand/note", Map.of("text", "1 kg flour")).ok();
+            }
+            seen.add(http.get("/api/acts").ok().size());
+            return seen.get(seen.size() - 1);
+        };
+        Acts.Said said = acts.say(household, key, "test", "", find, (act, found) -> "found " + found);
+        assertThat(seen).containsExactly(1, 2, 2);
+        assertThat(said.subject()).isEqualTo("found 2");
+        assertThat(acts.say(household, key, "test", "", find, (act, found) -> "again"))
+                .as("sent again")
+                .isEqualTo(said);
+        assertThat(seen).hasSize(3);
     }
 
     private static Http.Answer answer(Future<Http.Answer> waiting) {

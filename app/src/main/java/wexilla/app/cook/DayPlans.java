@@ -1,15 +1,19 @@
 package wexilla.app.cook;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
+import wexilla.app.platform.Runaway;
 import wexilla.core.cookday.CookDay;
+import wexilla.core.cookday.DayEffort;
 import wexilla.core.cookday.DayTasks;
 import wexilla.core.cookday.DayTimeline;
 
@@ -18,9 +22,9 @@ import wexilla.core.cookday.DayTimeline;
 public class DayPlans {
 
     private static final long SEED = 1;
-    private static final long EFFORT = 12_000;
-    private static final long LESS = 1_500;
-    private static final long MILLIS = 400;
+    private static final long MOST_PLANS = 12_000;
+    private static final long MOST_EACH = 300;
+    private static final Duration RUNAWAY = Duration.ofSeconds(5);
     private static final int ROUNDS = 3;
 
     private final DayBuild build;
@@ -38,8 +42,12 @@ public class DayPlans {
 
         /** What would end it earlier. */
         List<DayTimeline.Earlier> earlier() {
-            long until = System.nanoTime() + MILLIS * 1_000_000;
-            return found == null ? List.of() : found.earlier(SEED, LESS, () -> System.nanoTime() > until);
+            if (found == null) {
+                return List.of();
+            }
+            // of several ways each is tried a little
+            long each = DayEffort.plans(6 * found.plan().starts().size(), MOST_EACH);
+            return found.earlier(SEED, each, Runaway.after(RUNAWAY));
         }
     }
 
@@ -76,9 +84,13 @@ public class DayPlans {
 
     private Planned at(Snapshot now, CookHands hands, ZonedDateTime begins) {
         DayTasks.Made made = build.of(now, hands.day(), hands.from(begins, build.cooks(now.household())));
-        long until = System.nanoTime() + MILLIS * 1_000_000;
-        DayTimeline found = DayTimeline.of(made, SEED, EFFORT, () -> System.nanoTime() > until)
-                .orElse(null);
-        return new Planned(found, begins.toInstant(), made.missing());
+        Runaway runaway = Runaway.after(RUNAWAY);
+        long plans = DayEffort.plans(made.problem().jobs().size(), MOST_PLANS);
+        DayTimeline found = DayTimeline.of(made, SEED, plans, runaway).orElse(null);
+        List<String> missing = new ArrayList<>(made.missing());
+        if (runaway.ended()) {
+            missing.add("the search for a shorter day ended early: look again");
+        }
+        return new Planned(found, begins.toInstant(), missing);
     }
 }

@@ -118,10 +118,12 @@ class RunController {
     @PostMapping("/api/cookday/run")
     Said begin(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody RunInput input) {
         LocalDate day = ClockController.day(input.day());
-        return running.begin(household, key, input, day, act -> {
+        return running.begin(household, key, input, day, at -> {
             Snapshot now = snapshots.of(household);
-            boolean atOnce = blank(input.begin()) && blank(input.doneBy()) && day.equals(act.day());
-            String begin = atOnce ? household.timeOf(act.happenedAt()).substring(11) : input.begin();
+            boolean atOnce = blank(input.begin())
+                    && blank(input.doneBy())
+                    && day.equals(at.atZone(household.zone()).toLocalDate());
+            String begin = atOnce ? household.timeOf(at).substring(11) : input.begin();
             List<String> hands = ClockController.named(input.hands(), 1, build.cooks(household));
             CookHands asked = CookHands.read(day, begin, input.doneBy(), hands, input.breaks());
             DayPlans.Planned planned = plans.of(now, asked);

@@ -61,17 +61,24 @@ public class RunningDays {
         return Math.toIntExact(Math.floorDiv(ChronoUnit.SECONDS.between(stored.begins(), now), 60));
     }
 
-    /** @param plan what is planned for it; {@code begins} when its first minute is */
-    Said begin(Household household, String key, Object request, LocalDate day, Function<Act, Begun> plan) {
-        return acts.say(household, key, "cook-day", request, act -> {
-            rows.open(household, day).ifPresent(open -> {
-                throw Problem.at("/day", "The cook day of " + Household.words(day) + " runs already.");
-            });
-            Begun begun = plan.apply(act);
-            begin(act, day, begun);
-            return "Cook day of " + Household.words(day) + " begun: "
-                    + begun.plan().starts().size() + " tasks";
-        });
+    /** @param plan what is planned for it, when it is begun at an instant */
+    Said begin(Household household, String key, Object request, LocalDate day, Function<Instant, Begun> plan) {
+        return acts.say(
+                household,
+                key,
+                "cook-day",
+                request,
+                at -> {
+                    rows.open(household, day).ifPresent(open -> {
+                        throw Problem.at("/day", "The cook day of " + Household.words(day) + " runs already.");
+                    });
+                    return plan.apply(at);
+                },
+                (act, begun) -> {
+                    begin(act, day, begun);
+                    return "Cook day of " + Household.words(day) + " begun: "
+                            + CookWords.counted(begun.plan().starts().size(), "task");
+                });
     }
 
     /** @return the id of the day, which runs from now on */
@@ -101,19 +108,29 @@ public class RunningDays {
             Object request,
             BiFunction<DayRun, Integer, DayRun> event,
             Function<DayRun, String> words) {
-        return acts.say(household, key, "cook-day-event", List.of(id, request), act -> {
-            return words.apply(happens(act, id, event, clock.instant()));
-        });
+        return acts.say(
+                household,
+                key,
+                "cook-day-event",
+                List.of(id, request),
+                at -> after(running(household, id), event, at, clock.instant()),
+                (act, after) -> {
+                    save(act, after);
+                    return words.apply(after.run());
+                });
     }
 
     /** Something that happens on a day, as part of an act that is said at once. @return the day after it */
     public DayRun happens(Act act, UUID id, BiFunction<DayRun, Integer, DayRun> event) {
-        return happens(act, id, event, act.happenedAt());
+        DayRows.Stored after = after(running(act.household(), id), event, act.happenedAt(), act.happenedAt());
+        save(act, after);
+        return after.run();
     }
 
-    private DayRun happens(Act act, UUID id, BiFunction<DayRun, Integer, DayRun> event, Instant said) {
-        DayRows.Stored stored = running(act.household(), id);
-        int then = Math.max(0, minute(stored, act.happenedAt()));
+    /** A day after something that happened at an instant and was said later; nothing is written. */
+    private static DayRows.Stored after(
+            DayRows.Stored stored, BiFunction<DayRun, Integer, DayRun> event, Instant happened, Instant said) {
+        int then = Math.max(0, minute(stored, happened));
         int now = minute(stored, said);
         DayRun next;
         try {
@@ -122,8 +139,7 @@ public class RunningDays {
             throw Problem.at("", sentence(String.valueOf(not.getMessage())));
         }
         DayRun planned = now > then ? next.again(now) : next;
-        save(act, new DayRows.Stored(id, stored.day(), stored.begins(), stored.version(), true, planned));
-        return planned;
+        return new DayRows.Stored(stored.id(), stored.day(), stored.begins(), stored.version(), true, planned);
     }
 
     private static String sentence(String words) {

@@ -72,7 +72,7 @@ class Ratings {
         if (liked != null) {
             boolean planned = input.how() == How.PLANNED && !slot.dishes().isEmpty();
             Slots.Dish dish = planned ? slot.dishes().get(0) : null;
-            boolean fresh = dish != null && dish.kind() == DishKind.RECIPE;
+            UUID recipe = dish != null && dish.kind() == DishKind.RECIPE ? dish.of() : null;
             UUID batch = dish == null ? input.batch() : dish.kind() == DishKind.BATCH ? dish.of() : null;
             db.sql("""
                             insert into rating (household_id, slot, pos, person, liked, act, batch, recipe)
@@ -84,7 +84,7 @@ class Ratings {
                     .param("liked", liked)
                     .param("act", act.id())
                     .param("batch", batch, Types.OTHER)
-                    .param("recipe", fresh ? dish.of() : null, Types.OTHER)
+                    .param("recipe", recipe, Types.OTHER)
                     .update();
         }
     }

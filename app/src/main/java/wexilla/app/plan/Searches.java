@@ -1,5 +1,6 @@
 package wexilla.app.plan;
 
+import java.time.Duration;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -8,13 +9,14 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.app.platform.Runaway;
 import wexilla.core.planning.MenuSearch;
 
 /** Searches under way, so that whoever waits for one sees how far it is and can end it with the best found so far. */
 @Component
 class Searches {
 
-    private static final long SECONDS = 5;
+    private static final Duration RUNAWAY = Duration.ofSeconds(60);
     private static final int LONGEST_ID = 64;
 
     private final Map<Key, Search> under = new ConcurrentHashMap<>();
@@ -25,7 +27,7 @@ class Searches {
     final class Search implements MenuSearch.Watch, AutoCloseable {
         private final @Nullable Key key;
         private final long effort;
-        private long until;
+        private final Runaway runaway = Runaway.after(RUNAWAY);
         private volatile long spent;
         private volatile boolean stopped;
 
@@ -36,11 +38,8 @@ class Searches {
 
         @Override
         public boolean ends(long spent, long total) {
-            if (until == 0) {
-                until = System.nanoTime() + SECONDS * 1_000_000_000;
-            }
             this.spent = spent;
-            return stopped || System.nanoTime() > until;
+            return stopped || runaway.getAsBoolean();
         }
 
         boolean stopped() {

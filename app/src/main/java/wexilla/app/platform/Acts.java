@@ -14,6 +14,7 @@ import java.util.Objects;
 import java.util.UUID;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
@@ -47,6 +48,9 @@ public class Acts {
 
     /** How many acts may hold a connection at once, so that the others of the pool are there for who only reads. */
     private static final int WRITERS = 6;
+
+    /** How often something that takes long is found before the household is held for it. */
+    private static final int ROUNDS = 3;
 
     private static final Duration LONGEST_WAIT = Duration.ofSeconds(8);
 
@@ -141,6 +145,69 @@ public class Acts {
             String subject = work.apply(act);
             return new Done<>(subject, new Said(act.id().toString(), subject));
         });
+    }
+
+    /** Somebody else wrote after what an act goes by was found. */
+    private static final class Moved extends RuntimeException {
+        private static final long serialVersionUID = 1;
+
+        Moved() {
+            super("", null, false, false);
+        }
+    }
+
+    /**
+     * The same of something that takes long to find: it is found before the household is held, again when somebody wrote
+     * meanwhile, and only at last while it is held.
+     *
+     * @param find what the act goes by, from what stands, for something that happens at an instant
+     * @param work writes it down; nothing that {@code find} looked at has changed since
+     */
+    public <P> Said say(
+            Household household,
+            String key,
+            String kind,
+            Object request,
+            Function<Instant, P> find,
+            BiFunction<Act, P, String> work) {
+        UUID id = id(key);
+        Instant at = Happened.at(clock);
+        for (int round = 1; !known(household, id); round++) {
+            long seen = revision(household, id);
+            P found = find.apply(at);
+            boolean last = round == ROUNDS;
+            try {
+                return perform(household, key, kind, request, Said.class, at, act -> {
+                    boolean moved = revision(household, id) != seen;
+                    if (moved && !last) {
+                        throw new Moved();
+                    }
+                    String subject = work.apply(act, moved ? find.apply(at) : found);
+                    return new Done<>(subject, new Said(act.id().toString(), subject));
+                });
+            } catch (Moved again) {
+                continue;
+            }
+        }
+        // it was done before: the stored answer is told, and nothing is looked for
+        return say(household, key, kind, request, act -> {
+            throw new IllegalStateException("an act that was known is not there");
+        });
+    }
+
+    private boolean known(Household household, UUID id) {
+        return db.sql("select exists (select 1 from act where household_id = ? and id = ?)")
+                .params(household.id(), id)
+                .query(Boolean.class)
+                .single();
+    }
+
+    /** Rises with whatever is written; of an act itself not. */
+    private long revision(Household household, UUID own) {
+        return db.sql("select coalesce(max(seq), 0) from act where household_id = ? and id <> ?")
+                .params(household.id(), own)
+                .query(Long.class)
+                .single();
     }
 
     private boolean begin(Household household, UUID id, String kind, String hash, Instant happenedAt) {

@@ -1,6 +1,7 @@
 package wexilla.app.preview;
 
 import java.math.BigDecimal;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -12,6 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Reference;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
+import wexilla.app.platform.Runaway;
 import wexilla.core.money.Money;
 import wexilla.core.people.Appetite;
 import wexilla.core.planning.MenuCheck;
@@ -32,7 +34,7 @@ class PlanPreview {
     private static final int MOST_PEOPLE = 30;
     private static final int MOST_MINUTES = 24 * 60;
     private static final int USUAL_MINUTES = wexilla.core.planning.Meal.DINNER.usualMinutes();
-    private static final long SECONDS = 5;
+    private static final Duration RUNAWAY = Duration.ofSeconds(60);
     private static final int USUAL_WISH = 2;
 
     private final Reference reference;
@@ -149,8 +151,8 @@ class PlanPreview {
             throw Problem.at("/effort", "The effort lies from 0 to " + MenuSearch.BEST + ", not " + effort + ".");
         }
         int seed = asked.seed() == null ? 1 : asked.seed();
-        long until = System.nanoTime() + SECONDS * 1_000_000_000;
-        MenuSearch.Found found = MenuSearch.of(problem, seed, effort, (spent, total) -> System.nanoTime() > until);
+        Runaway runaway = Runaway.after(RUNAWAY);
+        MenuSearch.Found found = MenuSearch.of(problem, seed, effort, (spent, total) -> runaway.getAsBoolean());
         return view(problem, found, start, pantry.notUsed());
     }
 

@@ -19,6 +19,7 @@ import wexilla.app.household.Reference;
 import wexilla.app.household.Vessels;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
+import wexilla.app.platform.Runaway;
 import wexilla.core.cookday.DayHeat;
 import wexilla.core.cookday.DayNight;
 import wexilla.core.cookday.DayPlan;
@@ -58,7 +59,7 @@ class TimelinePreview {
     private static final int MOST_MINUTES = 7 * 24 * 60;
     private static final long EFFORT = 20_000;
     private static final long MOST_EFFORT = 200_000;
-    private static final long SECONDS = 3;
+    private static final Duration RUNAWAY = Duration.ofSeconds(30);
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm");
 
     /**
@@ -162,20 +163,22 @@ class TimelinePreview {
         List<Person> cooks = cooks(asked, people);
         long effort = asked.effort() == null ? EFFORT : Math.min(MOST_EFFORT, Math.max(1, asked.effort()));
         int seed = asked.seed() == null ? 1 : asked.seed();
-        long until = System.nanoTime() + SECONDS * 1_000_000_000;
+        Runaway runaway = Runaway.after(RUNAWAY);
         boolean table = asked.doneBy() != null && dishes.stream().noneMatch(DayTasks.Dish::kept);
         List<DayTasks.Made> ways = table
                 // where not all can be hot at once, what is ready first waits
                 ? List.of(DayTasks.forTable(dishes, true, cooks, gear), DayTasks.forTable(dishes, false, cooks, gear))
                 : List.of(DayTasks.of(dishes, List.of(), cooks, gear));
         DayTimeline made = ways.stream()
-                .flatMap(jobs -> Asked.at(
-                        "/dishes", () -> DayTimeline.of(jobs, seed, effort, () -> System.nanoTime() > until).stream()))
+                .flatMap(jobs -> Asked.at("/dishes", () -> DayTimeline.of(jobs, seed, effort, runaway).stream()))
                 .findFirst()
                 .map(found -> table ? found.late() : found)
                 .orElseThrow(() -> Problem.at(
                         "/dishes", "These steps cannot follow each other as soon as they must with what is there."));
         besides.addAll(made.warnings());
+        if (runaway.ended()) {
+            besides.add("the search for a shorter day ended early");
+        }
         LocalDateTime begins = begin(asked, made.plan(), table);
         besides.addAll(DayNight.heatThatEnds(made.plan(), begins));
         return view(made, dishes, begins, besides);

@@ -17,14 +17,6 @@ public final class DayRest {
     private static final long SEED = 1;
     private static final long MOST_PLANS = 1_000;
 
-    /**
-     * Jobs placed while looking for another order: a finger waits for the answer. About half a second at 10 µs each,
-     * as measured from 17 to 464 jobs; counted, not timed, so that the same tap gives the same day everywhere.
-     */
-    private static final long MOST_PLACED = 40_000;
-
-    private static final long FEWEST_PLANS = 50;
-
     private DayRest() {}
 
     /** Plans what is left anew. */
@@ -65,7 +57,7 @@ public final class DayRest {
             begun.add(new Begun(job, start, end, who, held ? task.gear() : List.of()));
         }
         DayProblem live = new DayProblem(jobs, day.lags(), day.people(), day.gear(), new Live(now, begun, pins));
-        DayAgain again = DayAgain.of(live, before(run), SEED, effort(jobs.size()), () -> false);
+        DayAgain again = DayAgain.of(live, before(run), SEED, DayEffort.plans(jobs.size(), MOST_PLANS), () -> false);
         List<DayTask> next = new ArrayList<>();
         for (int job = 0; job < tasks.size(); job++) {
             DayTask task = tasks.get(job);
@@ -79,10 +71,6 @@ public final class DayRest {
         List<String> words = new ArrayList<>(again.told());
         waits(run).ifPresent(words::add);
         return new DayRun(day, next, words);
-    }
-
-    private static long effort(int jobs) {
-        return Math.max(FEWEST_PLANS, Math.min(MOST_PLANS, MOST_PLACED / Math.max(1, jobs)));
     }
 
     private static DayTask planned(DayTask task, DayPlan plan, int job) {
