@@ -10,6 +10,7 @@ import wexilla.app.onhand.Lots;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
+import wexilla.core.kitchen.Lot;
 import wexilla.core.money.Cost;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
@@ -48,7 +49,7 @@ class Added {
     }
 
     private Take take(Act act, String at, AlsoInput input) {
-        Lots.Lot lot = lots.byId(act.household(), input.lot())
+        Lot lot = lots.byId(act.household(), input.lot())
                 .filter(l -> !l.amount().value().isZero())
                 .orElseThrow(() -> Problem.at(at + "/lot", "This is not there any more."));
         String typed = input.amount();

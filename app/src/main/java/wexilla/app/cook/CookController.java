@@ -24,7 +24,6 @@ import wexilla.app.cook.CookViews.TakeView;
 import wexilla.app.household.Reference;
 import wexilla.app.onhand.KeepsChoice;
 import wexilla.app.onhand.LotView;
-import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts;
@@ -36,6 +35,7 @@ import wexilla.core.food.Food;
 import wexilla.core.keeping.DishKeeping;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Lot;
 import wexilla.core.packing.Label;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.CostSheet.Wanted;
@@ -239,7 +239,7 @@ class CookController {
     }
 
     private static TakeView view(Snapshot now, Take take) {
-        Lots.Lot lot = now.open(UUID.fromString(take.lot().id())).orElseThrow();
+        Lot lot = now.open(UUID.fromString(take.lot().id())).orElseThrow();
         Rational left = take.lot().amount().value().minus(take.amount().value());
         return new TakeView(
                 lot.id().toString(),

@@ -12,7 +12,6 @@ import wexilla.app.cook.CookViews.CookInput;
 import wexilla.app.cook.CookViews.Cooked;
 import wexilla.app.cook.CookViews.JustInput;
 import wexilla.app.onhand.BatchRows.State;
-import wexilla.app.onhand.Handling;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Act;
@@ -37,6 +36,7 @@ import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
+import wexilla.core.stations.onhand.Handling;
 import wexilla.core.stock.StockUse.Take;
 
 /** Turns a recipe into a batch: what went in leaves its lots, what came out is a lot that waits to be packed. */
@@ -213,7 +213,7 @@ public class Cooking {
     }
 
     private static @Nullable String keepsAs(@Nullable String typed) {
-        return typed == null || typed.isEmpty() ? null : Handling.keepsAs(typed);
+        return typed == null || typed.isEmpty() ? null : Handling.chosen(typed);
     }
 
     private static Done<Cooked> done(Act act, String name, UUID dish, Amount out, Cost total) {

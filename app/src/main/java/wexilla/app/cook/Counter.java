@@ -13,13 +13,10 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Foods;
 import wexilla.app.household.Households;
-import wexilla.app.household.Households.Place;
 import wexilla.app.household.Reference;
-import wexilla.app.onhand.Handling;
+import wexilla.app.onhand.Hands;
 import wexilla.app.onhand.Ledger;
-import wexilla.app.onhand.Ledger.Kind;
 import wexilla.app.onhand.Lots;
-import wexilla.app.onhand.NewLot;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
@@ -32,6 +29,11 @@ import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.KeepingGuide.Ingredient;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Change.Kind;
+import wexilla.core.kitchen.KnownFoods;
+import wexilla.core.kitchen.Lot;
+import wexilla.core.kitchen.NewLot;
+import wexilla.core.kitchen.Place;
 import wexilla.core.money.Cost;
 import wexilla.core.pricing.LineCost;
 import wexilla.core.quantity.Amount;
@@ -51,15 +53,15 @@ class Counter {
     private final Foods foods;
     private final Households households;
     private final Reference reference;
-    private final Handling handling;
+    private final Hands hands;
     private final Lots lots;
 
-    Counter(Ledger ledger, Foods foods, Households households, Reference reference, Handling handling, Lots lots) {
+    Counter(Ledger ledger, Foods foods, Households households, Reference reference, Hands hands, Lots lots) {
         this.ledger = ledger;
         this.foods = foods;
         this.households = households;
         this.reference = reference;
-        this.handling = handling;
+        this.hands = hands;
         this.lots = lots;
     }
 
@@ -134,7 +136,7 @@ class Counter {
             throw Problem.at("/keepBack", "From 0 to the " + portions + " portions that came out can be kept back.");
         }
         Place fridge = households.usualPlace(act.household(), Storage.FRIDGE);
-        handling.move(act, dish, Amount.of(keep, Unit.PORTION), fridge.id());
+        hands.move(act, dish, Amount.of(keep, Unit.PORTION), fridge.id());
     }
 
     /** What a line takes; what the record lacks is counted up first and taken from there. */
@@ -164,7 +166,7 @@ class Counter {
                 cost,
                 "used, not from stock",
                 place.id(),
-                NewLot.State.RAW,
+                Lot.State.RAW,
                 LotClock.start(food.keepingClass(), act.day()),
                 dates);
         ledger.create(act, lot, Kind.COUNTED, "used, not from stock");
@@ -183,11 +185,11 @@ class Counter {
         if (sized != null) {
             return DishKeeping.of(DishKeeping.Dish.of(sized, made.style(), aged, act.day()), guide);
         }
-        Foods.Known known = foods.known(act.household());
+        KnownFoods known = foods.known(act.household());
         List<UUID> ids =
                 takes.stream().map(take -> UUID.fromString(take.lot().id())).toList();
         List<Food> in = lots.byId(act.household(), ids).stream()
-                .map(Lots.Lot::food)
+                .map(Lot::food)
                 .filter(Objects::nonNull)
                 .map(known::food)
                 .toList();
@@ -213,14 +215,14 @@ class Counter {
                 null,
                 made.batch(),
                 made.amount(),
-                Lots.Level.COUNTED,
+                Lot.Level.COUNTED,
                 made.cost(),
                 made.about(),
                 place.id(),
-                style == Style.RAW_BAG ? NewLot.State.RAW : NewLot.State.COOKED,
+                style == Style.RAW_BAG ? Lot.State.RAW : Lot.State.COOKED,
                 LotClock.start(keepingClass, from),
                 guide.dates(keepingClass, place.kind(), from, from),
-                Lots.Packet.NONE);
+                Lot.Packet.NONE);
         ledger.create(act, lot, Kind.MADE, "");
         takes.forEach(take -> ledger.take(act, take, lot.id(), Kind.USED, made.name()));
         return lot.id();

@@ -13,7 +13,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.People;
 import wexilla.app.household.Reference;
-import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Household;
@@ -23,6 +22,7 @@ import wexilla.app.recipes.Sizes;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.food.Known;
+import wexilla.core.kitchen.Lot;
 import wexilla.core.planning.Eater;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.KitchenMeasure;
@@ -93,7 +93,7 @@ class InsteadController {
                 .book()
                 .named("water")
                 .ifPresent(water -> there.put(water.key(), new Instead.There(water, Amount.of(0, water.base()))));
-        for (Lots.Lot lot : now.open()) {
+        for (Lot lot : now.open()) {
             Food food = lot.food() == null ? null : now.book().get(now.key(lot)).orElse(null);
             if (food != null
                     && lot.amount().unit().equals(food.base())

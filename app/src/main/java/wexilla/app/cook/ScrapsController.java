@@ -13,13 +13,13 @@ import wexilla.app.cook.CookViews.AlsoInput;
 import wexilla.app.cook.CookViews.Cooked;
 import wexilla.app.cook.CookViews.JustInput;
 import wexilla.app.household.Reference;
-import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.core.kitchen.Lot;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Rational;
@@ -65,7 +65,7 @@ class ScrapsController {
 
     private List<ScrapBag> of(Snapshot now) {
         List<Scrap> scraps = new ArrayList<>();
-        for (Lots.Lot lot : now.open()) {
+        for (Lot lot : now.open()) {
             String bag = reference.scrapBags().get(now.key(lot));
             if (bag != null && !lot.open().pastLimit(now.today())) {
                 scraps.add(new Scrap(

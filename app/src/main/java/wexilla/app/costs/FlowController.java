@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.onhand.Lots;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.core.kitchen.Lot;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.CostFlow;
 
@@ -47,7 +48,7 @@ class FlowController {
 
     @GetMapping("/api/costs/flow/{lot}")
     FlowView flow(Household household, @PathVariable UUID lot) {
-        Lots.Lot asked = lots.byId(household, lot)
+        Lot asked = lots.byId(household, lot)
                 .orElseThrow(() -> Problem.missing("There is no such thing in this household."));
         CostFlow.Branch down = flows.whither(household, lot);
         CostFlow.Branch up = flows.whence(household, lot);
@@ -74,7 +75,7 @@ class FlowController {
         branch.into().forEach(one -> collect(one, ids));
     }
 
-    private static String name(Lots.Lot lot) {
+    private static String name(Lot lot) {
         return lot.about().isEmpty() || lot.about().equals(lot.name()) ? lot.name() : lot.name() + ", " + lot.about();
     }
 

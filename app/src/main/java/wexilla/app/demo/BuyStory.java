@@ -19,6 +19,7 @@ import wexilla.app.stretch.Stretches;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.food.Weighing;
+import wexilla.core.kitchen.Lot;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 
@@ -47,7 +48,7 @@ class BuyStory {
             UUID lot = lots.open(household).stream()
                     .filter(l -> l.name().equals(script.lot()))
                     .findFirst()
-                    .map(Lots.Lot::id)
+                    .map(Lot::id)
                     .orElse(null);
             stretches.save(act, UUID.randomUUID(), lot, script.asked());
             return new Acts.Done<>("Stretch: " + script.asked().food(), "");

@@ -19,6 +19,7 @@ import wexilla.app.recipes.Dishes;
 import wexilla.app.recipes.Draft;
 import wexilla.app.recipes.RecipeInput;
 import wexilla.app.recipes.Recipes;
+import wexilla.core.kitchen.Container;
 import wexilla.core.recipe.Recipe;
 
 /** The book of the demo household, and what it cooks and packs. */
@@ -72,7 +73,7 @@ class CookStory {
                 Objects.requireNonNull(StockStory.place(households, household, cook.place())),
                 households.containers(household).stream()
                         .filter(c -> c.name().equals(cook.container()))
-                        .map(Households.Container::id)
+                        .map(Container::id)
                         .findFirst()
                         .orElse(null),
                 null);

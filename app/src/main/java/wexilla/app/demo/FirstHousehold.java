@@ -19,9 +19,9 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 import wexilla.app.household.Households;
-import wexilla.app.household.Households.Place;
 import wexilla.app.platform.Household;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Place;
 
 /**
  * Sets up the first household of an empty database: the demo one, or one with nothing but its places. The demo is made

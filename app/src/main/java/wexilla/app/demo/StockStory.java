@@ -13,12 +13,12 @@ import wexilla.app.demo.Script.NameScript;
 import wexilla.app.demo.Script.NoteScript;
 import wexilla.app.household.Households;
 import wexilla.app.household.Names;
-import wexilla.app.onhand.Handling;
-import wexilla.app.onhand.Ledger.Kind;
+import wexilla.app.onhand.Hands;
 import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Stowing;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Household;
+import wexilla.core.kitchen.Change.Kind;
 import wexilla.core.money.Money;
 
 /** What the demo household writes down of its stock, and takes. */
@@ -28,15 +28,15 @@ class StockStory {
     private final Households households;
     private final Stowing stowing;
     private final Lots lots;
-    private final Handling handling;
+    private final Hands hands;
     private final Names names;
     private final Acts acts;
 
-    StockStory(Households households, Stowing stowing, Lots lots, Handling handling, Names names, Acts acts) {
+    StockStory(Households households, Stowing stowing, Lots lots, Hands hands, Names names, Acts acts) {
         this.households = households;
         this.stowing = stowing;
         this.lots = lots;
-        this.handling = handling;
+        this.hands = hands;
         this.names = names;
         this.acts = acts;
     }
@@ -74,14 +74,14 @@ class StockStory {
                     .id();
             String subject = switch (script.hand()) {
                 case "move" ->
-                    handling.move(
+                    hands.move(
                             act,
                             lot,
                             script.amount(),
                             Objects.requireNonNull(place(households, household, script.place())));
-                case "waste" -> handling.use(act, lot, script.amount(), Kind.WASTED, script.reason());
-                case "eat" -> handling.use(act, lot, script.amount(), Kind.EATEN, "");
-                default -> handling.use(act, lot, script.amount(), Kind.USED, "");
+                case "waste" -> hands.use(act, lot, script.amount(), Kind.WASTED, script.reason());
+                case "eat" -> hands.use(act, lot, script.amount(), Kind.EATEN, "");
+                default -> hands.use(act, lot, script.amount(), Kind.USED, "");
             };
             return new Acts.Done<>(subject, "");
         });

@@ -8,7 +8,7 @@ import org.springframework.stereotype.Component;
 import wexilla.app.cook.Batches;
 import wexilla.app.household.Households;
 import wexilla.app.household.Reference;
-import wexilla.app.onhand.Handling;
+import wexilla.app.onhand.Hands;
 import wexilla.app.onhand.Ledger;
 import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Snapshots;
@@ -19,6 +19,8 @@ import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.keeping.DishKeeping;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Change.Kind;
+import wexilla.core.kitchen.Lot;
 import wexilla.core.money.Cost;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
@@ -36,7 +38,7 @@ class Served {
     private final Snapshots snapshots;
     private final Lots lots;
     private final Ledger ledger;
-    private final Handling handling;
+    private final Hands hands;
     private final Households households;
     private final Batches batches;
     private final Reference reference;
@@ -45,14 +47,14 @@ class Served {
             Snapshots snapshots,
             Lots lots,
             Ledger ledger,
-            Handling handling,
+            Hands hands,
             Households households,
             Batches batches,
             Reference reference) {
         this.snapshots = snapshots;
         this.lots = lots;
         this.ledger = ledger;
-        this.handling = handling;
+        this.hands = hands;
         this.households = households;
         this.batches = batches;
         this.reference = reference;
@@ -67,7 +69,7 @@ class Served {
             for (Take take : met.takes()) {
                 ledger.lock(
                         act.household().id(), List.of(UUID.fromString(take.lot().id())));
-                ledger.take(act, take, null, Ledger.Kind.EATEN, met.want().dish());
+                ledger.take(act, take, null, Kind.EATEN, met.want().dish());
                 cost = cost.plus(take.cost());
             }
         }
@@ -111,18 +113,18 @@ class Served {
     /** Leftovers of what stood on the counter or came out of the freezer go into the fridge; a raw bag is cooked by now. */
     private void aside(Act act, Take take, Rational keep) {
         UUID id = UUID.fromString(take.lot().id());
-        Lots.Lot lot = lots.byId(act.household(), id).orElseThrow();
+        Lot lot = lots.byId(act.household(), id).orElseThrow();
         Storage storage = lot.storage();
         if (!keep.isZero() && lot.style() == Style.RAW_BAG) {
-            handling.cooked(act, id, Amount.of(keep, Unit.PORTION), once(act, lot));
+            hands.cooked(act, id, Amount.of(keep, Unit.PORTION), once(act, lot));
         } else if (!keep.isZero() && storage != Storage.FRIDGE) {
             UUID fridge = households.usualPlace(act.household(), Storage.FRIDGE).id();
-            handling.move(act, id, Amount.of(keep, Unit.PORTION), fridge);
+            hands.move(act, id, Amount.of(keep, Unit.PORTION), fridge);
         }
     }
 
     /** The class of what is left of a raw bag once it is cooked: by what is in it, rice and all. */
-    private String once(Act act, Lots.Lot lot) {
+    private String once(Act act, Lot lot) {
         UUID batch = Objects.requireNonNull(lot.batch());
         List<Food> foods = batches.byId(snapshots.of(act.household()), List.of(batch)).values().stream()
                 .flatMap(made -> made.foods().stream())
@@ -132,12 +134,12 @@ class Served {
     }
 
     private Cost eat(Act act, String lot, Amount amount) {
-        Lots.Lot now = lots.byId(act.household(), UUID.fromString(lot)).orElseThrow();
+        Lot now = lots.byId(act.household(), UUID.fromString(lot)).orElseThrow();
         Cost cost = new Cost(
                 StockUse.costTaken(
                         now.cost().known(), amount.value(), now.amount().value()),
                 now.cost().complete());
-        ledger.take(act, new Take(now.open(), amount, cost), null, Ledger.Kind.EATEN, now.name());
+        ledger.take(act, new Take(now.open(), amount, cost), null, Kind.EATEN, now.name());
         return cost;
     }
 }

@@ -25,6 +25,7 @@ import wexilla.core.food.PackLook;
 import wexilla.core.food.Part;
 import wexilla.core.food.Traits;
 import wexilla.core.food.Weighing;
+import wexilla.core.kitchen.KnownFoods;
 import wexilla.core.quantity.Unit;
 
 /** The foods a household knows: the reference foods, those it named itself, and what it calls them. */
@@ -43,30 +44,7 @@ public class Foods {
         this.reference = reference;
     }
 
-    /**
-     * The foods of a household, read once.
-     *
-     * @param book reference foods first, then the household's own, with its own names, measures and yields
-     * @param keys of what each row is, whatever it is called
-     * @param forms which foods stand in for which, by what this household weighed
-     */
-    public record Known(FoodBook book, Map<UUID, Key> keys, Forms forms) {
-
-        public Known {
-            keys = Map.copyOf(keys);
-        }
-
-        /** @throws NullPointerException if it is a row of another household */
-        public Key key(UUID row) {
-            return Objects.requireNonNull(keys.get(row));
-        }
-
-        public Food food(UUID row) {
-            return book.get(key(row)).orElseThrow();
-        }
-    }
-
-    public Known known(Household household) {
+    public KnownFoods known(Household household) {
         Map<UUID, FoodRow> rows = rows(household).stream().collect(Collectors.toMap(FoodRow::id, Function.identity()));
         Map<UUID, Key> keys = new HashMap<>();
         rows.values().forEach(row -> keys.put(row.id(), root(row, rows).key()));
@@ -98,7 +76,7 @@ public class Foods {
                                 .knowing(measured.getOrDefault(food.key(), List.of())))
                         .toList());
         Forms forms = weighed.isEmpty() ? reference.forms() : reference.forms().learned(reference.book(), book);
-        return new Known(book, keys, forms);
+        return new KnownFoods(book, keys, forms);
     }
 
     private static Food looked(Food food, @Nullable PackLook pack) {

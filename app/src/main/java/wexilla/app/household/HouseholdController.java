@@ -10,6 +10,7 @@ import wexilla.app.platform.Household;
 import wexilla.core.food.Allergen;
 import wexilla.core.food.Country;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Place;
 import wexilla.core.people.Appetite;
 import wexilla.core.people.Flag;
 import wexilla.core.pricing.OwnGoods;
@@ -128,7 +129,7 @@ class HouseholdController {
                 person.version());
     }
 
-    private static PlaceName view(Households.Place place) {
+    private static PlaceName view(Place place) {
         String litres = place.litres() == null
                 ? null
                 : place.litres().stripTrailingZeros().toPlainString();

@@ -1,13 +1,11 @@
 package wexilla.app.household;
 
-import java.math.BigDecimal;
 import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.Currency;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
@@ -17,6 +15,8 @@ import wexilla.app.platform.Journal.Thing;
 import wexilla.core.food.Country;
 import wexilla.core.keeping.ContainerKind;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Container;
+import wexilla.core.kitchen.Place;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.OwnGoods;
 import wexilla.core.pricing.Seasoning;
@@ -28,22 +28,6 @@ import wexilla.core.recipe.LineReader;
 /** Households with their places and containers. */
 @Component
 public class Households {
-
-    /**
-     * A cupboard shelf, the fridge, a drawer of a freezer.
-     *
-     * @param litres what fits in, as learned from "it's full"; null until then
-     */
-    public record Place(
-            UUID id, String name, Storage kind, @Nullable BigDecimal litres, int version) {
-
-        public Place(UUID id, String name, Storage kind) {
-            this(id, name, kind, null, 1);
-        }
-    }
-
-    /** What a packet is made of. */
-    public record Container(UUID id, String name, ContainerKind kind, int volumeMl) {}
 
     private final JdbcClient db;
     private final Journal journal;

@@ -24,6 +24,7 @@ import wexilla.core.food.Food;
 import wexilla.core.food.FoodSearch;
 import wexilla.core.food.Likeness;
 import wexilla.core.food.PackLook;
+import wexilla.core.kitchen.KnownFoods;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Rational;
@@ -68,7 +69,7 @@ class NamesController {
 
     @GetMapping("/api/household/names")
     NamesView names(Household household) {
-        Foods.Known known = foods.known(household);
+        KnownFoods known = foods.known(household);
         List<SaidName> said = foods.rows(household).stream()
                 .filter(row -> row.sameAs() != null || row.likeness() != null || row.pack() != null)
                 .map(row -> said(row, known))
@@ -87,7 +88,7 @@ class NamesController {
                 unsaid.unread(household, new LineReader(known.book())));
     }
 
-    private SaidName said(FoodRow row, Foods.Known known) {
+    private SaidName said(FoodRow row, KnownFoods known) {
         PackLook pack = row.pack();
         if (pack != null) {
             return new SaidName(

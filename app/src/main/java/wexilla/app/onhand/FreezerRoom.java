@@ -7,6 +7,8 @@ import org.springframework.stereotype.Component;
 import wexilla.app.household.Households;
 import wexilla.app.platform.Household;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Lot;
+import wexilla.core.kitchen.Place;
 import wexilla.core.packing.Room;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
@@ -37,23 +39,23 @@ public class FreezerRoom {
         return said(now.household(), now.open());
     }
 
-    private Optional<Rational> said(Household household, List<Lots.Lot> open) {
-        List<Households.Place> freezers = households.places(household).stream()
+    private Optional<Rational> said(Household household, List<Lot> open) {
+        List<Place> freezers = households.places(household).stream()
                 .filter(place -> place.kind() == Storage.FREEZER)
                 .toList();
         if (freezers.isEmpty() || freezers.stream().anyMatch(place -> place.litres() == null)) {
             return Optional.empty();
         }
-        List<UUID> ids = freezers.stream().map(Households.Place::id).toList();
+        List<UUID> ids = freezers.stream().map(Place::id).toList();
         Rational all = Rational.ZERO;
-        for (Households.Place freezer : freezers) {
+        for (Place freezer : freezers) {
             all = freezer.litres() == null
                     ? all
                     : all.plus(Rational.of(freezer.litres()).times(LITRE));
         }
         Rational full = Room.millilitres(open.stream()
                 .filter(lot -> ids.contains(lot.spot().place()))
-                .map(Lots.Lot::amount)
+                .map(Lot::amount)
                 .toList());
         Rational left = all.minus(full);
         return Optional.of(left.signum() < 0 ? Rational.ZERO : left);

@@ -11,10 +11,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Foods;
-import wexilla.app.household.Households.Place;
 import wexilla.app.household.Places;
 import wexilla.app.household.Reference;
-import wexilla.app.onhand.Ledger.Kind;
 import wexilla.app.onhand.PutRight.Right;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Acts;
@@ -22,14 +20,18 @@ import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Change.Kind;
+import wexilla.core.kitchen.Lot;
+import wexilla.core.kitchen.Place;
 import wexilla.core.packing.Room;
 import wexilla.core.quantity.Rational;
+import wexilla.core.stations.onhand.Handling;
 
 /** What hands do with one lot, each an act that can be undone. */
 @RestController
 class HandlingController {
 
-    private final Handling handling;
+    private final Hands hands;
     private final PutRight putRight;
     private final Lots lots;
     private final Places places;
@@ -38,14 +40,8 @@ class HandlingController {
     private final Acts acts;
 
     HandlingController(
-            Handling handling,
-            PutRight putRight,
-            Lots lots,
-            Places places,
-            Foods foods,
-            Reference reference,
-            Acts acts) {
-        this.handling = handling;
+            Hands hands, PutRight putRight, Lots lots, Places places, Foods foods, Reference reference, Acts acts) {
+        this.hands = hands;
         this.putRight = putRight;
         this.lots = lots;
         this.places = places;
@@ -89,7 +85,7 @@ class HandlingController {
 
     @GetMapping("/api/lots/{id}")
     RuleView rule(Household household, @PathVariable UUID id) {
-        Lots.Lot lot = lots.byId(household, id)
+        Lot lot = lots.byId(household, id)
                 .orElseThrow(() -> Problem.missing("There is no such thing in this household."));
         UUID food = lot.food();
         boolean said = food == null || foods.known(household).food(food).described();
@@ -112,7 +108,7 @@ class HandlingController {
             @PathVariable UUID id,
             @RequestHeader("Idempotency-Key") String key,
             @RequestBody KeepsInput input) {
-        return acts.say(household, key, "keeps", List.of(id, input), act -> handling.keepsAs(act, id, input.keepsAs()));
+        return acts.say(household, key, "keeps", List.of(id, input), act -> hands.keepsAs(act, id, input.keepsAs()));
     }
 
     /** What was written down wrong is put right: its name, what it cost, its days. */
@@ -137,16 +133,16 @@ class HandlingController {
 
     private String done(Act act, UUID id, HandInput input) {
         return switch (input.hand()) {
-            case USE -> handling.use(act, id, input.amount(), Kind.USED, "");
-            case WASTE -> handling.use(act, id, input.amount(), Kind.WASTED, reason(input));
-            case GIVE -> handling.use(act, id, input.amount(), Kind.GIVEN, reason(input));
-            case COUNT -> handling.count(act, id, input.amount());
-            case OPEN -> handling.open(act, id);
+            case USE -> hands.use(act, id, input.amount(), Kind.USED, "");
+            case WASTE -> hands.use(act, id, input.amount(), Kind.WASTED, reason(input));
+            case GIVE -> hands.use(act, id, input.amount(), Kind.GIVEN, reason(input));
+            case COUNT -> hands.count(act, id, input.amount());
+            case OPEN -> hands.open(act, id);
             case MOVE -> {
                 if (input.place() == null) {
                     throw Problem.at("/place", "Say where it goes.");
                 }
-                yield handling.move(act, id, input.amount(), input.place());
+                yield hands.move(act, id, input.amount(), input.place());
             }
         };
     }
@@ -161,13 +157,13 @@ class HandlingController {
 
     /** How a staple stands. */
     enum Level {
-        HAVE(Lots.Level.HAVE),
-        LOW(Lots.Level.LOW),
-        OUT(Lots.Level.OUT);
+        HAVE(Lot.Level.HAVE),
+        LOW(Lot.Level.LOW),
+        OUT(Lot.Level.OUT);
 
-        private final Lots.Level level;
+        private final Lot.Level level;
 
-        Level(Lots.Level level) {
+        Level(Lot.Level level) {
             this.level = level;
         }
     }
@@ -180,21 +176,19 @@ class HandlingController {
             @PathVariable UUID id,
             @RequestHeader("Idempotency-Key") String key,
             @RequestBody LevelInput input) {
-        return acts.say(
-                household, key, "level", List.of(id, input), act -> handling.level(act, id, input.level().level));
+        return acts.say(household, key, "level", List.of(id, input), act -> hands.level(act, id, input.level().level));
     }
 
     /** "It's full": what is in it now is what fits. */
     @PostMapping("/api/onhand/places/{id}/full")
     Said full(Household household, @PathVariable UUID id, @RequestHeader("Idempotency-Key") String key) {
         return acts.say(household, key, "full", id, act -> {
-            List<Lots.Lot> inside = lots.open(household).stream()
+            List<Lot> inside = lots.open(household).stream()
                     .filter(lot -> lot.spot().place().equals(id))
                     .toList();
             Place place = places.of(household, id);
-            Rational litres = Room.millilitres(
-                            inside.stream().map(Lots.Lot::amount).toList())
-                    .dividedBy(Rational.of(1000));
+            Rational litres =
+                    Room.millilitres(inside.stream().map(Lot::amount).toList()).dividedBy(Rational.of(1000));
             if (litres.isZero() || place.kind() != Storage.FREEZER) {
                 throw Problem.at("/id", "Write down what is in the drawer first; its room is learned from that.");
             }

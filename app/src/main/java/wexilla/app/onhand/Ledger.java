@@ -12,8 +12,11 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Problem.Blocker;
 import wexilla.app.platform.Undoable;
-import wexilla.core.keeping.KeepDates;
-import wexilla.core.keeping.LotClock;
+import wexilla.core.kitchen.Change;
+import wexilla.core.kitchen.Change.Kind;
+import wexilla.core.kitchen.Lot;
+import wexilla.core.kitchen.NewLot;
+import wexilla.core.quantity.Amount;
 import wexilla.core.stock.StockUse.Take;
 
 /**
@@ -23,30 +26,55 @@ import wexilla.core.stock.StockUse.Take;
 @Component
 public class Ledger implements Undoable {
 
-    /** Why the amount of a lot changed. */
-    public enum Kind {
-        BOUGHT,
-        COUNTED,
-        USED,
-        MADE,
-        PACKED,
-        FROZEN,
-        THAWED,
-        OPENED,
-        MOVED,
-        LEVEL,
-        WASTED,
-        EATEN,
-        GIVEN,
-        UNDONE
-    }
-
     private final JdbcClient db;
     private final Journal journal;
 
     Ledger(JdbcClient db, Journal journal) {
         this.db = db;
         this.journal = journal;
+    }
+
+    /** Writes down what an act changes. */
+    public void write(Act act, List<Change> changes) {
+        for (Change change : changes) {
+            if (change instanceof Change.Taken taken) {
+                move(
+                        act,
+                        taken.lot(),
+                        taken.kind(),
+                        decimal(taken.amount()).negate(),
+                        -taken.cost().minor(),
+                        taken.reason());
+            } else if (change instanceof Change.Carried carried) {
+                carry(act, carried.lot(), carried.made(), carried.kind());
+            } else if (change instanceof Change.Counted counted) {
+                move(
+                        act,
+                        counted.lot(),
+                        Kind.COUNTED,
+                        counted.more().toDecimal(Change.DECIMALS),
+                        counted.cost().minor(),
+                        counted.reason());
+            } else if (change instanceof Change.Levelled levelled) {
+                level(act, levelled.lot(), levelled.level());
+            } else if (change instanceof Change.Understood understood) {
+                understand(act, understood);
+            }
+        }
+    }
+
+    private static BigDecimal decimal(Amount amount) {
+        return amount.value().toDecimal(Change.DECIMALS);
+    }
+
+    /** What leaves a lot becomes a lot of its own: part of it, or all of it elsewhere. */
+    private void carry(Act act, UUID from, NewLot made, Kind kind) {
+        BigDecimal amount = decimal(made.amount());
+        long cost = made.cost().known().minor();
+        insert(act, made);
+        move(act, from, kind, amount.negate(), -cost, "");
+        source(act, from, made.id(), amount, cost);
+        move(act, made.id(), kind, amount, cost, "");
     }
 
     /** Writes a lot with its first movement. */
@@ -58,19 +86,6 @@ public class Ledger implements Undoable {
                 kind,
                 lot.amount().value().toDecimal(6),
                 lot.cost().known().minor(),
-                reason);
-    }
-
-    /** What is taken out of a locked lot becomes a lot of its own: part of it, or all of it elsewhere. */
-    public void carry(Act act, Take take, NewLot child, Kind kind, String reason) {
-        insert(act, child);
-        take(act, take, child.id(), kind, reason);
-        move(
-                act,
-                child.id(),
-                kind,
-                child.amount().value().toDecimal(6),
-                child.cost().known().minor(),
                 reason);
     }
 
@@ -107,16 +122,9 @@ public class Ledger implements Undoable {
                 .update();
     }
 
-    /**
-     * How a lot is understood: what it is, where it lies, how it keeps.
-     *
-     * @param food null for a dish
-     */
-    public record Understood(@Nullable UUID food, UUID place, NewLot.State state, LotClock clock, KeepDates dates) {}
-
     /** A lot is understood otherwise than when it was written down; what it holds and costs stays. */
-    public void understand(Act act, UUID lot, Understood now) {
-        journal.before(act, Journal.Thing.UNDERSTOOD, lot);
+    public void understand(Act act, Change.Understood now) {
+        journal.before(act, Journal.Thing.UNDERSTOOD, now.lot());
         db.sql("""
                         update lot set food = ?, place = ?, state = ?, keeping_class = ?, clock_from = ?, used_days = ?,
                             frozen_on = ?, thawed_on = ?, use_from = ?, eat_by = ?, best_before = ?
@@ -134,7 +142,7 @@ public class Ledger implements Undoable {
                         now.dates().eatBy(),
                         now.dates().bestBefore(),
                         act.household().id(),
-                        lot))
+                        now.lot()))
                 .update();
     }
 
@@ -162,7 +170,7 @@ public class Ledger implements Undoable {
     }
 
     /** A staple is had, low or out. */
-    public void level(Act act, UUID lot, Lots.Level level) {
+    public void level(Act act, UUID lot, Lot.Level level) {
         db.sql("update lot set grade = ? where household_id = ? and id = ?")
                 .params(level.name(), act.household().id(), lot)
                 .update();
@@ -198,21 +206,19 @@ public class Ledger implements Undoable {
         BigDecimal amount = take.amount().value().toDecimal(6);
         move(act, lot, kind, amount.negate(), -take.cost().known().minor(), reason);
         if (into != null) {
-            db.sql("""
-                            update lot l set valued = true from lot p where l.household_id = ? and l.id = ?
-                            and p.household_id = l.household_id and p.id = ? and p.valued and not l.valued""").params(act.household().id(), into, lot).update();
-            db.sql("""
-                            insert into lot_source (household_id, child, parent, amount, cost) values (?, ?, ?, ?, ?)
-                            on conflict (household_id, child, parent) do update
-                            set amount = lot_source.amount + excluded.amount, cost = lot_source.cost + excluded.cost""")
-                    .params(
-                            act.household().id(),
-                            into,
-                            lot,
-                            amount,
-                            take.cost().known().minor())
-                    .update();
+            source(act, lot, into, amount, take.cost().known().minor());
         }
+    }
+
+    /** Writes down what of one lot is in another, and whether its cost is a price that was seen since. */
+    private void source(Act act, UUID from, UUID into, BigDecimal amount, long cost) {
+        db.sql("""
+                        update lot l set valued = true from lot p where l.household_id = ? and l.id = ?
+                        and p.household_id = l.household_id and p.id = ? and p.valued and not l.valued""").params(act.household().id(), into, from).update();
+        db.sql("""
+                        insert into lot_source (household_id, child, parent, amount, cost) values (?, ?, ?, ?, ?)
+                        on conflict (household_id, child, parent) do update
+                        set amount = lot_source.amount + excluded.amount, cost = lot_source.cost + excluded.cost""").params(act.household().id(), into, from, amount, cost).update();
     }
 
     private void move(Act act, UUID lot, Kind kind, BigDecimal amount, long cost, String reason) {

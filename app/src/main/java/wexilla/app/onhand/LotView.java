@@ -5,6 +5,7 @@ import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.keeping.Age;
 import wexilla.core.keeping.KeepDates.Urgency;
+import wexilla.core.kitchen.Lot;
 import wexilla.core.quantity.Unit;
 
 /**
@@ -31,7 +32,7 @@ public record LotView(
         boolean valued,
         String place,
         String placeName,
-        NewLot.State state,
+        Lot.State state,
         String since,
         String age,
         @Nullable UntilView until,
@@ -45,7 +46,7 @@ public record LotView(
     public record UntilView(String words, String date) {}
 
     /** How this lot stands on this day. */
-    public static LotView of(Lots.Lot lot, LocalDate today) {
+    public static LotView of(Lot lot, LocalDate today) {
         return new LotView(
                 lot.id().toString(),
                 lot.name(),
@@ -69,12 +70,12 @@ public record LotView(
                 lot.packet().partNo() == null ? null : "part " + lot.packet().partNo());
     }
 
-    private static String words(Lots.Level level) {
+    private static String words(Lot.Level level) {
         return level.name().toLowerCase(Locale.ROOT);
     }
 
     /** The date of a lot with its words, where one is known. */
-    public static @Nullable UntilView until(Lots.Lot lot) {
+    public static @Nullable UntilView until(Lot lot) {
         String words = lot.dates().eatBy() != null ? "eat by" : "best before";
         return lot.dates()
                 .last()

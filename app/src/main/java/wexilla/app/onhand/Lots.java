@@ -1,6 +1,5 @@
 package wexilla.app.onhand;
 
-import java.math.BigDecimal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
@@ -17,141 +16,20 @@ import wexilla.app.household.Reference;
 import wexilla.app.platform.Household;
 import wexilla.core.keeping.ContainerKind;
 import wexilla.core.keeping.KeepDates;
-import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
 import wexilla.core.keeping.Thaw;
+import wexilla.core.kitchen.Lot;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Style;
-import wexilla.core.stock.OpenLot;
 
 /** Reads what is there: lots with something left in them. */
 @Component
 public class Lots {
-
-    /** How exactly a lot is known: counted, or a staple that is only had, low or out. */
-    public enum Level {
-        COUNTED,
-        HAVE,
-        LOW,
-        OUT
-    }
-
-    /**
-     * What a lot is: a food or a batch, exactly one of them.
-     *
-     * @param name of it
-     * @param cookedBy the recipe of the batch, {@code style} how far it was taken; null for a food
-     */
-    public record What(
-            String name,
-            @Nullable UUID food,
-            @Nullable UUID batch,
-            @Nullable UUID cookedBy,
-            @Nullable Style style) {}
-
-    /** Where a lot lies. @param frozenAs the shape it lies frozen in; null when it is not */
-    public record Spot(UUID place, String name, Storage storage, Thaw.@Nullable Shape frozenAs) {}
-
-    /** What a lot is packed in. @param group the meal it belongs to when that is several packets, {@code partNo} which */
-    public record Packet(
-            @Nullable UUID container,
-            @Nullable String containerName,
-            @Nullable String code,
-            @Nullable UUID group,
-            @Nullable Integer partNo) {
-
-        /** Not packed in anything. */
-        public static final Packet NONE = new Packet(null, null, null, null, null);
-
-        /** A packet in itself. */
-        public static Packet of(@Nullable UUID container, String code) {
-            return new Packet(container, null, code, null, null);
-        }
-    }
-
-    /** A lot as read, with the names of what it is and where. @param valued whether its cost is a price
-     * seen since; @param forDish the recipe a part was cut for, by the title it has now; null when it was cut for
-     * none, or that dish was cooked: what it left is anybody's */
-    public record Lot(
-            UUID id,
-            What what,
-            Amount amount,
-            Level level,
-            Cost cost,
-            String about,
-            Spot spot,
-            NewLot.State state,
-            LotClock clock,
-            @Nullable BigDecimal unitGrams,
-            KeepDates dates,
-            Packet packet,
-            boolean valued,
-            @Nullable String forDish) {
-
-        public String name() {
-            return what.name();
-        }
-
-        public @Nullable UUID food() {
-            return what.food();
-        }
-
-        public @Nullable UUID batch() {
-            return what.batch();
-        }
-
-        public @Nullable UUID cookedBy() {
-            return what.cookedBy();
-        }
-
-        public @Nullable Style style() {
-            return what.style();
-        }
-
-        public String placeName() {
-            return spot.name();
-        }
-
-        public Storage storage() {
-            return spot.storage();
-        }
-
-        /** A staple that is only had, low or out, without an amount. */
-        public boolean staple() {
-            return level != Level.COUNTED;
-        }
-
-        /** Whole portions that are there; what is begun is none. */
-        public int wholePortions() {
-            return amount.value().floor().intValueExact();
-        }
-
-        /** Whether it was cooked: its age is inherited by what it goes into. */
-        public boolean cooked() {
-            return what.batch() != null && state != NewLot.State.RAW
-                    || state == NewLot.State.COOKED
-                    || KeepingGuide.homeCooked(clock.keepingClass());
-        }
-
-        public OpenLot open() {
-            return new OpenLot(
-                    id.toString(),
-                    amount,
-                    cost,
-                    dates.last().orElse(null),
-                    dates.soonFrom().orElse(null),
-                    dates.eatBy(),
-                    clock,
-                    cooked(),
-                    spot.frozenAs(),
-                    forDish);
-        }
-    }
 
     private static final String SELECT = """
             select l.*, coalesce(f.name, b.name) as name, p.name as place_name, p.kind as place_kind,
@@ -276,26 +154,26 @@ public class Lots {
 
     private Lot lot(ResultSet row, Household household) throws SQLException {
         Storage storage = Storage.valueOf(row.getString("place_kind"));
-        NewLot.State state = NewLot.State.valueOf(row.getString("state"));
+        Lot.State state = Lot.State.valueOf(row.getString("state"));
         LotClock clock = new LotClock(
                 row.getString("keeping_class"),
                 row.getObject("clock_from", LocalDate.class),
                 row.getInt("used_days"),
                 row.getObject("frozen_on", LocalDate.class),
                 row.getObject("thawed_on", LocalDate.class),
-                state == NewLot.State.OPENED);
+                state == Lot.State.OPENED);
         KeepDates rule = reference.keeping(household).dates(clock, storage);
         String style = row.getString("batch_style");
         return new Lot(
                 row.getObject("id", UUID.class),
-                new What(
+                new Lot.What(
                         row.getString("name"),
                         row.getObject("food", UUID.class),
                         row.getObject("batch", UUID.class),
                         row.getObject("cooked_by", UUID.class),
                         style == null ? null : Style.valueOf(style)),
                 Amount.of(Rational.of(row.getBigDecimal("amount")), Unit.ofSymbol(row.getString("unit"))),
-                Level.valueOf(row.getString("grade")),
+                Lot.Level.valueOf(row.getString("grade")),
                 new Cost(Money.of(row.getLong("cost"), household.currency()), row.getBoolean("cost_complete")),
                 row.getString("about"),
                 spot(row, storage, clock),
@@ -308,9 +186,10 @@ public class Lots {
                         row.getObject("best_before", LocalDate.class),
                         rule.rule(),
                         rule.source()),
-                new Packet(
+                new Lot.Packet(
                         row.getObject("container", UUID.class),
                         row.getString("container_name"),
+                        kind(row),
                         row.getString("code"),
                         row.getObject("packet_group", UUID.class),
                         (Integer) row.getObject("part_no")),
@@ -318,15 +197,16 @@ public class Lots {
                 row.getString("for_dish"));
     }
 
-    private Spot spot(ResultSet row, Storage storage, LotClock clock) throws SQLException {
+    private static @Nullable ContainerKind kind(ResultSet row) throws SQLException {
         String kind = row.getString("container_kind");
+        return kind == null ? null : ContainerKind.valueOf(kind);
+    }
+
+    private Lot.Spot spot(ResultSet row, Storage storage, LotClock clock) throws SQLException {
         boolean dish = row.getObject("batch") != null;
         Thaw.Shape frozenAs = storage == Storage.FREEZER
-                ? reference
-                        .keeping()
-                        .rule(clock.keepingClass())
-                        .frozenAs(dish, kind == null ? null : ContainerKind.valueOf(kind))
+                ? reference.keeping().rule(clock.keepingClass()).frozenAs(dish, kind(row))
                 : null;
-        return new Spot(row.getObject("place", UUID.class), row.getString("place_name"), storage, frozenAs);
+        return new Lot.Spot(row.getObject("place", UUID.class), row.getString("place_name"), storage, frozenAs);
     }
 }

@@ -12,11 +12,8 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Foods;
-import wexilla.app.household.Households.Place;
 import wexilla.app.household.Redescribed;
 import wexilla.app.household.Reference;
-import wexilla.app.onhand.Ledger.Understood;
-import wexilla.app.onhand.Lots.Lot;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.core.food.Food;
@@ -24,6 +21,10 @@ import wexilla.core.food.State;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Change.Understood;
+import wexilla.core.kitchen.KnownFoods;
+import wexilla.core.kitchen.Lot;
+import wexilla.core.kitchen.Place;
 import wexilla.core.quantity.Unit;
 import wexilla.core.stock.NoteKeeping;
 import wexilla.core.stock.NoteLine;
@@ -81,7 +82,7 @@ public class LotsAnew implements Redescribed {
     @Override
     public void described(Act act, UUID food) {
         Household household = act.household();
-        Foods.Known known = foods.known(household);
+        KnownFoods known = foods.known(household);
         Food is = known.food(food);
         Map<UUID, Typed> typed = typed(household);
         for (Lot lot : lots.open(household)) {
@@ -95,7 +96,7 @@ public class LotsAnew implements Redescribed {
                     : null;
             Understood then = now == null ? kept(household, lot, is) : now;
             if (!same(lot, then)) {
-                ledger.understand(act, lot.id(), then);
+                ledger.understand(act, then);
             }
         }
     }
@@ -112,20 +113,21 @@ public class LotsAnew implements Redescribed {
                     || !Objects.equals(before.bestBefore(), dates.bestBefore());
             if (ruled && other) {
                 ledger.understand(
-                        act, lot.id(), new Understood(lot.food(), lot.spot().place(), lot.state(), lot.clock(), dates));
+                        act, new Understood(lot.id(), lot.food(), lot.spot().place(), lot.state(), lot.clock(), dates));
             }
         }
     }
 
     /** The same lot, its clock by the class of its food; cooked and undescribed things keep the class they have. */
     private Understood kept(Household household, Lot lot, Food is) {
-        boolean own = lot.state() != NewLot.State.COOKED && is.described();
+        boolean own = lot.state() != Lot.State.COOKED && is.described();
         LotClock had = lot.clock();
         LotClock clock = own
                 ? new LotClock(
                         is.keepingClass(), had.from(), had.usedDays(), had.frozenOn(), had.thawedOn(), had.opened())
                 : had;
         return new Understood(
+                lot.id(),
                 lot.food(),
                 lot.spot().place(),
                 lot.state(),
@@ -159,7 +161,7 @@ public class LotsAnew implements Redescribed {
 
     /** Everything that came by a note, read again as it was typed: what reads otherwise now. */
     public List<Otherwise> otherwise(Household household) {
-        Foods.Known known = foods.known(household);
+        KnownFoods known = foods.known(household);
         Map<UUID, Typed> typed = typed(household);
         List<Otherwise> others = new ArrayList<>();
         for (Lot lot : lots.open(household)) {
@@ -178,13 +180,11 @@ public class LotsAnew implements Redescribed {
 
     /** Writes down what reads otherwise, but for what must be asked first. */
     public void heal(Act act, List<Otherwise> others) {
-        others.stream()
-                .filter(one -> !one.asks())
-                .forEach(one -> ledger.understand(act, one.lot().id(), one.now()));
+        others.stream().filter(one -> !one.asks()).forEach(one -> ledger.understand(act, one.now()));
     }
 
     /** Which line of what was typed this lot came of; null when that cannot be told any more. */
-    private static @Nullable NoteLine line(Household household, Foods.Known known, Lot lot, Typed text) {
+    private static @Nullable NoteLine line(Household household, KnownFoods known, Lot lot, Typed text) {
         List<NoteLine> lines;
         try {
             lines = new NoteReader(
@@ -202,7 +202,7 @@ public class LotsAnew implements Redescribed {
 
     /** The lot as its line is read now; null when its amount would not be one of that food. */
     private @Nullable Understood understood(
-            Household household, Foods.Known known, Lot lot, NoteLine line, LocalDate day) {
+            Household household, KnownFoods known, Lot lot, NoteLine line, LocalDate day) {
         Food food = line.food();
         UUID had = lot.food();
         UUID is = had;
@@ -216,7 +216,7 @@ public class LotsAnew implements Redescribed {
         Place place = place(household, lot, line, day);
         NoteKeeping keeping = notes.keeping(household, line, place.kind(), day);
         return new Understood(
-                is, place.id(), Stowing.state(line, place.kind(), keeping), keeping.clock(), keeping.dates());
+                lot.id(), is, place.id(), Stowing.state(line, place.kind(), keeping), keeping.clock(), keeping.dates());
     }
 
     /** Where it was put, but for what is frozen, and what would not keep in a cupboard. */

@@ -10,11 +10,11 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
-import wexilla.app.household.Households;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.core.keeping.KeepDates;
+import wexilla.core.kitchen.Place;
 import wexilla.core.money.Money;
 import wexilla.core.stock.NoteKeeping;
 import wexilla.core.stock.NoteLine;
@@ -100,7 +100,7 @@ class NoteController {
 
     private NoteLineView understood(
             Household household, Notes.Read read, NoteLine line, @Nullable UUID place, LocalDate today) {
-        Households.Place where = notes.place(household, line, place, today);
+        Place where = notes.place(household, line, place, today);
         NoteKeeping keeping = notes.keeping(household, line, where.kind(), today);
         KeepDates dates = keeping.dates();
         List<String> asks = new ArrayList<>(line.asks());

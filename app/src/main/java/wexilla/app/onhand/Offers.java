@@ -14,10 +14,10 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
-import wexilla.app.household.Foods;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.core.food.Key;
+import wexilla.core.kitchen.KnownFoods;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.Offer;
 import wexilla.core.pricing.WholePacks;
@@ -85,7 +85,7 @@ public class Offers {
     private static final int MOST_OF_ONE = 15;
 
     /** Prices of these foods, newest first; of all foods where none are named. */
-    Map<Key, List<Offer>> newestFirst(Household household, Foods.Known foods, @Nullable Collection<Key> only) {
+    Map<Key, List<Offer>> newestFirst(Household household, KnownFoods foods, @Nullable Collection<Key> only) {
         record Seen(LocalDate on, long seq, UUID id, Offer offer) {}
         UUID[] asked = only == null
                 ? null

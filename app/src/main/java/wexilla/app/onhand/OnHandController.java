@@ -11,6 +11,7 @@ import wexilla.app.household.People;
 import wexilla.app.platform.Household;
 import wexilla.core.keeping.KeepDates.Urgency;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Lot;
 import wexilla.core.money.Cost;
 import wexilla.core.people.Appetite;
 import wexilla.core.quantity.Rational;
@@ -58,14 +59,14 @@ class OnHandController {
     OnHandView onHand(Household household) {
         Snapshot now = snapshots.of(household);
         LocalDate today = now.today();
-        List<Lots.Lot> open = now.open();
+        List<Lot> open = now.open();
         Cost worth = open.stream()
                 .filter(lot -> !lot.staple())
-                .map(Lots.Lot::cost)
+                .map(Lot::cost)
                 .reduce(Cost.zero(household.currency()), Cost::plus);
         int frozen = open.stream()
                 .filter(lot -> lot.amount().unit().equals(Unit.PORTION) && lot.storage() == Storage.FREEZER)
-                .mapToInt(Lots.Lot::wholePortions)
+                .mapToInt(Lot::wholePortions)
                 .sum();
         List<PlaceView> places = households.places(household).stream()
                 .map(place -> new PlaceView(

@@ -11,6 +11,7 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
+import wexilla.core.kitchen.Lot;
 import wexilla.core.money.Money;
 import wexilla.core.money.UnitPrice;
 import wexilla.core.quantity.Rational;
@@ -58,12 +59,12 @@ class PaidRight {
      * @param line what else lies there of the same line of a note
      * @param cost of what is there of the lot
      */
-    String right(Act act, Lots.Lot lot, List<Lots.Lot> line, Money cost) {
+    String right(Act act, Lot lot, List<Lot> line, Money cost) {
         UnitPrice was = UnitPrice.of(lot.cost().known(), lot.amount());
         UnitPrice now = UnitPrice.of(cost, lot.amount());
         ledger.priced(act, lot.id(), cost.minor() - lot.cost().known().minor());
         int others = 0;
-        for (Lots.Lot one : line) {
+        for (Lot one : line) {
             Rational amount = one.amount().value();
             long before = one.cost().known().minor();
             if (one.amount().unit().equals(lot.amount().unit())
@@ -95,7 +96,7 @@ class PaidRight {
     }
 
     /** The prices of this food that the acts wrote by which it came. */
-    private List<Seen> seen(Act act, Lots.Lot lot, UUID food) {
+    private List<Seen> seen(Act act, Lot lot, UUID food) {
         return db.sql("""
                         select id, act, base_amount, base_unit, price, multi_n from offer
                         where household_id = ? and food = ? and price is not null and act = any (?) order by id""")
@@ -110,7 +111,7 @@ class PaidRight {
                 .list();
     }
 
-    private UUID[] origins(Act act, Lots.Lot lot) {
+    private UUID[] origins(Act act, Lot lot) {
         return db.sql("""
                         with recursive up (lot) as (
                             select ?::uuid
@@ -151,7 +152,7 @@ class PaidRight {
     }
 
     /** What it cost was seen of another food than it is. */
-    void renamed(Act act, Lots.Lot lot, UUID food) {
+    void renamed(Act act, Lot lot, UUID food) {
         if (lot.food() == null || lot.food().equals(food)) {
             return;
         }

@@ -14,6 +14,8 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.State;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Change.Understood;
+import wexilla.core.kitchen.Lot;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Unit;
 import wexilla.core.stock.NoteKeeping;
@@ -65,7 +67,7 @@ class PutRight {
             @Nullable String days) {}
 
     String right(Act act, UUID id, Right right) {
-        Lots.Lot lot = lots.locked(act.household(), id)
+        Lot lot = lots.locked(act.household(), id)
                 .orElseThrow(() -> Problem.missing("There is no such thing in this household."));
         String name = said(right.name());
         String price = said(right.price());
@@ -77,12 +79,12 @@ class PutRight {
             throw Problem.at("/name", "There is nothing left of this " + lot.name() + " that could be put right.");
         }
         Household household = act.household();
-        List<Lots.Lot> line = lot.batch() != null ? List.of() : lots.ofLine(household, lot);
-        ledger.lock(household.id(), line.stream().map(Lots.Lot::id).toList());
+        List<Lot> line = lot.batch() != null ? List.of() : lots.ofLine(household, lot);
+        ledger.lock(household.id(), line.stream().map(Lot::id).toList());
         List<String> told = new ArrayList<>();
         if (name != null || days != null) {
             told.add(understood(act, lot, name, days));
-            for (Lots.Lot one : line) {
+            for (Lot one : line) {
                 // what lies elsewhere or was opened since has days of its own
                 boolean alike = one.spot().place().equals(lot.spot().place())
                         && one.clock().equals(lot.clock())
@@ -94,7 +96,7 @@ class PutRight {
         }
         if (price != null) {
             Money cost = Asked.money("/price", price, household.currency());
-            Lots.Lot named = lots.byId(household, id).orElseThrow();
+            Lot named = lots.byId(household, id).orElseThrow();
             told.add(paid.right(act, named, name == null ? line : lots.ofLine(household, named), cost));
         }
         return "Put right: " + String.join("; ", told);
@@ -104,7 +106,7 @@ class PutRight {
         return typed == null || typed.isBlank() ? null : typed.strip();
     }
 
-    private String understood(Act act, Lots.Lot lot, @Nullable String name, @Nullable String days) {
+    private String understood(Act act, Lot lot, @Nullable String name, @Nullable String days) {
         Household household = act.household();
         if (name != null && lot.batch() != null) {
             String title = Asked.name("/name", name, LONGEST);
@@ -151,8 +153,8 @@ class PutRight {
         }
         ledger.understand(
                 act,
-                lot.id(),
-                new Ledger.Understood(
+                new Understood(
+                        lot.id(),
                         food,
                         lot.spot().place(),
                         lot.batch() != null ? lot.state() : Stowing.state(line, storage, keeping),
@@ -166,7 +168,7 @@ class PutRight {
     }
 
     /** How it is said to be now; what is not said of it stays. */
-    private static @Nullable State state(Lots.Lot lot, NoteLine thing) {
+    private static @Nullable State state(Lot lot, NoteLine thing) {
         if (thing.state() != null) {
             return thing.state();
         }
@@ -177,13 +179,13 @@ class PutRight {
         };
     }
 
-    private static NoteLine dish(Lots.Lot lot, String called) {
+    private static NoteLine dish(Lot lot, String called) {
         return new NoteLine(
                 called, 1, lot.amount(), called, null, State.COOKED, "", null, Since.UNSAID, true, List.of());
     }
 
     /** @param anew whether it is another food than it was */
-    private NoteLine food(Act act, Lots.Lot lot, String called, boolean anew) {
+    private NoteLine food(Act act, Lot lot, String called, boolean anew) {
         if (!anew) {
             return NoteLine.bought(
                     called,
@@ -244,7 +246,7 @@ class PutRight {
     }
 
     /** The date on its pack: it has one where its dates are not those of its class. */
-    private Since.@Nullable Limit printed(Household household, Lots.Lot lot) {
+    private Since.@Nullable Limit printed(Household household, Lot lot) {
         LocalDate last = lot.dates().last().orElse(null);
         LocalDate ruled = reference
                 .keeping(household)

@@ -3,6 +3,7 @@ package wexilla.app.onhand;
 import java.time.Clock;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Foods;
+import wexilla.app.household.Reference;
 import wexilla.app.platform.Household;
 
 /** Takes a {@link Snapshot} for a request. */
@@ -12,9 +13,11 @@ public class Snapshots {
     private final Foods foods;
     private final Lots lots;
     private final Offers offers;
+    private final Reference reference;
     private final Clock clock;
 
-    Snapshots(Foods foods, Lots lots, Offers offers, Clock clock) {
+    Snapshots(Foods foods, Lots lots, Offers offers, Reference reference, Clock clock) {
+        this.reference = reference;
         this.foods = foods;
         this.lots = lots;
         this.offers = offers;
@@ -27,6 +30,7 @@ public class Snapshots {
                 clock.instant().atZone(household.zone()).toLocalDateTime(),
                 () -> foods.known(household),
                 () -> lots.there(household),
+                () -> reference.keeping(household),
                 (known, only) -> offers.newestFirst(household, known, only));
     }
 }

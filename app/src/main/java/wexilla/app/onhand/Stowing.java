@@ -9,10 +9,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Foods;
-import wexilla.app.household.Households.Place;
 import wexilla.app.onhand.BatchRows.NewBatch;
-import wexilla.app.onhand.Ledger.Kind;
-import wexilla.app.onhand.NewLot.State;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Acts.Done;
 import wexilla.app.platform.Household;
@@ -20,6 +17,11 @@ import wexilla.app.platform.Problem;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Change.Kind;
+import wexilla.core.kitchen.Lot;
+import wexilla.core.kitchen.Lot.State;
+import wexilla.core.kitchen.NewLot;
+import wexilla.core.kitchen.Place;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.OwnGoods;
@@ -147,7 +149,7 @@ public class Stowing {
         }
         Optional<UUID> staple = line.each() == null ? staple(household, food) : Optional.empty();
         if (staple.isPresent()) {
-            ledger.level(act, staple.get(), Lots.Level.HAVE);
+            ledger.level(act, staple.get(), Lot.Level.HAVE);
             return List.of(staple.get());
         }
         List<Cost> costs = costs(household, line);
@@ -159,14 +161,14 @@ public class Stowing {
                     food,
                     batch,
                     each,
-                    line.each() == null ? Lots.Level.HAVE : Lots.Level.COUNTED,
+                    line.each() == null ? Lot.Level.HAVE : Lot.Level.COUNTED,
                     cost,
                     line.about(),
                     place.id(),
                     state(line, place.kind(), keeping),
                     keeping.clock(),
                     keeping.dates(),
-                    Lots.Packet.NONE);
+                    Lot.Packet.NONE);
             ledger.create(act, lot, line.price() == null ? Kind.COUNTED : Kind.BOUGHT, line.text());
             lots.add(lot.id());
         }
@@ -181,7 +183,7 @@ public class Stowing {
         Optional<UUID> staple = line.food() == null
                 ? Optional.empty()
                 : staple(act.household(), foods.row(act.household(), line.food()));
-        staple.ifPresent(lot -> ledger.level(act, lot, Lots.Level.OUT));
+        staple.ifPresent(lot -> ledger.level(act, lot, Lot.Level.OUT));
         return staple.stream().toList();
     }
 
@@ -201,7 +203,7 @@ public class Stowing {
     private Optional<UUID> staple(Household household, @Nullable UUID food) {
         return lots.staples(household).stream()
                 .filter(lot -> lot.food() != null && lot.food().equals(food))
-                .map(Lots.Lot::id)
+                .map(Lot::id)
                 .findFirst();
     }
 

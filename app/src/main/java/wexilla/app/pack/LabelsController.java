@@ -14,6 +14,7 @@ import wexilla.app.onhand.Lots;
 import wexilla.app.pack.PackViews.HandView;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.core.kitchen.Lot;
 import wexilla.core.packing.Label;
 
 /** The labels of a packing, to write by hand or to print. */
@@ -39,8 +40,8 @@ class LabelsController {
                 .toList();
     }
 
-    private List<Lots.Lot> standing(Household household, UUID act) {
-        List<Lots.Lot> packets = lots.packetsOf(household, act).stream()
+    private List<Lot> standing(Household household, UUID act) {
+        List<Lot> packets = lots.packetsOf(household, act).stream()
                 .filter(packet -> !packet.amount().value().isZero())
                 .toList();
         if (packets.isEmpty()) {

@@ -31,6 +31,7 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Lot;
 import wexilla.core.money.Cost;
 import wexilla.core.packing.Label;
 import wexilla.core.packing.Portioning;
@@ -100,7 +101,7 @@ class PackController {
                 packed);
     }
 
-    private static List<LotView> views(List<Lots.Lot> lots, LocalDate today) {
+    private static List<LotView> views(List<Lot> lots, LocalDate today) {
         return lots.stream().map(lot -> LotView.of(lot, today)).toList();
     }
 
@@ -111,7 +112,7 @@ class PackController {
     /** How many packets of one size a dish makes. */
     @PostMapping("/api/pack/even")
     List<Integer> even(Household household, @RequestBody EvenInput input) {
-        Lots.Lot dish = packing.dish(household, input.lot());
+        Lot dish = packing.dish(household, input.lot());
         if (input.each() < 1) {
             throw Problem.at("/each", "A packet holds at least one portion, not " + input.each() + ".");
         }
@@ -122,7 +123,7 @@ class PackController {
     @PostMapping("/api/pack/draft")
     PackDraft draft(Household household, @RequestBody PackInput input) {
         LocalDate today = household.dayOf(clock.instant());
-        Lots.Lot dish = packing.dish(household, input.lot());
+        Lot dish = packing.dish(household, input.lot());
         int there = Packing.portions(dish);
         Portioning.Check check = Portioning.check(input.packets(), there);
         if (!check.holds() || dish.open().pastLimit(today)) {
@@ -147,7 +148,7 @@ class PackController {
         return new PackDraft(input.packets(), labels, there - check.wanted(), "", packing.mind(household, dish, input));
     }
 
-    private Batches.Batch batch(Household household, Lots.Lot dish) {
+    private Batches.Batch batch(Household household, Lot dish) {
         UUID id = Objects.requireNonNull(dish.batch());
         return Objects.requireNonNull(
                 batches.byId(snapshots.of(household), List.of(id)).get(id));

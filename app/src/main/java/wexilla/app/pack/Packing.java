@@ -11,15 +11,10 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.Batches;
 import wexilla.app.household.Households;
-import wexilla.app.household.Households.Container;
-import wexilla.app.household.Households.Place;
 import wexilla.app.household.Reference;
 import wexilla.app.onhand.Codes;
 import wexilla.app.onhand.Ledger;
-import wexilla.app.onhand.Ledger.Kind;
 import wexilla.app.onhand.Lots;
-import wexilla.app.onhand.NewLot;
-import wexilla.app.onhand.NewLot.State;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.pack.PackViews.PackInput;
 import wexilla.app.platform.Act;
@@ -29,6 +24,12 @@ import wexilla.app.platform.Problem;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Change.Kind;
+import wexilla.core.kitchen.Container;
+import wexilla.core.kitchen.Lot;
+import wexilla.core.kitchen.Lot.State;
+import wexilla.core.kitchen.NewLot;
+import wexilla.core.kitchen.Place;
 import wexilla.core.money.Cost;
 import wexilla.core.packing.Label;
 import wexilla.core.packing.PackMind;
@@ -70,14 +71,14 @@ public class Packing {
     }
 
     /** The dish, as long as some of it waits on the counter. */
-    Lots.Lot dish(Household household, UUID id) {
+    Lot dish(Household household, UUID id) {
         return lots.byId(household, id)
                 .filter(lot -> lot.batch() != null && lot.storage() == Storage.COUNTER)
                 .filter(lot -> !lot.amount().value().isZero())
                 .orElseThrow(() -> Problem.at("/lot", "This dish does not wait on the counter any more."));
     }
 
-    static int portions(Lots.Lot dish) {
+    static int portions(Lot dish) {
         return dish.wholePortions();
     }
 
@@ -89,12 +90,12 @@ public class Packing {
     }
 
     /** The dates of a packet of this dish that goes there today. */
-    KeepDates dates(Household household, Lots.Lot dish, Storage storage, LocalDate today) {
+    KeepDates dates(Household household, Lot dish, Storage storage, LocalDate today) {
         return reference.keeping(household).dates(packed(dish, storage, today), storage);
     }
 
     /** Its clock once it is packed away: the freezer pauses it. */
-    private static LotClock packed(Lots.Lot dish, Storage storage, LocalDate today) {
+    private static LotClock packed(Lot dish, Storage storage, LocalDate today) {
         return storage == Storage.FREEZER ? dish.clock().frozen(today) : dish.clock();
     }
 
@@ -102,7 +103,7 @@ public class Packing {
     public Done<List<UUID>> pack(Act act, PackInput input) {
         Household household = act.household();
         ledger.lock(household.id(), List.of(input.lot()));
-        Lots.Lot dish = dish(household, input.lot());
+        Lot dish = dish(household, input.lot());
         Portioning.Check check = Portioning.check(input.packets(), portions(dish));
         if (!check.holds()) {
             throw Problem.at("/packets", check.problem());
@@ -148,7 +149,7 @@ public class Packing {
     private NewLot packet(
             Act act,
             UUID id,
-            Lots.Lot dish,
+            Lot dish,
             Amount amount,
             Cost cost,
             Place place,
@@ -162,18 +163,18 @@ public class Packing {
                 null,
                 dish.batch(),
                 amount,
-                Lots.Level.COUNTED,
+                Lot.Level.COUNTED,
                 cost,
                 dish.about(),
                 place.id(),
                 frozen ? State.FROZEN : dish.state() == State.RAW ? State.RAW : State.COOKED,
                 packed(dish, place.kind(), act.day()),
                 dates(act.household(), dish, place.kind(), act.day()),
-                new Lots.Packet(container, null, code, meal, meal == null ? null : part));
+                new Lot.Packet(container, null, null, code, meal, meal == null ? null : part));
     }
 
     /** What to mind before these packets are filled. */
-    List<String> mind(Household household, Lots.Lot dish, PackInput input) {
+    List<String> mind(Household household, Lot dish, PackInput input) {
         Optional<Container> in = households.containers(household).stream()
                 .filter(one -> one.id().equals(input.container()))
                 .findFirst();
@@ -194,7 +195,7 @@ public class Packing {
 
     /** What stands on a packet of this dish with so many portions, before or after it is filled. */
     Label label(
-            Lots.Lot dish,
+            Lot dish,
             Batches.Batch batch,
             Household household,
             int portions,
@@ -224,7 +225,7 @@ public class Packing {
     }
 
     /** What was cut raw is labelled with what it is for, else with its food. */
-    private static Label raw(Lots.Lot part) {
+    private static Label raw(Lot part) {
         LocalDate frozen = part.clock().frozenOn();
         return new Label(
                 part.about().isEmpty() ? part.name() : part.about() + ", " + part.name(),
@@ -247,7 +248,7 @@ public class Packing {
     }
 
     /** How many packets of these make one meal with this one. */
-    private static int parts(List<Lots.Lot> packets, Lots.Lot packet) {
+    private static int parts(List<Lot> packets, Lot packet) {
         return packet.packet().group() == null
                 ? 1
                 : (int) packets.stream()
@@ -257,11 +258,11 @@ public class Packing {
     }
 
     /** The labels of these packets, in the order given. */
-    List<Label> labels(Household household, List<Lots.Lot> packets) {
+    List<Label> labels(Household household, List<Lot> packets) {
         var made = batches.byId(
                 snapshots.of(household),
                 packets.stream()
-                        .map(Lots.Lot::batch)
+                        .map(Lot::batch)
                         .filter(Objects::nonNull)
                         .distinct()
                         .toList());

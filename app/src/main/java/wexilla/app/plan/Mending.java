@@ -12,7 +12,7 @@ import org.springframework.stereotype.Component;
 import wexilla.app.household.Households;
 import wexilla.app.household.Reference;
 import wexilla.app.onhand.BatchRows.State;
-import wexilla.app.onhand.Handling;
+import wexilla.app.onhand.Hands;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.plan.PlanViews.MealAt;
 import wexilla.app.plan.PlanViews.MendKind;
@@ -42,21 +42,15 @@ class Mending {
     private final Slots slots;
     private final Evenings evenings;
     private final MealMoves moves;
-    private final Handling handling;
+    private final Hands hands;
     private final Households households;
     private final Reference reference;
 
-    Mending(
-            Slots slots,
-            Evenings evenings,
-            MealMoves moves,
-            Handling handling,
-            Households households,
-            Reference reference) {
+    Mending(Slots slots, Evenings evenings, MealMoves moves, Hands hands, Households households, Reference reference) {
         this.slots = slots;
         this.evenings = evenings;
         this.moves = moves;
-        this.handling = handling;
+        this.hands = hands;
         this.households = households;
         this.reference = reference;
     }
@@ -192,7 +186,7 @@ class Mending {
                 }
                 UUID freezer =
                         households.usualPlace(act.household(), Storage.FREEZER).id();
-                handling.move(act, id(mend.lot()), (String) null, freezer);
+                hands.move(act, id(mend.lot()), (String) null, freezer);
                 return "Frozen for " + Household.words(day);
             }
             case LEAVE -> slots.save(act, slot.with(Kind.UNDECIDED, List.of()));

@@ -16,7 +16,6 @@ import org.springframework.stereotype.Component;
 import wexilla.app.cook.Batches;
 import wexilla.app.household.Reference;
 import wexilla.app.onhand.BatchRows.State;
-import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Snapshot;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
@@ -24,6 +23,7 @@ import wexilla.core.keeping.DishKeeping;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.Storage;
 import wexilla.core.keeping.Thaw;
+import wexilla.core.kitchen.Lot;
 import wexilla.core.planning.Evening;
 import wexilla.core.planning.MenuProblem;
 import wexilla.core.planning.MenuProblem.Packet;
@@ -120,7 +120,7 @@ class MenuPackets {
             LocalTime table,
             LocalDate start,
             List<Needs.Want> decided) {
-        Map<UUID, List<Lots.Lot>> lots = new LinkedHashMap<>();
+        Map<UUID, List<Lot>> lots = new LinkedHashMap<>();
         now.open().stream()
                 .filter(lot -> lot.batch() != null && lot.amount().unit().equals(Unit.PORTION))
                 .forEach(lot -> lots.computeIfAbsent(Objects.requireNonNull(lot.batch()), own -> new ArrayList<>())

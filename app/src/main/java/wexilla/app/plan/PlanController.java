@@ -22,7 +22,6 @@ import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Reference;
 import wexilla.app.onhand.BatchRows;
 import wexilla.app.onhand.LotView;
-import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.plan.PlanViews.DishView;
@@ -41,6 +40,7 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Lot;
 import wexilla.core.planning.Evening;
 import wexilla.core.planning.FreezeBy;
 import wexilla.core.planning.Meal;
@@ -247,7 +247,7 @@ class PlanController {
         return List.copyOf(byBatch.values());
     }
 
-    private static InStock inStock(Lots.Lot lot) {
+    private static InStock inStock(Lot lot) {
         LotView.UntilView until = LotView.until(lot);
         return new InStock(
                 String.valueOf(lot.batch()),

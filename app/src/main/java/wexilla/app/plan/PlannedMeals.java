@@ -14,7 +14,6 @@ import org.jspecify.annotations.Nullable;
 import wexilla.app.cook.Batches;
 import wexilla.app.household.People.Person;
 import wexilla.app.onhand.BatchRows.State;
-import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.plan.Slots.Dish;
 import wexilla.app.plan.Slots.DishKind;
@@ -22,6 +21,7 @@ import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Household;
 import wexilla.app.recipes.Recipes;
 import wexilla.app.recipes.Sizes;
+import wexilla.core.kitchen.Lot;
 import wexilla.core.people.Appetite;
 import wexilla.core.planning.Eater;
 import wexilla.core.planning.Evening;
@@ -127,14 +127,13 @@ record PlannedMeals(
 
     /** Whether what was cooked today is for this meal: some of it is in its pot still, or all that is wanted is there. */
     private boolean feeds(@Nullable UUID batch, int portions) {
-        List<Lots.Lot> there = now.open().stream()
+        List<Lot> there = now.open().stream()
                 .filter(lot -> batch != null
                         && batch.equals(lot.batch())
                         && lot.amount().unit().equals(Unit.PORTION))
                 .toList();
         return there.stream().anyMatch(lot -> lot.packet().code() == null)
-                || batch != null
-                        && there.stream().mapToInt(Lots.Lot::wholePortions).sum() >= portions;
+                || batch != null && there.stream().mapToInt(Lot::wholePortions).sum() >= portions;
     }
 
     /** The only thing that is cooked that day, and not yet: it is cooked for the meal itself, with more for other days. */

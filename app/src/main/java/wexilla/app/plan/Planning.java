@@ -24,6 +24,7 @@ import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
+import wexilla.core.kitchen.Lot;
 import wexilla.core.people.Appetite;
 import wexilla.core.planning.Meal;
 import wexilla.core.recipe.LineList;
@@ -216,7 +217,7 @@ public class Planning {
         Optional<UUID> recipe = recipes.named(household, text);
         Optional<UUID> batch = lots.open(household).stream()
                 .filter(lot -> lot.batch() != null && lot.name().equalsIgnoreCase(text))
-                .map(Lots.Lot::batch)
+                .map(Lot::batch)
                 .findFirst();
         if (recipe.isPresent() && !(stockFirst && batch.isPresent())) {
             return new Dish(DishKind.RECIPE, recipe.get(), "", portions);

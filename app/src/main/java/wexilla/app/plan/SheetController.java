@@ -15,6 +15,7 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
+import wexilla.core.kitchen.Lot;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.shopping.Needs;
@@ -51,7 +52,7 @@ class SheetController {
 
     @GetMapping("/api/lots/{id}/sheet")
     SheetView sheet(Household household, @PathVariable UUID id) {
-        Lots.Lot lot = lots.byId(household, id)
+        Lot lot = lots.byId(household, id)
                 .orElseThrow(() -> Problem.missing("There is no such thing in this household."));
         Snapshot now = snapshots.of(household);
         Food food = lot.food() == null ? null : now.foods().food(lot.food());

@@ -25,6 +25,7 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
+import wexilla.core.kitchen.Refused;
 
 /** Turns everything that goes wrong into a problem with the field at fault and words a cook can use. */
 @RestControllerAdvice
@@ -46,6 +47,15 @@ class Problems extends ResponseEntityExceptionHandler {
         }
         problem.more().forEach(detail::setProperty);
         return ResponseEntity.status(problem.status()).body(detail);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> refused(Refused refused) {
+        String missing = refused.missing();
+        return problem(
+                missing == null
+                        ? Problem.at(refused.field(), refused.words())
+                        : Problem.missingFact(refused.field(), refused.words(), missing));
     }
 
     @ExceptionHandler

@@ -12,10 +12,10 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import wexilla.app.household.Foods;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
+import wexilla.core.kitchen.KnownFoods;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
@@ -59,7 +59,7 @@ final class RecipeRows {
     }
 
     /** What rows of lines are read by: foods, and recipes of the dishes lines ask for. */
-    record Known(Foods.Known foods, Map<UUID, Recipe> made) {}
+    record Known(KnownFoods foods, Map<UUID, Recipe> made) {}
 
     /**
      * A row of a line as stored.

@@ -16,6 +16,8 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.shop.ShopController.AwayDone;
 import wexilla.core.food.Food;
+import wexilla.core.kitchen.KnownFoods;
+import wexilla.core.kitchen.Lot;
 import wexilla.core.money.Money;
 import wexilla.core.stock.NoteLine;
 
@@ -46,7 +48,7 @@ class PuttingAway {
         if (basket.isEmpty()) {
             throw Problem.at("/basket", "The basket is empty; tick what you bought first.");
         }
-        Foods.Known known = foods.known(household);
+        KnownFoods known = foods.known(household);
         List<NoteLine> kept = new ArrayList<>();
         Money besides = Money.zero(household.currency());
         for (Entries.Entry entry : basket) {
@@ -66,7 +68,7 @@ class PuttingAway {
 
     private List<SoonView> soon(Act act, List<UUID> made) {
         List<SoonView> soon = new ArrayList<>();
-        for (Lots.Lot lot : lots.byId(act.household(), made)) {
+        for (Lot lot : lots.byId(act.household(), made)) {
             if (reference.keeping().keepsOnlyDays(lot.storage(), lot.dates(), act.day())) {
                 soon.add(new SoonView(
                         lot.id().toString(),

@@ -28,6 +28,7 @@ import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.Key;
+import wexilla.core.kitchen.KnownFoods;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
@@ -119,7 +120,7 @@ class ShopController {
                 ticked.complete());
     }
 
-    private static boolean isOf(Foods.Known now, Entries.Entry entry, Food food) {
+    private static boolean isOf(KnownFoods now, Entries.Entry entry, Food food) {
         return entry.food() != null && food.key().equals(now.keys().get(entry.food()));
     }
 

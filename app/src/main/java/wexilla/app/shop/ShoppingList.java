@@ -8,11 +8,11 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
 import org.springframework.stereotype.Component;
-import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.plan.Evenings;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
+import wexilla.core.kitchen.Lot;
 import wexilla.core.pricing.Offer;
 import wexilla.core.pricing.WholePacks;
 import wexilla.core.shopping.Basket;
@@ -41,10 +41,10 @@ class ShoppingList {
     private static List<Food> lowOrOut(Snapshot now) {
         Map<String, Boolean> low = new TreeMap<>();
         Map<String, Food> foods = new HashMap<>();
-        for (Lots.Lot lot : now.staples()) {
+        for (Lot lot : now.staples()) {
             Food food = now.foods().food(Objects.requireNonNull(lot.food()));
             foods.put(food.key().id(), food);
-            low.merge(food.key().id(), lot.level() != Lots.Level.HAVE, (a, b) -> a && b);
+            low.merge(food.key().id(), lot.level() != Lot.Level.HAVE, (a, b) -> a && b);
         }
         return low.entrySet().stream()
                 .filter(Map.Entry::getValue)

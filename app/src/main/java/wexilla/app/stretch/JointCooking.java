@@ -11,7 +11,6 @@ import wexilla.app.cook.PotStock;
 import wexilla.app.household.Foods;
 import wexilla.app.household.Reference;
 import wexilla.app.household.Weighings;
-import wexilla.app.onhand.Lots;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
@@ -22,6 +21,7 @@ import wexilla.app.stretch.Cutting.StretchAsked;
 import wexilla.core.food.Food;
 import wexilla.core.food.Part;
 import wexilla.core.food.Weighing;
+import wexilla.core.kitchen.Lot;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
@@ -83,7 +83,7 @@ class JointCooking {
         UUID row = foods.row(household, food);
         Cut planned = cut(household, stretch.asked());
         Amount bought = Amount.of(Rational.of(planned.rawGrams().toDecimal(6)), Unit.G);
-        Lots.Lot raw = joint.raw(act, stretch, food, row, bought);
+        Lot raw = joint.raw(act, stretch, food, row, bought);
         if (stretch.asked().cut() == Slab.Cut.RAW) {
             Cut cut = there(household, actual(stretch.asked(), raw, null));
             List<Piece> pieces =
@@ -161,7 +161,7 @@ class JointCooking {
     }
 
     /** The same buy with what is really there: the lot's weight and cost, the yield as weighed, its pot apart. */
-    private static StretchAsked actual(StretchAsked asked, Lots.Lot raw, @Nullable String weighed) {
+    private static StretchAsked actual(StretchAsked asked, Lot raw, @Nullable String weighed) {
         String yield = asked.cookedYield();
         if (weighed != null && !weighed.isBlank()) {
             Amount cooked = Asked.amount("/weighed", weighed);

@@ -9,20 +9,21 @@ import java.util.UUID;
 import java.util.function.Function;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Households;
-import wexilla.app.household.Households.Place;
 import wexilla.app.household.Reference;
 import wexilla.app.onhand.Codes;
 import wexilla.app.onhand.Ledger;
-import wexilla.app.onhand.Ledger.Kind;
 import wexilla.app.onhand.Lots;
-import wexilla.app.onhand.NewLot;
-import wexilla.app.onhand.NewLot.State;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Food;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Change.Kind;
+import wexilla.core.kitchen.Lot;
+import wexilla.core.kitchen.Lot.State;
+import wexilla.core.kitchen.NewLot;
+import wexilla.core.kitchen.Place;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
@@ -63,13 +64,13 @@ class JointLots {
     }
 
     /** The raw lot, locked; a joint that is not in the record is counted up first. @param asBought its weight then */
-    Lots.Lot raw(Act act, Stretches.Stretch stretch, Food food, UUID row, Amount asBought) {
+    Lot raw(Act act, Stretches.Stretch stretch, Food food, UUID row, Amount asBought) {
         Household household = act.household();
         if (stretch.lot() != null) {
             List<UUID> packs = new ArrayList<>(List.of(stretch.lot()));
             packs.addAll(stretch.asked().more());
             ledger.lock(household.id(), packs);
-            List<Lots.Lot> there = packs.stream().map(id -> pack(household, id)).toList();
+            List<Lot> there = packs.stream().map(id -> pack(household, id)).toList();
             return there.size() == 1 ? there.get(0) : together(act, there, row);
         }
         Place counter = households.usualPlace(household, Storage.COUNTER);
@@ -88,8 +89,8 @@ class JointLots {
         return lots.byId(household, lot.id()).orElseThrow();
     }
 
-    private Lots.Lot pack(Household household, UUID id) {
-        Lots.Lot lot = lots.byId(household, id).orElseThrow();
+    private Lot pack(Household household, UUID id) {
+        Lot lot = lots.byId(household, id).orElseThrow();
         if (lot.amount().value().isZero()) {
             throw Problem.at("/lot", "The " + lot.name() + " of this big buy is used up or was moved; choose it anew.");
         }
@@ -97,22 +98,22 @@ class JointLots {
     }
 
     /** Several packs lie together as one: what spoils first in it dates it. */
-    private Lots.Lot together(Act act, List<Lots.Lot> packs, UUID row) {
-        Lots.Lot first = packs.stream()
+    private Lot together(Act act, List<Lot> packs, UUID row) {
+        Lot first = packs.stream()
                 .min(Comparator.comparing(lot -> lot.dates().last().orElse(LocalDate.MAX)))
                 .orElseThrow();
         NewLot all = NewLot.counted(
                 row,
                 null,
-                packs.stream().map(Lots.Lot::amount).reduce(Amount::plus).orElseThrow(),
-                packs.stream().map(Lots.Lot::cost).reduce(Cost::plus).orElseThrow(),
+                packs.stream().map(Lot::amount).reduce(Amount::plus).orElseThrow(),
+                packs.stream().map(Lot::cost).reduce(Cost::plus).orElseThrow(),
                 packs.size() + " packs together",
                 first.spot().place(),
                 first.state(),
                 first.clock(),
                 first.dates());
         ledger.create(act, all, Kind.MADE, "");
-        for (Lots.Lot one : packs) {
+        for (Lot one : packs) {
             ledger.take(act, new Take(one.open(), one.amount(), one.cost()), all.id(), Kind.USED, "packs together");
         }
         return lots.byId(act.household(), all.id()).orElseThrow();
@@ -126,12 +127,7 @@ class JointLots {
      * @param byProducts the row of bones and trimmings, by name
      */
     List<UUID> make(
-            Act act,
-            Lots.Lot raw,
-            Cooked cooked,
-            List<Piece> pieces,
-            List<Take> inputs,
-            Function<String, UUID> byProducts) {
+            Act act, Lot raw, Cooked cooked, List<Piece> pieces, List<Take> inputs, Function<String, UUID> byProducts) {
         Household household = act.household();
         Set<String> used = codes.used(household);
         Place fridge = households.usualPlace(household, Storage.FRIDGE);
@@ -159,14 +155,14 @@ class JointLots {
                             piece.meat() ? null : byProducts.apply(piece.name()),
                             piece.meat() ? cooked.batch() : null,
                             piece.amount(),
-                            Lots.Level.COUNTED,
+                            Lot.Level.COUNTED,
                             new Cost(cost, known),
                             cooked.abouts().get(i),
                             place.id(),
                             piece.freeze() ? State.FROZEN : State.COOKED,
                             own,
                             reference.keeping().dates(own, place.kind()),
-                            piece.freeze() ? Lots.Packet.of(null, codes.fresh(used)) : Lots.Packet.NONE),
+                            piece.freeze() ? Lot.Packet.of(null, codes.fresh(used)) : Lot.Packet.NONE),
                     Kind.MADE,
                     "");
             ids.add(id);
@@ -214,7 +210,7 @@ class JointLots {
     /** The pieces become raw lots of the same food, each with its own date; what is diced or minced is stew meat now. @param byProducts the row of bones and trimmings, by name */
     List<UUID> cutRaw(
             Act act,
-            Lots.Lot raw,
+            Lot raw,
             UUID row,
             List<Piece> pieces,
             List<Cutting.ShareAsked> shares,
@@ -245,14 +241,14 @@ class JointLots {
                             meat ? row : byProducts.apply(piece.name()),
                             null,
                             meat ? Amount.of(piece.raw(), Unit.G) : piece.amount(),
-                            Lots.Level.COUNTED,
+                            Lot.Level.COUNTED,
                             new Cost(piece.cost(), raw.cost().complete()),
                             i < shares.size() ? shares.get(i).about() : piece.name(),
                             place,
                             packet ? State.FROZEN : State.RAW,
                             own,
                             reference.keeping().dates(own, kind),
-                            packet ? Lots.Packet.of(null, codes.fresh(used)) : Lots.Packet.NONE),
+                            packet ? Lot.Packet.of(null, codes.fresh(used)) : Lot.Packet.NONE),
                     Kind.MADE,
                     "");
             ids.add(id);
@@ -279,7 +275,7 @@ class JointLots {
     }
 
     /** What takes no weight goes first: the last weight closes the lot. */
-    private void take(Act act, Lots.Lot raw, List<Piece> pieces, List<UUID> ids) {
+    private void take(Act act, Lot raw, List<Piece> pieces, List<UUID> ids) {
         List<Integer> order = new ArrayList<>();
         for (int i = 0; i < pieces.size(); i++) {
             order.add(i);

@@ -26,6 +26,7 @@ import wexilla.app.platform.Household;
 import wexilla.app.stretch.Cutting.StretchAsked;
 import wexilla.core.food.FoodBook;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Lot;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Unit;
@@ -95,7 +96,7 @@ class StretchController {
         List<UUID> taken = stored.stream()
                 .flatMap(one -> Stream.concat(Stream.ofNullable(one.lot()), one.asked().more().stream()))
                 .toList();
-        Map<List<Object>, List<Lots.Lot>> packs = now.open().stream()
+        Map<List<Object>, List<Lot>> packs = now.open().stream()
                 .filter(lot -> lot.food() != null && lot.amount().unit().equals(Unit.G))
                 .filter(lot -> !taken.contains(lot.id()))
                 .collect(Collectors.groupingBy(
@@ -109,7 +110,7 @@ class StretchController {
     }
 
     /** Packs of one food that lie together: all of them as one buy, and each that is big by itself. */
-    private static List<BigBuy> bigBuys(FoodBook book, List<Lots.Lot> same) {
+    private static List<BigBuy> bigBuys(FoodBook book, List<Lot> same) {
         List<BigBuy> found = new ArrayList<>();
         if (same.size() > 1 && big(book, same)) {
             found.add(bigBuy(same));
@@ -118,22 +119,21 @@ class StretchController {
         return found;
     }
 
-    private static boolean big(FoodBook book, List<Lots.Lot> packs) {
-        Amount together =
-                packs.stream().map(Lots.Lot::amount).reduce(Amount::plus).orElseThrow();
+    private static boolean big(FoodBook book, List<Lot> packs) {
+        Amount together = packs.stream().map(Lot::amount).reduce(Amount::plus).orElseThrow();
         return book.named(packs.get(0).name())
                 .map(food -> StretchPlan.isBigBuy(food, together))
                 .orElse(false);
     }
 
-    private static BigBuy bigBuy(List<Lots.Lot> packs) {
-        Lots.Lot first = packs.get(0);
+    private static BigBuy bigBuy(List<Lot> packs) {
+        Lot first = packs.get(0);
         return new BigBuy(
                 first.id().toString(),
                 packs.stream().skip(1).map(lot -> lot.id().toString()).toList(),
                 first.name(),
                 packs.stream()
-                        .map(Lots.Lot::amount)
+                        .map(Lot::amount)
                         .reduce(Amount::plus)
                         .orElseThrow()
                         .toString(),
@@ -146,7 +146,7 @@ class StretchController {
                 rawEatBy(first));
     }
 
-    private static @Nullable String rawEatBy(Lots.Lot lot) {
+    private static @Nullable String rawEatBy(Lot lot) {
         LocalDate limit = lot.storage() == Storage.FREEZER ? null : lot.dates().eatBy();
         return limit == null ? null : limit.toString();
     }

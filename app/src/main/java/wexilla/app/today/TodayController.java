@@ -13,14 +13,13 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Reference;
 import wexilla.app.onhand.LotView;
-import wexilla.app.onhand.Lots;
-import wexilla.app.onhand.NewLot;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.plan.Evenings;
 import wexilla.app.platform.Household;
 import wexilla.core.keeping.KeepDates.Urgency;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Lot;
 import wexilla.core.planning.FreezeBy;
 import wexilla.core.planning.PlanCheck;
 import wexilla.core.planning.TakeOut;
@@ -83,7 +82,7 @@ class TodayController {
         Snapshot now = snapshots.of(household);
         LocalDate today = now.today();
         Evenings.Looked looked = evenings.look(now, today.plusDays(AHEAD));
-        List<Lots.Lot> open = now.open();
+        List<Lot> open = now.open();
         List<LotView> first = open.stream()
                 .map(lot -> LotView.of(lot, today))
                 .filter(lot -> lot.urgency() == Urgency.PAST || lot.urgency() == Urgency.SOON)
@@ -123,16 +122,15 @@ class TodayController {
         return out;
     }
 
-    private List<FreezeView> freezeTonight(List<Lots.Lot> open, Evenings.Looked looked, LocalDate today) {
-        List<Lots.Lot> last = open.stream()
-                .filter(lot -> lot.state() == NewLot.State.RAW)
+    private List<FreezeView> freezeTonight(List<Lot> open, Evenings.Looked looked, LocalDate today) {
+        List<Lot> last = open.stream()
+                .filter(lot -> lot.state() == Lot.State.RAW)
                 .filter(lot -> reference
                         .keeping()
                         .freezeTonight(lot.clock().keepingClass(), lot.storage(), lot.dates(), today))
                 .toList();
         Map<String, Rational> rest = FreezeBy.rest(
-                last.stream().map(Lots.Lot::open).toList(),
-                looked.check().needs().met());
+                last.stream().map(Lot::open).toList(), looked.check().needs().met());
         return last.stream()
                 .flatMap(lot -> Stream.ofNullable(rest.get(lot.id().toString()))
                         .map(left -> new FreezeView(

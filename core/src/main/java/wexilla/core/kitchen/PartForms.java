@@ -1,4 +1,4 @@
-package wexilla.app.onhand;
+package wexilla.core.kitchen;
 
 import java.util.Collection;
 import java.util.List;
@@ -10,14 +10,14 @@ import wexilla.core.recipe.Style;
 import wexilla.core.stock.CookedForms;
 
 /** The parts of big buys and what was just cooked by weight or measure, among the lots there are. */
-final class Parts {
+final class PartForms {
 
     /** How a batch of a big buy is called behind the food it was. */
     private static final String COOKED = ", cooked";
 
-    private Parts() {}
+    private PartForms() {}
 
-    static List<Form> forms(Collection<Lots.Lot> open, FoodBook book) {
+    static List<Form> of(Collection<Lot> open, FoodBook book) {
         return open.stream()
                 .filter(lot -> lot.batch() != null && lot.style() == Style.PLAIN_PART)
                 .filter(lot -> lot.cookedBy() == null && !lot.amount().unit().equals(Unit.PORTION))
@@ -26,7 +26,7 @@ final class Parts {
                 .toList();
     }
 
-    private static List<Form> forms(Lots.Lot lot, FoodBook book) {
+    private static List<Form> forms(Lot lot, FoodBook book) {
         Key by = Key.batch(String.valueOf(lot.batch()));
         String name = lot.name();
         Unit unit = lot.amount().unit();

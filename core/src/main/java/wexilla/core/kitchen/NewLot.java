@@ -1,8 +1,9 @@
-package wexilla.app.onhand;
+package wexilla.core.kitchen;
 
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.keeping.KeepDates;
+import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.money.Cost;
 import wexilla.core.quantity.Amount;
@@ -19,14 +20,14 @@ public record NewLot(
         @Nullable UUID food,
         @Nullable UUID batch,
         Amount amount,
-        Lots.Level level,
+        Lot.Level level,
         Cost cost,
         String about,
         UUID place,
-        State state,
+        Lot.State state,
         LotClock clock,
         KeepDates dates,
-        Lots.Packet packet) {
+        Lot.Packet packet) {
 
     /** A counted lot that is no packet. */
     public static NewLot counted(
@@ -36,7 +37,7 @@ public record NewLot(
             Cost cost,
             String about,
             UUID place,
-            State state,
+            Lot.State state,
             LotClock clock,
             KeepDates dates) {
         return new NewLot(
@@ -44,22 +45,39 @@ public record NewLot(
                 food,
                 batch,
                 amount,
-                Lots.Level.COUNTED,
+                Lot.Level.COUNTED,
                 cost,
                 about,
                 place,
                 state,
                 clock,
                 dates,
-                Lots.Packet.NONE);
+                Lot.Packet.NONE);
     }
 
-    /** The state a lot is in; each state is a lot of its own. */
-    public enum State {
-        RAW,
-        OPENED,
-        COOKED,
-        FROZEN,
-        THAWED
+    /** The same with so much in it. */
+    NewLot holding(Amount other) {
+        return new NewLot(id, food, batch, other, level, cost, about, place, state, clock, dates, packet);
+    }
+
+    /** As it lies there once it was parted from this lot. */
+    Lot of(Lot from, Place lies, KeepingGuide guide) {
+        Lot.Spot spot = new Lot.Spot(
+                lies.id(), lies.name(), lies.kind(), Lot.frozenAs(from.what(), clock, lies, packet, guide));
+        return new Lot(
+                id,
+                from.what(),
+                amount,
+                level,
+                cost,
+                about,
+                spot,
+                state,
+                clock,
+                null,
+                dates,
+                packet,
+                from.valued(),
+                about.equals(from.about()) ? from.forDish() : null);
     }
 }

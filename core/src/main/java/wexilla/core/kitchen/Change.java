@@ -1,0 +1,76 @@
+package wexilla.core.kitchen;
+
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.keeping.KeepDates;
+import wexilla.core.keeping.LotClock;
+import wexilla.core.money.Money;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
+
+/**
+ * One thing an act changes. A store writes it down, {@link Kitchen#after} carries it over into the next picture: both are
+ * the same by construction. Amounts are rounded to the six decimals a ledger keeps when a change is made.
+ */
+public sealed interface Change {
+
+    /** Decimals a ledger keeps. */
+    int DECIMALS = 6;
+
+    /** The lot it is about. */
+    UUID lot();
+
+    /** Why the amount of a lot changed. */
+    enum Kind {
+        BOUGHT,
+        COUNTED,
+        USED,
+        MADE,
+        PACKED,
+        FROZEN,
+        THAWED,
+        OPENED,
+        MOVED,
+        LEVEL,
+        WASTED,
+        EATEN,
+        GIVEN,
+        UNDONE
+    }
+
+    /** Something leaves a lot. @param cost that leaves with it */
+    record Taken(UUID lot, Amount amount, Money cost, Kind kind, String reason) implements Change {
+        public Taken {
+            amount = rounded(amount);
+        }
+    }
+
+    /** Part of a lot, or all of it, becomes a lot of its own. @param made what it becomes, with the cost it carries */
+    record Carried(UUID lot, NewLot made, Kind kind) implements Change {
+        public Carried {
+            made = made.holding(rounded(made.amount()));
+        }
+    }
+
+    /** A lot holds more or less than was written down. @param more in its own unit, negative for less; {@code cost} too */
+    record Counted(UUID lot, Rational more, Money cost, String reason) implements Change {
+        public Counted {
+            more = rounded(more);
+        }
+    }
+
+    /** A staple is had, low or out. */
+    record Levelled(UUID lot, Lot.Level level) implements Change {}
+
+    /** A lot is understood otherwise; what it holds and costs stays. @param food null for a dish */
+    record Understood(UUID lot, @Nullable UUID food, UUID place, Lot.State state, LotClock clock, KeepDates dates)
+            implements Change {}
+
+    private static Amount rounded(Amount amount) {
+        return Amount.of(rounded(amount.value()), amount.unit());
+    }
+
+    private static Rational rounded(Rational value) {
+        return Rational.of(value.toDecimal(DECIMALS));
+    }
+}

@@ -1,0 +1,203 @@
+package wexilla.core.kitchen;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Food;
+import wexilla.core.food.Form;
+import wexilla.core.food.Forms;
+import wexilla.core.food.Key;
+import wexilla.core.keeping.KeepDates;
+import wexilla.core.keeping.KeepingGuide;
+import wexilla.core.keeping.LotClock;
+import wexilla.core.keeping.Storage;
+import wexilla.core.money.Cost;
+import wexilla.core.money.Money;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.Style;
+import wexilla.core.stock.OpenLot;
+import wexilla.core.stock.Supply;
+
+/**
+ * An immutable picture of a household at one moment, as far as somebody asked for it: a store reads what a question
+ * declares it looks at, and nothing is read afterwards.
+ *
+ * @param guide how foods keep, by its country; @param foods what it calls them; null where nobody asked for them
+ * @param lots what is there, first to expire first, staples that are out among them
+ * @param places where things lie; null where nobody asked for them
+ */
+public record Kitchen(
+        Measures measures,
+        KeepingGuide guide,
+        @Nullable KnownFoods foods,
+        List<Lot> lots,
+        @Nullable List<Place> places) {
+
+    public Kitchen {
+        lots = List.copyOf(lots);
+        places = places == null ? null : List.copyOf(places);
+    }
+
+    /** @throws IllegalStateException if nobody asked for them: a question has to declare what it looks at */
+    public KnownFoods foods() {
+        return read(foods, "foods");
+    }
+
+    /** @throws IllegalStateException if nobody asked for them */
+    public List<Place> places() {
+        return read(places, "places");
+    }
+
+    private static <T> T read(@Nullable T part, String what) {
+        if (part == null) {
+            throw new IllegalStateException("the " + what + " of this kitchen were not read");
+        }
+        return part;
+    }
+
+    /** What there is something of: counted, or a staple that is not out. */
+    public List<Lot> open() {
+        return lots.stream()
+                .filter(lot ->
+                        !lot.amount().value().isZero() || lot.level() == Lot.Level.HAVE || lot.level() == Lot.Level.LOW)
+                .toList();
+    }
+
+    public Optional<Lot> lot(UUID id) {
+        return lots.stream().filter(lot -> lot.id().equals(id)).findFirst();
+    }
+
+    /** Staples that are not counted, at every level. */
+    public List<Lot> staples() {
+        return lots.stream().filter(Lot::staple).toList();
+    }
+
+    /** @throws Refused if the household has no such place */
+    public Place place(UUID id) {
+        return places().stream()
+                .filter(place -> place.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> Refused.at("/place", "There is no such place in this household."));
+    }
+
+    /** Where things of this kind are put, when nobody says where: the first such place, else the first of all. */
+    public Place usual(Storage kind) {
+        return places().stream()
+                .filter(place -> place.kind() == kind)
+                .findFirst()
+                .orElseGet(() -> places().get(0));
+    }
+
+    /** Where a lot of a food or of a batch is found. */
+    public Key key(Lot lot) {
+        UUID food = lot.food();
+        return food == null ? Key.batch(String.valueOf(lot.batch())) : foods().key(food);
+    }
+
+    /** What is there, each question with a supply of its own. */
+    public Supply supply() {
+        return supply(List.of());
+    }
+
+    /** What is there with what will be: batches that are planned, parts of big buys that are not cut yet. */
+    public Supply supply(Collection<Supply.Ahead> willBe) {
+        Map<Key, List<OpenLot>> there = new HashMap<>();
+        for (Lot lot : open()) {
+            if (!lot.amount().value().isZero()) {
+                there.computeIfAbsent(key(lot), key -> new ArrayList<>()).add(lot.open());
+            }
+        }
+        willBe.forEach(one ->
+                there.computeIfAbsent(one.key(), key -> new ArrayList<>()).add(one.lot()));
+        Set<Key> had = new HashSet<>();
+        staples().stream().filter(lot -> lot.level() != Lot.Level.OUT).forEach(lot -> had.add(key(lot)));
+        List<Form> more =
+                willBe.stream().flatMap(one -> one.forms().stream()).distinct().toList();
+        return Supply.of(there, had, forms().with(more));
+    }
+
+    /**
+     * Which foods stand in for which, cooked dishes that are there for the recipes they were cooked by, and parts of big
+     * buys for the cooked meat they are.
+     */
+    public Forms forms() {
+        List<Form> made = new ArrayList<>(PartForms.of(open(), foods().book()));
+        open().stream()
+                .filter(lot -> lot.cookedBy() != null && lot.amount().unit().equals(Unit.PORTION))
+                .filter(lot -> lot.style() == Style.COOKED || lot.style() == Style.PLAIN_PART)
+                .map(Kitchen::dishForm)
+                .distinct()
+                .forEach(made::add);
+        return foods().forms().with(made);
+    }
+
+    private static Form dishForm(Lot lot) {
+        Food dish = Food.unknown(Key.batch(String.valueOf(lot.batch())), lot.name(), Unit.PORTION);
+        Key recipe = Key.dish(String.valueOf(lot.cookedBy()));
+        return new Form(recipe, dish, Rational.ONE, true, List.of(), "", "cooked by this recipe");
+    }
+
+    /** The dates of something with this clock in this place. */
+    public KeepDates dates(LotClock clock, Storage storage) {
+        return guide.dates(clock, storage);
+    }
+
+    /** The kitchen once these changes are written down. */
+    public Kitchen after(List<Change> changes) {
+        Map<UUID, Lot> next = new LinkedHashMap<>();
+        lots.forEach(lot -> next.put(lot.id(), lot));
+        changes.forEach(change -> apply(change, next));
+        return new Kitchen(measures, guide, foods, List.copyOf(next.values()), places);
+    }
+
+    private void apply(Change change, Map<UUID, Lot> next) {
+        Lot lot = next.get(change.lot());
+        if (lot == null) {
+            throw new IllegalStateException("the lot " + change.lot() + " was not read");
+        }
+        if (change instanceof Change.Taken taken) {
+            next.put(lot.id(), lot.holding(less(lot, taken.amount()), less(lot.cost(), taken.cost())));
+        } else if (change instanceof Change.Carried carried) {
+            NewLot made = carried.made();
+            next.put(
+                    lot.id(),
+                    lot.holding(
+                            less(lot, made.amount()),
+                            less(lot.cost(), made.cost().known())));
+            next.put(made.id(), made.of(lot, place(made.place()), guide));
+        } else if (change instanceof Change.Counted counted) {
+            Amount there = Amount.of(
+                    lot.amount().value().plus(counted.more()), lot.amount().unit());
+            Cost cost = lot.cost().with(lot.cost().known().plus(counted.cost()));
+            next.put(lot.id(), lot.holding(there, cost));
+        } else if (change instanceof Change.Levelled levelled) {
+            next.put(lot.id(), lot.at(levelled.level()));
+        } else if (change instanceof Change.Understood now) {
+            UUID food = now.food();
+            String name = food == null || food.equals(lot.food())
+                    ? lot.name()
+                    : foods().food(food).name();
+            next.put(lot.id(), lot.understood(now, name, place(now.place()), guide));
+        }
+    }
+
+    private static Amount less(Lot lot, Amount amount) {
+        return Amount.of(
+                lot.amount().value().minus(amount.value()), lot.amount().unit());
+    }
+
+    private static Cost less(Cost cost, Money gone) {
+        return cost.with(cost.known().minus(gone));
+    }
+}
