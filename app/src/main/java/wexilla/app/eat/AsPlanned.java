@@ -68,7 +68,7 @@ class AsPlanned {
                 UUID batch = UUID.fromString(stock.key().id());
                 cookFirst(act, batch, slot);
                 cost = cost.plus(onTheNight(act, evening, stock));
-                cost = cost.plus(served.dish(act, batch, stock.portions(), left));
+                cost = cost.plus(served.dish(act, batch, Rational.of(stock.portions()), left));
             } else if (dish instanceof Evening.Cook cook) {
                 cost = cost.plus(cooked(act, Objects.requireNonNull(of), cook, evening, left));
             } else if (dish instanceof Evening.Side side) {
@@ -129,6 +129,6 @@ class AsPlanned {
             batch = Objects.requireNonNull(
                     lots.byId(household, dish).orElseThrow().batch());
         }
-        return served.dish(act, batch, Math.min(plates, cook.sized().portions()), left);
+        return served.dish(act, batch, Rational.of(Math.min(plates, cook.sized().portions())), left);
     }
 }

@@ -15,6 +15,7 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.money.Cost;
 import wexilla.core.planning.Meal;
+import wexilla.core.quantity.Rational;
 
 /** What was eaten leaves the stock, and what became of the evening is written down. */
 @Component
@@ -50,7 +51,7 @@ public class Eating {
             cost = asPlanned.serve(act, slot, input.left());
         } else if (input.how() == How.OTHER && input.batch() != null) {
             int plates = asPlanned.evening(act, slot).wholePortions();
-            cost = served.dish(act, input.batch(), plates, input.left());
+            cost = served.dish(act, input.batch(), Rational.of(plates), input.left());
         }
         ratings.rate(act, slot, input);
         slots.state(act, slot.id(), input.how().state(), instead(act, input));

@@ -3,8 +3,10 @@ package wexilla.app.onhand;
 import java.time.Clock;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Foods;
+import wexilla.app.household.Households;
 import wexilla.app.household.Reference;
 import wexilla.app.platform.Household;
+import wexilla.core.kitchen.Kitchen;
 
 /** Takes a {@link Snapshot} for a request. */
 @Component
@@ -14,14 +16,26 @@ public class Snapshots {
     private final Lots lots;
     private final Offers offers;
     private final Reference reference;
+    private final Households households;
     private final Clock clock;
 
-    Snapshots(Foods foods, Lots lots, Offers offers, Reference reference, Clock clock) {
+    Snapshots(Foods foods, Lots lots, Offers offers, Reference reference, Households households, Clock clock) {
+        this.households = households;
         this.reference = reference;
         this.foods = foods;
         this.lots = lots;
         this.offers = offers;
         this.clock = clock;
+    }
+
+    /** Everything an act with several lots looks at, its places too. */
+    public Kitchen kitchen(Household household) {
+        return new Kitchen(
+                household.measures(),
+                reference.keeping(household),
+                foods.known(household),
+                lots.there(household),
+                households.places(household));
     }
 
     public Snapshot of(Household household) {
