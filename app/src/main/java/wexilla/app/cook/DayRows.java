@@ -7,9 +7,10 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -19,6 +20,7 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
+import wexilla.app.platform.Rows;
 import wexilla.core.cookday.DayProblem;
 import wexilla.core.cookday.DayProblem.Aside;
 import wexilla.core.cookday.DayProblem.Gear;
@@ -44,8 +46,10 @@ class DayRows {
 
     private final JdbcClient db;
     private final Journal journal;
+    private final Rows rows;
 
-    DayRows(JdbcClient db, Journal journal) {
+    DayRows(JdbcClient db, Journal journal, Rows rows) {
+        this.rows = rows;
         this.db = db;
         this.journal = journal;
     }
@@ -160,15 +164,12 @@ class DayRows {
                 row.getInt("not_before"));
     }
 
-    /** Writes a day, or writes it anew as it is now. */
-    void save(Act act, Stored stored) {
+    /** Writes a day, or what of it is other than it was. @param before as it is stored; null for a new one */
+    void save(Act act, @Nullable Stored before, Stored stored) {
         UUID household = act.household().id();
         UUID id = stored.id();
-        for (Thing thing :
-                List.of(Thing.COOK_DAY, Thing.COOK_TASKS, Thing.COOK_LAGS, Thing.COOK_HANDS, Thing.COOK_GEAR)) {
-            journal.before(act, thing, id);
-        }
         DayRun run = stored.run();
+        journal.before(act, Thing.COOK_DAY, id);
         db.sql("""
                         insert into cook_day (household_id, id, day, begins, state, told, version)
                         values (?, ?, ?, ?, ?, ?, 1) on conflict (household_id, id) do update
@@ -182,99 +183,115 @@ class DayRows {
                         stored.open() ? "OPEN" : "CLOSED",
                         run.told().toArray(String[]::new))
                 .update();
-        for (String table : List.of("cook_task", "cook_lag", "cook_hand", "cook_gear")) {
+        DayProblem day = run.day();
+        DayProblem was = before == null ? null : before.run().day();
+        boolean sameJobs = was != null && was.jobs().equals(day.jobs());
+        if (!sameJobs || !Objects.requireNonNull(before).run().tasks().equals(run.tasks())) {
+            List<Map<String, Object>> tasks = new ArrayList<>();
+            for (int pos = 0; pos < run.tasks().size(); pos++) {
+                tasks.add(task(day.jobs().get(pos), run.tasks().get(pos)));
+            }
+            anew(act, id, Thing.COOK_TASKS, "cook_task", before == null, tasks);
+        }
+        if (was == null || !was.lags().equals(day.lags())) {
+            anew(
+                    act,
+                    id,
+                    Thing.COOK_LAGS,
+                    "cook_lag",
+                    before == null,
+                    day.lags().stream().map(DayRows::lag).toList());
+        }
+        if (was == null || !was.people().equals(day.people())) {
+            anew(
+                    act,
+                    id,
+                    Thing.COOK_HANDS,
+                    "cook_hand",
+                    before == null,
+                    day.people().stream().map(DayRows::hands).toList());
+        }
+        if (was == null || !was.gear().equals(day.gear())) {
+            anew(
+                    act,
+                    id,
+                    Thing.COOK_GEAR,
+                    "cook_gear",
+                    before == null,
+                    day.gear().stream().map(DayRows::gear).toList());
+        }
+    }
+
+    /** The rows of a day in one of its tables, each at its place. */
+    private void anew(Act act, UUID id, Thing thing, String table, boolean first, List<Map<String, Object>> rows) {
+        UUID household = act.household().id();
+        journal.before(act, thing, id);
+        if (!first) {
             db.sql("delete from " + table + " where household_id = ? and cook_day = ?")
                     .params(household, id)
                     .update();
         }
-        for (int pos = 0; pos < run.tasks().size(); pos++) {
-            insertTask(
-                    household, id, pos, run.day().jobs().get(pos), run.tasks().get(pos));
+        List<Map<String, Object>> whole = new ArrayList<>();
+        for (int pos = 0; pos < rows.size(); pos++) {
+            Map<String, Object> row = new HashMap<>(rows.get(pos));
+            row.put("household_id", household);
+            row.put("cook_day", id);
+            row.put("pos", pos);
+            whole.add(row);
         }
-        List<Lag> lags = run.day().lags();
-        insert(
-                "cook_lag (household_id, cook_day, pos, before, after, least, most)",
-                "row.n - 1, row.a, row.b, row.c, nullif(row.d, " + DayProblem.NEVER + ")",
-                household,
-                id,
-                lags.stream().map(Lag::from).toList(),
-                lags.stream().map(Lag::to).toList(),
-                lags.stream().map(Lag::least).toList(),
-                lags.stream().map(Lag::most).toList());
-        people(household, id, run.day().people());
-        gear(household, id, run.day().gear());
+        this.rows.insert(table, whole);
     }
 
-    private void insert(String into, String values, UUID household, UUID id, List<?>... columns) {
-        db.sql("insert into " + into + " select ?, ?, " + values
-                        + " from unnest(?::int[], ?::int[], ?::int[], ?::int[]) with ordinality as row (a, b, c, d, n)")
-                .params(
-                        household,
-                        id,
-                        columns[0].toArray(Integer[]::new),
-                        columns[1].toArray(Integer[]::new),
-                        columns[2].toArray(Integer[]::new),
-                        columns[3].toArray(Integer[]::new))
-                .update();
-    }
-
-    private void insertTask(UUID household, UUID id, int pos, Job job, DayTask task) {
+    private static Map<String, Object> task(Job job, DayTask task) {
         List<Watch> watches = job.aside().watches();
-        db.sql("insert into cook_task values (" + "?, ".repeat(23) + "?)")
-                .params(Arrays.asList(
-                        household,
-                        id,
-                        pos,
-                        job.dish(),
-                        job.text(),
-                        job.hands(),
-                        job.holds().stream().map(Kind::name).toArray(String[]::new),
-                        array(job.settings().stream().map(Setting::celsius).toList()),
-                        array(job.settings().stream().map(Setting::minutes).toList()),
-                        job.touch().name(),
-                        job.strong(),
-                        array(watches.stream().map(Watch::at).toList()),
-                        watches.stream().map(Watch::words).toArray(String[]::new),
-                        job.aside().amounts().toArray(String[]::new),
-                        job.aside().caution(),
-                        task.state().name(),
-                        task.start(),
-                        task.end(),
-                        task.setting(),
-                        task.person(),
-                        array(task.gear()),
-                        task.planned(),
-                        task.away(),
-                        task.notBefore()))
-                .update();
+        Map<String, Object> row = new HashMap<>();
+        row.put("dish", job.dish());
+        row.put("text", job.text());
+        row.put("hands", job.hands());
+        row.put("holds", job.holds().stream().map(Kind::name).toList());
+        row.put("celsius", job.settings().stream().map(Setting::celsius).toList());
+        row.put("minutes", job.settings().stream().map(Setting::minutes).toList());
+        row.put("touch", job.touch().name());
+        row.put("strong", job.strong());
+        row.put("watch_at", watches.stream().map(Watch::at).toList());
+        row.put("watch_words", watches.stream().map(Watch::words).toList());
+        row.put("amounts", job.aside().amounts());
+        row.put("caution", job.aside().caution());
+        row.put("state", task.state().name());
+        row.put("start_min", task.start());
+        row.put("end_min", task.end());
+        row.put("setting", task.setting());
+        row.put("person", task.person());
+        row.put("gear", task.gear());
+        row.put("planned", task.planned());
+        row.put("away", task.away());
+        row.put("not_before", task.notBefore());
+        return row;
     }
 
-    private void people(UUID household, UUID id, List<Person> people) {
-        for (int pos = 0; pos < people.size(); pos++) {
-            List<Window> there = people.get(pos).there();
-            db.sql("insert into cook_hand values (?, ?, ?, ?, ?, ?)")
-                    .params(
-                            household,
-                            id,
-                            pos,
-                            people.get(pos).name(),
-                            array(there.stream().map(Window::from).toList()),
-                            array(there.stream().map(Window::to).toList()))
-                    .update();
-        }
+    private static Map<String, Object> lag(Lag lag) {
+        Map<String, Object> row = new HashMap<>();
+        row.put("before", lag.from());
+        row.put("after", lag.to());
+        row.put("least", lag.least());
+        row.put("most", lag.most() == DayProblem.NEVER ? null : lag.most());
+        return row;
     }
 
-    private void gear(UUID household, UUID id, List<Gear> gear) {
-        for (int pos = 0; pos < gear.size(); pos++) {
-            Gear one = gear.get(pos);
-            db.sql("insert into cook_gear values (?, ?, ?, ?, ?, ?, ?, ?)")
-                    .params(household, id, pos, one.kind().name(), one.name(), one.oven(), one.slow(), one.out())
-                    .update();
-        }
+    private static Map<String, Object> hands(Person person) {
+        return Map.of(
+                "name", person.name(),
+                "from_min", person.there().stream().map(Window::from).toList(),
+                "to_min", person.there().stream().map(Window::to).toList());
     }
 
-    private static Integer[] array(Collection<Integer> whole) {
-        return whole.toArray(Integer[]::new);
+    private static Map<String, Object> gear(Gear gear) {
+        return Map.of(
+                "kind", gear.kind().name(),
+                "name", gear.name(),
+                "oven", gear.oven(),
+                "slow", gear.slow(),
+                "failed", gear.out());
     }
 
     private static List<Integer> whole(@Nullable Array array) throws SQLException {

@@ -6,6 +6,7 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -15,6 +16,7 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
+import wexilla.app.platform.Rows;
 import wexilla.core.cookday.DayPlan;
 import wexilla.core.cookday.DayProblem.Job;
 import wexilla.core.cookday.DayRest;
@@ -32,8 +34,10 @@ class DayTimers {
 
     private final JdbcClient db;
     private final Journal journal;
+    private final Rows rows;
 
-    DayTimers(JdbcClient db, Journal journal) {
+    DayTimers(JdbcClient db, Journal journal, Rows rows) {
+        this.rows = rows;
         this.db = db;
         this.journal = journal;
     }
@@ -55,14 +59,18 @@ class DayTimers {
     void follow(Act act, DayRows.Stored stored) {
         journal.before(act, Thing.COOK_TIMERS, stored.id());
         List<Integer> begun = new ArrayList<>();
+        List<Map<String, Object>> runs = new ArrayList<>();
         for (int job = 0; job < stored.run().tasks().size(); job++) {
             DayTask task = stored.run().tasks().get(job);
             if (stored.open() && task.state() == DayTask.State.BEGUN) {
                 begun.add(job);
-                follow(act, stored, job, task);
+                follow(act, stored, job, task, runs);
             }
         }
-        List<Integer> ovens = ovens(act, stored);
+        List<Integer> ovens = ovens(act, stored, runs);
+        rows.insert("cook_timer", runs, """
+                on conflict (household_id, id) do update set due = excluded.due,
+                stopped = case when excluded.due > cook_timer.due then null else cook_timer.stopped end""");
         db.sql("update cook_timer set stopped = ? where household_id = ? and cook_day = ? and stopped is null "
                         + "and (not ? or task <> all (?) and not (n = ? and task = any (?)))")
                 .params(
@@ -77,54 +85,48 @@ class DayTimers {
     }
 
     /** The oven is turned on before what is to come needs it hot. */
-    private List<Integer> ovens(Act act, DayRows.Stored stored) {
+    private static List<Integer> ovens(Act act, DayRows.Stored stored, List<Map<String, Object>> runs) {
         List<Integer> waits = new ArrayList<>();
         DayPlan plan = DayRest.plan(stored.run());
         for (int job = 0; stored.open() && job < stored.run().tasks().size(); job++) {
             if (stored.run().tasks().get(job).state() == DayTask.State.TO_DO
                     && plan.ovenOn(job).isPresent()) {
                 waits.add(job);
-                set(
+                runs.add(timer(
                         act,
                         stored,
                         job,
                         OVEN_ON,
                         "oven on, " + plan.celsius(job) + " °C",
-                        plan.ovenOn(job).getAsInt());
+                        plan.ovenOn(job).getAsInt()));
             }
         }
         return waits;
     }
 
-    private void follow(Act act, DayRows.Stored stored, int job, DayTask task) {
+    private static void follow(Act act, DayRows.Stored stored, int job, DayTask task, List<Map<String, Object>> runs) {
         Job one = stored.run().day().jobs().get(job);
         if (!one.hands()) {
-            set(act, stored, job, 0, one.text(), task.end());
+            runs.add(timer(act, stored, job, 0, one.text(), task.end()));
         }
         int n = 1;
         for (Watch watch : one.aside().watches()) {
-            set(act, stored, job, n++, watch.words(), task.start() + watch.at());
+            runs.add(timer(act, stored, job, n++, watch.words(), task.start() + watch.at()));
         }
     }
 
     /** One timer of a task; one that was stopped stays so, unless it rings later now. */
-    private void set(Act act, DayRows.Stored stored, int job, int n, String words, int minute) {
+    private static Map<String, Object> timer(Act act, DayRows.Stored stored, int job, int n, String words, int minute) {
         UUID id = UUID.nameUUIDFromBytes(
                 (stored.id() + " " + job + " " + n).getBytes(java.nio.charset.StandardCharsets.UTF_8));
-        db.sql("""
-                        insert into cook_timer (household_id, cook_day, id, task, n, words, due, stopped)
-                        values (?, ?, ?, ?, ?, ?, ?, null) on conflict (household_id, id) do update
-                        set due = excluded.due, stopped = case when excluded.due > cook_timer.due then null
-                            else cook_timer.stopped end""")
-                .params(
-                        act.household().id(),
-                        stored.id(),
-                        id,
-                        job,
-                        n,
-                        words,
-                        stored.begins().plus(Duration.ofMinutes(minute)).atOffset(ZoneOffset.UTC))
-                .update();
+        return Map.of(
+                "household_id", act.household().id(),
+                "cook_day", stored.id(),
+                "id", id,
+                "task", job,
+                "n", n,
+                "words", words,
+                "due", stored.begins().plus(Duration.ofMinutes(minute)).toString());
     }
 
     /** A timer the cook sets herself. */

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Acts;
@@ -84,7 +85,7 @@ public class RunningDays {
     /** @return the id of the day, which runs from now on */
     public UUID begin(Act act, LocalDate day, Begun begun) {
         UUID id = UUID.randomUUID();
-        save(act, new DayRows.Stored(id, day, begun.begins(), 1, true, DayRun.of(begun.plan())));
+        save(act, null, new DayRows.Stored(id, day, begun.begins(), 1, true, DayRun.of(begun.plan())));
         return id;
     }
 
@@ -113,22 +114,25 @@ public class RunningDays {
                 key,
                 "cook-day-event",
                 List.of(id, request),
-                at -> after(running(household, id), event, at, clock.instant()),
-                (act, after) -> {
-                    save(act, after);
-                    return words.apply(after.run());
+                at -> event(running(household, id), event, at, clock.instant()),
+                (act, happened) -> {
+                    save(act, happened.before(), happened.after());
+                    return words.apply(happened.after().run());
                 });
     }
 
     /** Something that happens on a day, as part of an act that is said at once. @return the day after it */
     public DayRun happens(Act act, UUID id, BiFunction<DayRun, Integer, DayRun> event) {
-        DayRows.Stored after = after(running(act.household(), id), event, act.happenedAt(), act.happenedAt());
-        save(act, after);
-        return after.run();
+        Event happened = event(running(act.household(), id), event, act.happenedAt(), act.happenedAt());
+        save(act, happened.before(), happened.after());
+        return happened.after().run();
     }
 
-    /** A day after something that happened at an instant and was said later; nothing is written. */
-    private static DayRows.Stored after(
+    /** A day before and after something that happens on it. */
+    private record Event(DayRows.Stored before, DayRows.Stored after) {}
+
+    /** Something that happened at an instant and was said later; nothing is written. */
+    private static Event event(
             DayRows.Stored stored, BiFunction<DayRun, Integer, DayRun> event, Instant happened, Instant said) {
         int then = Math.max(0, minute(stored, happened));
         int now = minute(stored, said);
@@ -139,7 +143,9 @@ public class RunningDays {
             throw Problem.at("", sentence(String.valueOf(not.getMessage())));
         }
         DayRun planned = now > then ? next.again(now) : next;
-        return new DayRows.Stored(stored.id(), stored.day(), stored.begins(), stored.version(), true, planned);
+        return new Event(
+                stored,
+                new DayRows.Stored(stored.id(), stored.day(), stored.begins(), stored.version(), true, planned));
     }
 
     private static String sentence(String words) {
@@ -150,7 +156,10 @@ public class RunningDays {
     Said close(Household household, String key, UUID id) {
         return acts.say(household, key, "cook-day-close", id, act -> {
             DayRows.Stored stored = running(household, id);
-            save(act, new DayRows.Stored(id, stored.day(), stored.begins(), stored.version(), false, stored.run()));
+            save(
+                    act,
+                    stored,
+                    new DayRows.Stored(id, stored.day(), stored.begins(), stored.version(), false, stored.run()));
             return "Cook day of " + Household.words(stored.day()) + " closed";
         });
     }
@@ -176,8 +185,8 @@ public class RunningDays {
                 .orElseThrow(() -> Problem.missing("There is no such cook day, or it is closed."));
     }
 
-    private void save(Act act, DayRows.Stored stored) {
-        rows.save(act, stored);
+    private void save(Act act, DayRows.@Nullable Stored before, DayRows.Stored stored) {
+        rows.save(act, before, stored);
         timers.follow(act, stored);
     }
 

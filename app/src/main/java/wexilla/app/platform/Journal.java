@@ -108,13 +108,12 @@ public class Journal implements Undoable {
         this.db = db;
     }
 
-    /** Locks the thing and keeps how it looks now; only the first call of an act for the same thing counts. */
+    /**
+     * Keeps how the thing looks now; only the first call of an act for the same thing counts. The act holds the household:
+     * nobody else changes it meanwhile.
+     */
     public void before(Act act, Thing thing, UUID id) {
         Map<String, Object> keys = keys(act.household().id(), id);
-        db.sql("select 1 from " + thing.table + " t" + thing.where() + " for update")
-                .params(keys)
-                .query(Integer.class)
-                .list();
         db.sql("insert into change (household_id, act, thing, id, before) select :household, :act, :thing, :id, "
                         + "coalesce(jsonb_agg(to_jsonb(t)), '[]') from " + thing.table + " t" + thing.where()
                         + " on conflict do nothing")

@@ -1,0 +1,38 @@
+package wexilla.app.platform;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Writes many rows of a table with one statement. */
+@Component
+public class Rows {
+
+    private final JdbcClient db;
+    private final JsonMapper json;
+
+    Rows(JdbcClient db, JsonMapper json) {
+        this.db = db;
+        this.json = json;
+    }
+
+    /** @param rows by column, all with the same columns; nothing is written for none */
+    public void insert(String table, List<? extends Map<String, ?>> rows) {
+        insert(table, rows, "");
+    }
+
+    /** @param conflict "on conflict …": what becomes of rows that are there already */
+    public void insert(String table, List<? extends Map<String, ?>> rows, String conflict) {
+        if (rows.isEmpty()) {
+            return;
+        }
+        String columns = rows.get(0).keySet().stream().sorted().collect(Collectors.joining(", "));
+        db.sql("insert into " + table + " (" + columns + ") select " + columns + " from jsonb_populate_recordset(null::"
+                        + table + ", ?::jsonb) " + conflict)
+                .param(json.writeValueAsString(rows))
+                .update();
+    }
+}
