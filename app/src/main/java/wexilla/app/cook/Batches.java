@@ -3,8 +3,10 @@ package wexilla.app.cook;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -24,6 +26,7 @@ import wexilla.app.onhand.Snapshot;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.app.platform.Rows;
 import wexilla.app.platform.Undoable;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.food.Food;
@@ -31,6 +34,7 @@ import wexilla.core.food.Key;
 import wexilla.core.money.Money;
 import wexilla.core.planning.Eater;
 import wexilla.core.pricing.LineCost;
+import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
@@ -43,10 +47,12 @@ import wexilla.core.recipe.Style;
 public class Batches implements Undoable {
 
     private final JdbcClient db;
+    private final Rows written;
     private final Recipes recipes;
     private final BatchRows rows;
 
-    Batches(JdbcClient db, Recipes recipes, BatchRows rows) {
+    Batches(JdbcClient db, Recipes recipes, BatchRows rows, Rows written) {
+        this.written = written;
         this.db = db;
         this.recipes = recipes;
         this.rows = rows;
@@ -107,23 +113,28 @@ public class Batches implements Undoable {
         return rows.write(act, NewBatch.named(name, style, portions, act.day(), flat));
     }
 
-    /** Writes what went in of one line. */
-    void addLine(Act act, UUID batch, GoesIn line, LineCost cost, @Nullable UUID row) {
-        db.sql("""
-                        insert into batch_line (household_id, batch, act, pos, text, food, amount, unit, used, why)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
-                .params(Arrays.asList(
-                        act.household().id(),
-                        batch,
-                        act.id(),
-                        line.pos(),
-                        line.text(),
-                        row,
-                        cost.need() == null ? null : cost.need().value().toDecimal(6),
-                        cost.need() == null ? null : cost.need().unit().symbol(),
-                        cost.need() == null ? null : cost.need().value().toDecimal(6),
-                        cost.why()))
-                .update();
+    /** What went in of one line. @param row of its food */
+    record WentIn(GoesIn line, LineCost cost, @Nullable UUID row) {}
+
+    /** Writes what went in, line by line. */
+    void addLines(Act act, UUID batch, List<WentIn> lines) {
+        List<Map<String, Object>> all = new ArrayList<>();
+        for (WentIn one : lines) {
+            Amount need = one.cost().need();
+            Map<String, Object> row = new HashMap<>();
+            row.put("household_id", act.household().id());
+            row.put("batch", batch);
+            row.put("act", act.id());
+            row.put("pos", one.line().pos());
+            row.put("text", one.line().text());
+            row.put("food", one.row());
+            row.put("amount", need == null ? null : need.value().toDecimal(6));
+            row.put("unit", need == null ? null : need.unit().symbol());
+            row.put("used", need == null ? null : need.value().toDecimal(6));
+            row.put("why", one.cost().why());
+            all.add(row);
+        }
+        written.insert("batch_line", all);
     }
 
     /** What was cooked, newest first; what was undone is not among it. */

@@ -122,12 +122,14 @@ public class Cooking {
                 act.day(),
                 sheet.flat());
         List<Take> takes = new ArrayList<>();
+        List<Batches.WentIn> wentIn = new ArrayList<>();
         for (int i = 0; i < goesIn.size(); i++) {
             Food food = goesIn.get(i).wanted().food();
             LineCost cost = sheet.lines().get(i);
-            batches.addLine(act, batch, goesIn.get(i), cost, food == null ? null : rows.get(food.key()));
+            wentIn.add(new Batches.WentIn(goesIn.get(i), cost, food == null ? null : rows.get(food.key())));
             takes.addAll(counter.taken(act, food, cost, rows));
         }
+        batches.addLines(act, batch, wentIn);
         for (int i = goesIn.size(); i < inDish; i++) {
             takes.addAll(counter.taken(act, wanted.get(i).food(), sheet.lines().get(i), rows));
         }

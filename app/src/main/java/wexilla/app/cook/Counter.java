@@ -224,7 +224,7 @@ class Counter {
                 guide.dates(keepingClass, place.kind(), from, from),
                 Lot.Packet.NONE);
         ledger.create(act, lot, Kind.MADE, "");
-        takes.forEach(take -> ledger.take(act, take, lot.id(), Kind.USED, made.name()));
+        ledger.take(act, takes, lot.id(), Kind.USED, made.name());
         return lot.id();
     }
 }

@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Household;
+import wexilla.app.platform.Once;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.FoodFact;
@@ -37,14 +38,20 @@ public class Foods {
     private final JdbcClient db;
     private final Reference reference;
     private final Weighings weighings;
+    private final Once once;
 
-    Foods(JdbcClient db, Reference reference, Weighings weighings) {
+    Foods(JdbcClient db, Reference reference, Weighings weighings, Once once) {
+        this.once = once;
         this.db = db;
         this.weighings = weighings;
         this.reference = reference;
     }
 
     public KnownFoods known(Household household) {
+        return once.read(List.of("foods", household.id(), household.measures()), () -> read(household));
+    }
+
+    private KnownFoods read(Household household) {
         Map<UUID, FoodRow> rows = rows(household).stream().collect(Collectors.toMap(FoodRow::id, Function.identity()));
         Map<UUID, Key> keys = new HashMap<>();
         rows.values().forEach(row -> keys.put(row.id(), root(row, rows).key()));
@@ -125,6 +132,7 @@ public class Foods {
                 .params(Arrays.asList(
                         household.id(), id, slug, food.name(), food.base().symbol(), food.keepingClass()))
                 .update();
+        once.forget();
         return db.sql("select id from food where household_id = ? and lower(name) = lower(?)")
                 .params(household.id(), food.name())
                 .query(UUID.class)
@@ -132,9 +140,11 @@ public class Foods {
     }
 
     List<FoodRow> rows(Household household) {
-        return db.sql(FoodRow.SELECT)
-                .params(household.id())
-                .query((row, n) -> FoodRow.read(row))
-                .list();
+        return once.read(
+                List.of("food rows", household.id()),
+                () -> db.sql(FoodRow.SELECT)
+                        .params(household.id())
+                        .query((row, n) -> FoodRow.read(row))
+                        .list());
     }
 }

@@ -12,6 +12,7 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
+import wexilla.app.platform.Once;
 import wexilla.core.food.Country;
 import wexilla.core.keeping.ContainerKind;
 import wexilla.core.keeping.Storage;
@@ -31,8 +32,10 @@ public class Households {
 
     private final JdbcClient db;
     private final Journal journal;
+    private final Once once;
 
-    Households(JdbcClient db, Journal journal) {
+    Households(JdbcClient db, Journal journal, Once once) {
+        this.once = once;
         this.db = db;
         this.journal = journal;
     }
@@ -103,11 +106,13 @@ public class Households {
 
     /** In the order the household put them. */
     public List<Place> places(Household household) {
-        return db.sql(
-                        "select id, name, kind, litres, version from place where household_id = ? and not gone order by sort, name, id")
-                .params(household.id())
-                .query(Place.class)
-                .list();
+        return once.read(
+                List.of("places", household.id()),
+                () -> db.sql("select id, name, kind, litres, version from place "
+                                + "where household_id = ? and not gone order by sort, name, id")
+                        .params(household.id())
+                        .query(Place.class)
+                        .list());
     }
 
     /** The first place of this kind, else the first of all. */

@@ -10,6 +10,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
+import wexilla.app.platform.Once;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.food.Part;
@@ -23,8 +24,10 @@ import wexilla.core.quantity.Rational;
 public class Weighings {
 
     private final JdbcClient db;
+    private final Once once;
 
-    Weighings(JdbcClient db) {
+    Weighings(JdbcClient db, Once once) {
+        this.once = once;
         this.db = db;
     }
 
@@ -39,6 +42,7 @@ public class Weighings {
                         + "values (?, ?, ?, ?, ?, ?, ?, ?)")
                 .params(act.household().id(), UUID.randomUUID(), food, part.name(), raw, out, grade.name(), act.id())
                 .update();
+        once.forget();
     }
 
     private record Row(String food, Part part, BigDecimal rawG, BigDecimal outG, Weighing.Grade grade) {

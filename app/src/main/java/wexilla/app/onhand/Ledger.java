@@ -3,7 +3,9 @@ package wexilla.app.onhand;
 import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -198,6 +200,46 @@ public class Ledger implements Undoable {
                 .params(household, foods.toArray(UUID[]::new), recipes.toArray(UUID[]::new))
                 .query(UUID.class)
                 .list();
+    }
+
+    /** Takes out of locked lots what goes into another one, all with a handful of statements. */
+    public void take(Act act, List<Take> takes, UUID into, Kind kind, String reason) {
+        Map<UUID, Out> out = new LinkedHashMap<>();
+        takes.forEach(take -> out.merge(
+                UUID.fromString(take.lot().id()),
+                new Out(decimal(take.amount()), take.cost().known().minor()),
+                Out::plus));
+        UUID household = act.household().id();
+        UUID[] lots = out.keySet().toArray(UUID[]::new);
+        BigDecimal[] amounts = out.values().stream().map(Out::amount).toArray(BigDecimal[]::new);
+        Long[] costs = out.values().stream().map(Out::cost).toArray(Long[]::new);
+        Integer[] numbers = out.keySet().stream().map(lot -> act.nextMovement()).toArray(Integer[]::new);
+        db.sql("""
+                        with out as (select * from unnest(?::uuid[], ?::numeric[], ?::bigint[], ?::int[])
+                                as out (lot, amount, cost, seq)),
+                            changed as (
+                                update lot l set amount = l.amount - out.amount, cost = l.cost - out.cost from out
+                                where l.household_id = ? and l.id = out.lot returning l.household_id, l.id, l.grade)
+                        insert into movement (household_id, act, seq, lot, kind, amount, cost, reason, grade)
+                        select changed.household_id, ?, out.seq, out.lot, ?, -out.amount, -out.cost, ?, changed.grade
+                        from changed join out on out.lot = changed.id""")
+                .params(lots, amounts, costs, numbers, household, act.id(), kind.name(), reason)
+                .update();
+        db.sql("""
+                        update lot set valued = true where household_id = ? and id = ? and not valued
+                        and exists (select 1 from lot p where p.household_id = ? and p.id = any (?) and p.valued)""").params(household, into, household, lots).update();
+        db.sql("""
+                        insert into lot_source (household_id, child, parent, amount, cost)
+                        select ?, ?, lot, amount, cost from unnest(?::uuid[], ?::numeric[], ?::bigint[])
+                            as out (lot, amount, cost)
+                        on conflict (household_id, child, parent) do update
+                        set amount = lot_source.amount + excluded.amount, cost = lot_source.cost + excluded.cost""").params(household, into, lots, amounts, costs).update();
+    }
+
+    private record Out(BigDecimal amount, long cost) {
+        private Out plus(Out more) {
+            return new Out(amount.add(more.amount), cost + more.cost);
+        }
     }
 
     /** Takes out of a locked lot, and writes down where it went when it went into another lot. */

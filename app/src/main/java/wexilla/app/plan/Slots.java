@@ -20,6 +20,7 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
+import wexilla.app.platform.Rows;
 import wexilla.core.food.Allergen;
 import wexilla.core.people.Appetite;
 import wexilla.core.planning.Evening.When;
@@ -139,8 +140,10 @@ public class Slots {
 
     private final JdbcClient db;
     private final Journal journal;
+    private final Rows rows;
 
-    Slots(JdbcClient db, Journal journal) {
+    Slots(JdbcClient db, Journal journal, Rows rows) {
+        this.rows = rows;
         this.db = db;
         this.journal = journal;
     }
@@ -227,48 +230,49 @@ public class Slots {
                     .params(household, slot.id())
                     .update();
         }
-        slot.people()
-                .forEach(person -> db.sql("insert into slot_person (household_id, slot, person) values (?, ?, ?)")
-                        .params(household, slot.id(), person)
-                        .update());
+        rows.insert(
+                "slot_person",
+                slot.people().stream()
+                        .map(person -> Map.of("household_id", household, "slot", slot.id(), "person", person))
+                        .toList());
+        List<Map<String, Object>> dishes = new ArrayList<>();
+        List<Map<String, Object>> eaters = new ArrayList<>();
         for (int pos = 0; pos < slot.dishes().size(); pos++) {
-            insert(household, slot.id(), pos, slot.dishes().get(pos));
+            int at = pos;
+            Dish dish = slot.dishes().get(pos);
+            dishes.add(row(household, slot.id(), pos, dish));
+            dish.eaters()
+                    .forEach(person -> eaters.add(
+                            Map.of("household_id", household, "slot", slot.id(), "pos", at, "person", person)));
         }
+        rows.insert("meal_dish", dishes);
+        rows.insert("meal_dish_person", eaters);
+        List<Map<String, Object>> guests = new ArrayList<>();
         for (int pos = 0; pos < slot.guests().size(); pos++) {
             Guest guest = slot.guests().get(pos);
-            db.sql(
-                            "insert into slot_guest (household_id, slot, pos, name, appetite, allergens) values (?, ?, ?, ?, ?, ?)")
-                    .params(
-                            household,
-                            slot.id(),
-                            pos,
-                            guest.name(),
-                            guest.appetite().name(),
-                            guest.allergens().stream().map(Enum::name).toArray(String[]::new))
-                    .update();
+            guests.add(Map.of(
+                    "household_id", household,
+                    "slot", slot.id(),
+                    "pos", pos,
+                    "name", guest.name(),
+                    "appetite", guest.appetite().name(),
+                    "allergens", guest.allergens()));
         }
+        rows.insert("slot_guest", guests);
     }
 
-    private void insert(UUID household, UUID slot, int pos, Dish dish) {
-        db.sql("""
-                        insert into meal_dish (household_id, slot, pos, kind, recipe, batch, text, portions, frozen)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?)""")
-                .params(Arrays.asList(
-                        household,
-                        slot,
-                        pos,
-                        dish.kind().name(),
-                        dish.kind() == DishKind.RECIPE ? dish.of() : null,
-                        dish.kind() == DishKind.BATCH ? dish.of() : null,
-                        dish.text(),
-                        dish.portions(),
-                        dish.frozen()))
-                .update();
-        dish.eaters()
-                .forEach(person -> db.sql(
-                                "insert into meal_dish_person (household_id, slot, pos, person) values (?, ?, ?, ?)")
-                        .params(household, slot, pos, person)
-                        .update());
+    private static Map<String, Object> row(UUID household, UUID slot, int pos, Dish dish) {
+        Map<String, Object> row = new HashMap<>();
+        row.put("household_id", household);
+        row.put("slot", slot);
+        row.put("pos", pos);
+        row.put("kind", dish.kind().name());
+        row.put("recipe", dish.kind() == DishKind.RECIPE ? dish.of() : null);
+        row.put("batch", dish.kind() == DishKind.BATCH ? dish.of() : null);
+        row.put("text", dish.text());
+        row.put("portions", dish.portions());
+        row.put("frozen", dish.frozen());
+        return row;
     }
 
     /** Says what became of a meal. @param eaten what it was instead, null when it was as planned or nobody said */

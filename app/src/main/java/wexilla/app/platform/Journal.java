@@ -1,5 +1,6 @@
 package wexilla.app.platform;
 
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -97,14 +98,19 @@ public class Journal implements Undoable {
         }
     }
 
+    /** What {@link Once} keeps for an act. */
+    private static final Set<Thing> READ_ONCE = EnumSet.of(Thing.FOOD, Thing.MEASURE, Thing.PLACE);
+
     private record Image(Thing thing, UUID id, String before) {}
 
     private final JdbcClient db;
+    private final Once once;
     private static final String VERSION = "version";
 
     private final Map<Thing, List<String>> columns = new ConcurrentHashMap<>();
 
-    Journal(JdbcClient db) {
+    Journal(JdbcClient db, Once once) {
+        this.once = once;
         this.db = db;
     }
 
@@ -114,6 +120,9 @@ public class Journal implements Undoable {
      */
     public void before(Act act, Thing thing, UUID id) {
         Map<String, Object> keys = keys(act.household().id(), id);
+        if (READ_ONCE.contains(thing)) {
+            once.stop();
+        }
         db.sql("insert into change (household_id, act, thing, id, before) select :household, :act, :thing, :id, "
                         + "coalesce(jsonb_agg(to_jsonb(t)), '[]') from " + thing.table + " t" + thing.where()
                         + " on conflict do nothing")
@@ -156,6 +165,7 @@ public class Journal implements Undoable {
                         row.getObject("id", UUID.class),
                         row.getString("before")))
                 .list();
+        once.stop();
         images.forEach(image -> putBack(undo.household().id(), image));
     }
 
