@@ -12,6 +12,7 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
+import wexilla.app.platform.Once;
 import wexilla.core.cookday.DayProblem.Gear;
 import wexilla.core.cookday.KitchenGear;
 import wexilla.core.recipe.StepGear;
@@ -56,9 +57,11 @@ public class Equipped {
             Pattern.compile("\\b(?:frying pan|skillet|wok|griddle)\\b", Pattern.CASE_INSENSITIVE);
 
     private final JdbcClient db;
+    private final Once once;
     private final Journal journal;
 
-    Equipped(JdbcClient db, Journal journal) {
+    Equipped(JdbcClient db, Journal journal, Once once) {
+        this.once = once;
         this.db = db;
         this.journal = journal;
     }
@@ -83,11 +86,13 @@ public class Equipped {
     }
 
     public List<Equipment> all(Household household) {
-        return db.sql("select id, name, kind, size, count, version from equipment where household_id = ? "
-                        + "order by kind, name, id")
-                .params(household.id())
-                .query(Equipment.class)
-                .list();
+        return once.read(
+                List.of("equipment", household.id()),
+                () -> db.sql("select id, name, kind, size, count, version from equipment where household_id = ? "
+                                + "order by kind, name, id")
+                        .params(household.id())
+                        .query(Equipment.class)
+                        .list());
     }
 
     /** Writes it down, or anew. */

@@ -16,6 +16,7 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
+import wexilla.app.platform.Once;
 import wexilla.core.food.Allergen;
 import wexilla.core.food.FoodBook;
 import wexilla.core.food.FoodWord;
@@ -66,19 +67,23 @@ public class People {
     }
 
     private final JdbcClient db;
+    private final Once once;
     private final Journal journal;
 
-    People(JdbcClient db, Journal journal) {
+    People(JdbcClient db, Journal journal, Once once) {
+        this.once = once;
         this.db = db;
         this.journal = journal;
     }
 
     /** In the order they were written down; those who moved out last. */
     public List<Person> all(Household household) {
-        return db.sql("select * from person where household_id = ? order by not active, sort, name, id")
-                .params(household.id())
-                .query((row, n) -> person(row))
-                .list();
+        return once.read(
+                List.of("people", household.id()),
+                () -> db.sql("select * from person where household_id = ? order by not active, sort, name, id")
+                        .params(household.id())
+                        .query((row, n) -> person(row))
+                        .list());
     }
 
     /** Those who eat here now. */

@@ -198,12 +198,13 @@ public class Slots {
         return usual;
     }
 
+    private static final List<Thing> PARTS =
+            List.of(Thing.SLOT, Thing.AT_TABLE, Thing.DISHES, Thing.DISH_EATERS, Thing.GUESTS);
+
     /** Writes a meal, or writes it anew with who eats and what. */
     public void save(Act act, Slot slot) {
         UUID household = act.household().id();
-        for (Thing thing : List.of(Thing.SLOT, Thing.AT_TABLE, Thing.DISHES, Thing.DISH_EATERS, Thing.GUESTS)) {
-            journal.before(act, thing, slot.id());
-        }
+        journal.before(act, PARTS, slot.id());
         db.sql("""
                         insert into slot (household_id, id, day, meal, table_time, home_from, minutes, kind, state, locked,
                             note)
@@ -225,11 +226,11 @@ public class Slots {
                         slot.locked(),
                         slot.note()))
                 .update();
-        for (String table : List.of("slot_person", "meal_dish_person", "slot_guest", "meal_dish")) {
-            db.sql("delete from " + table + " where household_id = ? and slot = ?")
-                    .params(household, slot.id())
-                    .update();
-        }
+        db.sql("""
+                        with people as (delete from slot_person where household_id = :household and slot = :slot),
+                            eaters as (delete from meal_dish_person where household_id = :household and slot = :slot),
+                            guests as (delete from slot_guest where household_id = :household and slot = :slot)
+                        delete from meal_dish where household_id = :household and slot = :slot""").param("household", household).param("slot", slot.id()).update();
         rows.insert(
                 "slot_person",
                 slot.people().stream()

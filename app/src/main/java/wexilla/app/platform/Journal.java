@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.core.annotation.Order;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
 import wexilla.app.platform.Problem.Blocker;
 
 /**
@@ -99,17 +100,20 @@ public class Journal implements Undoable {
     }
 
     /** What {@link Once} keeps for an act. */
-    private static final Set<Thing> READ_ONCE = EnumSet.of(Thing.FOOD, Thing.MEASURE, Thing.PLACE);
+    private static final Set<Thing> READ_ONCE =
+            EnumSet.of(Thing.FOOD, Thing.MEASURE, Thing.PLACE, Thing.PERSON, Thing.EQUIPMENT, Thing.RECIPE);
 
     private record Image(Thing thing, UUID id, String before) {}
 
     private final JdbcClient db;
+    private final JsonMapper json;
     private final Once once;
     private static final String VERSION = "version";
 
     private final Map<Thing, List<String>> columns = new ConcurrentHashMap<>();
 
-    Journal(JdbcClient db, Once once) {
+    Journal(JdbcClient db, JsonMapper json, Once once) {
+        this.json = json;
         this.once = once;
         this.db = db;
     }
@@ -119,16 +123,22 @@ public class Journal implements Undoable {
      * nobody else changes it meanwhile.
      */
     public void before(Act act, Thing thing, UUID id) {
-        Map<String, Object> keys = keys(act.household().id(), id);
-        if (READ_ONCE.contains(thing)) {
+        before(act, List.of(thing), id);
+    }
+
+    /** The same of several things that are found by one id. */
+    public void before(Act act, List<Thing> things, UUID id) {
+        if (things.stream().anyMatch(READ_ONCE::contains)) {
             once.stop();
         }
-        db.sql("insert into change (household_id, act, thing, id, before) select :household, :act, :thing, :id, "
-                        + "coalesce(jsonb_agg(to_jsonb(t)), '[]') from " + thing.table + " t" + thing.where()
-                        + " on conflict do nothing")
-                .params(keys)
+        String images = things.stream()
+                .map(thing ->
+                        "select :household, :act, '" + thing.name() + "', :id, coalesce(jsonb_agg(to_jsonb(t)), '[]')"
+                                + " from " + thing.table + " t" + thing.where())
+                .collect(Collectors.joining(" union all "));
+        db.sql("insert into change (household_id, act, thing, id, before) " + images + " on conflict do nothing")
+                .params(keys(act.household().id(), id))
                 .param("act", act.id())
-                .param("thing", thing.name())
                 .update();
     }
 
@@ -212,11 +222,9 @@ public class Journal implements Undoable {
 
     /** The columns an image knows; none of one without rows. */
     private Set<String> known(String before) {
-        return new HashSet<>(
-                db.sql("select distinct jsonb_object_keys(row) from jsonb_array_elements(:before::jsonb) row")
-                        .param("before", before)
-                        .query(String.class)
-                        .list());
+        Set<String> known = new HashSet<>();
+        json.readTree(before).forEach(row -> known.addAll(row.propertyNames()));
+        return known;
     }
 
     private List<String> columns(Thing thing) {

@@ -17,6 +17,7 @@ import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
+import wexilla.app.platform.Once;
 import wexilla.app.platform.Problem;
 import wexilla.app.platform.Problem.Blocker;
 import wexilla.app.platform.Undoable;
@@ -60,8 +61,17 @@ public class Recipes implements Undoable {
     private final Snapshots snapshots;
     private final Figures figures;
     private final Journal journal;
+    private final Once once;
 
-    Recipes(JdbcClient db, VersionRows rows, Versions versions, Snapshots snapshots, Figures figures, Journal journal) {
+    Recipes(
+            JdbcClient db,
+            VersionRows rows,
+            Versions versions,
+            Snapshots snapshots,
+            Figures figures,
+            Journal journal,
+            Once once) {
+        this.once = once;
         this.db = db;
         this.journal = journal;
         this.rows = rows;
@@ -189,6 +199,7 @@ public class Recipes implements Undoable {
                 .params(act.household().id(), id)
                 .update();
         rows.write(act, id, 1, null, recipe, about);
+        once.forget();
         figures.changed(act.household(), id);
         return id;
     }
@@ -218,6 +229,7 @@ public class Recipes implements Undoable {
         db.sql("update recipe set current_version = ?, version = version + 1 where household_id = ? and id = ?")
                 .params(locked.next(), household, id)
                 .update();
+        once.forget();
         figures.changed(act.household(), id);
         return locked.next();
     }
@@ -256,6 +268,7 @@ public class Recipes implements Undoable {
         db.sql("update recipe set current_version = null, version = version + 1 where household_id = ? and id = ?")
                 .params(household, id)
                 .update();
+        once.forget();
         return title;
     }
 

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
+import wexilla.app.platform.Once;
 import wexilla.app.recipes.Recipes.About;
 import wexilla.app.recipes.Recipes.Stored;
 import wexilla.app.recipes.Recipes.Version;
@@ -44,8 +45,10 @@ class Versions {
             where v.household_id = :household and (v.recipe, v.n) in (select recipe, n from asked)""";
 
     private final JdbcClient db;
+    private final Once once;
 
-    Versions(JdbcClient db) {
+    Versions(JdbcClient db, Once once) {
+        this.once = once;
         this.db = db;
     }
 
@@ -81,7 +84,9 @@ class Versions {
 
     /** Reads what of this was not read yet, in one go. */
     Read read(Snapshot now, Collection<UUID> recipes, Collection<Version> versions) {
-        Read read = now.once(Versions.class, Read::nothing);
+        Read read = now.once(
+                Versions.class,
+                () -> once.read(List.of("recipes", now.household().id()), Read::nothing));
         List<UUID> heads = recipes.stream()
                 .filter(recipe -> !read.heads().containsKey(recipe))
                 .distinct()

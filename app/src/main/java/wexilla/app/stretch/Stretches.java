@@ -214,8 +214,7 @@ public class Stretches {
     }
 
     private void remember(Act act, UUID id) {
-        journal.before(act, Thing.STRETCH, id);
-        journal.before(act, Thing.SHARES, id);
+        journal.before(act, List.of(Thing.STRETCH, Thing.SHARES), id);
     }
 
     void drop(Act act, UUID id) {

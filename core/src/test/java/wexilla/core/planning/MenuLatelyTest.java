@@ -13,6 +13,7 @@ import wexilla.core.food.FoodBook;
 import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
 import wexilla.core.food.Traits;
+import wexilla.core.people.Appetite;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.LineReader;
@@ -70,5 +71,23 @@ class MenuLatelyTest {
                 .isZero();
         assertThat(lately.against("Meatballs", false, Set.of("fish"), MONDAY.plusDays(1), List.of()))
                 .isZero();
+    }
+
+    /** Only for who ate of both something comes again; a table nobody is written down at is everybody's. */
+    @Test
+    void onlyWhoHadItHasItAgain() {
+        Eater al = new Eater("Al", Appetite.ADULT, Set.of(), Set.of(), List.of(), 3);
+        Eater bo = new Eater("Bo", Appetite.ADULT, Set.of(), Set.of(), List.of(), 3);
+        MenuLately lately = new MenuLately(List.of(new Evening(
+                MONDAY, Meal.DINNER.usualTime(), 90, List.of(al), List.of(new Evening.Named("Mince pan")))));
+        LocalDate next = MONDAY.plusDays(1);
+        assertThat(lately.against("Mince pan", false, Set.of(), next, List.of(al)))
+                .isPositive();
+        assertThat(lately.against("Mince pan", false, Set.of(), next, List.of(al, bo)))
+                .isPositive();
+        assertThat(lately.against("Mince pan", false, Set.of(), next, List.of(bo)))
+                .isZero();
+        assertThat(lately.against("Mince pan", false, Set.of(), next, List.of()))
+                .isPositive();
     }
 }
