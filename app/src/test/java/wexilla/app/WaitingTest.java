@@ -79,6 +79,15 @@ class WaitingTest {
                 .as("sent again")
                 .isEqualTo(said);
         assertThat(seen).hasSize(3);
+        // sent twice at once: while this one looks, the other one does it, and nothing is left to find
+        String racing = UUID.randomUUID().toString();
+        Function<Instant, Integer> late = at -> {
+            acts.say(household, racing, "test", "", now -> 1, (act, found) -> "done by the other");
+            throw new IllegalStateException("nothing is left to do");
+        };
+        assertThat(acts.say(household, racing, "test", "", late, (act, found) -> "never")
+                        .subject())
+                .isEqualTo("done by the other");
     }
 
     private static Http.Answer answer(Future<Http.Answer> waiting) {
