@@ -7,8 +7,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.household.Reference;
 import wexilla.app.platform.Asked;
@@ -268,6 +270,19 @@ record PlanPantry(List<Dish> dishes, List<Packet> packets, List<MenuProblem.Food
             return said;
         }
 
+        /** What is there of this food, itself or what silently stands in for it; null for nothing. */
+        private @Nullable There there(Food food) {
+            Stream<There> others =
+                    reference.forms().silent(food.key()).stream().map(form -> new There(form.by(), form.gives()));
+            return Stream.concat(Stream.of(new There(food, Rational.ONE)), others)
+                    .filter(there -> lots.containsKey(there.food().key()))
+                    .findFirst()
+                    .orElse(null);
+        }
+
+        /** @param gives so much of what a line asks for, each of it */
+        private record There(Food food, Rational gives) {}
+
         /** What a portion takes of foods that are in stock. */
         private List<Use> uses(String at, PlanDish dish, Rational portions) {
             List<String> lines = dish.lines() == null ? List.of() : dish.lines();
@@ -282,12 +297,18 @@ record PlanPantry(List<Dish> dishes, List<Packet> packets, List<MenuProblem.Food
                 Food food = line.food();
                 if (food != null
                         && line.quantity() != null
-                        && lots.containsKey(food.key())
                         && Conversion.convert(food, line.quantity().max(), food.base(), measures)
-                                instanceof Conversion.Converted converted) {
-                    Rational each = converted.amount().value().times(THOUSAND).dividedBy(portions);
-                    int place = places.computeIfAbsent(food.key(), key -> {
-                        used.add(food);
+                                instanceof Conversion.Converted converted
+                        && there(food) != null) {
+                    There by = Objects.requireNonNull(there(food));
+                    Rational each = converted
+                            .amount()
+                            .value()
+                            .dividedBy(by.gives())
+                            .times(THOUSAND)
+                            .dividedBy(portions);
+                    int place = places.computeIfAbsent(by.food().key(), key -> {
+                        used.add(by.food());
                         return used.size() - 1;
                     });
                     uses.add(new Use(place, each.floor().longValueExact()));

@@ -133,20 +133,36 @@ public final class MenuKitchen {
                         && !lot.amount().value().isZero());
     }
 
-    /** What a portion takes of a food that is in stock; null where nothing of it is there. */
+    /** What a portion takes of what is in stock; null where nothing of it, nor of what silently stands in for it, is there. */
     private @Nullable Use use(Sized.Line line, int portions) {
         Food food = line.read().food();
         Amount wanted = line.wanted();
         if (food == null || wanted == null || line.line().made() != null || supply.has(food.key())) {
             return null;
         }
+        Amount need = supply.reckon(food, wanted, prices.measures()).need();
+        if (need == null) {
+            return null;
+        }
+        Use own = use(food, need, portions);
+        return own != null || !need.unit().equals(food.base())
+                ? own
+                : supply.silent(food).stream()
+                        .flatMap(form -> Stream.ofNullable(use(
+                                form.by(),
+                                Amount.of(
+                                        need.value().dividedBy(form.gives()),
+                                        form.by().base()),
+                                portions)))
+                        .findFirst()
+                        .orElse(null);
+    }
+
+    private @Nullable Use use(Food food, Amount need, int portions) {
         List<OpenLot> left = supply.left(food.key()).stream()
                 .filter(lot -> lot.pin() == null && !lot.amount().value().isZero() && !lot.pastLimit(start))
                 .toList();
-        Amount need = left.isEmpty()
-                ? null
-                : supply.reckon(food, wanted, prices.measures()).need();
-        if (need == null || left.stream().noneMatch(lot -> lot.amount().unit().equals(need.unit()))) {
+        if (left.stream().noneMatch(lot -> lot.amount().unit().equals(need.unit()))) {
             return null;
         }
         int place = places.computeIfAbsent(food.key(), key -> {

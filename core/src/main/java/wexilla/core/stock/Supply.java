@@ -84,6 +84,11 @@ public final class Supply {
         return left(key).stream().filter(lot -> lot.pastLimit(day)).toList();
     }
 
+    /** What stands in for a food without asking, whether any of it is there or not. */
+    public List<Form> silent(Food food) {
+        return forms.silent(food.key());
+    }
+
     /** The same of a food, with what silently stands in for it. */
     public List<OpenLot> past(Food food, LocalDate day) {
         List<OpenLot> past = new ArrayList<>(past(food.key(), day));
