@@ -141,7 +141,7 @@ public class Evenings implements DayBefore {
                 planned.stream().anyMatch(slot -> slot.dishes().stream().anyMatch(Slots.Dish::frozen));
         Function<Map<UUID, DishKeeping>, PlanCheck> check = keeping -> {
             List<Supply.Ahead> willBe = new ArrayList<>();
-            cookDays.forEach(batch -> willBe(household, batch, keeping, planned)
+            cookDays.forEach(batch -> willBe(household, batch, keeping, planned, evenings)
                     .forEach(lot -> willBe.add(new Supply.Ahead(batch.key(), lot, List.of()))));
             buys.forEach(buy -> willBe.addAll(buy.ahead(now.book())));
             return PlanCheck.of(evenings, ahead, kitchen.of(now, willBe, evenings, eaten, freezes));
@@ -239,14 +239,24 @@ public class Evenings implements DayBefore {
 
     /** What a planned batch will be once it is cooked: there for the meals after. */
     private List<OpenLot> willBe(
-            Household household, Batches.Batch batch, Map<UUID, DishKeeping> keeping, List<Slot> planned) {
+            Household household,
+            Batches.Batch batch,
+            Map<UUID, DishKeeping> keeping,
+            List<Slot> planned,
+            List<Evening> evenings) {
         DishKeeping keeps = Objects.requireNonNull(keeping.get(batch.id()));
         List<CookedAhead.Wanted> wanted = new ArrayList<>();
-        for (Slot slot : planned) {
-            slot.dishes().stream()
-                    .filter(dish -> dish.frozen() && batch.id().equals(dish.of()))
-                    .forEach(dish -> wanted.add(new CookedAhead.Wanted(
-                            slot.day(), dish.portions() == null ? slot.people().size() : dish.portions())));
+        for (int meal = 0; meal < planned.size(); meal++) {
+            Slot slot = planned.get(meal);
+            List<Evening.Dish> dishes = evenings.get(meal).dishes();
+            for (int dish = 0; dish < dishes.size(); dish++) {
+                boolean frozen = slot.dishes().get(dish).frozen();
+                if (frozen
+                        && dishes.get(dish) instanceof Evening.FromStock stock
+                        && stock.key().equals(batch.key())) {
+                    wanted.add(new CookedAhead.Wanted(slot.day(), stock.portions()));
+                }
+            }
         }
         return new CookedAhead(
                         batch.id().toString(), batch.portions(), keeps.keepingClass(), keeps.from(), batch.cookOn())
