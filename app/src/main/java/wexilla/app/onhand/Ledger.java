@@ -148,11 +148,6 @@ public class Ledger implements Undoable {
                 .update();
     }
 
-    /** Corrects what a locked lot holds to what was counted; cost leaves with what is missing, none comes with more. */
-    public void count(Act act, UUID lot, BigDecimal difference, long cost, String reason) {
-        move(act, lot, Kind.COUNTED, difference, cost, reason);
-    }
-
     /** A locked lot without a price is counted at one: marked, and so is what is made of it. */
     void value(Act act, UUID lot, long cost, String reason) {
         journal.before(act, Journal.Thing.WORTH, lot);
