@@ -2027,7 +2027,6 @@ export interface components {
             costComplete: boolean;
             id: string;
             name: string;
-            /** Format: int32 */
             portions: number;
             /** @enum {string} */
             style: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
@@ -2201,7 +2200,6 @@ export interface components {
             corrections: components["schemas"]["Correction"][];
             factor?: string;
             instead?: components["schemas"]["InsteadInput"][];
-            /** Format: int32 */
             keepBack?: number;
             keepsAs?: string;
             /** Format: int32 */
@@ -2210,7 +2208,6 @@ export interface components {
             plain?: components["schemas"]["PlainInput"][];
             /** Format: uuid */
             planned?: string;
-            /** Format: int32 */
             portions?: number;
             /** Format: uuid */
             recipe: string;
@@ -2235,7 +2232,6 @@ export interface components {
             n: number;
             now: string[];
             perPortion: string;
-            /** Format: int32 */
             portions: number;
             recipe: string;
             /** @enum {string} */
@@ -2257,7 +2253,6 @@ export interface components {
             costComplete: boolean;
             lot: string;
             perPortion: string;
-            /** Format: int32 */
             portions: number;
             subject: string;
         };
@@ -2303,7 +2298,6 @@ export interface components {
             batch?: string;
             eaters?: string[];
             frozen?: boolean;
-            /** Format: int32 */
             portions?: number;
             /** Format: uuid */
             recipe?: string;
@@ -2322,7 +2316,6 @@ export interface components {
             kind: "RECIPE" | "BATCH" | "SIDE" | "TASK";
             name: string;
             of?: string;
-            /** Format: int32 */
             portions?: number;
         };
         DraftView: {
@@ -2342,7 +2335,6 @@ export interface components {
             day: string;
             /** @enum {string} */
             how: "PLANNED" | "OTHER" | "OUT" | "ASSUMED";
-            /** Format: int32 */
             left: number;
             /** Format: int32 */
             liked?: number;
@@ -2389,7 +2381,6 @@ export interface components {
             version: number;
         };
         EvenInput: {
-            /** Format: int32 */
             each: number;
             /** Format: uuid */
             lot: string;
@@ -2571,7 +2562,6 @@ export interface components {
         Helping: {
             /** Format: uuid */
             batch: string;
-            /** Format: int32 */
             portions: number;
         };
         HouseholdView: {
@@ -2605,7 +2595,6 @@ export interface components {
         InStock: {
             batch: string;
             name: string;
-            /** Format: int32 */
             portions: number;
             until?: string;
         };
@@ -2646,7 +2635,6 @@ export interface components {
             cameOut?: string;
             keepsAs?: string;
             name: string;
-            /** Format: int32 */
             portions?: number;
             raw?: boolean;
             used: components["schemas"]["AlsoInput"][];
@@ -2796,7 +2784,6 @@ export interface components {
             part?: string;
             place: string;
             placeName: string;
-            /** Format: int32 */
             portions?: number;
             since: string;
             /** @enum {string} */
@@ -2843,7 +2830,6 @@ export interface components {
             meal: "BREAKFAST" | "BOXES" | "LUNCH" | "SNACK" | "DINNER" | "SUPPER";
             note: string;
             of?: string;
-            /** Format: int32 */
             plates: number;
             /** @enum {string} */
             state: "PLANNED" | "EATEN" | "ASSUMED" | "OTHER" | "OUT";
@@ -2955,7 +2941,6 @@ export interface components {
             /** Format: int32 */
             dinners?: number;
             eatFirst?: string;
-            /** Format: int32 */
             frozenPortions: number;
             missing?: string;
             places: components["schemas"]["PlaceView"][];
@@ -2992,7 +2977,6 @@ export interface components {
         };
         PackDraft: {
             labels: components["schemas"]["LabelView"][];
-            /** Format: int32 */
             left: number;
             mind: string[];
             packets: number[];
@@ -3237,7 +3221,6 @@ export interface components {
             factor: string;
             /** Format: int32 */
             handsMin: number;
-            /** Format: int32 */
             portions: number;
             recipe: string;
             /** @enum {string} */

@@ -51,6 +51,12 @@ export const whole = <B>(text: string, blank: B): number | B => {
   return typed === '' ? blank : /^-?\d{1,9}$/.test(typed) ? Number(typed) : (typed as unknown as number);
 };
 
+/** Portions as typed, "3.2" or "3,2"; anything else is sent as it is, for the server to say what is wrong. */
+export const portionsOf = <B>(text: string, blank: B): number | B => {
+  const typed = text.trim();
+  return /^\d{1,5}[.,]\d{1,6}$/.test(typed) ? Number(typed.replace(',', '.')) : whole(typed, blank);
+};
+
 /** "1 plate", "2 plates"; a part of one is no plural's business. */
 export const counted = (many: number | string, one: string) => `${many} ${one}${Number(many) === 1 ? '' : 's'}`;
 

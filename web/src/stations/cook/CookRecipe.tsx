@@ -7,7 +7,7 @@ import { Field } from '../../kit/Field';
 import { KeepsAs } from '../../kit/KeepsAs';
 import { Empty, FieldProblem, Heading, Money, OtherProblem, Waiting } from '../../kit/kit';
 import { useForm } from '../../kit/useForm';
-import { counted, until, whole } from '../../kit/words';
+import { counted, portionsOf, until, whole } from '../../kit/words';
 import { type Also, AlsoRows } from './AlsoRows';
 import { CookSize } from './CookSize';
 import { CookSteps } from './CookSteps';
@@ -210,7 +210,7 @@ function Planned(props: { recipe: string; current: number; style: Style; setStyl
           <span className="font-semibold">Portions that came out</span>
           <input
             className="input input-lg block w-40"
-            inputMode="numeric"
+            inputMode="decimal"
             value={cameOut}
             aria-invalid={cook.problem?.field === '/portions'}
             onChange={(event) => set({ portions: event.target.value })}
@@ -258,8 +258,8 @@ function Planned(props: { recipe: string; current: number; style: Style; setStyl
           className="btn btn-primary btn-lg min-h-16"
           disabled={cook.busy || sizeProblem !== undefined}
           onClick={() => {
-            const out = whole(cameOut, undefined);
-            const keep = whole(form.keepBack, undefined);
+            const out = portionsOf(cameOut, undefined);
+            const keep = portionsOf(form.keepBack, undefined);
             cook.act({
               recipe,
               n: plan.n,

@@ -4,7 +4,7 @@ import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { OtherProblem } from '../../kit/kit';
 import { useForm } from '../../kit/useForm';
-import { whole } from '../../kit/words';
+import { portionsOf } from '../../kit/words';
 import { type Also, AlsoRows } from './AlsoRows';
 
 type Form = { name: string; portions: string; cameOut: string; used: Also[]; raw: boolean };
@@ -32,7 +32,7 @@ export function JustCooked() {
         event.preventDefault();
         cook.act({
           name: form.name,
-          portions: whole(form.portions, undefined),
+          portions: portionsOf(form.portions, undefined),
           cameOut: form.cameOut.trim() === '' ? undefined : form.cameOut,
           raw: form.raw || undefined,
           used: form.used.map(({ lot, amount }) => ({ lot, amount: amount.trim() === '' ? undefined : amount })),

@@ -5,7 +5,7 @@ import { CookLinks } from '../../kit/CookLinks';
 import { Field } from '../../kit/Field';
 import { OneOf, OtherProblem, Tape } from '../../kit/kit';
 import { useForm } from '../../kit/useForm';
-import { mealWords, shortDay, whole } from '../../kit/words';
+import { mealWords, portionsOf, shortDay } from '../../kit/words';
 
 type Meal = Schema['MealView'];
 type Input = Schema['EatInput'];
@@ -85,7 +85,7 @@ export function MealCard({ meal }: { meal: Meal }) {
               how,
               text: form.text.trim() === '' ? undefined : form.text,
               batch: how === 'OTHER' ? batch : undefined,
-              left: whole(form.left, 0),
+              left: portionsOf(form.left, 0),
               liked,
               notForThem: not,
             });

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Schema } from '../../api/client';
 import { useHandLabels, usePack } from '../../api/queries';
 import { Empty, Heading, Tape, Waiting } from '../../kit/kit';
-import { counted, shortDay } from '../../kit/words';
+import { counted, shortDay, shortNumber } from '../../kit/words';
 import { PackDish } from './PackDish';
 
 /** What waits on the counter becomes packets with labels; what was packed keeps its label sheet. */
@@ -18,7 +18,7 @@ export function Pack() {
   return (
     <>
       <Heading
-        title={portions > 0 ? `${counted(portions, 'portion')} to pack` : 'Pack'}
+        title={portions > 0 ? `${counted(shortNumber(String(portions)), 'portion')} to pack` : 'Pack'}
         below="labels first, then fill; cool before closing"
       />
       {waiting.length === 0 && (

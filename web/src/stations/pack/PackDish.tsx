@@ -3,7 +3,7 @@ import { answer, api, newKey, Refused, type Schema } from '../../api/client';
 import { usePackDraft } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { FieldProblem, Money, OtherProblem, Waiting } from '../../kit/kit';
-import { whole } from '../../kit/words';
+import { portionsOf } from '../../kit/words';
 import { LabelPicture } from './LabelPicture';
 
 type Props = {
@@ -30,7 +30,7 @@ export function PackDish({ dish, places, containers, children }: Props) {
   const [byHand, setByHand] = useState(false);
   const input: Schema['PackInput'] = {
     lot: dish.id,
-    packets: packets.map((packet) => whole(packet.text, 0)),
+    packets: packets.map((packet) => portionsOf(packet.text, 0)),
     place,
     container: container || undefined,
     together,
@@ -49,7 +49,7 @@ export function PackDish({ dish, places, containers, children }: Props) {
     let shared: number[] | undefined;
     let wrong = '';
     try {
-      shared = await answer(api.POST('/api/pack/even', { body: { lot: dish.id, each: whole(size, 0) } }));
+      shared = await answer(api.POST('/api/pack/even', { body: { lot: dish.id, each: portionsOf(size, 0) } }));
     } catch (error) {
       wrong = error instanceof Refused ? error.message : 'The kitchen does not answer.';
     }

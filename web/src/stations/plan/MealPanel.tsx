@@ -7,7 +7,7 @@ import { OneOf, OtherProblem } from '../../kit/kit';
 import { Panel } from '../../kit/Panel';
 import { useForm } from '../../kit/useForm';
 import { keep } from '../../kit/useKept';
-import { mealWords, shortDay, whole } from '../../kit/words';
+import { mealWords, portionsOf, shortDay, whole } from '../../kit/words';
 import { DishFields, type DishForm, emptyDish } from './DishFields';
 import { GuestFields, type GuestForm } from './GuestFields';
 import { Mends } from './Mends';
@@ -95,7 +95,7 @@ export function MealPanel({
     .map((dish) => ({
       batch: dish.batch,
       text: dish.batch ? undefined : dish.name,
-      portions: whole(dish.portions, undefined),
+      portions: portionsOf(dish.portions, undefined),
       eaters: dish.eaters.filter((id) => here.includes(id)),
       frozen: dish.frozen,
     }));

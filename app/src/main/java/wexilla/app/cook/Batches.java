@@ -25,6 +25,7 @@ import wexilla.app.onhand.BatchRows.State;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
+import wexilla.app.platform.Portions;
 import wexilla.app.platform.Problem;
 import wexilla.app.platform.Rows;
 import wexilla.app.platform.Undoable;
@@ -70,7 +71,7 @@ public class Batches implements Undoable {
             UUID id,
             Recipes.Stored recipe,
             Sized sized,
-            int portions,
+            Rational portions,
             Style style,
             State state,
             LocalDate day,
@@ -109,7 +110,7 @@ public class Batches implements Undoable {
     }
 
     /** Writes something cooked without a recipe: just cooked, or a joint. */
-    public UUID add(Act act, String name, Style style, int portions, Money flat) {
+    public UUID add(Act act, String name, Style style, Rational portions, Money flat) {
         return rows.write(act, NewBatch.named(name, style, portions, act.day(), flat));
     }
 
@@ -153,7 +154,7 @@ public class Batches implements Undoable {
                 .query((row, n) -> new BatchView(
                         row.getString("id"),
                         row.getString("name"),
-                        row.getInt("portions"),
+                        Portions.number(Rational.of(row.getBigDecimal("portions"))),
                         Style.valueOf(row.getString("style")),
                         Objects.requireNonNull(row.getString("cook_on")),
                         Money.of(row.getLong("cost"), household.currency()).decimal(),
@@ -181,7 +182,7 @@ public class Batches implements Undoable {
     public record Batch(
             UUID id,
             String name,
-            int portions,
+            Rational portions,
             Style style,
             State state,
             LocalDate cookOn,
@@ -219,8 +220,8 @@ public class Batches implements Undoable {
         }
 
         /** So many portions of it, at their size. */
-        public Optional<Sized> sized(int some, Measures measures) {
-            return sized(measures).map(all -> all.share(Rational.of(some, portions)));
+        public Optional<Sized> sized(Rational some, Measures measures) {
+            return sized(measures).map(all -> all.share(some.dividedBy(portions)));
         }
     }
 
@@ -285,7 +286,7 @@ public class Batches implements Undoable {
         return new Batch(
                 row.getObject("id", UUID.class),
                 row.getString("name"),
-                row.getInt("portions"),
+                Rational.of(row.getBigDecimal("portions")),
                 Style.valueOf(row.getString("style")),
                 State.valueOf(row.getString("state")),
                 Objects.requireNonNull(row.getObject("cook_on", LocalDate.class)),

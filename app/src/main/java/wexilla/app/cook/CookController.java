@@ -28,6 +28,7 @@ import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Household;
+import wexilla.app.platform.Portions;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
 import wexilla.app.recipes.Sizes;
@@ -117,7 +118,7 @@ class CookController {
             views.add(view(now, goesIn.get(i), sheet.lines().get(i), sized, style));
         }
         List<String> later = Label.toFinish(cooked, style);
-        int portions = sized.portions();
+        Rational portions = sized.portions();
         List<String> steps = cooked.steps().stream().map(RecipeStep::text).toList();
         return new CookPlan(
                 recipe.toString(),
@@ -126,7 +127,7 @@ class CookController {
                 cooked.title(),
                 size.exact(),
                 sized.size().vessels(),
-                portions,
+                Portions.number(portions),
                 style,
                 List.copyOf(cooked.styles()),
                 views,

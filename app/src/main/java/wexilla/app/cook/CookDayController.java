@@ -1,5 +1,6 @@
 package wexilla.app.cook;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -20,6 +21,7 @@ import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Household;
+import wexilla.app.platform.Portions;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
 import wexilla.app.recipes.Sizes;
@@ -27,6 +29,8 @@ import wexilla.core.cookday.CookDay;
 import wexilla.core.cookday.CookDay.Pot;
 import wexilla.core.cookday.DayTasks;
 import wexilla.core.money.Money;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
 
@@ -58,7 +62,7 @@ class CookDayController {
             Style style,
             String factor,
             int vessels,
-            int portions,
+            BigDecimal portions,
             int handsMin,
             int waitMin) {}
 
@@ -135,7 +139,7 @@ class CookDayController {
                 batch.style(),
                 batch.size().factor().exact(),
                 batch.size().vessels(),
-                batch.portions(),
+                Portions.number(batch.portions()),
                 pot.time().handsMin(),
                 pot.time().waitMin());
     }
@@ -173,11 +177,11 @@ class CookDayController {
             }
             Sized sized =
                     sizes.kitchen(household).sized(stored.recipe(), Cooking.factor(input.factor()), input.vessels());
-            int portions = sized.portions();
+            Amount portions = Amount.of(sized.portions(), Unit.PORTION);
             Money none = Money.zero(household.currency());
             batches.write(act, UUID.randomUUID(), stored, sized, input.style(), State.PLANNED, cookOn, none);
             return "To cook on " + Household.words(cookOn) + ": "
-                    + stored.recipe().title() + ", " + portions + " portions";
+                    + stored.recipe().title() + ", " + portions;
         });
     }
 

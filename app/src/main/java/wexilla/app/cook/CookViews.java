@@ -1,11 +1,13 @@
 package wexilla.app.cook;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.onhand.KeepsChoice;
 import wexilla.app.onhand.LotView;
 import wexilla.core.pricing.Basis;
+import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Style;
 
 /** What the Cook station is asked and answered. */
@@ -74,7 +76,7 @@ public final class CookViews {
             String title,
             String factor,
             int vessels,
-            int portions,
+            BigDecimal portions,
             Style style,
             List<Style> styles,
             List<GoesInView> goesIn,
@@ -130,10 +132,10 @@ public final class CookViews {
             Style style,
             @Nullable String factor,
             @Nullable Integer vessels,
-            @Nullable Integer portions,
+            @Nullable BigDecimal portions,
             List<Correction> corrections,
             @Nullable UUID planned,
-            @Nullable Integer keepBack,
+            @Nullable BigDecimal keepBack,
             @Nullable List<AlsoInput> also,
             @Nullable String keepsAs,
             @Nullable List<String> outputs,
@@ -141,9 +143,22 @@ public final class CookViews {
             @Nullable List<PlainInput> plain) {
 
         /** Nothing corrected, planned, kept back or added. @param factor absent for as written */
-        public static CookInput simply(UUID recipe, int n, Style style, @Nullable String factor, int portions) {
+        public static CookInput simply(UUID recipe, int n, Style style, @Nullable String factor, Rational portions) {
             return new CookInput(
-                    recipe, n, style, factor, null, portions, List.of(), null, null, null, null, null, null, null);
+                    recipe,
+                    n,
+                    style,
+                    factor,
+                    null,
+                    portions.toDecimal(6),
+                    List.of(),
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null);
         }
     }
 
@@ -176,7 +191,7 @@ public final class CookViews {
      */
     public record JustInput(
             String name,
-            @Nullable Integer portions,
+            @Nullable BigDecimal portions,
             @Nullable String cameOut,
             List<AlsoInput> used,
             @Nullable String keepsAs,
@@ -187,12 +202,18 @@ public final class CookViews {
             String act,
             String subject,
             String lot,
-            int portions,
+            BigDecimal portions,
             String cost,
             boolean costComplete,
             String perPortion) {}
 
     /** A batch that was cooked. */
     record BatchView(
-            String id, String name, int portions, Style style, String cookedOn, String cost, boolean costComplete) {}
+            String id,
+            String name,
+            BigDecimal portions,
+            Style style,
+            String cookedOn,
+            String cost,
+            boolean costComplete) {}
 }

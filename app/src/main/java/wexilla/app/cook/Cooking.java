@@ -18,6 +18,7 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Acts.Done;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
+import wexilla.app.platform.Portions;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
 import wexilla.app.recipes.Sizes;
@@ -86,12 +87,7 @@ public class Cooking {
             throw Problem.at(
                     "/style", "This recipe has no stop “" + input.style().words() + "”.");
         }
-        if (input.portions() == null || input.portions() < 1 || input.portions() > Recipe.MOST_PORTIONS) {
-            throw Problem.at(
-                    "/portions",
-                    "Say how many portions came out, a whole number from 1 to " + Recipe.MOST_PORTIONS + ".");
-        }
-        int portions = input.portions();
+        Rational portions = Portions.typed("/portions", input.portions());
         Sized sized = sizes.kitchen(household).sized(recipe, factor(input.factor()), input.vessels());
         List<GoesIn> asWritten = GoesIn.of(household, sized, input.style(), input.corrections());
         Replaced replaced = Replaced.of(input.instead(), asWritten, now.reader());
@@ -174,7 +170,7 @@ public class Cooking {
         String name = Asked.name("/name", input.name(), 120);
         Amount out = cameOut(act.household(), input);
         boolean dish = out.unit().equals(Unit.PORTION);
-        int portions = dish ? out.value().floor().intValueExact() : 1;
+        Rational portions = dish ? out.value() : Rational.ONE;
         List<Take> takes = added.takes(act, "/used", input.used());
         // no line says whether it was seasoned: it is, as nearly every dish
         boolean counted = !takes.isEmpty() && act.household().seasoning() == Seasoning.FLAT;
@@ -196,14 +192,7 @@ public class Cooking {
     private static Amount cameOut(Household household, JustInput input) {
         String typed = input.cameOut();
         if (typed == null || typed.isBlank()) {
-            Integer portions = input.portions();
-            if (portions == null || portions < 1 || portions > Recipe.MOST_PORTIONS) {
-                throw Problem.at(
-                        "/portions",
-                        "Say how many portions came out, a whole number from 1 to " + Recipe.MOST_PORTIONS
-                                + ", or what it weighs or measures.");
-            }
-            return Amount.of(portions, Unit.PORTION);
+            return Amount.of(Portions.typed("/portions", input.portions()), Unit.PORTION);
         }
         Amount amount = household.measures().toBase(Asked.amount("/cameOut", typed));
         boolean counted = amount.unit().dimension() == Dimension.COUNT;
@@ -220,17 +209,16 @@ public class Cooking {
 
     private static Done<Cooked> done(Act act, String name, UUID dish, Amount out, Cost total) {
         String subject = "Cooked: " + name + ", " + out;
-        int portions = out.unit().equals(Unit.PORTION) ? out.value().floor().intValueExact() : 1;
+        Rational portions = out.unit().equals(Unit.PORTION) ? out.value() : Rational.ONE;
         Money each = Money.rounded(
-                total.known().exact().dividedBy(Rational.of(portions)),
-                total.known().currency());
+                total.known().exact().dividedBy(portions), total.known().currency());
         return new Done<>(
                 subject,
                 new Cooked(
                         act.id().toString(),
                         subject,
                         dish.toString(),
-                        portions,
+                        Portions.number(portions),
                         total.known().decimal(),
                         total.complete(),
                         each.decimal()));

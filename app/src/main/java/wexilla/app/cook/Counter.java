@@ -1,5 +1,6 @@
 package wexilla.app.cook;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -37,6 +38,7 @@ import wexilla.core.kitchen.Place;
 import wexilla.core.money.Cost;
 import wexilla.core.pricing.LineCost;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
@@ -128,15 +130,16 @@ class Counter {
     }
 
     /** A plain part for another day goes from the counter into the fridge, with its own date. */
-    void keepBack(Act act, UUID dish, int portions, @Nullable Integer keep) {
-        if (keep == null || keep == 0) {
+    void keepBack(Act act, UUID dish, Rational portions, @Nullable BigDecimal keep) {
+        if (keep == null || keep.signum() == 0) {
             return;
         }
-        if (keep < 0 || keep > portions) {
-            throw Problem.at("/keepBack", "From 0 to the " + portions + " portions that came out can be kept back.");
+        if (keep.signum() < 0 || Rational.of(keep).compareTo(portions) > 0) {
+            throw Problem.at(
+                    "/keepBack", "From 0 to the " + portions.plain() + " portions that came out can be kept back.");
         }
         Place fridge = households.usualPlace(act.household(), Storage.FRIDGE);
-        hands.move(act, dish, Amount.of(keep, Unit.PORTION), fridge.id());
+        hands.move(act, dish, Amount.of(Rational.of(keep), Unit.PORTION), fridge.id());
     }
 
     /** What a line takes; what the record lacks is counted up first and taken from there. */

@@ -123,7 +123,7 @@ class PlainParts {
                     act,
                     name,
                     Style.PLAIN_PART,
-                    plates,
+                    Rational.of(plates),
                     Money.zero(act.household().currency()));
             Counter.Made made = new Counter.Made(
                     name,

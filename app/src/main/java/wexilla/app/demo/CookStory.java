@@ -1,5 +1,6 @@
 package wexilla.app.demo;
 
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
@@ -20,6 +21,7 @@ import wexilla.app.recipes.Draft;
 import wexilla.app.recipes.RecipeInput;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.kitchen.Container;
+import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 
 /** The book of the demo household, and what it cooks and packs. */
@@ -61,7 +63,7 @@ class CookStory {
 
     void cook(Household household, CookScript cook, UUID recipe, Instant when) {
         int n = recipes.current(household, recipe).n();
-        CookInput input = CookInput.simply(recipe, n, cook.style(), null, cook.portions());
+        CookInput input = CookInput.simply(recipe, n, cook.style(), null, Rational.of(cook.portions()));
         Cooked cooked = acts.perform(
                 household, Story.key(), "cook", input, Cooked.class, when, act -> cooking.cook(act, input));
         if (cook.packets().isEmpty()) {
@@ -69,7 +71,7 @@ class CookStory {
         }
         PackInput packets = new PackInput(
                 UUID.fromString(cooked.lot()),
-                cook.packets(),
+                cook.packets().stream().map(BigDecimal::valueOf).toList(),
                 Objects.requireNonNull(StockStory.place(households, household, cook.place())),
                 households.containers(household).stream()
                         .filter(c -> c.name().equals(cook.container()))

@@ -1,5 +1,6 @@
 package wexilla.app.demo;
 
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -87,7 +88,8 @@ class PlanStory {
                 .map(Person::id)
                 .toList();
         String day = script.plan().day();
-        EatInput input = new EatInput(day, null, script.how(), script.text(), null, script.left(), script.liked(), not);
+        EatInput input = new EatInput(
+                day, null, script.how(), script.text(), null, BigDecimal.valueOf(script.left()), script.liked(), not);
         acts.perform(
                 household,
                 Story.key(),

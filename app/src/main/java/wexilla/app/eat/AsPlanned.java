@@ -16,6 +16,7 @@ import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.recipes.Recipes;
+import wexilla.core.kitchen.Change;
 import wexilla.core.money.Cost;
 import wexilla.core.planning.Evening;
 import wexilla.core.planning.PlanCheck;
@@ -58,7 +59,7 @@ class AsPlanned {
     }
 
     /** Serves every dish of an evening. @param left portions that stay @return what it cost */
-    Cost serve(Act act, Slot slot, int left) {
+    Cost serve(Act act, Slot slot, Rational left) {
         Evening evening = evening(act, slot);
         Cost cost = Cost.zero(act.household().currency());
         int pos = 0;
@@ -68,7 +69,7 @@ class AsPlanned {
                 UUID batch = UUID.fromString(stock.key().id());
                 cookFirst(act, batch, slot);
                 cost = cost.plus(onTheNight(act, evening, stock));
-                cost = cost.plus(served.dish(act, batch, Rational.of(stock.portions()), left));
+                cost = cost.plus(served.dish(act, batch, stock.portions(), left));
             } else if (dish instanceof Evening.Cook cook) {
                 cost = cost.plus(cooked(act, Objects.requireNonNull(of), cook, evening, left));
             } else if (dish instanceof Evening.Side side) {
@@ -97,7 +98,7 @@ class AsPlanned {
                         batch.style(),
                         size.numerator() + "/" + size.denominator(),
                         batch.size().vessels(),
-                        batch.portions(),
+                        batch.portions().toDecimal(Change.DECIMALS),
                         List.of(),
                         id,
                         null,
@@ -114,21 +115,21 @@ class AsPlanned {
     }
 
     /** Cooked that day through the station, or now, as written at its size; then eaten. */
-    private Cost cooked(Act act, UUID recipe, Evening.Cook cook, Evening evening, int left) {
+    private Cost cooked(Act act, UUID recipe, Evening.Cook cook, Evening evening, Rational left) {
         Household household = act.household();
         UUID batch = batches.cookedOn(household, List.of(recipe), evening.day()).get(recipe);
-        int plates = evening.wholePortions();
+        Rational plates = evening.portions();
         if (batch == null) {
             int n = recipes.current(household, recipe).n();
             Rational size = cook.sized().size().factor();
             String factor = size.numerator() + "/" + size.denominator();
-            int made = cook.sized().portions();
+            Rational made = cook.sized().portions();
             Cooked cooked = cooking.cook(act, CookInput.simply(recipe, n, Style.COOKED, factor, made))
                     .answer();
             UUID dish = UUID.fromString(cooked.lot());
             batch = Objects.requireNonNull(
                     lots.byId(household, dish).orElseThrow().batch());
         }
-        return served.dish(act, batch, Rational.of(Math.min(plates, cook.sized().portions())), left);
+        return served.dish(act, batch, Rational.min(plates, cook.sized().portions()), left);
     }
 }

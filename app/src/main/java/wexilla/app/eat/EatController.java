@@ -1,5 +1,6 @@
 package wexilla.app.eat;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
@@ -22,6 +23,7 @@ import wexilla.app.plan.Slots.State;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Household;
+import wexilla.app.platform.Portions;
 import wexilla.app.platform.Problem;
 import wexilla.core.planning.Countdown;
 import wexilla.core.planning.Evening;
@@ -71,7 +73,7 @@ class EatController {
      * An evening to eat or to write down.
      *
      * @param of id of the batch or recipe of the first dish, the colour of its tape
-     * @param plates whole portions for those who eat
+     * @param plates portions for those who eat
      * @param steps counted back from table time, {@code cook} what is cooked for it; empty for evenings that are over
      */
     record MealView(
@@ -83,7 +85,7 @@ class EatController {
             List<String> dishes,
             @Nullable String of,
             List<EaterView> eaters,
-            int plates,
+            BigDecimal plates,
             String note,
             List<StepAt> steps,
             List<CookView> cook) {}
@@ -158,7 +160,7 @@ class EatController {
                         .findFirst()
                         .orElse(null),
                 eaters,
-                evening.wholePortions(),
+                Portions.number(evening.portions()),
                 slot.note(),
                 steps,
                 cook);

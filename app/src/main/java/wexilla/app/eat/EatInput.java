@@ -1,11 +1,13 @@
 package wexilla.app.eat;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.plan.Slots.State;
 import wexilla.app.platform.Problem;
 import wexilla.core.planning.Meal;
+import wexilla.core.quantity.Rational;
 
 /**
  * What became of an evening, as the cook says it.
@@ -23,11 +25,19 @@ public record EatInput(
         How how,
         @Nullable String text,
         @Nullable UUID batch,
-        int left,
+        BigDecimal left,
         @Nullable Integer liked,
         List<UUID> notForThem) {
 
     private static final int LONGEST_TEXT = 120;
+
+    /** Portions that stay. */
+    Rational stays() {
+        if (left.signum() < 0) {
+            throw Problem.at("/left", "Portions that were left are 0 or more, not " + left.toPlainString() + ".");
+        }
+        return Rational.of(left);
+    }
 
     Meal which() {
         return meal == null ? Meal.DINNER : meal;

@@ -43,15 +43,13 @@ public class Eating {
         if (slot.state() != State.PLANNED) {
             throw Problem.at("/day", "This evening is written down already; undo that first.");
         }
-        if (input.left() < 0) {
-            throw Problem.at("/left", "Portions that were left are 0 or more, not " + input.left() + ".");
-        }
+        Rational left = input.stays();
         Cost cost = Cost.zero(act.household().currency());
         if (input.how() == How.PLANNED) {
-            cost = asPlanned.serve(act, slot, input.left());
+            cost = asPlanned.serve(act, slot, left);
         } else if (input.how() == How.OTHER && input.batch() != null) {
-            int plates = asPlanned.evening(act, slot).wholePortions();
-            cost = served.dish(act, input.batch(), Rational.of(plates), input.left());
+            Rational plates = asPlanned.evening(act, slot).portions();
+            cost = served.dish(act, input.batch(), plates, left);
         }
         ratings.rate(act, slot, input);
         slots.state(act, slot.id(), input.how().state(), instead(act, input));
@@ -70,7 +68,7 @@ public class Eating {
 
     /** Nobody said anything: as planned, as far as the stock has it. */
     String assume(Act act, Slot slot) {
-        asPlanned.serve(act, slot, 0);
+        asPlanned.serve(act, slot, Rational.ZERO);
         slots.state(act, slot.id(), State.ASSUMED, null);
         return "Assumed eaten as planned on " + Household.words(slot.day());
     }

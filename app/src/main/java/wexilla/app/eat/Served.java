@@ -34,9 +34,9 @@ class Served {
     }
 
     /** Eats portions of a dish. @param left that stay of them @return what the eaten portions cost */
-    Cost dish(Act act, UUID batch, Rational portions, int left) {
+    Cost dish(Act act, UUID batch, Rational portions, Rational left) {
         Serving serving = serving(act);
-        return written(act, serving.dish(batch, foods(act, serving, batch), portions, Rational.of(left), nothing(act)));
+        return written(act, serving.dish(batch, foods(act, serving, batch), portions, left, nothing(act)));
     }
 
     /** What is in a raw bag: it decides how what is left of it keeps. */

@@ -15,7 +15,9 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
+import wexilla.core.kitchen.Change;
 import wexilla.core.money.Money;
+import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Size;
 import wexilla.core.recipe.Style;
 
@@ -42,14 +44,14 @@ public class BatchRows {
             @Nullable Integer n,
             String name,
             Size size,
-            int portions,
+            Rational portions,
             Style style,
             State state,
             LocalDate cookOn,
             Money flat) {
 
         /** Something that was cooked without a recipe: a name and portions. */
-        public static NewBatch named(String name, Style style, int portions, LocalDate cookedOn, Money flat) {
+        public static NewBatch named(String name, Style style, Rational portions, LocalDate cookedOn, Money flat) {
             return new NewBatch(
                     UUID.randomUUID(), null, null, name, Size.AS_WRITTEN, portions, style, State.DONE, cookedOn, flat);
         }
@@ -86,7 +88,7 @@ public class BatchRows {
                         new BigDecimal(batch.size().factor().numerator()),
                         new BigDecimal(batch.size().factor().denominator()),
                         batch.size().vessels(),
-                        batch.portions(),
+                        batch.portions().toDecimal(Change.DECIMALS),
                         batch.style().name(),
                         batch.state().name(),
                         batch.cookOn(),

@@ -1,8 +1,10 @@
 package wexilla.app.onhand;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
+import wexilla.app.platform.Portions;
 import wexilla.core.keeping.Age;
 import wexilla.core.keeping.KeepDates.Urgency;
 import wexilla.core.kitchen.Lot;
@@ -25,7 +27,7 @@ public record LotView(
         String name,
         String about,
         String amount,
-        @Nullable Integer portions,
+        @Nullable BigDecimal portions,
         @Nullable String level,
         String cost,
         boolean costComplete,
@@ -52,7 +54,9 @@ public record LotView(
                 lot.name(),
                 lot.about(),
                 lot.staple() ? words(lot.level()) : lot.amount().toString(),
-                lot.amount().unit().equals(Unit.PORTION) ? Integer.valueOf(lot.wholePortions()) : null,
+                lot.amount().unit().equals(Unit.PORTION)
+                        ? Portions.number(lot.amount().value())
+                        : null,
                 lot.staple() ? words(lot.level()) : null,
                 lot.cost().known().decimal(),
                 lot.cost().complete(),

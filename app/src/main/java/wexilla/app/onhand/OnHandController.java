@@ -1,5 +1,6 @@
 package wexilla.app.onhand;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -9,6 +10,7 @@ import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Households;
 import wexilla.app.household.People;
 import wexilla.app.platform.Household;
+import wexilla.app.platform.Portions;
 import wexilla.core.keeping.KeepDates.Urgency;
 import wexilla.core.keeping.Storage;
 import wexilla.core.kitchen.Lot;
@@ -48,7 +50,7 @@ class OnHandController {
             String worth,
             boolean worthComplete,
             @Nullable String missing,
-            int frozenPortions,
+            BigDecimal frozenPortions,
             @Nullable Integer dinners,
             int plates,
             @Nullable String eatFirst,
@@ -64,10 +66,10 @@ class OnHandController {
                 .filter(lot -> !lot.staple())
                 .map(Lot::cost)
                 .reduce(Cost.zero(household.currency()), Cost::plus);
-        int frozen = open.stream()
+        Rational frozen = open.stream()
                 .filter(lot -> lot.amount().unit().equals(Unit.PORTION) && lot.storage() == Storage.FREEZER)
-                .mapToInt(Lot::wholePortions)
-                .sum();
+                .map(lot -> lot.amount().value())
+                .reduce(Rational.ZERO, Rational::plus);
         List<PlaceView> places = households.places(household).stream()
                 .map(place -> new PlaceView(
                         place.id().toString(),
@@ -88,7 +90,7 @@ class OnHandController {
                 worth.known().decimal(),
                 worth.complete(),
                 worth.missing().orElse(null),
-                frozen,
+                Portions.number(frozen),
                 dinners.dinners(),
                 dinners.wholePlates(),
                 dinners.first(),

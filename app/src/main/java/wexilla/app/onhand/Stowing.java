@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -239,11 +240,7 @@ public class Stowing {
     /** A dish that was there before Wexilla is a batch with a name and no recipe. */
     private UUID noted(Act act, NoteLine line) {
         LocalDate on = line.since().from() == null ? act.day() : line.since().from();
-        int portions = line.count()
-                * java.util.Objects.requireNonNull(line.each())
-                        .value()
-                        .numerator()
-                        .intValueExact();
+        Rational portions = Objects.requireNonNull(line.each()).value().times(Rational.of(line.count()));
         Money none = Money.zero(act.household().currency());
         return batches.write(act, NewBatch.named(line.foodName(), Style.COOKED, portions, on, none));
     }

@@ -1,5 +1,6 @@
 package wexilla.app.pack;
 
+import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -28,7 +29,7 @@ import wexilla.app.pack.PackViews.PackedView;
 import wexilla.app.pack.PackViews.PlaceChoice;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Household;
-import wexilla.app.platform.Problem;
+import wexilla.app.platform.Portions;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.Storage;
 import wexilla.core.kitchen.Lot;
@@ -36,6 +37,7 @@ import wexilla.core.money.Cost;
 import wexilla.core.packing.Label;
 import wexilla.core.packing.Portioning;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.stock.OpenLot;
 import wexilla.core.stock.StockUse;
@@ -111,12 +113,11 @@ class PackController {
 
     /** How many packets of one size a dish makes. */
     @PostMapping("/api/pack/even")
-    List<Integer> even(Household household, @RequestBody EvenInput input) {
+    List<BigDecimal> even(Household household, @RequestBody EvenInput input) {
         Lot dish = packing.dish(household, input.lot());
-        if (input.each() < 1) {
-            throw Problem.at("/each", "A packet holds at least one portion, not " + input.each() + ".");
-        }
-        return Portioning.inPacketsOf(Packing.portions(dish), input.each());
+        return Portioning.inPacketsOf(dish.amount().value(), Portions.typed("/each", input.each())).stream()
+                .map(Portions::number)
+                .toList();
     }
 
     /** The labels these packets would get; stores nothing. */
@@ -124,20 +125,20 @@ class PackController {
     PackDraft draft(Household household, @RequestBody PackInput input) {
         LocalDate today = household.dayOf(clock.instant());
         Lot dish = packing.dish(household, input.lot());
-        int there = Packing.portions(dish);
-        Portioning.Check check = Portioning.check(input.packets(), there);
+        Rational there = dish.amount().value();
+        Portioning.Check check = Portioning.check(input.sizes(), there);
         if (!check.holds() || dish.open().pastLimit(today)) {
             String problem = check.holds()
                     ? dish.name() + " is past its eat-by day; it is not packed any more."
                     : check.problem();
-            return new PackDraft(input.packets(), List.of(), there, problem, List.of());
+            return new PackDraft(input.packets(), List.of(), Portions.number(there), problem, List.of());
         }
         Batches.Batch batch = batch(household, dish);
         KeepDates dates = packing.dates(
                 household, dish, packing.place(household, input.place()).kind(), today);
         List<LabelView> labels = new ArrayList<>();
         OpenLot left = dish.open();
-        for (int portions : input.packets()) {
+        for (Rational portions : input.sizes()) {
             StockUse use = StockUse.of(List.of(left), Amount.of(portions, Unit.PORTION), today);
             left = use.after(List.of(left)).stream().findFirst().orElse(left);
             int part = input.oneMeal() ? labels.size() + 1 : 1;
@@ -145,7 +146,12 @@ class PackController {
             Label label = packing.label(dish, batch, household, portions, dates, today, "", part, parts);
             labels.add(view(label, null, use.takes().get(0).cost()));
         }
-        return new PackDraft(input.packets(), labels, there - check.wanted(), "", packing.mind(household, dish, input));
+        return new PackDraft(
+                input.packets(),
+                labels,
+                Portions.number(there.minus(check.wanted())),
+                "",
+                packing.mind(household, dish, input));
     }
 
     private Batches.Batch batch(Household household, Lot dish) {

@@ -1,9 +1,11 @@
 package wexilla.app.pack;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.onhand.LotView;
+import wexilla.core.quantity.Rational;
 
 /** What the Pack station is asked and answered. */
 public final class PackViews {
@@ -29,10 +31,15 @@ public final class PackViews {
      */
     public record PackInput(
             UUID lot,
-            List<Integer> packets,
+            List<BigDecimal> packets,
             UUID place,
             @Nullable UUID container,
             @Nullable Boolean together) {
+
+        /** Portions of each. */
+        List<Rational> sizes() {
+            return packets.stream().map(Rational::of).toList();
+        }
 
         boolean oneMeal() {
             return Boolean.TRUE.equals(together) && packets.size() > 1;
@@ -40,7 +47,7 @@ public final class PackViews {
     }
 
     /** @param each portions of each packet; the last one holds the rest */
-    record EvenInput(UUID lot, int each) {}
+    record EvenInput(UUID lot, BigDecimal each) {}
 
     /** What stands on a label. The code is given when the packets are stored; null before. */
     record LabelView(
@@ -69,7 +76,8 @@ public final class PackViews {
      * @param problem why these packets cannot be filled; empty when they can
      * @param mind what to mind before they are filled
      */
-    record PackDraft(List<Integer> packets, List<LabelView> labels, int left, String problem, List<String> mind) {}
+    record PackDraft(
+            List<BigDecimal> packets, List<LabelView> labels, BigDecimal left, String problem, List<String> mind) {}
 
     /** @param labels where the label sheet is */
     record Packed(String act, String subject, List<LotView> packets, String labels) {}

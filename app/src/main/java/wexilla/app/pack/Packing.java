@@ -35,6 +35,7 @@ import wexilla.core.packing.Label;
 import wexilla.core.packing.PackMind;
 import wexilla.core.packing.Portioning;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.stock.OpenLot;
@@ -78,10 +79,6 @@ public class Packing {
                 .orElseThrow(() -> Problem.at("/lot", "This dish does not wait on the counter any more."));
     }
 
-    static int portions(Lot dish) {
-        return dish.wholePortions();
-    }
-
     Place place(Household household, UUID id) {
         return households.places(household).stream()
                 .filter(place -> place.id().equals(id) && place.kind() != Storage.COUNTER)
@@ -104,7 +101,7 @@ public class Packing {
         Household household = act.household();
         ledger.lock(household.id(), List.of(input.lot()));
         Lot dish = dish(household, input.lot());
-        Portioning.Check check = Portioning.check(input.packets(), portions(dish));
+        Portioning.Check check = Portioning.check(input.sizes(), dish.amount().value());
         if (!check.holds()) {
             throw Problem.at("/packets", check.problem());
         }
@@ -114,7 +111,7 @@ public class Packing {
         OpenLot left = dish.open();
         List<UUID> packets = new ArrayList<>();
         UUID meal = input.oneMeal() ? UUID.randomUUID() : null;
-        for (int portions : input.packets()) {
+        for (Rational portions : input.sizes()) {
             Amount amount = Amount.of(portions, Unit.PORTION);
             StockUse use = StockUse.of(List.of(left), amount, act.day());
             if (use.takes().isEmpty()) {
@@ -198,7 +195,7 @@ public class Packing {
             Lot dish,
             Batches.Batch batch,
             Household household,
-            int portions,
+            Rational portions,
             KeepDates dates,
             LocalDate packedOn,
             String code,
@@ -211,7 +208,9 @@ public class Packing {
         return new Label(
                 plain ? dish.about() : batch.name(),
                 code,
-                plain ? dish.amount().toString() : portions + (portions == 1 ? " portion" : " portions"),
+                plain
+                        ? dish.amount().toString()
+                        : Amount.of(portions, Unit.PORTION).toString(),
                 batch.style().words(),
                 packedOn,
                 until(dates),
@@ -278,7 +277,7 @@ public class Packing {
                             packet,
                             batch,
                             household,
-                            portions(packet),
+                            packet.amount().value(),
                             packet.dates(),
                             on,
                             Objects.requireNonNull(packet.packet().code()),

@@ -225,12 +225,12 @@ class MenuBuild {
         return room == null ? MenuProblem.NONE : Room.portions(room);
     }
 
-    /** Hundredths of portions each open meal wants, in whole portions: as they are cooked and put on the table. */
+    /** Hundredths of portions each open meal wants. */
     private static List<Integer> tables(List<Place> places, List<Evening> seen) {
         List<Integer> plates = new ArrayList<>();
         for (int i = 0; i < places.size(); i++) {
             if (places.get(i).open()) {
-                plates.add(100 * seen.get(i).wholePortions());
+                plates.add(plates(seen.get(i)));
             }
         }
         return plates;
@@ -321,11 +321,16 @@ class MenuBuild {
         return who;
     }
 
+    /** Hundredths of portions a meal wants. */
+    private static int plates(Evening seen) {
+        return seen.portions().times(Rational.of(100)).ceiling().intValueExact();
+    }
+
     private static MenuProblem.Meal meal(Menu menu, Place place, Evening seen, List<Integer> against, long who) {
         Slot slot = place.slot();
         int day = menu.offset(slot.day());
         boolean leftovers = slot.kind() == Kind.LEFTOVERS;
-        int plates = 100 * seen.wholePortions();
+        int plates = plates(seen);
         Choice stands = slot.eatsHere() && (place.open() || slot.stands() >= 0)
                 ? slot.dishes().stream()
                         .filter(dish -> dish.of() != null)

@@ -29,6 +29,7 @@ import wexilla.core.planning.MenuProblem;
 import wexilla.core.planning.MenuProblem.Packet;
 import wexilla.core.planning.MenuTogether;
 import wexilla.core.planning.PlanCheck;
+import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
@@ -53,7 +54,7 @@ class MenuPackets {
     }
 
     /** @param portions whole ones that are there of it */
-    record Part(UUID batch, int portions) {}
+    record Part(UUID batch, int plates) {}
 
     /**
      * @param batch the first of {@code parts} where several are one meal together
@@ -79,7 +80,7 @@ class MenuPackets {
                     together.stream().flatMap(one -> one.foods().stream()).toList(),
                     null,
                     together.stream()
-                            .map(one -> new Part(one.batch(), one.packet().plates() / 100))
+                            .map(one -> new Part(one.batch(), one.packet().plates()))
                             .toList());
         }
 
@@ -89,14 +90,14 @@ class MenuPackets {
                     || parts.stream().anyMatch(part -> part.batch().equals(dish));
         }
 
-        /** So many whole portions, after so many others were eaten of it: of the first part what is there, then the next. */
-        List<Part> helpings(int portions, int before) {
+        /** So many hundredths of portions, after so many others were eaten of it: of the first part what is there, then the next. */
+        List<Part> helpings(int plates, int before) {
             List<Part> helpings = new ArrayList<>();
             int skip = before;
-            int left = portions;
+            int left = plates;
             for (Part part : parts) {
-                int there = Math.max(0, part.portions() - skip);
-                skip = Math.max(0, skip - part.portions());
+                int there = Math.max(0, part.plates() - skip);
+                skip = Math.max(0, skip - part.plates());
                 int taken = Math.min(there, left);
                 left -= taken;
                 if (taken > 0) {
@@ -142,8 +143,10 @@ class MenuPackets {
                         && !batch.cookOn().isBefore(now.today())
                         && !lots.containsKey(batch.id()))
                 .forEach(batch -> {
-                    int free = batch.portions() - promised(looked, batch.key(), start) - promised(decided, batch.key());
-                    if (free > 0) {
+                    Rational free = batch.portions()
+                            .minus(promised(looked, batch.key(), start))
+                            .minus(promised(decided, batch.key()));
+                    if (free.signum() > 0) {
                         DishKeeping keeps =
                                 Objects.requireNonNull(looked.keeping().get(batch.id()));
                         stocked.add(willBe(now, batch, free, keeps, start));
@@ -170,23 +173,25 @@ class MenuPackets {
         return all;
     }
 
-    private static int promised(List<Needs.Want> decided, Key batch) {
+    private static Rational promised(List<Needs.Want> decided, Key batch) {
         return decided.stream()
                 .filter(want -> want.key().equals(batch))
                 .flatMap(want -> Stream.ofNullable(want.amount()))
-                .mapToInt(portions -> portions.value().ceiling().intValueExact())
-                .sum();
+                .map(Amount::value)
+                .reduce(Rational.ZERO, Rational::plus);
     }
 
     /** Portions of a dish that meals before the plan eat. */
-    private static int promised(Evenings.Looked looked, Key batch, LocalDate start) {
+    private static Rational promised(Evenings.Looked looked, Key batch, LocalDate start) {
         return looked.check().checked().stream()
                 .map(PlanCheck.Checked::evening)
                 .filter(evening -> evening.day().isBefore(start))
                 .flatMap(evening -> evening.dishes().stream())
-                .mapToInt(dish ->
-                        dish instanceof Evening.FromStock stock && stock.key().equals(batch) ? stock.portions() : 0)
-                .sum();
+                .map(dish ->
+                        dish instanceof Evening.FromStock stock && stock.key().equals(batch)
+                                ? stock.portions()
+                                : Rational.ZERO)
+                .reduce(Rational.ZERO, Rational::plus);
     }
 
     private static List<Food> foods(Snapshot now, Batches.@Nullable Batch batch) {
@@ -218,7 +223,7 @@ class MenuPackets {
             worth += lot.cost().known().minor();
             priced = priced && lot.cost().complete();
         }
-        int plates = portions.times(Rational.of(100)).floor().intValueExact();
+        int plates = hundredths(portions);
         return new Packet(
                 name,
                 Evening.proteins(foods),
@@ -229,6 +234,10 @@ class MenuPackets {
                 best == Integer.MAX_VALUE ? MenuProblem.NONE : best,
                 finish(now, batch),
                 priced && plates > 0 ? 10_000L * worth / plates : UNPRICED);
+    }
+
+    private static int hundredths(Rational portions) {
+        return portions.times(Rational.of(100)).floor().intValueExact();
     }
 
     /** Minutes of hands its last steps take on the night. */
@@ -242,7 +251,7 @@ class MenuPackets {
         return Math.max(WARM, left);
     }
 
-    private Stocked willBe(Snapshot now, Batches.Batch batch, int free, DishKeeping keeps, LocalDate start) {
+    private Stocked willBe(Snapshot now, Batches.Batch batch, Rational free, DishKeeping keeps, LocalDate start) {
         List<Food> foods = foods(now, batch);
         KeepingGuide guide = reference.keeping(now.household());
         LocalDate eatBy = guide.dates(keeps.keepingClass(), Storage.FRIDGE, keeps.from(), keeps.from())
@@ -253,7 +262,7 @@ class MenuPackets {
                 batch.name(),
                 Evening.proteins(foods),
                 0,
-                100 * free,
+                hundredths(free),
                 Math.max(0, cooked),
                 // what freezes waits in the freezer until it is wanted
                 guide.freezes(keeps.keepingClass()) ? MenuProblem.NONE : offset(start, fridgeUntil),

@@ -1,5 +1,6 @@
 package wexilla.app.plan;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -41,7 +42,7 @@ public final class MenuViews {
             @Nullable Integer seen) {}
 
     /** @param portions of this dish that go on the table */
-    record Helping(UUID batch, int portions) {}
+    record Helping(UUID batch, BigDecimal portions) {}
 
     /**
      * @param from ISO day; today when nothing is said. @param days 1 to 35

@@ -15,6 +15,7 @@ import wexilla.app.platform.Act;
 import wexilla.app.recipes.Recipes;
 import wexilla.app.stretch.PartEvenings;
 import wexilla.core.planning.Meal;
+import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
@@ -97,7 +98,7 @@ class PartsOnTable implements PartEvenings {
     }
 
     private static Dish dish(UUID recipe, OnTable part) {
-        return new Dish(DishKind.RECIPE, recipe, "", part.plates());
+        return new Dish(DishKind.RECIPE, recipe, "", Rational.of(part.plates()));
     }
 
     private void save(Act act, Slot slot, Kind kind, List<Dish> dishes) {

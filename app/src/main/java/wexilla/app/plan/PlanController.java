@@ -37,6 +37,7 @@ import wexilla.app.plan.PlanViews.ThreadView;
 import wexilla.app.plan.Slots.Dish;
 import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Household;
+import wexilla.app.platform.Portions;
 import wexilla.app.platform.Problem;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.Storage;
@@ -47,6 +48,7 @@ import wexilla.core.planning.Meal;
 import wexilla.core.planning.PlanCheck;
 import wexilla.core.planning.PlanCosts;
 import wexilla.core.planning.Run;
+import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Style;
 
@@ -166,7 +168,7 @@ class PlanController {
     }
 
     private static List<PlannedWeek> weeks(Snapshot now, Evenings.Looked looked, LocalDate last) {
-        Map<String, Integer> portions = new HashMap<>();
+        Map<String, Rational> portions = new HashMap<>();
         looked.batches().values().stream()
                 .filter(batch -> batch.state() == BatchRows.State.PLANNED)
                 .forEach(batch -> portions.put(batch.id().toString(), batch.portions()));
@@ -229,7 +231,7 @@ class PlanController {
                 dish.kind(),
                 dish.of() == null ? null : dish.of().toString(),
                 name,
-                dish.portions(),
+                dish.portions() == null ? null : Portions.number(dish.portions()),
                 dish.eaters().stream().map(UUID::toString).toList(),
                 dish.frozen(),
                 factor);
@@ -243,7 +245,7 @@ class PlanController {
                 .forEach(lot -> byBatch.merge(
                         Objects.requireNonNull(lot.batch()).toString(),
                         inStock(lot),
-                        (a, b) -> new InStock(a.batch(), a.name(), a.portions() + b.portions(), a.until())));
+                        (a, b) -> new InStock(a.batch(), a.name(), a.portions().add(b.portions()), a.until())));
         return List.copyOf(byBatch.values());
     }
 
@@ -252,7 +254,7 @@ class PlanController {
         return new InStock(
                 String.valueOf(lot.batch()),
                 lot.name(),
-                lot.wholePortions(),
+                Portions.number(lot.amount().value()),
                 until == null ? null : until.words() + " " + until.date());
     }
 }

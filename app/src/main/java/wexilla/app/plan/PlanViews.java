@@ -1,5 +1,6 @@
 package wexilla.app.plan;
 
+import java.math.BigDecimal;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.UUID;
@@ -29,7 +30,7 @@ public final class PlanViews {
             DishKind kind,
             @Nullable String of,
             String name,
-            @Nullable Integer portions,
+            @Nullable BigDecimal portions,
             List<String> eaters,
             boolean frozen,
             @Nullable String factor) {}
@@ -94,7 +95,7 @@ public final class PlanViews {
     record InStock(
             String batch,
             String name,
-            int portions,
+            BigDecimal portions,
             @Nullable String until) {}
 
     /** @param at ISO date and time of the table; {@code out} when it leaves the freezer, absent where it does not lie in one */
@@ -189,7 +190,7 @@ public final class PlanViews {
             @Nullable UUID recipe,
             @Nullable UUID batch,
             @Nullable String text,
-            @Nullable Integer portions,
+            @Nullable BigDecimal portions,
             @Nullable List<UUID> eaters,
             @Nullable Boolean frozen) {}
 

@@ -57,9 +57,7 @@ record PlannedMeals(
             List<Eater> own = eaters(dish.eaters());
             List<Eater> eat = own.isEmpty() ? eaters : own;
             dishes.add(dish(
-                    dish,
-                    Appetite.wholePortions(eat.stream().map(Eater::appetite).toList()),
-                    slot.day()));
+                    dish, Appetite.portions(eat.stream().map(Eater::appetite).toList()), slot.day()));
             only.add(own);
         }
         return new Evening(slot.when(), eaters, dishes, only);
@@ -93,7 +91,7 @@ record PlannedMeals(
                 household.country());
     }
 
-    private Evening.Dish dish(Dish dish, int plates, LocalDate day) {
+    private Evening.Dish dish(Dish dish, Rational plates, LocalDate day) {
         if (dish.kind() == DishKind.SIDE) {
             return side(dish.text());
         }
@@ -101,13 +99,13 @@ record PlannedMeals(
             return new Evening.Task(dish.text(), StepTime.read(dish.text()));
         }
         UUID id = Objects.requireNonNull(dish.of());
-        int portions = dish.portions() == null ? plates : dish.portions();
+        Rational portions = dish.portions() == null ? plates : dish.portions();
         UUID cooked = dish.kind() == DishKind.RECIPE && day.equals(now.today()) && feeds(done.get(id), portions)
                 ? done.get(id)
                 : null;
         if (dish.kind() == DishKind.RECIPE && cooked == null) {
             Recipe recipe = Objects.requireNonNull(recipes.get(id)).recipe();
-            Rational factor = Rational.of(portions, recipe.portions());
+            Rational factor = portions.dividedBy(Rational.of(recipe.portions()));
             return new Evening.Cook(kitchen.sized(recipe, factor, null));
         }
         Batches.Batch batch = Objects.requireNonNull(batches.get(cooked == null ? id : cooked));
@@ -126,14 +124,19 @@ record PlannedMeals(
     }
 
     /** Whether what was cooked today is for this meal: some of it is in its pot still, or all that is wanted is there. */
-    private boolean feeds(@Nullable UUID batch, int portions) {
+    private boolean feeds(@Nullable UUID batch, Rational portions) {
         List<Lot> there = now.open().stream()
                 .filter(lot -> batch != null
                         && batch.equals(lot.batch())
                         && lot.amount().unit().equals(Unit.PORTION))
                 .toList();
         return there.stream().anyMatch(lot -> lot.packet().code() == null)
-                || batch != null && there.stream().mapToInt(Lot::wholePortions).sum() >= portions;
+                || batch != null
+                        && there.stream()
+                                        .map(lot -> lot.amount().value())
+                                        .reduce(Rational.ZERO, Rational::plus)
+                                        .compareTo(portions)
+                                >= 0;
     }
 
     /** The only thing that is cooked that day, and not yet: it is cooked for the meal itself, with more for other days. */

@@ -22,11 +22,13 @@ import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
+import wexilla.app.platform.Portions;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.people.Appetite;
 import wexilla.core.planning.Meal;
+import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.LineList;
 import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.ReadLine;
@@ -193,10 +195,7 @@ public class Planning {
 
     private Dish dish(Act act, DishInput input, String at, boolean stockFirst) {
         Household household = act.household();
-        Integer portions = input.portions();
-        if (portions != null && (portions < 1 || portions > Recipe.MOST_PORTIONS)) {
-            throw Problem.at(at + "/portions", "Portions are a whole number from 1 to " + Recipe.MOST_PORTIONS + ".");
-        }
+        Rational portions = input.portions() == null ? null : Portions.typed(at + "/portions", input.portions());
         if (input.batch() != null) {
             if (batches.byId(snapshots.of(household), List.of(input.batch())).isEmpty()) {
                 throw Problem.at(at + "/batch", "There is no such dish in this household.");
@@ -212,7 +211,7 @@ public class Planning {
     }
 
     /** A recipe of that name, a dish in stock of that name, or a new recipe that has a name only. */
-    private Dish named(Act act, String text, @Nullable Integer portions, boolean stockFirst) {
+    private Dish named(Act act, String text, @Nullable Rational portions, boolean stockFirst) {
         Household household = act.household();
         Optional<UUID> recipe = recipes.named(household, text);
         Optional<UUID> batch = lots.open(household).stream()
@@ -225,8 +224,10 @@ public class Planning {
         if (batch.isPresent()) {
             return new Dish(DishKind.BATCH, batch.get(), "", portions);
         }
-        int makes = Appetite.wholePortions(
-                people.active(household).stream().map(Person::appetite).toList());
+        int makes = Appetite.portions(
+                        people.active(household).stream().map(Person::appetite).toList())
+                .ceiling()
+                .intValueExact();
         UUID added = recipes.add(act, new Recipe(text, makes, List.of(), List.of()), Recipes.About.NOTHING);
         return new Dish(DishKind.RECIPE, added, "", portions);
     }

@@ -1,5 +1,6 @@
 package wexilla.app.plan;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -250,12 +251,12 @@ class Proposing {
         int before = 0;
         for (int meal = 0; meal < at; meal++) {
             before += choices.get(meal).equals(stock)
-                    ? menu.problem().meals().get(meal).plates() / 100
+                    ? menu.problem().meals().get(meal).plates()
                     : 0;
         }
-        int portions = menu.problem().meals().get(at).plates() / 100;
-        return menu.packets().get(stock.packet()).helpings(portions, before).stream()
-                .map(part -> new Helping(part.batch(), part.portions()))
+        int plates = menu.problem().meals().get(at).plates();
+        return menu.packets().get(stock.packet()).helpings(plates, before).stream()
+                .map(part -> new Helping(part.batch(), BigDecimal.valueOf(part.plates(), 2)))
                 .toList();
     }
 

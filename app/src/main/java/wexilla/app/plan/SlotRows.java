@@ -1,5 +1,6 @@
 package wexilla.app.plan;
 
+import java.math.BigDecimal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
@@ -9,6 +10,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import wexilla.app.plan.Slots.Dish;
 import wexilla.app.plan.Slots.DishKind;
 import wexilla.app.plan.Slots.Guest;
@@ -19,6 +21,7 @@ import wexilla.core.food.Allergen;
 import wexilla.core.people.Appetite;
 import wexilla.core.planning.Evening.When;
 import wexilla.core.planning.Meal;
+import wexilla.core.quantity.Rational;
 
 /** Reads meals out of the rows they are stored in. */
 final class SlotRows {
@@ -56,9 +59,13 @@ final class SlotRows {
                 kind,
                 of,
                 row.getString("text"),
-                (Integer) row.getObject("portions"),
+                portions(row.getBigDecimal("portions")),
                 List.of((UUID[]) row.getArray("eaters").getArray()),
                 row.getBoolean("frozen"));
+    }
+
+    private static @Nullable Rational portions(@Nullable BigDecimal said) {
+        return said == null ? null : Rational.of(said);
     }
 
     private static List<Guest> guests(ResultSet row) throws SQLException {

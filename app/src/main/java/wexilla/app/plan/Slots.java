@@ -22,9 +22,11 @@ import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Rows;
 import wexilla.core.food.Allergen;
+import wexilla.core.kitchen.Change;
 import wexilla.core.people.Appetite;
 import wexilla.core.planning.Evening.When;
 import wexilla.core.planning.Meal;
+import wexilla.core.quantity.Rational;
 
 /** The meals as decided. */
 @Component
@@ -65,12 +67,12 @@ public class Slots {
             DishKind kind,
             @Nullable UUID of,
             String text,
-            @Nullable Integer portions,
+            @Nullable Rational portions,
             List<UUID> eaters,
             boolean frozen) {
 
         /** For everybody, as it is. */
-        public Dish(DishKind kind, @Nullable UUID of, String text, @Nullable Integer portions) {
+        public Dish(DishKind kind, @Nullable UUID of, String text, @Nullable Rational portions) {
             this(kind, of, text, portions, List.of(), false);
         }
 
@@ -271,7 +273,7 @@ public class Slots {
         row.put("recipe", dish.kind() == DishKind.RECIPE ? dish.of() : null);
         row.put("batch", dish.kind() == DishKind.BATCH ? dish.of() : null);
         row.put("text", dish.text());
-        row.put("portions", dish.portions());
+        row.put("portions", dish.portions() == null ? null : dish.portions().toDecimal(Change.DECIMALS));
         row.put("frozen", dish.frozen());
         return row;
     }

@@ -25,6 +25,7 @@ import wexilla.app.plan.Slots.Kind;
 import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
+import wexilla.app.platform.Portions;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.people.Appetite;
@@ -73,9 +74,9 @@ class Taking {
     private record Cooking(UUID recipe, LocalDate day) {}
 
     /** @param helpings of several dishes that are there; empty where one is the meal */
-    private record Taken(Slot slot, int portions, boolean frozen, List<Helping> helpings) {
+    private record Taken(Slot slot, Rational portions, boolean frozen, List<Helping> helpings) {
 
-        Taken(Slot slot, int portions, boolean frozen) {
+        Taken(Slot slot, Rational portions, boolean frozen) {
             this(slot, portions, frozen, List.of());
         }
     }
@@ -98,7 +99,7 @@ class Taking {
                     .filter(dish -> dish.kind() == DishKind.BATCH)
                     .forEach(dish -> replaced.add(Objects.requireNonNull(dish.of())));
             Evening seen = evenings.evening(now, slot);
-            int portions = Appetite.wholePortions(
+            Rational portions = Appetite.portions(
                     seen.eaters().stream().map(Eater::appetite).toList());
             boolean frozen = Boolean.TRUE.equals(choice.frozen());
             if (choice.batch() != null) {
@@ -129,13 +130,10 @@ class Taking {
 
     private static List<Helping> helpings(MealChoice choice, String at) {
         List<Helping> helpings = choice.helpings() == null ? List.of() : choice.helpings();
-        if (helpings.size() > MenuTogether.MOST
-                || helpings.stream().anyMatch(one -> one.portions() < 1 || one.portions() > Recipe.MOST_PORTIONS)) {
-            throw Problem.at(
-                    at + "/helpings",
-                    "At most " + MenuTogether.MOST
-                            + " dishes that are there make a meal, each of one portion or more.");
+        if (helpings.size() > MenuTogether.MOST) {
+            throw Problem.at(at + "/helpings", "At most " + MenuTogether.MOST + " dishes that are there make a meal.");
         }
+        helpings.forEach(one -> Portions.typed(at + "/helpings", one.portions()));
         return helpings;
     }
 
@@ -187,8 +185,9 @@ class Taking {
             return;
         }
         Recipe recipe = stored.recipe();
-        int portions = all.stream().mapToInt(Taken::portions).sum();
-        Sized sized = kitchen.pots(act.household()).sized(recipe, Rational.of(portions, recipe.portions()), null);
+        Rational portions = all.stream().map(Taken::portions).reduce(Rational.ZERO, Rational::plus);
+        Sized sized =
+                kitchen.pots(act.household()).sized(recipe, portions.dividedBy(Rational.of(recipe.portions())), null);
         UUID batch = batches.write(
                 act,
                 UUID.randomUUID(),
@@ -204,7 +203,7 @@ class Taking {
     private void save(Act act, Taken taken, DishKind kind, UUID of) {
         if (!taken.helpings().isEmpty()) {
             List<Dish> dishes = taken.helpings().stream()
-                    .map(one -> new Dish(DishKind.BATCH, one.batch(), "", one.portions()))
+                    .map(one -> new Dish(DishKind.BATCH, one.batch(), "", Rational.of(one.portions())))
                     .toList();
             slots.save(act, taken.slot().with(Kind.STOCK, dishes));
             return;

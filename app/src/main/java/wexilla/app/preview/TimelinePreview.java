@@ -34,6 +34,7 @@ import wexilla.core.cookday.DayWhy;
 import wexilla.core.cookday.KitchenGear;
 import wexilla.core.food.Food;
 import wexilla.core.food.HeatGuide;
+import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
@@ -234,11 +235,12 @@ class TimelinePreview {
                     "A dish has 1 to " + MOST_STEPS + " steps, not "
                             + asked.steps().size() + ".");
         }
-        int portions = asked.portions() == null
-                ? 4
-                : Asked.number(at + "/portions", asked.portions()).ceiling().intValueExact();
-        if (portions < 1 || portions > 500) {
-            throw Problem.at(at + "/portions", "A dish makes 1 to 500 portions, not " + portions + ".");
+        Rational portions =
+                asked.portions() == null ? Rational.of(4) : Asked.number(at + "/portions", asked.portions());
+        if (portions.signum() <= 0 || portions.compareTo(Rational.of(Recipe.MOST_PORTIONS)) > 0) {
+            throw Problem.at(
+                    at + "/portions",
+                    "A dish makes at most " + Recipe.MOST_PORTIONS + " portions, not " + portions.plain() + ".");
         }
         List<ReadLine> lines = asked.lines() == null ? List.of() : lines(at, asked.lines());
         List<DayStep> steps = new ArrayList<>();

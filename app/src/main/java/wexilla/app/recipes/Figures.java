@@ -31,6 +31,7 @@ import wexilla.core.food.Diet;
 import wexilla.core.food.Food;
 import wexilla.core.food.Known;
 import wexilla.core.pricing.CostSheet;
+import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.Sized;
@@ -249,7 +250,7 @@ class Figures implements SmartLifecycle, Redescribed, Undoable {
                         allergens(recipe, household, Known.HAS),
                         allergens(recipe, household, Known.WITHOUT),
                         foods.size() == all.size() && foods.stream().allMatch(Food::described),
-                        sheet.perPortion(recipe.portions()).minor(),
+                        sheet.perPortion(Rational.of(recipe.portions())).minor(),
                         sheet.total().complete() && !recipe.lines().isEmpty(),
                         clock.instant().atOffset(ZoneOffset.UTC)))
                 .update();

@@ -18,6 +18,7 @@ import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.LineCost;
 import wexilla.core.pricing.Work;
 import wexilla.core.quantity.KitchenMeasure;
+import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeFlag;
 import wexilla.core.recipe.RecipeStep;
@@ -232,7 +233,9 @@ final class RecipeViews {
         return new CostView(
                 sheet.total().known().decimal(),
                 sheet.flat().decimal(),
-                portions != null && portions > 0 ? sheet.perPortion(portions).decimal() : null,
+                portions != null && portions > 0
+                        ? sheet.perPortion(Rational.of(portions)).decimal()
+                        : null,
                 sheet.total().complete(),
                 sheet.total().missing().orElse(null),
                 sheet.lines().stream()

@@ -108,7 +108,7 @@ class JointCooking {
                 act,
                 food.name() + ", cooked",
                 Style.PLAIN_PART,
-                Math.max(1, cut.plan().plainPlates()),
+                Rational.of(Math.max(1, cut.plan().plainPlates())),
                 Money.zero(household.currency()));
         List<Piece> pieces =
                 Piece.of(cut.slab(), cut.shares(), cut.plan(), raw.amount().value());

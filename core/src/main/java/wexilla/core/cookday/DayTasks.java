@@ -10,6 +10,7 @@ import wexilla.core.cookday.DayProblem.Kind;
 import wexilla.core.cookday.DayProblem.Lag;
 import wexilla.core.cookday.DayProblem.Person;
 import wexilla.core.food.HeatGuide;
+import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Temperature;
 import wexilla.core.quantity.Trade;
 import wexilla.core.recipe.StepGear;
@@ -45,14 +46,14 @@ public final class DayTasks {
      * @param after dishes that have to be cooked before it is begun, by place
      */
     public record Dish(
-            String name, int portions, List<DayStep> steps, boolean kept, List<Integer> after, Inside inside) {
+            String name, Rational portions, List<DayStep> steps, boolean kept, List<Integer> after, Inside inside) {
 
         public Dish {
             steps = List.copyOf(steps);
             after = List.copyOf(after);
         }
 
-        public Dish(String name, int portions, List<DayStep> steps, boolean kept, List<Integer> after) {
+        public Dish(String name, Rational portions, List<DayStep> steps, boolean kept, List<Integer> after) {
             this(name, portions, steps, kept, after, Inside.NOTHING);
         }
     }
@@ -290,7 +291,8 @@ public final class DayTasks {
 
     /** What is kept cools, and is bagged within two hours from the heat. */
     private void bagged(Dish dish, int loads, int last, int lastHot) {
-        int all = Math.max(1, (dish.portions() + PORTIONS - 1) / PORTIONS);
+        int all = Math.max(
+                1, dish.portions().dividedBy(Rational.of(PORTIONS)).ceiling().intValueExact());
         int packets = Math.max(1, (all + loads - 1) / loads);
         int cool = add(Job.of(dish.name(), "cool it in shallow trays", COOL, false, made.there(Kind.COOLING))
                 .cautioned(DayCaution.COLD));

@@ -121,11 +121,6 @@ public record Lot(
         return level != Level.COUNTED;
     }
 
-    /** Whole portions that are there; what is begun is none. */
-    public int wholePortions() {
-        return amount.value().floor().intValueExact();
-    }
-
     /** Whether it was cooked: its age is inherited by what it goes into. */
     public boolean cooked() {
         return what.batch() != null && state != State.RAW

@@ -2,8 +2,9 @@ package wexilla.core.packing;
 
 import java.util.ArrayList;
 import java.util.List;
+import wexilla.core.quantity.Rational;
 
-/** How a cooked dish is shared out into packets of whole portions. */
+/** How a cooked dish is shared out into packets. */
 public final class Portioning {
 
     /** More packets than this from one dish is a slip of the finger. */
@@ -14,42 +15,42 @@ public final class Portioning {
     /**
      * Packets of one size, the rest in a smaller last one: 14 in sixes are 6 + 6 + 2.
      *
-     * @throws IllegalArgumentException if either number is below one
+     * @throws IllegalArgumentException if there is nothing of either
      */
-    public static List<Integer> inPacketsOf(int portions, int each) {
-        if (portions < 1 || each < 1) {
-            throw new IllegalArgumentException("a packet holds at least one portion");
+    public static List<Rational> inPacketsOf(Rational portions, Rational each) {
+        if (portions.signum() <= 0 || each.signum() <= 0) {
+            throw new IllegalArgumentException("a packet holds some of a portion");
         }
-        List<Integer> packets = new ArrayList<>();
-        for (int left = portions; left > 0; left -= each) {
-            packets.add(Math.min(left, each));
+        List<Rational> packets = new ArrayList<>();
+        for (Rational left = portions; left.signum() > 0 && packets.size() <= MOST_PACKETS; left = left.minus(each)) {
+            packets.add(Rational.min(left, each));
         }
         return packets;
     }
 
     /** What is asked for and what is there. */
-    public record Check(int wanted, int there, String problem) {
+    public record Check(Rational wanted, Rational there, String problem) {
         public boolean holds() {
             return problem.isEmpty();
         }
     }
 
     /** Whether these packets can be filled from what is there; says by how much they cannot. */
-    public static Check check(List<Integer> packets, int there) {
-        long all = packets.stream().mapToLong(Integer::longValue).sum();
-        // more than anybody counts is too much all the same
-        int wanted = (int) Math.max(Integer.MIN_VALUE, Math.min(Integer.MAX_VALUE, all));
+    public static Check check(List<Rational> packets, Rational there) {
+        Rational wanted = packets.stream().reduce(Rational.ZERO, Rational::plus);
         if (packets.isEmpty()) {
-            return new Check(0, there, "no packet yet; say how many portions go into each");
+            return new Check(wanted, there, "no packet yet; say how many portions go into each");
         }
         if (packets.size() > MOST_PACKETS) {
             return new Check(wanted, there, packets.size() + " packets; " + MOST_PACKETS + " is the most at once");
         }
-        if (packets.stream().anyMatch(p -> p < 1)) {
-            return new Check(wanted, there, "a packet holds at least one portion");
+        if (packets.stream().anyMatch(packet -> packet.signum() <= 0)) {
+            return new Check(wanted, there, "a packet holds some of a portion");
         }
-        String problem =
-                all > there ? all + " portions in packets, " + there + " there: " + (all - there) + " too many" : "";
+        String problem = wanted.compareTo(there) > 0
+                ? wanted.plain() + " portions in packets, " + there.plain() + " there: "
+                        + wanted.minus(there).plain() + " too many"
+                : "";
         return new Check(wanted, there, problem);
     }
 }

@@ -39,9 +39,9 @@ public enum Appetite {
         return eaters.stream().map(Appetite::portions).reduce(Rational.ZERO, Rational::plus);
     }
 
-    /** Whole portions to make for these people, rounded up; one when nobody is written down. */
-    public static int wholePortions(Collection<Appetite> eaters) {
-        return Math.max(1, sum(eaters).ceiling().intValueExact());
+    /** Portions to put on the table for these people; one when nobody is written down. */
+    public static Rational portions(Collection<Appetite> eaters) {
+        return eaters.isEmpty() ? Rational.ONE : sum(eaters);
     }
 
     /**

@@ -150,7 +150,7 @@ public record BigBuy(
                     new StepTime(0, heat, true)));
         }
         steps.add(new DayStep("Cut it into " + parts.size() + " parts", new StepTime(Math.max(5, apart), 0, true)));
-        return new DayTasks.Dish(weight + " " + food, Math.max(1, parts.size()), steps, true, List.of());
+        return new DayTasks.Dish(weight + " " + food, Rational.of(Math.max(1, parts.size())), steps, true, List.of());
     }
 
     private static void add(

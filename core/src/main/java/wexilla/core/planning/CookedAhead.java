@@ -20,35 +20,42 @@ import wexilla.core.stock.OpenLot;
  *
  * @param from its day 0: that of the oldest cooked thing in it, or the day it is cooked
  */
-public record CookedAhead(String id, int portions, String keepingClass, LocalDate from, LocalDate cookOn) {
+public record CookedAhead(String id, Rational portions, String keepingClass, LocalDate from, LocalDate cookOn) {
 
     /** Nothing in it is older than it. */
-    public CookedAhead(String id, int portions, String keepingClass, LocalDate cookOn) {
+    public CookedAhead(String id, Rational portions, String keepingClass, LocalDate cookOn) {
         this(id, portions, keepingClass, cookOn, cookOn);
     }
 
     /** Portions a meal wants of it. */
-    public record Wanted(LocalDate day, int portions) {}
+    public record Wanted(LocalDate day, Rational portions) {}
 
     /** Its lots, the fridge first. */
     public List<OpenLot> lots(List<Wanted> wanted, KeepingGuide guide, Currency currency) {
         LocalDate limit = guide.dates(keepingClass, Storage.FRIDGE, from, from).eatBy();
-        int late = limit == null || !guide.freezes(keepingClass)
-                ? 0
+        Rational late = limit == null || !guide.freezes(keepingClass)
+                ? Rational.ZERO
                 : wanted.stream()
                         .filter(meal -> meal.day().isAfter(limit))
-                        .mapToInt(Wanted::portions)
-                        .sum();
-        int frozen = Math.min(late, portions);
+                        .map(Wanted::portions)
+                        .reduce(Rational.ZERO, Rational::plus);
+        Rational frozen = Rational.min(late, portions);
         LotClock clock = LotClock.start(keepingClass, from);
         List<OpenLot> lots = new ArrayList<>();
-        if (frozen < portions) {
-            lots.add(new OpenLot(id, amount(portions - frozen), Cost.unknown(currency), limit, limit, clock, true));
+        if (frozen.compareTo(portions) < 0) {
+            lots.add(new OpenLot(
+                    id,
+                    Amount.of(portions.minus(frozen), Unit.PORTION),
+                    Cost.unknown(currency),
+                    limit,
+                    limit,
+                    clock,
+                    true));
         }
-        if (frozen > 0) {
+        if (!frozen.isZero()) {
             lots.add(new OpenLot(
                     id + "-frozen",
-                    amount(frozen),
+                    Amount.of(frozen, Unit.PORTION),
                     Cost.unknown(currency),
                     null,
                     null,
@@ -59,9 +66,5 @@ public record CookedAhead(String id, int portions, String keepingClass, LocalDat
                     null));
         }
         return lots;
-    }
-
-    private static Amount amount(int portions) {
-        return Amount.of(Rational.of(portions), Unit.PORTION);
     }
 }

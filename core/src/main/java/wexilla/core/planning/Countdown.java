@@ -49,7 +49,7 @@ public final class Countdown {
         return evening.dishes().stream()
                 .map(dish -> new DayTasks.Dish(
                         dish.name(),
-                        evening.wholePortions(),
+                        evening.portions(),
                         steps(dish).stream()
                                 .map(step -> new DayStep(step.text(), step.time()))
                                 .toList(),

@@ -72,7 +72,7 @@ public record Evening(When when, List<Eater> eaters, List<Dish> dishes, List<Lis
      * @param foods what is in it, as far as known
      */
     public record FromStock(
-            Key key, String name, List<ScaledStep> finish, List<Sized.Line> add, List<Food> foods, int portions)
+            Key key, String name, List<ScaledStep> finish, List<Sized.Line> add, List<Food> foods, Rational portions)
             implements Dish {}
 
     /** @param perHead for an adult portion; null when nobody said how much */
@@ -146,9 +146,9 @@ public record Evening(When when, List<Eater> eaters, List<Dish> dishes, List<Lis
         return Appetite.sum(eaters.stream().map(Eater::appetite).toList());
     }
 
-    /** Whole portions to put on the table, rounded up; one when nobody is written down. */
-    public int wholePortions() {
-        return Appetite.wholePortions(eaters.stream().map(Eater::appetite).toList());
+    /** Portions to put on the table; one when nobody is written down. */
+    public Rational portions() {
+        return Appetite.portions(eaters.stream().map(Eater::appetite).toList());
     }
 
     public LocalDateTime tableAt() {

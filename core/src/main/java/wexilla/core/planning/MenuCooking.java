@@ -12,7 +12,7 @@ import wexilla.core.planning.MenuProblem.Dish;
  * One cooking of a plan.
  *
  * @param meals that eat of it, in their order
- * @param plates hundredths of portions that are cooked: whole portions
+ * @param plates hundredths of portions that are cooked
  */
 public record MenuCooking(Cooked of, List<Integer> meals, int plates) {
 
@@ -28,9 +28,7 @@ public record MenuCooking(Cooked of, List<Integer> meals, int plates) {
         meals.forEach((cooked, at) -> cookings.add(new MenuCooking(
                 cooked,
                 List.copyOf(at),
-                MenuWeights.cooked(at.stream()
-                        .mapToInt(i -> problem.meals().get(i).plates())
-                        .sum()))));
+                at.stream().mapToInt(i -> problem.meals().get(i).plates()).sum())));
         return List.copyOf(cookings);
     }
 

@@ -86,7 +86,7 @@ public final class MenuKitchen {
     /** A recipe as a dish of the plan. */
     public Dish dish(Candidate candidate) {
         Sized once = candidate.once();
-        int portions = once.portions();
+        int portions = once.recipe().portions();
         List<Use> uses = new ArrayList<>();
         long cost = 0;
         long unpriced = 0;

@@ -190,7 +190,7 @@ final class MenuState {
                 fresh = at;
             }
         }
-        int cooked = MenuWeights.cooked(plates);
+        int cooked = plates;
         int hands = any ? MenuWeights.hands(dish, cooked) : 0;
         for (int at = groups.head[code]; at >= 0; at = groups.next[at]) {
             notes.put(place.mealHands + at, at == fresh ? hands : MenuWeights.REHEAT);

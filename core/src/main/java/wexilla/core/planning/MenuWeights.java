@@ -64,11 +64,6 @@ final class MenuWeights {
         return dish.hands() + (int) (((long) dish.handsEach() * plates + 9_999) / 10_000);
     }
 
-    /** Hundredths of portions that are cooked when so many are eaten: whole portions. */
-    static int cooked(int plates) {
-        return (plates + 99) / 100 * 100;
-    }
-
     /** What two meals count against each other. @param gap days between them; @param same dish, @param batch cooked at once */
     static long pair(int gap, boolean same, boolean batch, boolean protein) {
         if (same && batch) {

@@ -28,11 +28,11 @@ public final class PlanCosts {
 
     private final CostSheet.Known prices;
     private final Map<Key, Cost> batches = new HashMap<>();
-    private final Map<Key, Integer> portions = new HashMap<>();
+    private final Map<Key, Rational> portions = new HashMap<>();
 
     /** @param ahead what is cooked on days of its own; @param portions of each batch among it, by its id */
     public PlanCosts(
-            PlanCheck check, List<PlanCheck.Batch> ahead, CostSheet.Known prices, Map<String, Integer> portions) {
+            PlanCheck check, List<PlanCheck.Batch> ahead, CostSheet.Known prices, Map<String, Rational> portions) {
         this.prices = prices;
         Map<String, Cost> seasoning = new HashMap<>();
         ahead.forEach(batch -> seasoning.put(batch.id(), flat(batch.goesIn())));
@@ -106,11 +106,11 @@ public final class PlanCosts {
     /** What is still to be cooked has no cost of its own yet. */
     private Cost of(Key key, Take take) {
         Cost batch = batches.get(key);
-        int many = portions.getOrDefault(key, 0);
-        if (batch == null || many == 0) {
+        Rational many = portions.getOrDefault(key, Rational.ZERO);
+        if (batch == null || many.isZero()) {
             return take.cost();
         }
-        Rational share = take.amount().value().dividedBy(Rational.of(many));
+        Rational share = take.amount().value().dividedBy(many);
         Money known =
                 Money.rounded(batch.known().exact().times(share), prices.flat().currency());
         return batch.with(known);

@@ -173,8 +173,8 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
     }
 
     /** The known cost of one of so many portions, rounded half up. */
-    public Money perPortion(int portions) {
-        return Money.rounded(total.known().exact().dividedBy(Rational.of(portions)), flat.currency());
+    public Money perPortion(Rational portions) {
+        return Money.rounded(total.known().exact().dividedBy(portions), flat.currency());
     }
 
     private static LineCost line(Wanted line, Known known, Supply left) {

@@ -137,14 +137,10 @@ public record Sized(Recipe recipe, Size size, List<Line> lines) {
         return of(recipe, new Size(size.factor(), size.vessels(), areas), measures);
     }
 
-    /** Whole portions it makes, at least one and at most {@link Recipe#MOST_PORTIONS}. */
-    public int portions() {
-        int exact = size.factor()
-                .times(Rational.of(recipe.portions()))
-                .rounded()
-                .min(java.math.BigInteger.valueOf(Recipe.MOST_PORTIONS))
-                .intValueExact();
-        return Math.max(1, exact);
+    /** Portions it makes, at most {@link Recipe#MOST_PORTIONS}. */
+    public Rational portions() {
+        Rational exact = size.factor().times(Rational.of(recipe.portions()));
+        return Rational.min(exact, Rational.of(Recipe.MOST_PORTIONS));
     }
 
     /** The lines that go in when a batch stops in this style. */

@@ -70,8 +70,8 @@ public record KeptPlain(Food food, Rational bought) {
     }
 
     /** Whether it is enough on each of so many plates to be worth keeping. */
-    public boolean worthIt(int portions) {
-        return bought.compareTo(LEAST.times(Rational.of(Math.max(1, portions)))) >= 0;
+    public boolean worthIt(Rational portions) {
+        return bought.compareTo(LEAST.times(portions)) >= 0;
     }
 
     /** Its class of the keeping guide once it is cooked. */

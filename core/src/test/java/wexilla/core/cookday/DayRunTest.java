@@ -14,6 +14,7 @@ import wexilla.core.cookday.DayProblem.Kind;
 import wexilla.core.cookday.DayProblem.Person;
 import wexilla.core.cookday.DayProblem.Window;
 import wexilla.core.cookday.DayTask.State;
+import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.StepClock;
 
 /** A cook day as it goes: done early or late, away, helped, with what fails; the past stays and there is always a way on. */
@@ -22,7 +23,8 @@ class DayRunTest {
     private static final List<Person> NORA = List.of(new Person("Nora", List.of(new Window(0, 2000))));
 
     private static DayTasks.Dish dish(String name, String... steps) {
-        return new DayTasks.Dish(name, 8, Arrays.stream(steps).map(DayStep::of).toList(), true, List.of());
+        return new DayTasks.Dish(
+                name, Rational.of(8), Arrays.stream(steps).map(DayStep::of).toList(), true, List.of());
     }
 
     private static DayRun day(List<String> gear, DayTasks.Dish... dishes) {
@@ -209,7 +211,7 @@ class DayRunTest {
             DayStep step = DayStep.of("Stir it 1 minute.");
             steps.add(new DayStep(step.text(), step.time(), 1, StepClock.parse(clock, i + 1), List.of(), step.time()));
         }
-        DayTasks.Dish dish = new DayTasks.Dish("pot", 8, steps, true, List.of());
+        DayTasks.Dish dish = new DayTasks.Dish("pot", Rational.of(8), steps, true, List.of());
         DayProblem problem = DayTasks.of(List.of(dish), List.of(), NORA, KitchenGear.of(List.of("burner")))
                 .problem();
         DayRun run = DayRun.of(DaySearch.of(problem, 1, 50, () -> false).orElseThrow());

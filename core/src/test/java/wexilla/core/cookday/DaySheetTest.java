@@ -12,16 +12,19 @@ import wexilla.core.cookday.DayProblem.Job;
 import wexilla.core.cookday.DayProblem.Person;
 import wexilla.core.cookday.DayProblem.Window;
 import wexilla.core.food.HeatGuide;
+import wexilla.core.quantity.Rational;
 
 /** A cook day on paper, at the probe, and as hands see it now. */
 class DaySheetTest {
 
     private static DayTasks.Dish dish(String name, DayTasks.Inside inside, String... steps) {
-        return new DayTasks.Dish(name, 8, Arrays.stream(steps).map(DayStep::of).toList(), true, List.of(), inside);
+        return new DayTasks.Dish(
+                name, Rational.of(8), Arrays.stream(steps).map(DayStep::of).toList(), true, List.of(), inside);
     }
 
     private static DayTasks.Dish hot(String name, String... steps) {
-        return new DayTasks.Dish(name, 8, Arrays.stream(steps).map(DayStep::of).toList(), false, List.of());
+        return new DayTasks.Dish(
+                name, Rational.of(8), Arrays.stream(steps).map(DayStep::of).toList(), false, List.of());
     }
 
     private static DayPlan plan() {

@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import wexilla.core.cookday.DayProblem.Kind;
 import wexilla.core.cookday.DayProblem.Person;
 import wexilla.core.cookday.DayProblem.Window;
+import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.StepClock;
 
 /** Jobs from the words of recipes: what they hold, what follows, and the cold within two hours. */
@@ -16,7 +17,8 @@ class DayTasksTest {
     private static final List<Person> ONE = List.of(new Person("Nora", List.of(new Window(0, 3000))));
 
     private static DayTasks.Dish dish(String name, boolean kept, String... steps) {
-        return new DayTasks.Dish(name, 8, Arrays.stream(steps).map(DayStep::of).toList(), kept, List.of());
+        return new DayTasks.Dish(
+                name, Rational.of(8), Arrays.stream(steps).map(DayStep::of).toList(), kept, List.of());
     }
 
     private static DayTimeline plan(List<String> gear, DayTasks.Dish... dishes) {
@@ -101,7 +103,8 @@ class DayTasksTest {
     @Test
     void dishesWaitForEachOther() {
         DayTasks.Dish bird = dish("bird", false, "Roast at 180 °C for 90 minutes.", "Pick the meat, 15 minutes.");
-        DayTasks.Dish soup = new DayTasks.Dish("soup", 8, List.of(DayStep.of("Simmer 40 minutes.")), true, List.of(0));
+        DayTasks.Dish soup =
+                new DayTasks.Dish("soup", Rational.of(8), List.of(DayStep.of("Simmer 40 minutes.")), true, List.of(0));
         DayTasks.Made made = DayTasks.of(
                 List.of(bird, soup),
                 List.of(new DayTasks.Once("dice 6 onions", 12, List.of(1))),

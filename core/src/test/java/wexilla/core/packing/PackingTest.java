@@ -3,9 +3,11 @@ package wexilla.core.packing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.math.BigDecimal;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import wexilla.core.Samples;
 import wexilla.core.quantity.Measures;
@@ -21,20 +23,32 @@ class PackingTest {
 
     @Test
     void fourteenInSixesAreSixSixTwo() {
-        assertThat(Portioning.inPacketsOf(14, 6)).containsExactly(6, 6, 2);
-        assertThat(Portioning.inPacketsOf(3, 6)).containsExactly(3);
-        assertThatThrownBy(() -> Portioning.inPacketsOf(3, 0)).isInstanceOf(IllegalArgumentException.class);
+        assertThat(Portioning.inPacketsOf(Rational.of(14), Rational.of(6))).isEqualTo(of("6 6 2"));
+        assertThat(Portioning.inPacketsOf(Rational.of(3), Rational.of(6))).isEqualTo(of("3"));
+        assertThat(Portioning.inPacketsOf(Rational.of(32, 5), Rational.of(16, 5)))
+                .isEqualTo(of("3.2 3.2"));
+        assertThatThrownBy(() -> Portioning.inPacketsOf(Rational.of(3), Rational.ZERO))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test
     void theShortfallIsNamedInPortions() {
-        assertThat(Portioning.check(List.of(6, 6), 14).holds()).isTrue();
-        assertThat(Portioning.check(List.of(6, 6, 4), 14).problem())
+        Rational there = Rational.of(14);
+        assertThat(Portioning.check(of("6 6"), there).holds()).isTrue();
+        assertThat(Portioning.check(of("6 6 4"), there).problem())
                 .contains("16")
                 .contains("14")
                 .contains("2 too many");
-        assertThat(Portioning.check(List.of(6, -1), 14).holds()).isFalse();
-        assertThat(Portioning.check(List.of(), 14).holds()).isFalse();
+        assertThat(Portioning.check(of("6 8.2"), there).problem()).contains("0.2 too many");
+        assertThat(Portioning.check(of("6 0"), there).holds()).isFalse();
+        assertThat(Portioning.check(List.of(), there).holds()).isFalse();
+    }
+
+    private static List<Rational> of(String packets) {
+        return Stream.of(packets.split(" "))
+                .map(BigDecimal::new)
+                .map(Rational::of)
+                .toList();
     }
 
     @Test
@@ -70,10 +84,10 @@ class PackingTest {
     /** Whatever is typed: packets hold exactly when they are no more than there is. */
     @Test
     void noNumberIsTooLargeToBeRefused() {
-        for (List<Integer> packets : List.of(
-                List.of(Integer.MAX_VALUE, 4), List.of(Integer.MAX_VALUE, Integer.MAX_VALUE, 2), List.of(5, 4))) {
-            assertThat(Portioning.check(packets, 8).holds()).as("%s", packets).isFalse();
+        Rational there = Rational.of(8);
+        for (String packets : List.of(Integer.MAX_VALUE + " 4", Long.MAX_VALUE + " " + Long.MAX_VALUE, "5 4")) {
+            assertThat(Portioning.check(of(packets), there).holds()).as(packets).isFalse();
         }
-        assertThat(Portioning.check(List.of(4, 4), 8).holds()).isTrue();
+        assertThat(Portioning.check(of("4 4"), there).holds()).isTrue();
     }
 }

@@ -10,6 +10,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.KeepingRule;
 import wexilla.core.keeping.KeepingRule.Span;
+import wexilla.core.quantity.Rational;
 import wexilla.core.stock.OpenLot;
 
 /** What is eaten within its fridge time lies there; what is eaten later is frozen the day it is cooked. */
@@ -33,10 +34,11 @@ class CookedAheadTest {
     void lots(String keeping, int portions, String eaten, int fridge, int frozen) {
         List<CookedAhead.Wanted> wanted = List.of(eaten.split(" ")).stream()
                 .map(one -> one.split(":"))
-                .map(one -> new CookedAhead.Wanted(SUNDAY.plusDays(Integer.parseInt(one[0])), Integer.parseInt(one[1])))
+                .map(one -> new CookedAhead.Wanted(
+                        SUNDAY.plusDays(Integer.parseInt(one[0])), Rational.of(Integer.parseInt(one[1]))))
                 .toList();
-        List<OpenLot> lots =
-                new CookedAhead("b", portions, keeping, SUNDAY).lots(wanted, GUIDE, Currency.getInstance("EUR"));
+        List<OpenLot> lots = new CookedAhead("b", Rational.of(portions), keeping, SUNDAY)
+                .lots(wanted, GUIDE, Currency.getInstance("EUR"));
         assertThat(sum(lots, false)).isEqualTo(fridge);
         assertThat(sum(lots, true)).isEqualTo(frozen);
         lots.stream()

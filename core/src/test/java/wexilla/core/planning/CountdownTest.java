@@ -11,6 +11,7 @@ import wexilla.core.cookday.KitchenGear;
 import wexilla.core.food.Key;
 import wexilla.core.planning.Evening.FromStock;
 import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeStep;
 import wexilla.core.recipe.Sized;
@@ -22,7 +23,12 @@ class CountdownTest {
     private static Evening evening(RecipeStep... finish) {
         Recipe left = new Recipe("Pie", 6, List.of(), List.of(finish));
         FromStock pie = new FromStock(
-                Key.batch("pie"), "Pie", Sized.asWritten(left, Measures.METRIC).steps(), List.of(), List.of(), 6);
+                Key.batch("pie"),
+                "Pie",
+                Sized.asWritten(left, Measures.METRIC).steps(),
+                List.of(),
+                List.of(),
+                Rational.of(6));
         return new Evening(LocalDate.of(2026, 11, 23), LocalTime.of(18, 30), 60, List.of(), List.of(pie));
     }
 

@@ -158,7 +158,7 @@ class PlanCheckTest {
                 Sized.asWritten(heated, Measures.METRIC).steps(),
                 List.of(),
                 List.of(),
-                6);
+                Rational.of(6));
         PlanCheck check =
                 check(List.of(evening(3, soup)), Map.of("soup", List.of(lot("a", "6 portions", null, Thaw.Shape.BAG))));
         // 6 portions are 2.4 kg: 48 h before work begins at 18:00
@@ -177,13 +177,16 @@ class PlanCheckTest {
     /** Twelve portions of 375 ml are 4.5 l; what an earlier meal takes out makes room only from that day on. */
     @Test
     void whatIsToBeFrozenHasToFit() {
-        FromStock soup = new FromStock(Key.batch("soup"), "Soup", List.of(), List.of(), List.of(), 12);
-        CookedAhead cooked = new CookedAhead("later", 12, "cooked-dish", TODAY.plusDays(1));
+        FromStock soup = new FromStock(Key.batch("soup"), "Soup", List.of(), List.of(), List.of(), Rational.of(12));
+        CookedAhead cooked = new CookedAhead("later", Rational.of(12), "cooked-dish", TODAY.plusDays(1));
         KeepingGuide guide = new KeepingGuide(List.of(
                 new KeepingRule("cooked-dish", "cooked dishes", new Span(3, 4), new Span(2, 6), null, null, "chart")));
         Map<Key, List<OpenLot>> lots = Map.of(
                 Key.batch("soup"),
-                cooked.lots(List.of(new CookedAhead.Wanted(TODAY.plusDays(9), 12)), guide, Currency.getInstance("EUR")),
+                cooked.lots(
+                        List.of(new CookedAhead.Wanted(TODAY.plusDays(9), Rational.of(12))),
+                        guide,
+                        Currency.getInstance("EUR")),
                 Key.food("mince"),
                 List.of(lot("there", "1000 g", null, Thaw.Shape.FLAT_BAG)));
         Evening chilli = evening(4, cook(recipe("Chilli", "1000 g mince"), 4));
@@ -298,13 +301,13 @@ class PlanCheckTest {
         assertThat(check.forCookDays().get("two")).isEmpty();
     }
 
-    /** The appetites of a table, rounded up to whole portions; somebody always eats. */
+    /** The appetites of a table; somebody always eats. */
     @Test
-    void wholePortionsForATable() {
-        assertThat(evening(0).wholePortions()).isEqualTo(3);
-        assertThat(Appetite.wholePortions(List.of())).isEqualTo(1);
-        assertThat(Appetite.wholePortions(List.of(Appetite.ADULT, Appetite.ADULT)))
-                .isEqualTo(2);
-        assertThat(Appetite.wholePortions(List.of(Appetite.UNDER_4))).isEqualTo(1);
+    void portionsForATable() {
+        assertThat(evening(0).portions()).isEqualTo(evening(0).plates());
+        assertThat(Appetite.portions(List.of())).isEqualTo(Rational.ONE);
+        assertThat(Appetite.portions(
+                        List.of(Appetite.ADULT, Appetite.TEENAGER, Appetite.CHILD_4_TO_8, Appetite.CHILD_4_TO_8)))
+                .isEqualTo(Rational.of(16, 5));
     }
 }

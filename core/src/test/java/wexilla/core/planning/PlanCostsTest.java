@@ -26,6 +26,7 @@ import wexilla.core.pricing.Offer;
 import wexilla.core.pricing.Seasoning;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.Recipe;
@@ -83,7 +84,7 @@ class PlanCostsTest {
                 false,
                 null,
                 null);
-        CookedAhead ahead = new CookedAhead("pot", 8, "cooked-dish", MONDAY.plusDays(1));
+        CookedAhead ahead = new CookedAhead("pot", Rational.of(8), "cooked-dish", MONDAY.plusDays(1));
         Map<Key, List<OpenLot>> lots = Map.of(
                 MINCE.key(),
                 List.of(there),
@@ -96,7 +97,7 @@ class PlanCostsTest {
                         null,
                         LotClock.start("cooked-dish", MONDAY.plusDays(1)),
                         true)));
-        FromStock potful = new FromStock(Key.batch("pot"), "Pot", List.of(), List.of(), List.of(), 4);
+        FromStock potful = new FromStock(Key.batch("pot"), "Pot", List.of(), List.of(), List.of(), Rational.of(4));
         List<Evening> meals = List.of(
                 meal(0, new Cook(sized("Chilli", "400 g mince"))),
                 meal(2, potful),
@@ -112,7 +113,7 @@ class PlanCostsTest {
                 new PlanCheck.Kitchen(
                         Supply.of(lots, Set.of(SALT.key()), Forms.NONE), Measures.METRIC, MONDAY.atTime(8, 0)));
         assertThat(PlanCosts.bought(check)).containsExactly(MINCE.key());
-        PlanCosts costs = new PlanCosts(check, cookDay, PRICES, Map.of("pot", 8));
+        PlanCosts costs = new PlanCosts(check, cookDay, PRICES, Map.of("pot", Rational.of(8)));
         // 400 of 500 g for 3.00; the pot 100 g for 0.60 and 800 g at 8.00 a kilo, half of it 3.50, 3.58 with seasoning;
         // the chilli has none
         assertThat(check.checked().stream().map(costs::meal))

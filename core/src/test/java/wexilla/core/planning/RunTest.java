@@ -75,7 +75,7 @@ class RunTest {
     }
 
     private static Dish stock(String name, int portions) {
-        return new FromStock(Key.batch(name), name, List.of(), List.of(), List.of(MINCE), portions);
+        return new FromStock(Key.batch(name), name, List.of(), List.of(), List.of(MINCE), Rational.of(portions));
     }
 
     private void there(String name, int portions, @Nullable Integer limit, boolean frozen, LocalDate from) {
@@ -229,8 +229,11 @@ class RunTest {
     void aBatchEatenLateIsFrozenInTime() {
         KeepingGuide guide = new KeepingGuide(List.of(
                 new KeepingRule("cooked-dish", "cooked dishes", new Span(3, 4), new Span(2, 6), null, null, "chart")));
-        List<OpenLot> ahead = new CookedAhead("stew", 4, "cooked-dish", MONDAY.plusDays(1))
-                .lots(List.of(new CookedAhead.Wanted(MONDAY.plusDays(8), 2)), guide, Currency.getInstance("EUR"));
+        List<OpenLot> ahead = new CookedAhead("stew", Rational.of(4), "cooked-dish", MONDAY.plusDays(1))
+                .lots(
+                        List.of(new CookedAhead.Wanted(MONDAY.plusDays(8), Rational.of(2))),
+                        guide,
+                        Currency.getInstance("EUR"));
         lots.put(Key.batch("stew"), ahead);
         PlanCheck check =
                 check(List.of(meal(2, Meal.DINNER, 18, stock("stew", 2)), meal(8, Meal.DINNER, 18, stock("stew", 2))));

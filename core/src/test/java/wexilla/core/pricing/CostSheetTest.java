@@ -64,7 +64,7 @@ class CostSheetTest {
                 List.of(wanted(MINCE, "500 g"), wanted(ONION, "1")),
                 known(List.of(), List.of(offer("7.80", "1000 g")), Seasoning.EXACT));
         assertThat(sheet.total()).hasToString("at least 3.90 EUR");
-        assertThat(sheet.perPortion(4)).hasToString("0.98 EUR");
+        assertThat(sheet.perPortion(Rational.of(4))).hasToString("0.98 EUR");
         assertThat(sheet.lines().get(1).why()).isEqualTo("no price for onion");
         assertThat(sheet.lines().get(1).basis()).isEqualTo(Basis.UNKNOWN);
     }

@@ -95,7 +95,7 @@ class KeptPlainTest {
         assertThat(KeptPlain.of(TURKEY, null, BOOK)).isEmpty();
         assertThat(KeptPlain.of(TURKEY, Amount.of(0, Unit.G), BOOK)).isEmpty();
         assertThat(KeptPlain.of(TURKEY, Amount.of(2, Unit.PIECE), BOOK)).isEmpty();
-        assertThat(of(TURKEY, "200 g").worthIt(4)).isTrue();
-        assertThat(of(TURKEY, "199 g").worthIt(4)).isFalse();
+        assertThat(of(TURKEY, "200 g").worthIt(Rational.of(4))).isTrue();
+        assertThat(of(TURKEY, "199 g").worthIt(Rational.of(4))).isFalse();
     }
 }
