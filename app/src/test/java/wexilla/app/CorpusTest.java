@@ -20,15 +20,15 @@ import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import wexilla.app.household.Reference;
 import wexilla.app.support.Kitchen;
-import wexilla.core.food.FoodBook;
+import wexilla.core.food.book.FoodBook;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.NotAnAmount;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.LineReader;
-import wexilla.core.recipe.ReadLine;
+import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.recipe.lines.ReadLine;
 
 /**
  * How many of the lines of a corpus, as people write them, are understood as meant: amount, unit, food, preparation and

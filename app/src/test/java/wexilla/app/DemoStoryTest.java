@@ -126,7 +126,7 @@ class DemoStoryTest {
         button(page, "That is how it was").click();
         see(page.getByText("eaten as planned"));
         assertThat(Sample.amounts(http, "Chickpea and squash curry"))
-                .containsExactlyInAnyOrder("2 portions", "2 portions");
+                .containsExactlyInAnyOrder("2.55 portions", "2 portions");
         go(page, "e");
         see(page.getByText("Pim would not eat it").first());
     }

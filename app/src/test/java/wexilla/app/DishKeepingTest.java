@@ -23,12 +23,12 @@ import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.KeepingGuide.Ingredient;
 import wexilla.core.keeping.Storage;
 import wexilla.core.quantity.Measures;
-import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
+import wexilla.core.recipe.lines.LineReader;
 
 /** How long a dish keeps follows what was done; the days are those of the handbook, section 6. */
 class DishKeepingTest {

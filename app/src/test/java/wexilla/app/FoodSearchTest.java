@@ -10,8 +10,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 import wexilla.app.household.Reference;
 import wexilla.app.support.Kitchen;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodBook;
-import wexilla.core.food.FoodSearch;
+import wexilla.core.food.book.FoodBook;
+import wexilla.core.food.book.FoodSearch;
 
 /** What is offered when it is asked what a name means, and what is found when a cook looks for a food. */
 class FoodSearchTest {

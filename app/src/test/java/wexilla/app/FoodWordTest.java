@@ -9,8 +9,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import wexilla.app.household.Reference;
 import wexilla.app.support.Kitchen;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodWord;
-import wexilla.core.recipe.LineReader;
+import wexilla.core.food.book.FoodWord;
+import wexilla.core.recipe.lines.LineReader;
 
 /** What somebody dislikes, does without or wants used up is met by foods, never by letters; with the foods that ship. */
 class FoodWordTest {

@@ -17,9 +17,9 @@ import wexilla.app.support.Kitchen;
 import wexilla.app.support.Sample;
 import wexilla.core.keeping.Storage;
 import wexilla.core.quantity.Measures;
-import wexilla.core.stock.NoteKeeping;
-import wexilla.core.stock.NoteLine;
-import wexilla.core.stock.NoteReader;
+import wexilla.core.stock.notes.NoteKeeping;
+import wexilla.core.stock.notes.NoteLine;
+import wexilla.core.stock.notes.NoteReader;
 
 /**
  * Where a thing of a note lies and until when: state, place and clock of the design, section 2, by the classes of the

@@ -11,8 +11,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 import wexilla.app.household.Reference;
 import wexilla.app.support.Kitchen;
 import wexilla.core.food.Food;
-import wexilla.core.recipe.LineReader;
-import wexilla.core.recipe.ReadLine;
+import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.recipe.lines.ReadLine;
 
 /** A name covers its phrase, or it is another food: the rule, with the foods that ship. */
 class PhraseTest {

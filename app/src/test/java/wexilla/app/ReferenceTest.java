@@ -10,15 +10,15 @@ import wexilla.app.household.Reference;
 import wexilla.app.support.Kitchen;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodBook;
 import wexilla.core.food.FoodFact;
-import wexilla.core.food.Form;
-import wexilla.core.food.Part;
+import wexilla.core.food.book.FoodBook;
+import wexilla.core.food.book.Form;
+import wexilla.core.food.facts.Part;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.LineReader;
+import wexilla.core.recipe.lines.LineReader;
 
 /** Every row of the reference files names its source and lies in plausible bounds. */
 class ReferenceTest {

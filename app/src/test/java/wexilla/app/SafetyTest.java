@@ -12,13 +12,13 @@ import org.junit.jupiter.api.Test;
 import wexilla.app.household.Reference;
 import wexilla.app.support.Kitchen;
 import wexilla.core.food.Food;
-import wexilla.core.recipe.LineReader;
-import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
-import wexilla.core.recipe.RecipeFlag;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
-import wexilla.core.recipe.SafetyCheck;
+import wexilla.core.recipe.check.RecipeFlag;
+import wexilla.core.recipe.check.SafetyCheck;
+import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.recipe.lines.ReadLine;
 
 /** What could make somebody ill is told by the foods that go in, and nothing is told of what cannot. */
 class SafetyTest {

@@ -107,7 +107,7 @@ class StoryTest {
         panel.getByLabel("With", new Locator.GetByLabelOptions().setExact(true)).fill("100 g pasta");
         panel.getByText("Keep this meal").click();
         see(page.getByText("to buy: pasta"));
-        see(page.getByText("take out 4 portions bolognese"));
+        see(page.getByText("take out 3.2 portions bolognese"));
         see(heading(page, "1 of 14 meals planned"));
     }
 

@@ -32,11 +32,11 @@ import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.LineReader;
-import wexilla.core.recipe.ReadLine;
-import wexilla.core.stock.NoteKeeping;
-import wexilla.core.stock.NoteLine;
-import wexilla.core.stock.NoteReader;
+import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.recipe.lines.ReadLine;
+import wexilla.core.stock.notes.NoteKeeping;
+import wexilla.core.stock.notes.NoteLine;
+import wexilla.core.stock.notes.NoteReader;
 
 /**
  * Lines and stock notes written by people who had not seen the reader. A line must never come back as a food its row

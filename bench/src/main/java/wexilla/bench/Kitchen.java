@@ -13,14 +13,14 @@ import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodBook;
 import wexilla.core.food.FoodFact;
 import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
-import wexilla.core.food.Traits;
+import wexilla.core.food.book.FoodBook;
+import wexilla.core.food.facts.Traits;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.AmountReader;
 import wexilla.core.quantity.Unit;
+import wexilla.core.quantity.text.AmountReader;
 
 /** The reference foods and the lines of the corpus, as the application has them. */
 final class Kitchen {

@@ -19,13 +19,13 @@ import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.NotAnAmount;
 import wexilla.core.quantity.Rational;
-import wexilla.core.recipe.LineReader;
-import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.Size;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Wording;
+import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.recipe.lines.ReadLine;
 
 /** Reading and scaling lines, each beside a plain loop over the same lines. */
 @State(Scope.Benchmark)
@@ -40,7 +40,7 @@ public class Lines {
     public String sources = "";
 
     private List<String> texts = List.of();
-    private LineReader reader = new LineReader(new wexilla.core.food.FoodBook(List.of()));
+    private LineReader reader = new LineReader(new wexilla.core.food.book.FoodBook(List.of()));
     private final Map<String, Integer> words = new HashMap<>();
     private final List<Recipe> recipes = new ArrayList<>();
     private final Size size = Size.of(Rational.of(5, 2));

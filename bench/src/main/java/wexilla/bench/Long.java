@@ -11,9 +11,9 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.infra.Blackhole;
-import wexilla.core.food.FoodBook;
+import wexilla.core.food.book.FoodBook;
 import wexilla.core.recipe.RecipeText;
-import wexilla.core.recipe.StepTime;
+import wexilla.core.recipe.steps.StepTime;
 
 /** Texts that are made to be read for ever, as long as they may be and half as long. */
 @State(Scope.Benchmark)

@@ -35,7 +35,7 @@ class FloorsTest {
                 .layer("shopping")
                 .definedBy("..core.shopping..")
                 .layer("planning")
-                .definedBy("..core.planning..", "..core.cookday..")
+                .definedBy("..core.plan..", "..core.menu..", "..core.clock..", "..core.cookday..")
                 .layer("kitchen")
                 .definedBy("..core.kitchen..")
                 .layer("stations")

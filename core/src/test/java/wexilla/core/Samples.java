@@ -4,18 +4,18 @@ import java.util.Arrays;
 import java.util.Currency;
 import java.util.List;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodBook;
 import wexilla.core.food.FoodFact;
 import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
+import wexilla.core.food.book.FoodBook;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.AmountReader;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.LineReader;
+import wexilla.core.quantity.text.AmountReader;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.lines.LineReader;
 
 /** A small food book and short ways to write values in tests. */
 public final class Samples {

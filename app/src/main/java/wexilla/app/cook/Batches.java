@@ -33,7 +33,7 @@ import wexilla.app.recipes.Recipes;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.money.Money;
-import wexilla.core.planning.Eater;
+import wexilla.core.plan.Eater;
 import wexilla.core.pricing.LineCost;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;

@@ -18,12 +18,12 @@ import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.core.clock.DayPlan;
 import wexilla.core.cookday.DayNight;
-import wexilla.core.cookday.DayPlan;
-import wexilla.core.cookday.DayRest;
-import wexilla.core.cookday.DayTask;
-import wexilla.core.quantity.HeatWords;
+import wexilla.core.cookday.running.DayRest;
+import wexilla.core.cookday.running.DayTask;
 import wexilla.core.quantity.KitchenMeasure;
+import wexilla.core.quantity.text.HeatWords;
 
 /** The counter clock: everything of a cook day on one clock, for hands, flames, ovens and cold. */
 @RestController

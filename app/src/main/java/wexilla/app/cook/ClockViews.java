@@ -9,13 +9,13 @@ import java.util.Locale;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.platform.Household;
-import wexilla.core.cookday.DayPlan;
-import wexilla.core.cookday.DayProblem;
-import wexilla.core.cookday.DayProblem.Gear;
-import wexilla.core.cookday.DayTask;
-import wexilla.core.cookday.DayWhy;
-import wexilla.core.quantity.HeatWords;
+import wexilla.core.clock.DayPlan;
+import wexilla.core.clock.DayProblem;
+import wexilla.core.clock.DayProblem.Gear;
+import wexilla.core.clock.DayWhy;
+import wexilla.core.cookday.running.DayTask;
 import wexilla.core.quantity.KitchenMeasure;
+import wexilla.core.quantity.text.HeatWords;
 
 /** A plan of a cook day as lanes with tapes on them. */
 final class ClockViews {

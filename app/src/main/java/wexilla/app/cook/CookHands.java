@@ -13,9 +13,9 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.platform.Problem;
-import wexilla.core.cookday.DayProblem;
-import wexilla.core.cookday.DayProblem.Person;
-import wexilla.core.cookday.DayProblem.Window;
+import wexilla.core.clock.DayProblem;
+import wexilla.core.clock.DayProblem.Person;
+import wexilla.core.clock.DayProblem.Window;
 
 /**
  * Who cooks and when, as asked for a day.

@@ -20,12 +20,12 @@ import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.core.clock.DayPlan;
 import wexilla.core.cookday.CookDay;
-import wexilla.core.cookday.DayPlan;
-import wexilla.core.cookday.DayRest;
 import wexilla.core.cookday.DaySheet;
-import wexilla.core.quantity.HeatWords;
+import wexilla.core.cookday.running.DayRest;
 import wexilla.core.quantity.KitchenMeasure;
+import wexilla.core.quantity.text.HeatWords;
 
 /** The cook sheet on paper: the day before, labels first, chop once with bowls, by the clock, by person, washing up. */
 @RestController

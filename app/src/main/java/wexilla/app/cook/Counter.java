@@ -20,6 +20,7 @@ import wexilla.app.onhand.Ledger;
 import wexilla.app.onhand.Lots;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
+import wexilla.app.platform.Portions;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Dishes;
 import wexilla.core.food.Food;
@@ -130,16 +131,17 @@ class Counter {
     }
 
     /** A plain part for another day goes from the counter into the fridge, with its own date. */
-    void keepBack(Act act, UUID dish, Rational portions, @Nullable BigDecimal keep) {
-        if (keep == null || keep.signum() == 0) {
+    void keepBack(Act act, UUID dish, Rational portions, @Nullable BigDecimal asked) {
+        Rational keep = asked == null ? Rational.ZERO : Portions.orNone("/keepBack", asked);
+        if (keep.isZero()) {
             return;
         }
-        if (keep.signum() < 0 || Rational.of(keep).compareTo(portions) > 0) {
+        if (keep.compareTo(portions) > 0) {
             throw Problem.at(
                     "/keepBack", "From 0 to the " + portions.plain() + " portions that came out can be kept back.");
         }
         Place fridge = households.usualPlace(act.household(), Storage.FRIDGE);
-        hands.move(act, dish, Amount.of(Rational.of(keep), Unit.PORTION), fridge.id());
+        hands.move(act, dish, Amount.of(keep, Unit.PORTION), fridge.id());
     }
 
     /** What a line takes; what the record lacks is counted up first and taken from there. */

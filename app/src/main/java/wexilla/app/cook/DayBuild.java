@@ -10,15 +10,15 @@ import wexilla.app.household.Reference;
 import wexilla.app.household.Vessels;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.platform.Household;
+import wexilla.core.clock.DayProblem.Person;
 import wexilla.core.cookday.CookDay;
 import wexilla.core.cookday.CookDay.Pot;
 import wexilla.core.cookday.DayDishes;
 import wexilla.core.cookday.DayHeat;
-import wexilla.core.cookday.DayProblem.Person;
 import wexilla.core.cookday.DayTasks;
 import wexilla.core.people.Appetite;
-import wexilla.core.recipe.SafetyCheck;
 import wexilla.core.recipe.Wording;
+import wexilla.core.recipe.check.SafetyCheck;
 
 /** What a day has to be cooked, as jobs of this household: its batches and joints, its gear, its pace. */
 @Component

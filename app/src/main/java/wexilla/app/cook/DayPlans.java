@@ -12,8 +12,8 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.platform.Runaway;
+import wexilla.core.clock.DayEffort;
 import wexilla.core.cookday.CookDay;
-import wexilla.core.cookday.DayEffort;
 import wexilla.core.cookday.DayTasks;
 import wexilla.core.cookday.DayTimeline;
 

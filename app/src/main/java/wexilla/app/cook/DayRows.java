@@ -21,19 +21,19 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Rows;
-import wexilla.core.cookday.DayProblem;
-import wexilla.core.cookday.DayProblem.Aside;
-import wexilla.core.cookday.DayProblem.Gear;
-import wexilla.core.cookday.DayProblem.Job;
-import wexilla.core.cookday.DayProblem.Kind;
-import wexilla.core.cookday.DayProblem.Lag;
-import wexilla.core.cookday.DayProblem.Person;
-import wexilla.core.cookday.DayProblem.Setting;
-import wexilla.core.cookday.DayProblem.Touch;
-import wexilla.core.cookday.DayProblem.Window;
-import wexilla.core.cookday.DayRun;
-import wexilla.core.cookday.DayTask;
-import wexilla.core.recipe.StepClock.Watch;
+import wexilla.core.clock.DayProblem;
+import wexilla.core.clock.DayProblem.Aside;
+import wexilla.core.clock.DayProblem.Gear;
+import wexilla.core.clock.DayProblem.Job;
+import wexilla.core.clock.DayProblem.Kind;
+import wexilla.core.clock.DayProblem.Lag;
+import wexilla.core.clock.DayProblem.Person;
+import wexilla.core.clock.DayProblem.Setting;
+import wexilla.core.clock.DayProblem.Touch;
+import wexilla.core.clock.DayProblem.Window;
+import wexilla.core.cookday.running.DayRun;
+import wexilla.core.cookday.running.DayTask;
+import wexilla.core.recipe.steps.StepClock.Watch;
 
 /** The one class that writes cook days that were begun. */
 @Component

@@ -17,11 +17,11 @@ import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
 import wexilla.app.platform.Rows;
-import wexilla.core.cookday.DayPlan;
-import wexilla.core.cookday.DayProblem.Job;
-import wexilla.core.cookday.DayRest;
-import wexilla.core.cookday.DayTask;
-import wexilla.core.recipe.StepClock.Watch;
+import wexilla.core.clock.DayPlan;
+import wexilla.core.clock.DayProblem.Job;
+import wexilla.core.cookday.running.DayRest;
+import wexilla.core.cookday.running.DayTask;
+import wexilla.core.recipe.steps.StepClock.Watch;
 
 /** The timers of a cook day: the end of what goes on, somebody who has to look at it, and what the cook set herself. */
 @Component

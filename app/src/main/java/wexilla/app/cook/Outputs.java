@@ -29,12 +29,12 @@ import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.LineCost;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.CookWords;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.LineReader;
-import wexilla.core.recipe.ReadLine;
+import wexilla.core.quantity.text.CookWords;
+import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.recipe.lines.ReadLine;
 
 /** What a cooking gives beside its portions: broth, bones, a jar of fat. By-products cost nothing (handbook, section 5). */
 @Component

@@ -12,8 +12,8 @@ import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.CostSheet.Wanted;
-import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.lines.ReadLine;
 import wexilla.core.stock.StockUse.Take;
 
 /** What goes into a pot beside what is cooked in it: a cup of broth, relish. */

@@ -11,10 +11,10 @@ import wexilla.app.platform.Problem;
 import wexilla.core.pricing.CostSheet.Wanted;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
-import wexilla.core.recipe.LineReader;
-import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.recipe.lines.ReadLine;
 
 /**
  * Lines for which something else goes in: "no coconut milk: 200 ml cream and 200 ml broth".

@@ -18,12 +18,12 @@ import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.cookday.CookDay.Pot;
-import wexilla.core.cookday.DayChange;
 import wexilla.core.cookday.DayProbe;
-import wexilla.core.cookday.DayRun;
-import wexilla.core.quantity.CookWords;
-import wexilla.core.quantity.HeatWords;
+import wexilla.core.cookday.running.DayChange;
+import wexilla.core.cookday.running.DayRun;
 import wexilla.core.quantity.KitchenMeasure;
+import wexilla.core.quantity.text.CookWords;
+import wexilla.core.quantity.text.HeatWords;
 
 /** What happens around a running cook day: who comes and goes, what fails, dishes more or less, timers, its end. */
 @RestController

@@ -28,11 +28,11 @@ import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.core.clock.DayProblem;
+import wexilla.core.clock.DayProblem.Kind;
 import wexilla.core.cookday.CookDay.Pot;
-import wexilla.core.cookday.DayChange;
-import wexilla.core.cookday.DayProblem;
-import wexilla.core.cookday.DayProblem.Kind;
-import wexilla.core.cookday.DayRun;
+import wexilla.core.cookday.running.DayChange;
+import wexilla.core.cookday.running.DayRun;
 
 /** The cook day while it runs, on every device at once: begun, and what happens to its tasks. */
 @RestController

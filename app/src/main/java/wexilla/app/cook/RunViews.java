@@ -5,12 +5,12 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.platform.Household;
-import wexilla.core.cookday.DayNow;
-import wexilla.core.cookday.DayProblem.Gear;
-import wexilla.core.cookday.DayRest;
-import wexilla.core.cookday.DayTask;
-import wexilla.core.quantity.HeatWords;
+import wexilla.core.clock.DayProblem.Gear;
+import wexilla.core.cookday.running.DayNow;
+import wexilla.core.cookday.running.DayRest;
+import wexilla.core.cookday.running.DayTask;
 import wexilla.core.quantity.KitchenMeasure;
+import wexilla.core.quantity.text.HeatWords;
 
 /** A running cook day as a kitchen sees it: what hands do now, what comes next, what rings. */
 final class RunViews {

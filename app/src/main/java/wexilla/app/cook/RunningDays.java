@@ -17,9 +17,9 @@ import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
-import wexilla.core.cookday.DayPlan;
-import wexilla.core.cookday.DayRun;
-import wexilla.core.quantity.CookWords;
+import wexilla.core.clock.DayPlan;
+import wexilla.core.cookday.running.DayRun;
+import wexilla.core.quantity.text.CookWords;
 
 /** Cook days that run: begun, changed event by event, closed. One state for all devices; each event is an act with its undo. */
 @Component

@@ -24,7 +24,7 @@ import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.LineReader;
+import wexilla.core.recipe.lines.LineReader;
 import wexilla.core.stock.ScrapBag;
 import wexilla.core.stock.ScrapBag.Scrap;
 import wexilla.core.stretch.Pot;

@@ -14,8 +14,8 @@ import wexilla.app.demo.Script.RunScript;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Household;
-import wexilla.core.cookday.DayRun;
-import wexilla.core.cookday.DayTask.State;
+import wexilla.core.cookday.running.DayRun;
+import wexilla.core.cookday.running.DayTask.State;
 
 /** The cook day of the demo household that is under way: begun a while ago, and on time ever since. */
 @Component

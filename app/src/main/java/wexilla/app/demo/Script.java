@@ -7,12 +7,12 @@ import wexilla.app.household.Equipped.Kind;
 import wexilla.app.plan.Slots;
 import wexilla.app.recipes.RecipeInput;
 import wexilla.app.stretch.Cutting.StretchAsked;
-import wexilla.core.food.Allergen;
-import wexilla.core.food.Part;
+import wexilla.core.food.facts.Allergen;
+import wexilla.core.food.facts.Part;
 import wexilla.core.keeping.Storage;
 import wexilla.core.people.Appetite;
 import wexilla.core.people.Flag;
-import wexilla.core.planning.Meal;
+import wexilla.core.plan.Meal;
 import wexilla.core.recipe.Style;
 
 /** The demo household as written in {@code demo/harbour.json}: what is there, and what happened, oldest first. */

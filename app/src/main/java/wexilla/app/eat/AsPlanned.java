@@ -18,8 +18,9 @@ import wexilla.app.platform.Household;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.kitchen.Change;
 import wexilla.core.money.Cost;
-import wexilla.core.planning.Evening;
-import wexilla.core.planning.PlanCheck;
+import wexilla.core.people.Appetite;
+import wexilla.core.plan.Evening;
+import wexilla.core.plan.PlanCheck;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Style;
 import wexilla.core.shopping.Needs;
@@ -118,18 +119,20 @@ class AsPlanned {
     private Cost cooked(Act act, UUID recipe, Evening.Cook cook, Evening evening, Rational left) {
         Household household = act.household();
         UUID batch = batches.cookedOn(household, List.of(recipe), evening.day()).get(recipe);
+        Rational made = cook.sized().portions();
         Rational plates = evening.portions();
+        // what was cooked for this table alone is all on the table
+        Rational served = made.compareTo(Appetite.cooked(plates)) <= 0 ? made : plates;
         if (batch == null) {
             int n = recipes.current(household, recipe).n();
             Rational size = cook.sized().size().factor();
             String factor = size.numerator() + "/" + size.denominator();
-            Rational made = cook.sized().portions();
             Cooked cooked = cooking.cook(act, CookInput.simply(recipe, n, Style.COOKED, factor, made))
                     .answer();
             UUID dish = UUID.fromString(cooked.lot());
             batch = Objects.requireNonNull(
                     lots.byId(household, dish).orElseThrow().batch());
         }
-        return served.dish(act, batch, Rational.min(plates, cook.sized().portions()), left);
+        return this.served.dish(act, batch, served, left);
     }
 }

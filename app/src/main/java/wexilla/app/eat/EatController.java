@@ -25,9 +25,9 @@ import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Portions;
 import wexilla.app.platform.Problem;
-import wexilla.core.planning.Countdown;
-import wexilla.core.planning.Evening;
-import wexilla.core.planning.Meal;
+import wexilla.core.plan.Countdown;
+import wexilla.core.plan.Evening;
+import wexilla.core.plan.Meal;
 
 /** Eat: tonight, and the evenings nobody has said anything about. */
 @RestController

@@ -5,8 +5,9 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.plan.Slots.State;
+import wexilla.app.platform.Portions;
 import wexilla.app.platform.Problem;
-import wexilla.core.planning.Meal;
+import wexilla.core.plan.Meal;
 import wexilla.core.quantity.Rational;
 
 /**
@@ -33,10 +34,7 @@ public record EatInput(
 
     /** Portions that stay. */
     Rational stays() {
-        if (left.signum() < 0) {
-            throw Problem.at("/left", "Portions that were left are 0 or more, not " + left.toPlainString() + ".");
-        }
-        return Rational.of(left);
+        return Portions.orNone("/left", left);
     }
 
     Meal which() {

@@ -14,7 +14,7 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.money.Cost;
-import wexilla.core.planning.Meal;
+import wexilla.core.plan.Meal;
 import wexilla.core.quantity.Rational;
 
 /** What was eaten leaves the stock, and what became of the evening is written down. */

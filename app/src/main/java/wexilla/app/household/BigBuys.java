@@ -8,7 +8,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVRecord;
 import wexilla.core.food.Key;
-import wexilla.core.food.Yield;
+import wexilla.core.food.facts.Yield;
 import wexilla.core.quantity.Rational;
 import wexilla.core.stretch.DishKind;
 import wexilla.core.stretch.Protein;

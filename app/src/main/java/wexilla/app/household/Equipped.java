@@ -13,9 +13,9 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Once;
-import wexilla.core.cookday.DayProblem.Gear;
+import wexilla.core.clock.DayProblem.Gear;
 import wexilla.core.cookday.KitchenGear;
-import wexilla.core.recipe.StepGear;
+import wexilla.core.recipe.steps.StepGear;
 
 /** What the household is equipped with: pots, pans, the oven, cookers. */
 @Component

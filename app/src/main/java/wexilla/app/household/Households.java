@@ -13,7 +13,7 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Once;
-import wexilla.core.food.Country;
+import wexilla.core.food.facts.Country;
 import wexilla.core.keeping.ContainerKind;
 import wexilla.core.keeping.Storage;
 import wexilla.core.kitchen.Container;
@@ -24,7 +24,7 @@ import wexilla.core.pricing.Seasoning;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
-import wexilla.core.recipe.LineReader;
+import wexilla.core.recipe.lines.LineReader;
 
 /** Households with their places and containers. */
 @Component

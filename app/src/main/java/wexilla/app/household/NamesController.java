@@ -19,17 +19,17 @@ import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
-import wexilla.core.food.Allergen;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodSearch;
 import wexilla.core.food.Likeness;
-import wexilla.core.food.PackLook;
+import wexilla.core.food.book.FoodSearch;
+import wexilla.core.food.facts.Allergen;
+import wexilla.core.food.facts.PackLook;
 import wexilla.core.kitchen.KnownFoods;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.LineReader;
+import wexilla.core.recipe.lines.LineReader;
 
 /** What this kitchen calls what: the questions, what was answered, and what nobody has said yet. */
 @RestController

@@ -17,12 +17,12 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Once;
-import wexilla.core.food.Allergen;
-import wexilla.core.food.FoodBook;
-import wexilla.core.food.FoodWord;
+import wexilla.core.food.book.FoodBook;
+import wexilla.core.food.book.FoodWord;
+import wexilla.core.food.facts.Allergen;
 import wexilla.core.people.Appetite;
 import wexilla.core.people.Flag;
-import wexilla.core.planning.Eater;
+import wexilla.core.plan.Eater;
 
 /** Who eats here. */
 @Component

@@ -13,7 +13,7 @@ import wexilla.core.equipment.VesselRule;
 import wexilla.core.equipment.VesselSize;
 import wexilla.core.food.Key;
 import wexilla.core.quantity.Rational;
-import wexilla.core.recipe.PressureTime;
+import wexilla.core.recipe.steps.PressureTime;
 
 /** How full vessels may be, and what stands in them piece by piece: reference files, read once. */
 @Component

@@ -13,10 +13,10 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Once;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
-import wexilla.core.food.Part;
-import wexilla.core.food.Traits;
 import wexilla.core.food.Weighing;
-import wexilla.core.food.Yield;
+import wexilla.core.food.facts.Part;
+import wexilla.core.food.facts.Traits;
+import wexilla.core.food.facts.Yield;
 import wexilla.core.quantity.Rational;
 
 /** What a household weighed of its foods, for its own yields. What was written in an act that was undone does not count. */

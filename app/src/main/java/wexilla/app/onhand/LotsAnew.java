@@ -17,7 +17,7 @@ import wexilla.app.household.Reference;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.core.food.Food;
-import wexilla.core.food.State;
+import wexilla.core.food.book.State;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
@@ -26,9 +26,9 @@ import wexilla.core.kitchen.KnownFoods;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.kitchen.Place;
 import wexilla.core.quantity.Unit;
-import wexilla.core.stock.NoteKeeping;
-import wexilla.core.stock.NoteLine;
-import wexilla.core.stock.NoteReader;
+import wexilla.core.stock.notes.NoteKeeping;
+import wexilla.core.stock.notes.NoteLine;
+import wexilla.core.stock.notes.NoteReader;
 
 /**
  * Understands what is there anew: when somebody said what a food is, and when the reader has learned. What a lot holds

@@ -16,8 +16,8 @@ import wexilla.app.platform.Household;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.kitchen.Place;
 import wexilla.core.money.Money;
-import wexilla.core.stock.NoteKeeping;
-import wexilla.core.stock.NoteLine;
+import wexilla.core.stock.notes.NoteKeeping;
+import wexilla.core.stock.notes.NoteLine;
 
 /** Stock notes and hauls: read while they are typed, then stored. */
 @RestController

@@ -15,9 +15,9 @@ import wexilla.app.platform.Problem;
 import wexilla.core.keeping.KeepingWords;
 import wexilla.core.keeping.Storage;
 import wexilla.core.kitchen.Place;
-import wexilla.core.stock.NoteKeeping;
-import wexilla.core.stock.NoteLine;
-import wexilla.core.stock.NoteReader;
+import wexilla.core.stock.notes.NoteKeeping;
+import wexilla.core.stock.notes.NoteLine;
+import wexilla.core.stock.notes.NoteReader;
 
 /** Stock notes as they are typed: read line by line, with the place and the dates each line would have. */
 @Component
@@ -78,7 +78,7 @@ public class Notes {
                         .findFirst()
                         .orElseThrow(() -> Problem.at("/place", "There is no such place in this household.")));
         boolean cold = likely == Storage.FREEZER
-                && line.state() == wexilla.core.food.State.FROZEN
+                && line.state() == wexilla.core.food.book.State.FROZEN
                 && KeepingWords.say("frozen", line.text());
         return said.filter(place -> !cold || place.kind() == Storage.FREEZER)
                 .orElseGet(() -> households.usualPlace(household, likely));

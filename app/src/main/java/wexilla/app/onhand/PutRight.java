@@ -12,16 +12,16 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
-import wexilla.core.food.State;
+import wexilla.core.food.book.State;
 import wexilla.core.keeping.Storage;
 import wexilla.core.kitchen.Change.Understood;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Unit;
-import wexilla.core.stock.NoteKeeping;
-import wexilla.core.stock.NoteLine;
-import wexilla.core.stock.NoteReader;
-import wexilla.core.stock.Since;
+import wexilla.core.stock.notes.NoteKeeping;
+import wexilla.core.stock.notes.NoteLine;
+import wexilla.core.stock.notes.NoteReader;
+import wexilla.core.stock.notes.Since;
 
 /** A wrong entry is put right later: what a lot is, what was paid for it, and its dates. What it holds is counted. */
 @Component

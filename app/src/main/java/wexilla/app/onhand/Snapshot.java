@@ -12,16 +12,16 @@ import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.platform.Household;
-import wexilla.core.food.FoodBook;
-import wexilla.core.food.Forms;
 import wexilla.core.food.Key;
+import wexilla.core.food.book.FoodBook;
+import wexilla.core.food.book.Forms;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.kitchen.Kitchen;
 import wexilla.core.kitchen.KnownFoods;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.Offer;
-import wexilla.core.recipe.LineReader;
+import wexilla.core.recipe.lines.LineReader;
 import wexilla.core.stock.Supply;
 
 /**

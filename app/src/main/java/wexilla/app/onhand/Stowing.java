@@ -30,8 +30,8 @@ import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Style;
-import wexilla.core.stock.NoteKeeping;
-import wexilla.core.stock.NoteLine;
+import wexilla.core.stock.notes.NoteKeeping;
+import wexilla.core.stock.notes.NoteLine;
 
 /** Puts away what a note or a haul says: stored whole or not at all. */
 @Component
@@ -197,7 +197,7 @@ public class Stowing {
                 ? State.THAWED
                 : keeping.clock().opened()
                         ? State.OPENED
-                        : line.dish() || line.state() == wexilla.core.food.State.COOKED ? State.COOKED : State.RAW;
+                        : line.dish() || line.state() == wexilla.core.food.book.State.COOKED ? State.COOKED : State.RAW;
     }
 
     /** The one lot that says of this food whether it is had: a staple is not counted twice. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.onhand.LotView;
+import wexilla.app.platform.Portions;
 import wexilla.core.quantity.Rational;
 
 /** What the Pack station is asked and answered. */
@@ -38,7 +39,7 @@ public final class PackViews {
 
         /** Portions of each. */
         List<Rational> sizes() {
-            return packets.stream().map(Rational::of).toList();
+            return packets.stream().map(Portions::rounded).toList();
         }
 
         boolean oneMeal() {

@@ -28,10 +28,10 @@ import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
-import wexilla.core.planning.Diary;
-import wexilla.core.planning.Evening;
-import wexilla.core.planning.PlanCheck;
-import wexilla.core.planning.TakeOut;
+import wexilla.core.plan.Diary;
+import wexilla.core.plan.Evening;
+import wexilla.core.plan.PlanCheck;
+import wexilla.core.plan.TakeOut;
 
 /** The plan for elsewhere: a calendar file, a private address other calendars ask, a sheet for the fridge door. */
 @RestController

@@ -25,8 +25,8 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
-import wexilla.core.planning.Evening.When;
-import wexilla.core.planning.Meal;
+import wexilla.core.plan.Evening.When;
+import wexilla.core.plan.Meal;
 
 /** How meals usually are, week after week: which there are at all, when, how busy, who eats. A planned meal is the exception. */
 @Component

@@ -12,10 +12,10 @@ import wexilla.app.plan.PlanViews.GuestView;
 import wexilla.app.plan.Slots.Guest;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
-import wexilla.core.food.Allergen;
+import wexilla.core.food.facts.Allergen;
 import wexilla.core.people.Appetite;
-import wexilla.core.planning.Evening.When;
-import wexilla.core.planning.Meal;
+import wexilla.core.plan.Evening.When;
+import wexilla.core.plan.Meal;
 
 /** Reads when a meal is and who comes to it; what is wrong is told at its field. */
 final class MealTimes {

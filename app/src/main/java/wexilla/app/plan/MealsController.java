@@ -19,7 +19,7 @@ import wexilla.app.plan.PlanViews.MoveInput;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Household;
-import wexilla.core.planning.Meal;
+import wexilla.core.plan.Meal;
 
 /** What is decided of meals: planned, moved, and how they usually are. */
 @RestController

@@ -26,10 +26,10 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.Storage;
-import wexilla.core.planning.Judgement;
-import wexilla.core.planning.Judgement.Level;
-import wexilla.core.planning.PlanCheck;
-import wexilla.core.planning.PlanRule;
+import wexilla.core.plan.Judgement;
+import wexilla.core.plan.Judgement.Level;
+import wexilla.core.plan.PlanCheck;
+import wexilla.core.plan.PlanRule;
 import wexilla.core.stock.OpenLot;
 
 /** How a meal that does not hold is mended in one tap: swapped with another, what spoils frozen tonight, left open. */

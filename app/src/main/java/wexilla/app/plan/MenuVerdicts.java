@@ -6,12 +6,11 @@ import java.util.Set;
 import java.util.UUID;
 import wexilla.app.plan.Slots.Slot;
 import wexilla.app.recipes.Recipes;
-import wexilla.core.planning.Eater;
-import wexilla.core.planning.Evening;
-import wexilla.core.planning.Meal;
-import wexilla.core.planning.MealWords;
-import wexilla.core.planning.MenuLately;
-import wexilla.core.planning.MenuProblem;
+import wexilla.core.menu.MenuLately;
+import wexilla.core.plan.Eater;
+import wexilla.core.plan.Evening;
+import wexilla.core.plan.Meal;
+import wexilla.core.plan.MealWords;
 import wexilla.core.recipe.Recipe;
 
 /** Who would rather not eat what, and who must not. */
@@ -37,27 +36,25 @@ final class MenuVerdicts {
             boolean suits =
                     MealWords.suits(slot.meal(), recipe.title(), stored.about().tags());
             boolean without = wishing.banned(recipe.title(), Eater.foods(recipe));
-            int verdict = suits && !without
-                    ? Eater.verdict(eaters, recipe.title(), Eater.foods(recipe))
-                    : MenuProblem.MUST_NOT;
+            int verdict =
+                    suits && !without ? Eater.verdict(eaters, recipe.title(), Eater.foods(recipe)) : Eater.MUST_NOT;
             Set<UUID> refused = liked.refused().getOrDefault(stored.id(), Set.of());
             int no = (int) slot.people().stream().filter(refused::contains).count();
             int again =
                     lately.against(recipe.title(), false, Evening.proteins(Eater.foods(recipe)), slot.day(), eaters);
-            against.add(verdict == MenuProblem.MUST_NOT ? verdict : verdict + 2 * no + again);
+            against.add(verdict == Eater.MUST_NOT ? verdict : verdict + 2 * no + again);
         }
         for (MenuPackets.Stocked stocked : menu.packets()) {
             boolean without = wishing.banned(stocked.packet().name(), stocked.foods());
             boolean main = slot.meal() != Meal.BREAKFAST && slot.meal() != Meal.SNACK;
-            int verdict = main && !without
-                    ? Eater.verdict(eaters, stocked.packet().name(), stocked.foods())
-                    : MenuProblem.MUST_NOT;
+            int verdict =
+                    main && !without ? Eater.verdict(eaters, stocked.packet().name(), stocked.foods()) : Eater.MUST_NOT;
             int again = stocked.packet().dishes().stream()
                     .mapToInt(
                             name -> lately.against(name, true, stocked.packet().proteins(), slot.day(), eaters))
                     .max()
                     .orElse(0);
-            against.add(verdict == MenuProblem.MUST_NOT ? verdict : verdict + again);
+            against.add(verdict == Eater.MUST_NOT ? verdict : verdict + again);
         }
         return List.copyOf(against);
     }

@@ -4,7 +4,7 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import wexilla.core.planning.Meal;
+import wexilla.core.plan.Meal;
 
 /** What is asked and answered of a proposed plan. */
 public final class MenuViews {

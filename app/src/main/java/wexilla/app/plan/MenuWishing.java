@@ -10,20 +10,20 @@ import wexilla.app.plan.MenuViews.MealChoice;
 import wexilla.app.plan.MenuViews.Mixture;
 import wexilla.app.plan.MenuViews.Sliders;
 import wexilla.app.plan.Slots.DishKind;
-import wexilla.core.food.FoodWord;
+import wexilla.core.food.book.FoodWord;
+import wexilla.core.menu.MenuProblem;
+import wexilla.core.menu.MenuProblem.Choice;
+import wexilla.core.menu.MenuProblem.Cooked;
+import wexilla.core.menu.MenuProblem.Food;
+import wexilla.core.menu.MenuProblem.Lot;
+import wexilla.core.menu.MenuProblem.Meal;
+import wexilla.core.menu.MenuWishes;
+import wexilla.core.menu.WishReader.CookOn;
+import wexilla.core.menu.WishReader.ForTheWeek;
+import wexilla.core.menu.WishReader.UseBy;
+import wexilla.core.menu.WishReader.Wish;
+import wexilla.core.menu.WishReader.Without;
 import wexilla.core.money.Money;
-import wexilla.core.planning.MenuProblem;
-import wexilla.core.planning.MenuProblem.Choice;
-import wexilla.core.planning.MenuProblem.Cooked;
-import wexilla.core.planning.MenuProblem.Food;
-import wexilla.core.planning.MenuProblem.Lot;
-import wexilla.core.planning.MenuProblem.Meal;
-import wexilla.core.planning.MenuWishes;
-import wexilla.core.planning.WishReader.CookOn;
-import wexilla.core.planning.WishReader.ForTheWeek;
-import wexilla.core.planning.WishReader.UseBy;
-import wexilla.core.planning.WishReader.Wish;
-import wexilla.core.planning.WishReader.Without;
 
 /**
  * What is wanted of a proposal: how much each thing counts, what was asked, what of the one before stays.

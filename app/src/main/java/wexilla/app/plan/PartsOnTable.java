@@ -14,11 +14,11 @@ import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Act;
 import wexilla.app.recipes.Recipes;
 import wexilla.app.stretch.PartEvenings;
-import wexilla.core.planning.Meal;
+import wexilla.core.plan.Meal;
 import wexilla.core.quantity.Rational;
-import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.lines.LineReader;
 
 /** The dinners at which the parts of a big buy are eaten. */
 @Component

@@ -7,10 +7,10 @@ import wexilla.app.onhand.FreezerRoom;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.platform.Household;
 import wexilla.app.recipes.Sizes;
-import wexilla.core.cookday.DayProblem.Gear;
-import wexilla.core.planning.Countdown;
-import wexilla.core.planning.Evening;
-import wexilla.core.planning.PlanCheck;
+import wexilla.core.clock.DayProblem.Gear;
+import wexilla.core.plan.Countdown;
+import wexilla.core.plan.Evening;
+import wexilla.core.plan.PlanCheck;
 import wexilla.core.quantity.Rational;
 import wexilla.core.stock.Supply;
 

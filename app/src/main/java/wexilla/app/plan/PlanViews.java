@@ -8,10 +8,10 @@ import org.jspecify.annotations.Nullable;
 import wexilla.app.plan.Slots.DishKind;
 import wexilla.app.plan.Slots.Kind;
 import wexilla.app.plan.Slots.State;
-import wexilla.core.planning.Judgement;
-import wexilla.core.planning.Meal;
-import wexilla.core.planning.Remark;
-import wexilla.core.planning.Run;
+import wexilla.core.plan.Judgement;
+import wexilla.core.plan.Meal;
+import wexilla.core.plan.Remark;
+import wexilla.core.plan.Run;
 
 /** What the Plan station is asked and answered. */
 public final class PlanViews {

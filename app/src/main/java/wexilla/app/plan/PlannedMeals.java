@@ -23,13 +23,13 @@ import wexilla.app.recipes.Recipes;
 import wexilla.app.recipes.Sizes;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.people.Appetite;
-import wexilla.core.planning.Eater;
-import wexilla.core.planning.Evening;
+import wexilla.core.plan.Eater;
+import wexilla.core.plan.Evening;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.Sized;
-import wexilla.core.recipe.StepTime;
+import wexilla.core.recipe.steps.StepTime;
 
 /**
  * Meals as they are stored, with all that is needed to see them as the core does: read at once.
@@ -105,7 +105,8 @@ record PlannedMeals(
                 : null;
         if (dish.kind() == DishKind.RECIPE && cooked == null) {
             Recipe recipe = Objects.requireNonNull(recipes.get(id)).recipe();
-            Rational factor = portions.dividedBy(Rational.of(recipe.portions()));
+            Rational whole = dish.portions() == null ? Appetite.cooked(plates) : portions;
+            Rational factor = whole.dividedBy(Rational.of(recipe.portions()));
             return new Evening.Cook(kitchen.sized(recipe, factor, null));
         }
         Batches.Batch batch = Objects.requireNonNull(batches.get(cooked == null ? id : cooked));

@@ -27,12 +27,12 @@ import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.people.Appetite;
-import wexilla.core.planning.Meal;
+import wexilla.core.plan.Meal;
 import wexilla.core.quantity.Rational;
-import wexilla.core.recipe.LineList;
-import wexilla.core.recipe.LineReader;
-import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.lines.LineList;
+import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.recipe.lines.ReadLine;
 
 /** Writes a meal as the cook decided it; what is typed by name is found or becomes a recipe of that name. */
 @Component

@@ -17,10 +17,10 @@ import wexilla.app.plan.Slots.Guest;
 import wexilla.app.plan.Slots.Kind;
 import wexilla.app.plan.Slots.Slot;
 import wexilla.app.plan.Slots.State;
-import wexilla.core.food.Allergen;
+import wexilla.core.food.facts.Allergen;
 import wexilla.core.people.Appetite;
-import wexilla.core.planning.Evening.When;
-import wexilla.core.planning.Meal;
+import wexilla.core.plan.Evening.When;
+import wexilla.core.plan.Meal;
 import wexilla.core.quantity.Rational;
 
 /** Reads meals out of the rows they are stored in. */

@@ -21,11 +21,11 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Rows;
-import wexilla.core.food.Allergen;
+import wexilla.core.food.facts.Allergen;
 import wexilla.core.kitchen.Change;
 import wexilla.core.people.Appetite;
-import wexilla.core.planning.Evening.When;
-import wexilla.core.planning.Meal;
+import wexilla.core.plan.Evening.When;
+import wexilla.core.plan.Meal;
 import wexilla.core.quantity.Rational;
 
 /** The meals as decided. */

@@ -28,10 +28,10 @@ import wexilla.app.platform.Household;
 import wexilla.app.platform.Portions;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
+import wexilla.core.menu.MenuTogether;
 import wexilla.core.people.Appetite;
-import wexilla.core.planning.Eater;
-import wexilla.core.planning.Evening;
-import wexilla.core.planning.MenuTogether;
+import wexilla.core.plan.Eater;
+import wexilla.core.plan.Evening;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.Sized;
@@ -185,7 +185,7 @@ class Taking {
             return;
         }
         Recipe recipe = stored.recipe();
-        Rational portions = all.stream().map(Taken::portions).reduce(Rational.ZERO, Rational::plus);
+        Rational portions = Appetite.cooked(all.stream().map(Taken::portions).reduce(Rational.ZERO, Rational::plus));
         Sized sized =
                 kitchen.pots(act.household()).sized(recipe, portions.dividedBy(Rational.of(recipe.portions())), null);
         UUID batch = batches.write(

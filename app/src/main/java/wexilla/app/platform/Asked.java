@@ -7,11 +7,11 @@ import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.AmountReader;
-import wexilla.core.quantity.Blanks;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.quantity.text.AmountReader;
+import wexilla.core.quantity.text.Blanks;
 
 /** Reads the fields of a preview request; what is wrong is told at its field. */
 public final class Asked {

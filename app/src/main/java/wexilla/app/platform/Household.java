@@ -8,13 +8,13 @@ import java.util.Currency;
 import java.util.Locale;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import wexilla.core.food.Country;
+import wexilla.core.food.facts.Country;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.OwnGoods;
 import wexilla.core.pricing.Seasoning;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
-import wexilla.core.stock.DateOrder;
+import wexilla.core.stock.notes.DateOrder;
 
 /**
  * The household a request belongs to.

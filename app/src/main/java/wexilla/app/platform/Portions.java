@@ -3,6 +3,7 @@ package wexilla.app.platform;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.kitchen.Change;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 
@@ -12,6 +13,9 @@ public final class Portions {
     /** Decimals a cook is told; the sum of what a table eats has no more. */
     private static final int TOLD = 2;
 
+    private static final BigDecimal LEAST = new BigDecimal("0.01");
+    private static final BigDecimal MOST = BigDecimal.valueOf(Recipe.MOST_PORTIONS);
+
     private Portions() {}
 
     /**
@@ -20,13 +24,23 @@ public final class Portions {
      * @throws Problem that names the field where it is no number of portions
      */
     public static Rational typed(String at, @Nullable BigDecimal said) {
-        if (said == null || said.signum() <= 0 || said.compareTo(BigDecimal.valueOf(Recipe.MOST_PORTIONS)) > 0) {
+        if (said == null || said.compareTo(LEAST) < 0 || said.compareTo(MOST) > 0) {
             throw Problem.at(
                     at,
-                    "Say how many portions, a number above 0 and at most " + Recipe.MOST_PORTIONS + ", like 4 or 3.2"
-                            + (said == null ? "." : ", not " + said.toPlainString() + "."));
+                    "Say how many portions, from " + LEAST + " to " + MOST + ", like 4 or 3.2"
+                            + (said == null ? "." : ", not " + said + "."));
         }
-        return Rational.of(said.setScale(6, RoundingMode.HALF_UP));
+        return rounded(said);
+    }
+
+    /** The same where none is an answer too. */
+    public static Rational orNone(String at, BigDecimal said) {
+        return said.signum() == 0 ? Rational.ZERO : typed(at, said);
+    }
+
+    /** To what a ledger keeps. */
+    public static Rational rounded(BigDecimal said) {
+        return Rational.of(said.setScale(Change.DECIMALS, RoundingMode.HALF_UP));
     }
 
     /** The number of them, as it is told. */

@@ -16,22 +16,22 @@ import wexilla.app.household.Reference;
 import wexilla.app.household.Vessels;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
-import wexilla.core.food.Allergen;
-import wexilla.core.food.Contents;
-import wexilla.core.food.Country;
 import wexilla.core.food.Diet;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodBook;
 import wexilla.core.food.Key;
-import wexilla.core.food.Known;
-import wexilla.core.food.Making;
-import wexilla.core.food.State;
+import wexilla.core.food.book.FoodBook;
+import wexilla.core.food.book.State;
+import wexilla.core.food.facts.Allergen;
+import wexilla.core.food.facts.Contents;
+import wexilla.core.food.facts.Country;
+import wexilla.core.food.facts.Known;
+import wexilla.core.food.facts.Making;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.HeatAdvice;
-import wexilla.core.recipe.LineReader;
-import wexilla.core.recipe.ReadLine;
+import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.recipe.lines.ReadLine;
+import wexilla.core.recipe.steps.HeatAdvice;
 
 /** What is in a food, and how hot it must get. */
 @RestController

@@ -16,18 +16,18 @@ import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodBook;
 import wexilla.core.food.Key;
-import wexilla.core.food.Part;
+import wexilla.core.food.book.FoodBook;
+import wexilla.core.food.facts.Part;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
-import wexilla.core.quantity.Packs;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.LineReader;
-import wexilla.core.recipe.ReadLine;
+import wexilla.core.quantity.text.Packs;
+import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.recipe.lines.ReadLine;
 
 /** Lines, conversions and kitchen measures. */
 @RestController

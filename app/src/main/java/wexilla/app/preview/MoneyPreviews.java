@@ -15,8 +15,8 @@ import wexilla.app.household.Reference;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodBook;
 import wexilla.core.food.Key;
+import wexilla.core.food.book.FoodBook;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.CostSheet;
@@ -28,9 +28,9 @@ import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.LineReader;
-import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.recipe.lines.ReadLine;
 import wexilla.core.stock.Supply;
 
 /** Splitting money, and the cost of typed lines from typed offers. */

@@ -14,17 +14,17 @@ import wexilla.app.household.Reference;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.app.platform.Runaway;
+import wexilla.core.menu.MenuCheck;
+import wexilla.core.menu.MenuCooking;
+import wexilla.core.menu.MenuProblem;
+import wexilla.core.menu.MenuProblem.Choice;
+import wexilla.core.menu.MenuProblem.Cooked;
+import wexilla.core.menu.MenuProblem.Meal;
+import wexilla.core.menu.MenuWishes;
+import wexilla.core.menu.search.MenuReasons;
+import wexilla.core.menu.search.MenuSearch;
 import wexilla.core.money.Money;
 import wexilla.core.people.Appetite;
-import wexilla.core.planning.MenuCheck;
-import wexilla.core.planning.MenuCooking;
-import wexilla.core.planning.MenuProblem;
-import wexilla.core.planning.MenuProblem.Choice;
-import wexilla.core.planning.MenuProblem.Cooked;
-import wexilla.core.planning.MenuProblem.Meal;
-import wexilla.core.planning.MenuReasons;
-import wexilla.core.planning.MenuSearch;
-import wexilla.core.planning.MenuWishes;
 import wexilla.core.quantity.Rational;
 
 /** A plan of some weeks from dishes and stock as they are typed; stores nothing. */
@@ -33,7 +33,7 @@ class PlanPreview {
 
     private static final int MOST_PEOPLE = 30;
     private static final int MOST_MINUTES = 24 * 60;
-    private static final int USUAL_MINUTES = wexilla.core.planning.Meal.DINNER.usualMinutes();
+    private static final int USUAL_MINUTES = wexilla.core.plan.Meal.DINNER.usualMinutes();
     private static final Duration RUNAWAY = Duration.ofSeconds(60);
     private static final int USUAL_WISH = 2;
 

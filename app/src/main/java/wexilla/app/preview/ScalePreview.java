@@ -13,19 +13,19 @@ import wexilla.app.household.Vessels;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.app.preview.ScaleTo.To;
-import wexilla.core.food.FoodBook;
 import wexilla.core.food.Scaling;
+import wexilla.core.food.book.FoodBook;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
-import wexilla.core.recipe.LineReader;
-import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
 import wexilla.core.recipe.Size;
 import wexilla.core.recipe.Sized;
-import wexilla.core.recipe.StepTime;
 import wexilla.core.recipe.Wording;
+import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.recipe.lines.ReadLine;
+import wexilla.core.recipe.steps.StepTime;
 
 /** Typed lines at another size. */
 @RestController

@@ -15,8 +15,8 @@ import wexilla.core.equipment.VesselRule;
 import wexilla.core.equipment.VesselSize;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodBook;
 import wexilla.core.food.Key;
+import wexilla.core.food.book.FoodBook;
 import wexilla.core.money.Money;
 import wexilla.core.people.Appetite;
 import wexilla.core.pricing.CostSheet;
@@ -27,7 +27,7 @@ import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
-import wexilla.core.recipe.ReadLine;
+import wexilla.core.recipe.lines.ReadLine;
 import wexilla.core.stock.Supply;
 
 /** By how much a recipe is scaled, from what was said of the size wanted. */

@@ -20,27 +20,27 @@ import wexilla.app.household.Vessels;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.app.platform.Runaway;
+import wexilla.core.clock.DayPlan;
+import wexilla.core.clock.DayProblem;
+import wexilla.core.clock.DayProblem.Gear;
+import wexilla.core.clock.DayProblem.Person;
+import wexilla.core.clock.DayProblem.Window;
+import wexilla.core.clock.DayWhy;
 import wexilla.core.cookday.DayHeat;
 import wexilla.core.cookday.DayNight;
-import wexilla.core.cookday.DayPlan;
-import wexilla.core.cookday.DayProblem;
-import wexilla.core.cookday.DayProblem.Gear;
-import wexilla.core.cookday.DayProblem.Person;
-import wexilla.core.cookday.DayProblem.Window;
 import wexilla.core.cookday.DayStep;
 import wexilla.core.cookday.DayTasks;
 import wexilla.core.cookday.DayTimeline;
-import wexilla.core.cookday.DayWhy;
 import wexilla.core.cookday.KitchenGear;
 import wexilla.core.food.Food;
-import wexilla.core.food.HeatGuide;
+import wexilla.core.food.book.HeatGuide;
 import wexilla.core.quantity.Rational;
-import wexilla.core.recipe.LineReader;
-import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
-import wexilla.core.recipe.SafetyCheck;
+import wexilla.core.recipe.check.SafetyCheck;
+import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.recipe.lines.ReadLine;
 
 /** A cook day on one clock, from dishes as they are typed; stores nothing. */
 @RestController

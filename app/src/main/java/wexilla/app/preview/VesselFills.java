@@ -18,7 +18,7 @@ import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Filling;
 import wexilla.core.recipe.Filling.Item;
-import wexilla.core.recipe.PressureTime;
+import wexilla.core.recipe.steps.PressureTime;
 
 /** How full a vessel gets, as the calls answer it. */
 public final class VesselFills {

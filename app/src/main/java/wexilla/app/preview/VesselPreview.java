@@ -16,21 +16,21 @@ import wexilla.core.equipment.VesselRule;
 import wexilla.core.equipment.VesselSize;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodBook;
 import wexilla.core.food.Key;
+import wexilla.core.food.book.FoodBook;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Filling;
 import wexilla.core.recipe.Filling.Item;
-import wexilla.core.recipe.LineReader;
-import wexilla.core.recipe.PressureTime;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.Size;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
+import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.recipe.steps.PressureTime;
 
 /** How full a vessel gets, and in how many loads. */
 @RestController

@@ -13,11 +13,11 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Household;
-import wexilla.core.food.Allergen;
 import wexilla.core.food.Diet;
+import wexilla.core.food.facts.Allergen;
 import wexilla.core.money.Money;
-import wexilla.core.recipe.StepGear;
 import wexilla.core.recipe.Style;
+import wexilla.core.recipe.steps.StepGear;
 
 /** Finds recipes among thousands by the figures kept beside their versions. */
 @Component

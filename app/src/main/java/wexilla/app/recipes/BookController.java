@@ -11,11 +11,11 @@ import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.RecipeViews.BookView;
-import wexilla.core.food.Allergen;
 import wexilla.core.food.Diet;
+import wexilla.core.food.facts.Allergen;
 import wexilla.core.money.Money;
-import wexilla.core.recipe.StepGear;
 import wexilla.core.recipe.Style;
+import wexilla.core.recipe.steps.StepGear;
 
 /** Finding in the book. */
 @RestController

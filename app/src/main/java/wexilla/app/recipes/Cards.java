@@ -19,14 +19,14 @@ import wexilla.app.recipes.RecipeViews.BookView;
 import wexilla.app.recipes.RecipeViews.RecipeCard;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
-import wexilla.core.food.Known;
-import wexilla.core.planning.Eater;
+import wexilla.core.food.facts.Known;
+import wexilla.core.plan.Eater;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.CostSheet.Wanted;
 import wexilla.core.pricing.Work;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.Sized;
-import wexilla.core.recipe.StepTime;
+import wexilla.core.recipe.steps.StepTime;
 
 /** The cards of the book: those that are shown are costed with what is there now. */
 @Component

@@ -16,13 +16,13 @@ import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.platform.Household;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodBook;
 import wexilla.core.food.Key;
+import wexilla.core.food.book.FoodBook;
 import wexilla.core.quantity.NotAnAmount;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.LineReader;
-import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.recipe.lines.ReadLine;
 
 /** The recipes of the book as something another recipe asks for: "1 batch pizza dough". */
 @Component

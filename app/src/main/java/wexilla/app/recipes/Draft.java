@@ -11,13 +11,13 @@ import org.jspecify.annotations.Nullable;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Key;
-import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
-import wexilla.core.recipe.StepClock;
-import wexilla.core.recipe.StepTime;
 import wexilla.core.recipe.Style;
+import wexilla.core.recipe.lines.ReadLine;
+import wexilla.core.recipe.steps.StepClock;
+import wexilla.core.recipe.steps.StepTime;
 
 /** A recipe being typed: every line understood, or with its problem. */
 public record Draft(List<Line> lines) {

@@ -26,18 +26,18 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem.Blocker;
 import wexilla.app.platform.Undoable;
-import wexilla.core.food.Allergen;
 import wexilla.core.food.Diet;
 import wexilla.core.food.Food;
-import wexilla.core.food.Known;
+import wexilla.core.food.facts.Allergen;
+import wexilla.core.food.facts.Known;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.Sized;
-import wexilla.core.recipe.StepGear;
-import wexilla.core.recipe.StepTime;
 import wexilla.core.recipe.Style;
+import wexilla.core.recipe.steps.StepGear;
+import wexilla.core.recipe.steps.StepTime;
 
 /**
  * Works out what the book is searched by and keeps it beside each version: when a version is written, when a dish that

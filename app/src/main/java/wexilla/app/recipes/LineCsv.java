@@ -12,8 +12,8 @@ import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import wexilla.app.recipes.RecipeFiles.Found;
 import wexilla.core.quantity.Quantity;
-import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.lines.ReadLine;
 
 /** Lines of recipes as a table: recipe, portions, the line as written, amount, unit, food, preparation. */
 final class LineCsv {

@@ -9,9 +9,9 @@ import org.jspecify.annotations.Nullable;
 import wexilla.app.platform.Household;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
-import wexilla.core.food.Form;
 import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
+import wexilla.core.food.book.Form;
 import wexilla.core.pricing.Basis;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.LineCost;
@@ -20,9 +20,9 @@ import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.Style;
+import wexilla.core.recipe.lines.ReadLine;
 
 /** Lines of recipes as the Recipes station shows them. */
 final class LineViews {

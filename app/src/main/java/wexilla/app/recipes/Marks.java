@@ -9,8 +9,8 @@ import wexilla.app.recipes.RecipeInput.LineInput;
 import wexilla.app.recipes.RecipeInput.StepInput;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
-import wexilla.core.recipe.StepTime;
 import wexilla.core.recipe.Style;
+import wexilla.core.recipe.steps.StepTime;
 
 /**
  * What a file of the world has no place for, in words behind a line or step, so that nothing is lost on the way out and

@@ -22,7 +22,7 @@ import wexilla.app.platform.Acts;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
-import wexilla.core.food.FoodBook;
+import wexilla.core.food.book.FoodBook;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeText;
 

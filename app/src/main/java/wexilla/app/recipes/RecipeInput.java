@@ -9,7 +9,7 @@ import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes.About;
 import wexilla.core.food.Scaling;
-import wexilla.core.quantity.AmountReader;
+import wexilla.core.quantity.text.AmountReader;
 import wexilla.core.recipe.Style;
 
 /**

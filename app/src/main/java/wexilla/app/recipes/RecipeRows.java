@@ -20,14 +20,14 @@ import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.LineReader;
-import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
-import wexilla.core.recipe.StepClock;
-import wexilla.core.recipe.StepTime;
 import wexilla.core.recipe.Style;
+import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.recipe.lines.ReadLine;
+import wexilla.core.recipe.steps.StepClock;
+import wexilla.core.recipe.steps.StepTime;
 
 /** Reads rows of recipe lines and steps into core records. */
 final class RecipeRows {

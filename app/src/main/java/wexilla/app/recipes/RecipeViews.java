@@ -8,22 +8,22 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.platform.Household;
 import wexilla.app.recipes.LineViews.LineView;
-import wexilla.core.food.Allergen;
-import wexilla.core.food.Contents;
-import wexilla.core.food.Country;
 import wexilla.core.food.Food;
-import wexilla.core.food.Known;
-import wexilla.core.planning.Eater;
+import wexilla.core.food.facts.Allergen;
+import wexilla.core.food.facts.Contents;
+import wexilla.core.food.facts.Country;
+import wexilla.core.food.facts.Known;
+import wexilla.core.plan.Eater;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.LineCost;
 import wexilla.core.pricing.Work;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
-import wexilla.core.recipe.RecipeFlag;
 import wexilla.core.recipe.RecipeStep;
-import wexilla.core.recipe.StepGear;
 import wexilla.core.recipe.Style;
+import wexilla.core.recipe.check.RecipeFlag;
+import wexilla.core.recipe.steps.StepGear;
 
 /** What the Recipes station is answered with. */
 final class RecipeViews {

@@ -37,9 +37,9 @@ import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.CostSheet.Wanted;
 import wexilla.core.pricing.Work;
 import wexilla.core.recipe.Recipe;
-import wexilla.core.recipe.RecipeCheck;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
+import wexilla.core.recipe.check.RecipeCheck;
 
 /** The book. */
 @RestController

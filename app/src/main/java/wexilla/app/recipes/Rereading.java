@@ -24,10 +24,10 @@ import wexilla.app.platform.Household;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.quantity.NotAnAmount;
-import wexilla.core.recipe.LineReader;
-import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.recipe.lines.ReadLine;
 
 /**
  * Heals what an older reader misread: after an upgrade every line of the book and every note of what is there is read

@@ -20,10 +20,10 @@ import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import wexilla.app.recipes.RecipeFiles.Found;
-import wexilla.core.quantity.CookWords;
+import wexilla.core.quantity.text.CookWords;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeText;
-import wexilla.core.recipe.StepTime;
+import wexilla.core.recipe.steps.StepTime;
 
 /**
  * Reads schema.org recipes: JSON-LD alone, in a list, in a graph, or in a saved HTML page. Whatever is in a file is

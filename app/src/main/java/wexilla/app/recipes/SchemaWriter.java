@@ -9,7 +9,7 @@ import wexilla.core.quantity.Measures;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.ScaledStep;
 import wexilla.core.recipe.Sized;
-import wexilla.core.recipe.StepTime;
+import wexilla.core.recipe.steps.StepTime;
 
 /** Writes recipes as schema.org JSON-LD. */
 final class SchemaWriter {

@@ -9,7 +9,7 @@ import wexilla.app.household.Equipped;
 import wexilla.app.household.Vessels;
 import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
-import wexilla.core.cookday.DayProblem.Gear;
+import wexilla.core.clock.DayProblem.Gear;
 import wexilla.core.food.Key;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
@@ -17,7 +17,7 @@ import wexilla.core.recipe.Filling;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.Size;
 import wexilla.core.recipe.Sized;
-import wexilla.core.recipe.StepGear;
+import wexilla.core.recipe.steps.StepGear;
 
 /** Brings recipes to a size in a household's own vessels. */
 @Component

@@ -18,11 +18,11 @@ import wexilla.app.preview.ScaledViews;
 import wexilla.app.preview.VesselFills;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Filling;
-import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
+import wexilla.core.recipe.lines.ReadLine;
 
 /** A recipe of the book at another size, in the vessels of the household. Stores nothing. */
 @RestController

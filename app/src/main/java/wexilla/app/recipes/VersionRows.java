@@ -11,12 +11,12 @@ import wexilla.app.household.Foods;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Household;
 import wexilla.core.quantity.Quantity;
-import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
-import wexilla.core.recipe.StepTime;
 import wexilla.core.recipe.Style;
+import wexilla.core.recipe.lines.ReadLine;
+import wexilla.core.recipe.steps.StepTime;
 
 /** The one writer of a recipe's versions, their lines and steps. */
 @Component

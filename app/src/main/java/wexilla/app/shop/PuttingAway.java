@@ -19,7 +19,7 @@ import wexilla.core.food.Food;
 import wexilla.core.kitchen.KnownFoods;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.money.Money;
-import wexilla.core.stock.NoteLine;
+import wexilla.core.stock.notes.NoteLine;
 
 /** At home: the basket becomes lots in their usual places, its prices are remembered, the till is booked. */
 @Component

@@ -26,15 +26,15 @@ import wexilla.app.shop.ShopViews.TickedView;
 import wexilla.app.shop.ShopViews.WantedView;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodBook;
 import wexilla.core.food.Key;
+import wexilla.core.food.book.FoodBook;
 import wexilla.core.kitchen.KnownFoods;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.ReadLine;
+import wexilla.core.recipe.lines.ReadLine;
 import wexilla.core.shopping.Basket;
 import wexilla.core.shopping.Needs;
 

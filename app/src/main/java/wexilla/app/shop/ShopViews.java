@@ -7,7 +7,7 @@ import wexilla.app.onhand.Snapshot;
 import wexilla.app.platform.Household;
 import wexilla.core.food.Key;
 import wexilla.core.quantity.Amount;
-import wexilla.core.recipe.ReadLine;
+import wexilla.core.recipe.lines.ReadLine;
 import wexilla.core.shopping.Basket;
 import wexilla.core.shopping.ShopPacks;
 

@@ -7,7 +7,7 @@ import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.app.stretch.Cutting.StretchAsked;
 import wexilla.core.food.Food;
-import wexilla.core.food.Yield;
+import wexilla.core.food.facts.Yield;
 import wexilla.core.quantity.Rational;
 import wexilla.core.stretch.DishKind;
 

@@ -4,14 +4,14 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodBook;
+import wexilla.core.food.book.FoodBook;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.NotAnAmount;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.LineReader;
-import wexilla.core.recipe.ReadLine;
+import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.recipe.lines.ReadLine;
 import wexilla.core.stretch.Protein;
 
 /** A part with its extender: how much protein is in both. */

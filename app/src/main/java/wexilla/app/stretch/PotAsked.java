@@ -8,11 +8,11 @@ import java.util.regex.Pattern;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.app.stretch.Cutting.StretchAsked;
-import wexilla.core.food.FoodBook;
+import wexilla.core.food.book.FoodBook;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Quantity;
-import wexilla.core.recipe.LineReader;
-import wexilla.core.recipe.ReadLine;
+import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.recipe.lines.ReadLine;
 import wexilla.core.stretch.Pot;
 
 /**

@@ -24,7 +24,7 @@ import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Household;
 import wexilla.app.stretch.Cutting.StretchAsked;
-import wexilla.core.food.FoodBook;
+import wexilla.core.food.book.FoodBook;
 import wexilla.core.keeping.Storage;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.money.Money;

@@ -6,7 +6,7 @@ import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Reference;
 import wexilla.app.platform.Asked;
 import wexilla.app.stretch.Cutting.StretchAsked;
-import wexilla.core.food.FoodBook;
+import wexilla.core.food.book.FoodBook;
 
 /** What a big buy becomes when it is cut into parts; stores nothing. */
 @RestController

@@ -20,9 +20,9 @@ import wexilla.app.stretch.Cutting.ShareAsked;
 import wexilla.app.stretch.Cutting.StretchAsked;
 import wexilla.app.stretch.PartEvenings.OnTable;
 import wexilla.core.quantity.Rational;
-import wexilla.core.recipe.LineList;
-import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.lines.LineList;
+import wexilla.core.recipe.lines.LineReader;
 import wexilla.core.stretch.Slab;
 import wexilla.core.stretch.StretchPlan.Dish;
 

@@ -15,7 +15,7 @@ import wexilla.app.platform.Problem;
 import wexilla.app.stretch.Cutting.Cut;
 import wexilla.app.stretch.Cutting.StretchAsked;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodBook;
+import wexilla.core.food.book.FoodBook;
 import wexilla.core.keeping.KeepingRule;
 import wexilla.core.money.Money;
 import wexilla.core.people.Appetite;

@@ -20,9 +20,9 @@ import wexilla.app.platform.Household;
 import wexilla.core.keeping.KeepDates.Urgency;
 import wexilla.core.keeping.Storage;
 import wexilla.core.kitchen.Lot;
-import wexilla.core.planning.FreezeBy;
-import wexilla.core.planning.PlanCheck;
-import wexilla.core.planning.TakeOut;
+import wexilla.core.plan.FreezeBy;
+import wexilla.core.plan.PlanCheck;
+import wexilla.core.plan.TakeOut;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 

@@ -8,12 +8,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import wexilla.core.food.FoodBook;
-import wexilla.core.recipe.LineReader;
+import wexilla.core.food.book.FoodBook;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
-import wexilla.core.recipe.StepTime;
 import wexilla.core.recipe.Style;
+import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.recipe.steps.StepTime;
 
 /** What a file has no place for goes out in words and comes back as it was. */
 class MarksTest {

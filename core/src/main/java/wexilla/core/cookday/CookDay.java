@@ -10,19 +10,19 @@ import java.util.Map;
 import java.util.regex.Pattern;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
-import wexilla.core.food.Nature;
+import wexilla.core.food.facts.Nature;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.CookWords;
 import wexilla.core.quantity.KitchenRounding;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.ReadLine;
+import wexilla.core.quantity.text.CookWords;
 import wexilla.core.recipe.ScaledStep;
 import wexilla.core.recipe.Sized;
-import wexilla.core.recipe.StepTime;
 import wexilla.core.recipe.Style;
+import wexilla.core.recipe.lines.ReadLine;
+import wexilla.core.recipe.steps.StepTime;
 
 /**
  * The pots of one day.

@@ -1,8 +1,8 @@
 package wexilla.core.cookday;
 
 import java.util.regex.Pattern;
-import wexilla.core.cookday.DayProblem.Touch;
-import wexilla.core.food.WordLists;
+import wexilla.core.clock.DayProblem.Touch;
+import wexilla.core.food.book.WordLists;
 
 /** What a cook must not miss at a task: handbook, section 8. It is said, and judges nothing. */
 final class DayCaution {

@@ -12,14 +12,14 @@ import wexilla.core.cookday.DayTasks.Once;
 import wexilla.core.food.Food;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
-import wexilla.core.recipe.Mentions;
-import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.ScaledLine;
 import wexilla.core.recipe.ScaledStep;
 import wexilla.core.recipe.Sized;
-import wexilla.core.recipe.StepGear;
-import wexilla.core.recipe.StepTime;
 import wexilla.core.recipe.Wording;
+import wexilla.core.recipe.lines.Mentions;
+import wexilla.core.recipe.lines.ReadLine;
+import wexilla.core.recipe.steps.StepGear;
+import wexilla.core.recipe.steps.StepTime;
 
 /**
  * The dishes of a cook day from its batches: the steps up to the stop of each, what goes into another one first, and what

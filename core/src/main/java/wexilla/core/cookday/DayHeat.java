@@ -7,24 +7,24 @@ import java.util.Locale;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.cookday.DayTasks.Inside;
-import wexilla.core.food.Country;
-import wexilla.core.food.Cut;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodBook;
-import wexilla.core.food.HeatGuide;
-import wexilla.core.food.Nature;
-import wexilla.core.food.State;
-import wexilla.core.food.WordLists;
+import wexilla.core.food.book.FoodBook;
+import wexilla.core.food.book.HeatGuide;
+import wexilla.core.food.book.State;
+import wexilla.core.food.book.WordLists;
+import wexilla.core.food.facts.Country;
+import wexilla.core.food.facts.Cut;
+import wexilla.core.food.facts.Nature;
 import wexilla.core.keeping.KeepingWords;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
-import wexilla.core.quantity.Packs;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
-import wexilla.core.recipe.Mentions;
-import wexilla.core.recipe.PressureTime;
-import wexilla.core.recipe.ReadLine;
-import wexilla.core.recipe.StepGear;
+import wexilla.core.quantity.text.Packs;
+import wexilla.core.recipe.lines.Mentions;
+import wexilla.core.recipe.lines.ReadLine;
+import wexilla.core.recipe.steps.PressureTime;
+import wexilla.core.recipe.steps.StepGear;
 
 /**
  * What a dish of the day asks for because of what is raw in it: by its foods where they are known, by the foods its words

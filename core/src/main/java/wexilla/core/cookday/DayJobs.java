@@ -6,18 +6,18 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
-import wexilla.core.cookday.DayProblem.Aside;
-import wexilla.core.cookday.DayProblem.Gear;
-import wexilla.core.cookday.DayProblem.Job;
-import wexilla.core.cookday.DayProblem.Kind;
-import wexilla.core.cookday.DayProblem.Setting;
-import wexilla.core.cookday.DayProblem.Touch;
-import wexilla.core.food.WordLists;
+import wexilla.core.clock.DayProblem.Aside;
+import wexilla.core.clock.DayProblem.Gear;
+import wexilla.core.clock.DayProblem.Job;
+import wexilla.core.clock.DayProblem.Kind;
+import wexilla.core.clock.DayProblem.Setting;
+import wexilla.core.clock.DayProblem.Touch;
+import wexilla.core.food.book.WordLists;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Temperature;
 import wexilla.core.quantity.Trade;
 import wexilla.core.recipe.GearTime;
-import wexilla.core.recipe.StepGear;
+import wexilla.core.recipe.steps.StepGear;
 
 /** The jobs of one step: hands and what goes on by itself, with what each holds in this kitchen. */
 final class DayJobs {

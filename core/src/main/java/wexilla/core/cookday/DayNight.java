@@ -4,7 +4,8 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
-import wexilla.core.cookday.DayProblem.Job;
+import wexilla.core.clock.DayPlan;
+import wexilla.core.clock.DayProblem.Job;
 
 /** What happens while everybody sleeps: heat that ends then leaves the food to itself (design: facts, section 3). */
 public final class DayNight {

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import wexilla.core.cookday.DayProblem.Job;
-import wexilla.core.cookday.DayProblem.Setting;
+import wexilla.core.clock.DayProblem.Job;
+import wexilla.core.clock.DayProblem.Setting;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
 

@@ -2,9 +2,9 @@ package wexilla.core.cookday;
 
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import wexilla.core.cookday.DayProblem.Job;
-import wexilla.core.quantity.CookWords;
+import wexilla.core.clock.DayProblem.Job;
 import wexilla.core.quantity.Trade;
+import wexilla.core.quantity.text.CookWords;
 
 /**
  * What a probe says of a task: how far its core is from what it has to reach, or whether it cools in time. FDA Food Code

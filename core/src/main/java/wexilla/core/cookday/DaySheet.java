@@ -4,11 +4,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
-import wexilla.core.cookday.DayProblem.Gear;
-import wexilla.core.cookday.DayProblem.Job;
-import wexilla.core.cookday.DayProblem.Kind;
-import wexilla.core.cookday.DayProblem.Touch;
-import wexilla.core.quantity.CookWords;
+import wexilla.core.clock.DayPlan;
+import wexilla.core.clock.DayProblem.Gear;
+import wexilla.core.clock.DayProblem.Job;
+import wexilla.core.clock.DayProblem.Kind;
+import wexilla.core.clock.DayProblem.Touch;
+import wexilla.core.quantity.text.CookWords;
 
 /**
  * A cook day on paper: what is written before the first bag is filled, everything by the clock and by person, and what is

@@ -3,8 +3,8 @@ package wexilla.core.cookday;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import wexilla.core.recipe.StepClock;
-import wexilla.core.recipe.StepTime;
+import wexilla.core.recipe.steps.StepClock;
+import wexilla.core.recipe.steps.StepTime;
 
 /**
  * A step of a dish of a cook day.

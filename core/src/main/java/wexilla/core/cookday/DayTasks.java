@@ -4,16 +4,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
-import wexilla.core.cookday.DayProblem.Gear;
-import wexilla.core.cookday.DayProblem.Job;
-import wexilla.core.cookday.DayProblem.Kind;
-import wexilla.core.cookday.DayProblem.Lag;
-import wexilla.core.cookday.DayProblem.Person;
-import wexilla.core.food.HeatGuide;
+import wexilla.core.clock.DayProblem;
+import wexilla.core.clock.DayProblem.Gear;
+import wexilla.core.clock.DayProblem.Job;
+import wexilla.core.clock.DayProblem.Kind;
+import wexilla.core.clock.DayProblem.Lag;
+import wexilla.core.clock.DayProblem.Person;
+import wexilla.core.food.book.HeatGuide;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Temperature;
 import wexilla.core.quantity.Trade;
-import wexilla.core.recipe.StepGear;
+import wexilla.core.recipe.steps.StepGear;
 
 /**
  * The jobs of a cook day from the steps of its dishes: what hands do and what goes on by itself, what each holds, what
@@ -21,9 +22,9 @@ import wexilla.core.recipe.StepGear;
  */
 public final class DayTasks {
 
-    static final int COOL = Trade.whole("day.cool-minutes");
-    static final int INTO_COLD = Trade.whole("day.into-cold");
-    static final int HOT = Trade.whole("day.hot-minutes");
+    public static final int COOL = Trade.whole("day.cool-minutes");
+    public static final int INTO_COLD = Trade.whole("day.into-cold");
+    public static final int HOT = Trade.whole("day.hot-minutes");
     private static final int AT_ONCE = Trade.whole("day.at-once");
     private static final int BAG = Trade.whole("day.bag-minutes");
     private static final int PACKET = Trade.whole("day.packet-minutes");
@@ -152,7 +153,7 @@ public final class DayTasks {
     }
 
     /** Whether a job only keeps what is cooked: cooling and bagging. */
-    static boolean keeps(Job job) {
+    public static boolean keeps(Job job) {
         return job.aside().caution().equals(DayCaution.COLD) || job.text().startsWith(BAG_IT);
     }
 

@@ -4,12 +4,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
-import wexilla.core.cookday.DayProblem.Gear;
-import wexilla.core.cookday.DayProblem.Job;
-import wexilla.core.cookday.DayProblem.Kind;
-import wexilla.core.cookday.DayProblem.Lag;
-import wexilla.core.cookday.DayProblem.Person;
-import wexilla.core.cookday.DayProblem.Window;
+import wexilla.core.clock.DayCheck;
+import wexilla.core.clock.DayPlan;
+import wexilla.core.clock.DayProblem;
+import wexilla.core.clock.DayProblem.Gear;
+import wexilla.core.clock.DayProblem.Job;
+import wexilla.core.clock.DayProblem.Kind;
+import wexilla.core.clock.DayProblem.Lag;
+import wexilla.core.clock.DayProblem.Person;
+import wexilla.core.clock.DayProblem.Window;
+import wexilla.core.clock.DaySearch;
+import wexilla.core.clock.Groups;
 import wexilla.core.quantity.Trade;
 
 /**
@@ -80,8 +85,8 @@ public record DayTimeline(DayPlan plan, int least, List<String> warnings) {
     }
 
     /** The longest chain of what follows what, and all hands shared out among the people. */
-    static int least(DayProblem problem) {
-        int[] order = problem.jobs().isEmpty() ? new int[0] : DayGroups.order(problem);
+    public static int least(DayProblem problem) {
+        int[] order = problem.jobs().isEmpty() ? new int[0] : Groups.order(problem);
         int[] end = new int[order.length];
         int[] from = problem.notBefore();
         int hands = 0;

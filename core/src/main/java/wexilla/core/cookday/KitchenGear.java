@@ -6,8 +6,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import wexilla.core.cookday.DayProblem.Gear;
-import wexilla.core.cookday.DayProblem.Kind;
+import wexilla.core.clock.DayProblem.Gear;
+import wexilla.core.clock.DayProblem.Kind;
 
 /** What a kitchen has to cook with, read from how people write it: "4 burners", "oven, 2 racks", "slow cooker, 5.7 l". */
 public final class KitchenGear {

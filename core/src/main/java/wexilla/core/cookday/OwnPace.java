@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Map;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
-import wexilla.core.recipe.StepTime;
+import wexilla.core.recipe.steps.StepTime;
 
 /**
  * How fast a household cooks against what is written: its own ratio from the last steps it timed, hands and waits apart,

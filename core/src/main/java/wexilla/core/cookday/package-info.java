@@ -1,6 +1,6 @@
 /**
- * A cook day: what is done the day before, what is chopped once for all pots, which pot starts first.
- * Orders and merges; it does not yet share oven and hands by the minute.
+ * A cook day: dishes and joints become tasks with hands, gear and heat, in the order the clock found, and a sheet to cook
+ * by.
  */
 @NullMarked
 package wexilla.core.cookday;

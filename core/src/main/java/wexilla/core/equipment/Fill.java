@@ -8,9 +8,9 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.CookWords;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.quantity.text.CookWords;
 
 /**
  * How full a vessel gets: handbook, section 2.

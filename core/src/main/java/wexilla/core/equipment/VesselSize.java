@@ -5,11 +5,11 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.AmountReader;
-import wexilla.core.quantity.AmountReader.Reading;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.text.AmountReader;
+import wexilla.core.quantity.text.AmountReader.Reading;
 
 /**
  * How large a vessel is: a capacity ("6 qt", "4.7 l"), or a length and a width or a diameter ("9x13 in", "23 cm round").

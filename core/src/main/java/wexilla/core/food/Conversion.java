@@ -9,6 +9,8 @@ import java.util.PriorityQueue;
 import java.util.Queue;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.food.facts.Part;
+import wexilla.core.food.facts.Yield;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Measures;

@@ -4,6 +4,15 @@ import java.util.EnumSet;
 import java.util.Locale;
 import java.util.Set;
 import java.util.function.Predicate;
+import wexilla.core.food.facts.Allergen;
+import wexilla.core.food.facts.Animal;
+import wexilla.core.food.facts.Claim;
+import wexilla.core.food.facts.Contents;
+import wexilla.core.food.facts.Cut;
+import wexilla.core.food.facts.Known;
+import wexilla.core.food.facts.Making;
+import wexilla.core.food.facts.Nature;
+import wexilla.core.food.facts.Traits;
 
 /** A way of eating. Own definition, by what each food is of and what is in it. */
 public enum Diet {

@@ -3,6 +3,12 @@ package wexilla.core.food;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.food.facts.Allergen;
+import wexilla.core.food.facts.Animal;
+import wexilla.core.food.facts.Contents;
+import wexilla.core.food.facts.Cut;
+import wexilla.core.food.facts.Making;
+import wexilla.core.food.facts.Traits;
 import wexilla.core.quantity.Unit;
 
 /**

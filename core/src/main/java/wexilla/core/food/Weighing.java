@@ -3,6 +3,7 @@ package wexilla.core.food;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.food.facts.Yield;
 import wexilla.core.quantity.Rational;
 
 /**

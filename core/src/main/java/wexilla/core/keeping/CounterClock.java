@@ -2,8 +2,8 @@ package wexilla.core.keeping;
 
 import java.time.Duration;
 import java.time.LocalDateTime;
-import wexilla.core.quantity.CookWords;
 import wexilla.core.quantity.Trade;
+import wexilla.core.quantity.text.CookWords;
 
 /**
  * Cooked food that stands about: two hours from the heat to the cold (USDA FSIS, the 2-hour rule, from memory).

@@ -18,8 +18,8 @@ import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
 import wexilla.core.recipe.Sized;
-import wexilla.core.recipe.StepGear;
 import wexilla.core.recipe.Style;
+import wexilla.core.recipe.steps.StepGear;
 
 /**
  * How a dish keeps, by what is in it and how far it was taken: its class, day 0 and why. Of several classes that fit the

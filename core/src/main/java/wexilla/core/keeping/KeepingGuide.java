@@ -9,7 +9,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import wexilla.core.food.Country;
+import wexilla.core.food.facts.Country;
 import wexilla.core.keeping.KeepingRule.Span;
 import wexilla.core.recipe.Recipe;
 

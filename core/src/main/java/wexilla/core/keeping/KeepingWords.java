@@ -1,6 +1,6 @@
 package wexilla.core.keeping;
 
-import wexilla.core.food.WordLists;
+import wexilla.core.food.book.WordLists;
 
 /** The lists of words that say how a thing keeps, from {@code reference/keeping-words.properties}. */
 public final class KeepingWords {

@@ -4,9 +4,9 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodBook;
-import wexilla.core.food.Forms;
 import wexilla.core.food.Key;
+import wexilla.core.food.book.FoodBook;
+import wexilla.core.food.book.Forms;
 
 /**
  * The foods of a household.

@@ -2,9 +2,9 @@ package wexilla.core.kitchen;
 
 import java.util.Collection;
 import java.util.List;
-import wexilla.core.food.FoodBook;
-import wexilla.core.food.Form;
 import wexilla.core.food.Key;
+import wexilla.core.food.book.FoodBook;
+import wexilla.core.food.book.Form;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Style;
 import wexilla.core.stock.CookedForms;

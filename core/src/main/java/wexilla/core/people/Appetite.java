@@ -39,6 +39,11 @@ public enum Appetite {
         return eaters.stream().map(Appetite::portions).reduce(Rational.ZERO, Rational::plus);
     }
 
+    /** Whole portions that are cooked for so many. */
+    public static Rational cooked(Rational portions) {
+        return Rational.of(portions.ceiling());
+    }
+
     /** Portions to put on the table for these people; one when nobody is written down. */
     public static Rational portions(Collection<Appetite> eaters) {
         return eaters.isEmpty() ? Rational.ONE : sum(eaters);

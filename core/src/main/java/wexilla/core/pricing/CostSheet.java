@@ -19,10 +19,10 @@ import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.ReadLine;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.Size;
 import wexilla.core.recipe.Sized;
+import wexilla.core.recipe.lines.ReadLine;
 import wexilla.core.stock.StockUse.Take;
 import wexilla.core.stock.Supply;
 

@@ -3,7 +3,7 @@ package wexilla.core.pricing;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import wexilla.core.food.Form;
+import wexilla.core.food.book.Form;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;

@@ -5,11 +5,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
-import wexilla.core.food.Form;
-import wexilla.core.recipe.Mentions;
+import wexilla.core.food.book.Form;
 import wexilla.core.recipe.ScaledStep;
 import wexilla.core.recipe.Sized;
-import wexilla.core.recipe.StepTime;
+import wexilla.core.recipe.lines.Mentions;
+import wexilla.core.recipe.steps.StepTime;
 
 /**
  * The work a batch is with what is there: steps fall away for what is browned, soaked or diced already, and a dish of the

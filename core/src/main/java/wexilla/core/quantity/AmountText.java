@@ -3,11 +3,12 @@ package wexilla.core.quantity;
 import java.math.BigInteger;
 import java.util.Set;
 
-/** How an amount is written for a cook: large grams as kg, spoons and pieces as fractions,
+/** How an amount is written for a cook: large grams as kg, spoons and pieces as fractions, portions as decimals,
  * plain pieces without a word. Exact where it can be. */
 final class AmountText {
 
-    private static final Set<Unit> DECIMAL = Set.of(Unit.G, Unit.KG, Unit.MG, Unit.ML, Unit.CL, Unit.DL, Unit.L);
+    private static final Set<Unit> DECIMAL =
+            Set.of(Unit.G, Unit.KG, Unit.MG, Unit.ML, Unit.CL, Unit.DL, Unit.L, Unit.PORTION);
     private static final Rational THOUSAND = Rational.of(1000);
 
     private AmountText() {}
@@ -29,7 +30,7 @@ final class AmountText {
 
     private static String decimal(Rational value, Unit unit) {
         boolean small = unit.equals(Unit.G) || unit.equals(Unit.ML);
-        int decimals = !small ? 3 : value.compareTo(Rational.of(5)) >= 0 ? 0 : 2;
+        int decimals = unit.equals(Unit.PORTION) ? 2 : !small ? 3 : value.compareTo(Rational.of(5)) >= 0 ? 0 : 2;
         return Rational.of(value.toDecimal(decimals)).plain();
     }
 

@@ -161,7 +161,7 @@ public record Unit(String symbol, Dimension dimension) {
     }
 
     /** How many base units one of this unit is, where that does not depend on the household. */
-    Optional<Rational> fixedFactor() {
+    public Optional<Rational> fixedFactor() {
         return dimension == Dimension.COUNT ? Optional.of(Rational.ONE) : Optional.ofNullable(FACTOR.get(this));
     }
 

@@ -12,6 +12,9 @@ import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.lines.Mentions;
+import wexilla.core.recipe.steps.StepGear;
+import wexilla.core.recipe.steps.StepTime;
 
 /**
  * Pieces that go on so many at a time: "griddle the flatbreads 2 at a time, 5 minutes" of 8 flatbreads is 4 loads. The

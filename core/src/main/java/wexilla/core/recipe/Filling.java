@@ -17,12 +17,13 @@ import wexilla.core.equipment.VesselSize;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
-import wexilla.core.food.Nature;
+import wexilla.core.food.facts.Nature;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.steps.StepGear;
 
 /**
  * What goes into a vessel, by the room it takes.

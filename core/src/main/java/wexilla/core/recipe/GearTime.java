@@ -8,6 +8,9 @@ import java.util.regex.Pattern;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Temperature;
 import wexilla.core.quantity.Trade;
+import wexilla.core.recipe.lines.Mentions;
+import wexilla.core.recipe.lines.ReadLine;
+import wexilla.core.recipe.steps.StepGear;
 
 /**
  * How long a step keeps busy what it is cooked in: until that is hot or has its pressure, the time of the step, and until

@@ -6,14 +6,14 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import wexilla.core.food.Allergen;
-import wexilla.core.food.Country;
 import wexilla.core.food.Diet;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodFact;
 import wexilla.core.food.Key;
-import wexilla.core.food.Known;
 import wexilla.core.food.Scaling;
+import wexilla.core.food.facts.Allergen;
+import wexilla.core.food.facts.Country;
+import wexilla.core.food.facts.Known;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Unit;
 

@@ -3,6 +3,7 @@ package wexilla.core.recipe;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Scaling;
+import wexilla.core.recipe.lines.ReadLine;
 
 /**
  * A line of a recipe.

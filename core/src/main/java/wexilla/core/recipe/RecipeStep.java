@@ -1,6 +1,8 @@
 package wexilla.core.recipe;
 
 import org.jspecify.annotations.Nullable;
+import wexilla.core.recipe.steps.StepClock;
+import wexilla.core.recipe.steps.StepTime;
 
 /**
  * A step of a recipe.

@@ -7,13 +7,13 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
-import wexilla.core.food.FoodBook;
-import wexilla.core.food.WordLists;
-import wexilla.core.quantity.AmountReader;
+import wexilla.core.food.book.FoodBook;
+import wexilla.core.food.book.WordLists;
 import wexilla.core.quantity.NotAnAmount;
-import wexilla.core.quantity.Packs;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.text.AmountReader;
+import wexilla.core.quantity.text.Packs;
 
 /**
  * Takes a whole recipe apart that was typed or pasted as text: its name, portions, lines and steps. What finds no place

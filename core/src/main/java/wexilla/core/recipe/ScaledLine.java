@@ -7,14 +7,16 @@ import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.food.Scaling;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.AmountReader.Reading;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
-import wexilla.core.quantity.Packs;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.quantity.text.AmountReader.Reading;
+import wexilla.core.quantity.text.Packs;
+import wexilla.core.recipe.lines.LineAmount;
+import wexilla.core.recipe.lines.ReadLine;
 
 /**
  * A line of a {@link Sized} recipe in kitchen measures.

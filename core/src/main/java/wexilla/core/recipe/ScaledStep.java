@@ -10,10 +10,13 @@ import org.jspecify.annotations.Nullable;
 import wexilla.core.equipment.Fill;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
-import wexilla.core.quantity.Packs;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.quantity.text.Packs;
+import wexilla.core.recipe.lines.ReadLine;
+import wexilla.core.recipe.steps.StepGear;
+import wexilla.core.recipe.steps.StepTime;
 
 /**
  * A step at another size of the batch: handbook, section 2. Hands need a set-up and then so much for each unit; what is

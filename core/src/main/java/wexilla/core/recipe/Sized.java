@@ -6,18 +6,20 @@ import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
-import wexilla.core.food.Nature;
-import wexilla.core.food.Part;
 import wexilla.core.food.Scaling;
-import wexilla.core.food.Yield;
+import wexilla.core.food.facts.Nature;
+import wexilla.core.food.facts.Part;
+import wexilla.core.food.facts.Yield;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.CookWords;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
+import wexilla.core.quantity.text.CookWords;
+import wexilla.core.recipe.lines.ReadLine;
+import wexilla.core.recipe.steps.StepTime;
 
 /**
  * A recipe at a size: its lines with exact amounts, each by its rule with its reason, and its steps with their times.

@@ -103,4 +103,12 @@ public record OpenLot(
     public boolean pastLimit(LocalDate day) {
         return limit != null && limit.isBefore(day);
     }
+
+    /** Less of a dish than this is nobody's helping. */
+    private static final Rational LEAST = Trade.number("eat.least-helping");
+
+    /** Whether so much of it is too little to be anybody's helping: it is eaten with the rest. */
+    public boolean nobodys(Rational left) {
+        return amount.unit().equals(Unit.PORTION) && left.compareTo(LEAST) < 0;
+    }
 }

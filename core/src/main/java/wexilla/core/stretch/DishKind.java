@@ -3,7 +3,7 @@ package wexilla.core.stretch;
 import java.util.Set;
 import wexilla.core.food.Diet;
 import wexilla.core.food.Food;
-import wexilla.core.food.Yield;
+import wexilla.core.food.facts.Yield;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;

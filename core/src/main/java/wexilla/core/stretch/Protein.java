@@ -4,7 +4,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
-import wexilla.core.food.Yield;
+import wexilla.core.food.facts.Yield;
 import wexilla.core.quantity.Rational;
 
 /**

@@ -7,27 +7,27 @@ import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wexilla.core.cookday.CookDay.Pot;
-import wexilla.core.food.Contents;
-import wexilla.core.food.Cut;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodBook;
 import wexilla.core.food.FoodFact;
 import wexilla.core.food.Key;
-import wexilla.core.food.Nature;
 import wexilla.core.food.Scaling;
-import wexilla.core.food.Traits;
+import wexilla.core.food.book.FoodBook;
+import wexilla.core.food.facts.Contents;
+import wexilla.core.food.facts.Cut;
+import wexilla.core.food.facts.Nature;
+import wexilla.core.food.facts.Traits;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.AmountReader;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.LineReader;
+import wexilla.core.quantity.text.AmountReader;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
 import wexilla.core.recipe.Size;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
+import wexilla.core.recipe.lines.LineReader;
 
 class CookDayTest {
 

@@ -3,16 +3,17 @@ package wexilla.core.cookday;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-import wexilla.core.cookday.DayProblem.Gear;
-import wexilla.core.cookday.DayProblem.Job;
-import wexilla.core.cookday.DayProblem.Kind;
-import wexilla.core.cookday.DayProblem.Lag;
-import wexilla.core.cookday.DayProblem.Person;
-import wexilla.core.cookday.DayProblem.Setting;
-import wexilla.core.cookday.DayProblem.Window;
+import wexilla.core.clock.DayProblem;
+import wexilla.core.clock.DayProblem.Gear;
+import wexilla.core.clock.DayProblem.Job;
+import wexilla.core.clock.DayProblem.Kind;
+import wexilla.core.clock.DayProblem.Lag;
+import wexilla.core.clock.DayProblem.Person;
+import wexilla.core.clock.DayProblem.Setting;
+import wexilla.core.clock.DayProblem.Window;
 
 /** Cook days as they come, made from a seed: dishes with cutting, frying, simmering, roasting, cooling and bagging. */
-final class CookDays {
+public final class CookDays {
 
     /** Most is cooked on the stove, then in the oven; one dish in ten in the slow cooker. */
     private static final int[] KINDS = {0, 0, 0, 0, 1, 1, 1, 2, 3, 3};
@@ -20,7 +21,7 @@ final class CookDays {
     private CookDays() {}
 
     /** @param dishes from 1 to 16; about 5 jobs each */
-    static DayProblem of(long seed, int dishes) {
+    public static DayProblem of(long seed, int dishes) {
         Random random = new Random(seed);
         List<Job> jobs = new ArrayList<>();
         List<Lag> lags = new ArrayList<>();

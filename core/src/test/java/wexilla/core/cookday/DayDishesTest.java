@@ -8,20 +8,20 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import wexilla.core.Samples;
-import wexilla.core.food.HeatGuide;
+import wexilla.core.food.book.HeatGuide;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
-import wexilla.core.recipe.LineReader;
-import wexilla.core.recipe.PressureTime;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
 import wexilla.core.recipe.Size;
 import wexilla.core.recipe.Sized;
-import wexilla.core.recipe.StepTime;
 import wexilla.core.recipe.Style;
 import wexilla.core.recipe.Wording;
+import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.recipe.steps.PressureTime;
+import wexilla.core.recipe.steps.StepTime;
 
 /** What is cut for several dishes is cut once: set up once, and gone from the steps of each. */
 class DayDishesTest {

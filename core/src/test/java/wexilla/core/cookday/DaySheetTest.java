@@ -8,10 +8,17 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import wexilla.core.cookday.DayProblem.Job;
-import wexilla.core.cookday.DayProblem.Person;
-import wexilla.core.cookday.DayProblem.Window;
-import wexilla.core.food.HeatGuide;
+import wexilla.core.clock.DayCheck;
+import wexilla.core.clock.DayPlan;
+import wexilla.core.clock.DayProblem;
+import wexilla.core.clock.DayProblem.Job;
+import wexilla.core.clock.DayProblem.Person;
+import wexilla.core.clock.DayProblem.Window;
+import wexilla.core.clock.DaySearch;
+import wexilla.core.cookday.running.DayNow;
+import wexilla.core.cookday.running.DayRun;
+import wexilla.core.cookday.running.DayTask;
+import wexilla.core.food.book.HeatGuide;
 import wexilla.core.quantity.Rational;
 
 /** A cook day on paper, at the probe, and as hands see it now. */

@@ -5,11 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import wexilla.core.cookday.DayProblem.Kind;
-import wexilla.core.cookday.DayProblem.Person;
-import wexilla.core.cookday.DayProblem.Window;
+import wexilla.core.clock.DayCheck;
+import wexilla.core.clock.DayPlan;
+import wexilla.core.clock.DayProblem;
+import wexilla.core.clock.DayProblem.Kind;
+import wexilla.core.clock.DayProblem.Person;
+import wexilla.core.clock.DayProblem.Window;
+import wexilla.core.clock.DayWhy;
 import wexilla.core.quantity.Rational;
-import wexilla.core.recipe.StepClock;
+import wexilla.core.recipe.steps.StepClock;
 
 /** Jobs from the words of recipes: what they hold, what follows, and the cold within two hours. */
 class DayTasksTest {

@@ -7,8 +7,8 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import wexilla.core.cookday.DayProblem.Gear;
-import wexilla.core.cookday.DayProblem.Kind;
+import wexilla.core.clock.DayProblem.Gear;
+import wexilla.core.clock.DayProblem.Kind;
 
 /** What a kitchen has to cook with, as people write it. */
 class KitchenGearTest {

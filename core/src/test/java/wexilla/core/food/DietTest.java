@@ -10,10 +10,21 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import wexilla.core.food.book.FoodBook;
+import wexilla.core.food.facts.Allergen;
+import wexilla.core.food.facts.Animal;
+import wexilla.core.food.facts.Contents;
+import wexilla.core.food.facts.Country;
+import wexilla.core.food.facts.Cut;
+import wexilla.core.food.facts.Known;
+import wexilla.core.food.facts.Making;
+import wexilla.core.food.facts.PackLook;
+import wexilla.core.food.facts.Substance;
+import wexilla.core.food.facts.Traits;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.lines.LineReader;
 
 /** What fits which diet and is without which allergen, with all that is in it; nothing is claimed that is not proven. */
 class DietTest {

@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import wexilla.core.Samples;
 import wexilla.core.food.Weighing.Grade;
+import wexilla.core.food.facts.Yield;
 import wexilla.core.quantity.Rational;
 
 /** handbook, section 3: (3 · start + Σ own) / (3 + n). */

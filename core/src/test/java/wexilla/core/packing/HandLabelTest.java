@@ -8,20 +8,20 @@ import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
-import wexilla.core.food.Allergen;
-import wexilla.core.food.Contents;
 import wexilla.core.food.Food;
-import wexilla.core.food.FoodBook;
 import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
-import wexilla.core.food.Traits;
+import wexilla.core.food.book.FoodBook;
+import wexilla.core.food.facts.Allergen;
+import wexilla.core.food.facts.Contents;
+import wexilla.core.food.facts.Traits;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.LineReader;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.Style;
+import wexilla.core.recipe.lines.LineReader;
 
 class HandLabelTest {
 

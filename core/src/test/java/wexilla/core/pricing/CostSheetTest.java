@@ -17,7 +17,7 @@ import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wexilla.core.food.Food;
-import wexilla.core.food.Forms;
+import wexilla.core.food.book.Forms;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;

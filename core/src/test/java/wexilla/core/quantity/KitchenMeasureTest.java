@@ -7,6 +7,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wexilla.core.quantity.KitchenMeasure.System;
+import wexilla.core.quantity.text.AmountReader;
 
 /** Check values of the handbook, section 1 (own definition). */
 class KitchenMeasureTest {

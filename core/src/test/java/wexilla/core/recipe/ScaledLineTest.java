@@ -11,6 +11,7 @@ import wexilla.core.Samples;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
+import wexilla.core.recipe.lines.LineReader;
 
 /** Handbook, section 2; the start of seasoning is common practice, no source. */
 class ScaledLineTest {

@@ -12,20 +12,21 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wexilla.core.Samples;
-import wexilla.core.food.Contents;
-import wexilla.core.food.Cut;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
-import wexilla.core.food.Nature;
-import wexilla.core.food.Part;
 import wexilla.core.food.Scaling;
-import wexilla.core.food.Traits;
-import wexilla.core.food.Yield;
+import wexilla.core.food.facts.Contents;
+import wexilla.core.food.facts.Cut;
+import wexilla.core.food.facts.Nature;
+import wexilla.core.food.facts.Part;
+import wexilla.core.food.facts.Traits;
+import wexilla.core.food.facts.Yield;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.KitchenMeasure.System;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.lines.LineReader;
 
 /** Lines that belong together, and properties of scaling any line. */
 class SizedTest {

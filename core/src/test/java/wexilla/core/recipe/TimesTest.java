@@ -10,20 +10,25 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wexilla.core.Samples;
-import wexilla.core.food.Animal;
-import wexilla.core.food.Contents;
-import wexilla.core.food.Cut;
 import wexilla.core.food.Food;
-import wexilla.core.food.HeatGuide;
 import wexilla.core.food.Key;
+import wexilla.core.food.book.HeatGuide;
+import wexilla.core.food.facts.Animal;
+import wexilla.core.food.facts.Contents;
+import wexilla.core.food.facts.Cut;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Temperature;
-import wexilla.core.recipe.PressureTime.ComeUp;
-import wexilla.core.recipe.PressureTime.Known;
-import wexilla.core.recipe.PressureTime.Question;
-import wexilla.core.recipe.PressureTime.Rule;
-import wexilla.core.recipe.PressureTime.State;
+import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.recipe.lines.ReadLine;
+import wexilla.core.recipe.steps.PressureTime;
+import wexilla.core.recipe.steps.PressureTime.ComeUp;
+import wexilla.core.recipe.steps.PressureTime.Known;
+import wexilla.core.recipe.steps.PressureTime.Question;
+import wexilla.core.recipe.steps.PressureTime.Rule;
+import wexilla.core.recipe.steps.PressureTime.State;
+import wexilla.core.recipe.steps.StepGear;
+import wexilla.core.recipe.steps.StepTime;
 
 /** Time rules of the handbook, section 2: common practice, no source, unless another source is named. */
 class TimesTest {

@@ -9,10 +9,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
-import wexilla.core.food.WordLists;
+import wexilla.core.food.book.WordLists;
 import wexilla.core.keeping.KeepingWords;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
+import wexilla.core.recipe.steps.StepGear;
 
 /** Word lists and numbers of the trade are read from their reference files; a name that is not there is a mistake. */
 class WordListsTest {

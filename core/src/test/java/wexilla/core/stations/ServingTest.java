@@ -51,7 +51,9 @@ class ServingTest {
         Kitchen after = before.after(served.changes());
 
         Rational eaten = Rational.min(portions, there).minus(left);
-        assertThat(MadeKitchen.portions(after, batch).value()).isEqualTo(there.minus(eaten));
+        Rational gone = there.minus(MadeKitchen.portions(after, batch).value());
+        // what would stay of a packet and is nobody's helping goes with it
+        assertThat(gone.minus(eaten)).isBetween(Rational.ZERO, Rational.of(74, 100));
         assertThat(MadeKitchen.worth(before) - MadeKitchen.worth(after))
                 .isEqualTo(served.cost().known().minor());
         assertThat(after.lots())

@@ -10,13 +10,13 @@ import wexilla.core.food.Food;
 import wexilla.core.food.FoodFact;
 import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
-import wexilla.core.food.Traits;
+import wexilla.core.food.facts.Traits;
 import wexilla.core.people.Appetite;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.AmountReader;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.quantity.text.AmountReader;
 import wexilla.core.stock.Dinners.Candidate;
 
 class DinnersTest {

@@ -14,8 +14,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
-import wexilla.core.food.Traits;
-import wexilla.core.food.Yield;
+import wexilla.core.food.facts.Traits;
+import wexilla.core.food.facts.Yield;
 import wexilla.core.keeping.KeepingRule;
 import wexilla.core.keeping.KeepingRule.Span;
 import wexilla.core.keeping.Thaw;
@@ -143,7 +143,9 @@ class StretchPropertyTest {
                 new Traits(
                         "meat",
                         protein,
-                        yield == null ? java.util.Map.of() : java.util.Map.of(wexilla.core.food.Part.COOKED, yield)));
+                        yield == null
+                                ? java.util.Map.of()
+                                : java.util.Map.of(wexilla.core.food.facts.Part.COOKED, yield)));
         assertThat(StretchPlan.isBigBuy(food, Amount.of(grams, Unit.G))).isEqualTo(big);
         assertThat(StretchPlan.isBigBuy(food, Amount.of(grams, Unit.ML))).isFalse();
     }

@@ -6,6 +6,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.keeping.DishKeeping;
@@ -72,8 +73,9 @@ public record Serving(Kitchen kitchen, LocalDate day, Supplier<UUID> ids) {
         List<OpenLot> there = kitchen.supply().left(Key.batch(batch.toString())).stream()
                 .filter(lot -> lot.amount().unit().equals(Unit.PORTION))
                 .toList();
-        List<Take> takes = new ArrayList<>(
-                StockUse.of(there, Amount.of(portions, Unit.PORTION), day).takes());
+        List<Take> takes = StockUse.of(there, Amount.of(portions, Unit.PORTION), day).takes().stream()
+                .map(Serving::whole)
+                .collect(Collectors.toCollection(ArrayList::new));
         Rational served = takes.stream().map(take -> take.amount().value()).reduce(Rational.ZERO, Rational::plus);
         if (served.compareTo(left) < 0) {
             throw Refused.at(
@@ -103,6 +105,13 @@ public record Serving(Kitchen kitchen, LocalDate day, Supplier<UUID> ids) {
             }
         }
         return new Served(cost, changes);
+    }
+
+    /** What would stay of a packet and is nobody's helping is eaten with it. */
+    private static Take whole(Take take) {
+        OpenLot lot = take.lot();
+        Rational stays = lot.amount().value().minus(take.amount().value());
+        return lot.nobodys(stays) ? new Take(lot, lot.amount(), lot.cost()) : take;
     }
 
     /** Leftovers of what stood on the counter or came out of the freezer go into the fridge. */

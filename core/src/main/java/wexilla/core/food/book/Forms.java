@@ -1,0 +1,47 @@
+package wexilla.core.food.book;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import wexilla.core.food.Key;
+
+/** Which foods stand in for which: handbook, section 1. */
+public final class Forms {
+
+    /** Every food stands for itself only. */
+    public static final Forms NONE = new Forms(List.of());
+
+    private final Map<Key, List<Form>> byNeed;
+
+    public Forms(Collection<Form> forms) {
+        this.byNeed = forms.stream().collect(Collectors.groupingBy(Form::need));
+    }
+
+    /** These forms by the yields of a household: see {@link Form#learned}. */
+    public Forms learned(FoodBook before, FoodBook now) {
+        return new Forms(byNeed.values().stream()
+                .flatMap(List::stream)
+                .map(form -> form.learned(before, now))
+                .toList());
+    }
+
+    /** These forms and more. */
+    public Forms with(Collection<Form> more) {
+        return more.isEmpty()
+                ? this
+                : new Forms(Stream.concat(byNeed.values().stream().flatMap(List::stream), more.stream())
+                        .toList());
+    }
+
+    /** What stands in for this food, best first. */
+    public List<Form> of(Key food) {
+        return byNeed.getOrDefault(food, List.of());
+    }
+
+    /** What stands in for it without asking, best first. */
+    public List<Form> silent(Key food) {
+        return of(food).stream().filter(Form::silent).toList();
+    }
+}

@@ -1,0 +1,291 @@
+package wexilla.core.menu;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import wexilla.core.plan.Eater;
+
+/**
+ * What a proposal chooses among: meals of some weeks, dishes that can be cooked, packets that are there already, and what
+ * of foods is in stock. Days count from 0, the first day of the plan. Portions are hundredths of an adult's, money hundredths
+ * of a minor unit, amounts thousandths of the food's base unit: sums are exact.
+ *
+ * @param days of the plan, 1 to {@link #MOST_DAYS}
+ * @param meals in the order of the days and, within a day, of the table times
+ * @param cookMinutes for each day, minutes of hands set aside for cooking ahead, beside those of its meals
+ * @param budget minor units for each seven days; {@link #NONE} without one
+ * @param room hundredths of portions the freezer takes beside what is in it; {@link #NONE} when nobody knows
+ */
+public record MenuProblem(
+        int days,
+        List<Meal> meals,
+        List<Dish> dishes,
+        List<Packet> packets,
+        List<Food> foods,
+        List<Integer> cookMinutes,
+        long budget,
+        long room,
+        MenuWishes wishes) {
+
+    /** Five weeks. */
+    public static final int MOST_DAYS = 35;
+
+    /** No limit, no date. */
+    public static final int NONE = -1;
+
+    private static final int MOST_MEALS = 6 * MOST_DAYS;
+
+    /** What is eaten at a meal. */
+    public sealed interface Choice permits Undecided, Cooked, FromStock {}
+
+    /** Left open. */
+    public record Undecided() implements Choice {}
+
+    /** @param dish its place in the list; @param day it is cooked on: that of the meal, or an earlier one */
+    public record Cooked(int dish, int day) implements Choice {}
+
+    /** @param packet its place in the list */
+    public record FromStock(int packet) implements Choice {}
+
+    public static final Undecided UNDECIDED = new Undecided();
+
+    /**
+     * One meal.
+     *
+     * @param plates hundredths of adult portions
+     * @param minutes of hands there are for it
+     * @param clock minutes somebody is at home before the table is set
+     * @param against for each dish and then for each packet, how many at the table would rather not; or {@link Eater#MUST_NOT}
+     * @param open whether it is to be proposed; else it stays as {@code stands}, and undecided costs nothing
+     * @param stands what is decided, or what was proposed before
+     * @param who sits at it, a bit for each; 0 for everybody
+     */
+    public record Meal(
+            int day, int plates, int minutes, int clock, List<Integer> against, boolean open, Choice stands, long who) {
+
+        /** A meal of everybody. */
+        public Meal(int day, int plates, int minutes, int clock, List<Integer> against, boolean open, Choice stands) {
+            this(day, plates, minutes, clock, against, open, stands, 0);
+        }
+
+        /** Whether somebody eats at both: only for them something comes again. */
+        public boolean meets(Meal other) {
+            return who == 0 || other.who == 0 || (who & other.who) != 0;
+        }
+
+        public Meal {
+            if (plates < 0 || minutes < 0 || clock < 0) {
+                throw new IllegalArgumentException("a meal has plates and minutes of zero or more");
+            }
+        }
+    }
+
+    /**
+     * A dish that can be cooked.
+     *
+     * @param proteins two meals of one protein follow each other badly
+     * @param liked from −2, not eaten, to 2, again soon, as its eaters said
+     * @param untried whether nobody here has cooked it yet
+     * @param hands minutes whatever its size, {@code handsEach} hundredths of a minute for each portion more
+     * @param minutes from the begin to the table
+     * @param keeps the last day in the fridge after the day of cooking
+     * @param freezes whether it can be frozen, and thawed for another day
+     * @param most portions in one cooking
+     * @param cost of a portion, without what {@code uses} names
+     * @param unpriced what weighs for a portion of it whose price nobody knows: never told, never money
+     */
+    public record Dish(
+            String name,
+            Set<String> proteins,
+            int liked,
+            boolean untried,
+            int hands,
+            int handsEach,
+            int minutes,
+            int keeps,
+            boolean freezes,
+            int most,
+            long cost,
+            long unpriced,
+            List<Use> uses) {
+
+        public Dish {
+            proteins = Set.copyOf(proteins);
+            uses = List.copyOf(uses);
+        }
+
+        /** A dish of which every price is known. */
+        public Dish(
+                String name,
+                Set<String> proteins,
+                int liked,
+                boolean untried,
+                int hands,
+                int handsEach,
+                int minutes,
+                int keeps,
+                boolean freezes,
+                int most,
+                long cost,
+                List<Use> uses) {
+            this(name, proteins, liked, untried, hands, handsEach, minutes, keeps, freezes, most, cost, 0, uses);
+        }
+
+        /** The same with something in it whose price nobody knows. @param more what that weighs for a portion */
+        Dish unpriced(long more) {
+            return new Dish(
+                    name, proteins, liked, untried, hands, handsEach, minutes, keeps, freezes, most, cost, more, uses);
+        }
+    }
+
+    /** @param food its place in the list; @param each amount in a portion */
+    public record Use(int food, long each) {}
+
+    /**
+     * A dish that is there, in one packet or several of the same date.
+     *
+     * @param plates hundredths of portions there are
+     * @param from first day it can be eaten: thawed by then
+     * @param until last day, a limit; {@code best} last day of its best; both may be {@link #NONE}
+     * @param minutes of hands it takes on the night
+     * @param dishes what it is by name: several where they are put together to one meal
+     * @param worth of a portion
+     */
+    public record Packet(
+            String name,
+            List<String> dishes,
+            Set<String> proteins,
+            int liked,
+            int plates,
+            int from,
+            int until,
+            int best,
+            int minutes,
+            long worth) {
+
+        public Packet {
+            dishes = List.copyOf(dishes);
+            proteins = Set.copyOf(proteins);
+        }
+
+        /** One dish. */
+        public Packet(
+                String name,
+                Set<String> proteins,
+                int liked,
+                int plates,
+                int from,
+                int until,
+                int best,
+                int minutes,
+                long worth) {
+            this(name, List.of(name), proteins, liked, plates, from, until, best, minutes, worth);
+        }
+    }
+
+    /**
+     * A food in stock that dishes use.
+     *
+     * @param price of a thousand base units, if they must be bought
+     * @param worth of a thousand base units that are there: what is lost when they pass their date
+     */
+    public record Food(String name, long price, long worth, List<Lot> lots) {
+
+        public Food {
+            lots = List.copyOf(lots);
+        }
+    }
+
+    /**
+     * @param from first day it can be cooked: thawed by then
+     * @param until last day; {@link #NONE} where it keeps beyond any plan
+     * @param must whether the cook wants it used by then, whatever it costs
+     */
+    public record Lot(long amount, int from, int until, boolean must) {
+
+        boolean on(int day) {
+            return day >= from && (until == NONE || day <= until);
+        }
+    }
+
+    /** @throws IllegalArgumentException if the days, places or sizes do not fit each other */
+    public MenuProblem {
+        meals = List.copyOf(meals);
+        dishes = List.copyOf(dishes);
+        packets = List.copyOf(packets);
+        foods = List.copyOf(foods);
+        cookMinutes = List.copyOf(cookMinutes);
+        if (days < 1 || days > MOST_DAYS || cookMinutes.size() != days) {
+            throw new IllegalArgumentException("a plan has 1 to " + MOST_DAYS + " days, not " + days);
+        }
+        if (meals.size() > MOST_MEALS) {
+            throw new IllegalArgumentException(meals.size() + " meals; " + MOST_MEALS + " is the most");
+        }
+        int before = 0;
+        for (Meal meal : meals) {
+            if (meal.day() < before || meal.day() >= days || meal.against().size() != dishes.size() + packets.size()) {
+                throw new IllegalArgumentException("a meal out of its order, or with too few verdicts");
+            }
+            before = meal.day();
+        }
+    }
+
+    /** How many weeks its budget has; the last one may be short. */
+    public int weeks() {
+        return (days + 6) / 7;
+    }
+
+    /** Whether a dish of this cooking can be on the table then. */
+    public boolean keeps(Cooked cooked, int day) {
+        Dish dish = dishes.get(cooked.dish());
+        int age = day - cooked.day();
+        return age >= 0 && (age <= dish.keeps() || dish.freezes());
+    }
+
+    /** Whether this packet can be on the table then. */
+    public boolean there(FromStock stock, int day) {
+        Packet packet = packets.get(stock.packet());
+        return day >= packet.from() && (packet.until() == NONE || day <= packet.until());
+    }
+
+    /** The name of what is eaten; empty for an open meal. */
+    public String name(Choice choice) {
+        if (choice instanceof Cooked cooked) {
+            return dishes.get(cooked.dish()).name();
+        }
+        return choice instanceof FromStock stock ? packets.get(stock.packet()).name() : "";
+    }
+
+    /** Whether a dish of one is a dish of the other. */
+    public boolean same(Choice one, Choice other) {
+        return names(one).stream().anyMatch(name -> names(other).stream().anyMatch(name::equalsIgnoreCase));
+    }
+
+    private List<String> names(Choice choice) {
+        return choice instanceof FromStock stock ? packets.get(stock.packet()).dishes() : List.of(name(choice));
+    }
+
+    /** Where what is eaten comes from on this day: cooked, fridge, freezer, stock; empty for an open meal. */
+    public String from(Choice choice, int day) {
+        if (choice instanceof Cooked cooked) {
+            int age = day - cooked.day();
+            return age == 0 ? "cooked" : age <= dishes.get(cooked.dish()).keeps() ? "fridge" : "freezer";
+        }
+        return choice instanceof FromStock ? "stock" : "";
+    }
+
+    public Set<String> proteins(Choice choice) {
+        if (choice instanceof Cooked cooked) {
+            return dishes.get(cooked.dish()).proteins();
+        }
+        return choice instanceof FromStock stock ? packets.get(stock.packet()).proteins() : new HashSet<>();
+    }
+
+    /** How many at the table would rather not, or {@link Eater#MUST_NOT}. */
+    int against(Meal meal, Choice choice) {
+        if (choice instanceof Cooked cooked) {
+            return meal.against().get(cooked.dish());
+        }
+        return choice instanceof FromStock stock ? meal.against().get(dishes.size() + stock.packet()) : 0;
+    }
+}

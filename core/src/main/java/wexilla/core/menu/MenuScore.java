@@ -1,0 +1,247 @@
+package wexilla.core.menu;
+
+import java.util.List;
+import wexilla.core.menu.MenuProblem.Choice;
+import wexilla.core.menu.MenuProblem.Cooked;
+import wexilla.core.menu.MenuProblem.Dish;
+import wexilla.core.menu.MenuProblem.Food;
+import wexilla.core.menu.MenuProblem.FromStock;
+import wexilla.core.menu.MenuProblem.Meal;
+import wexilla.core.menu.MenuProblem.Packet;
+import wexilla.core.menu.MenuProblem.Undecided;
+import wexilla.core.plan.Eater;
+
+/**
+ * What a whole plan costs, takes and leaves, counted once through from the start. The search counts the same in pieces;
+ * this is what it is held against.
+ *
+ * @param total what counts against it, all together; smaller is better
+ * @param bought hundredths of minor units of money for each week
+ * @param minutes of hands, all together
+ * @param over minutes of hands or of the clock that are not there
+ * @param wasted worth of what passes its date uneaten, in hundredths of minor units
+ * @param broken how many hard rules
+ * @param open meals nobody decided
+ */
+public record MenuScore(long total, List<Long> bought, int minutes, int over, long wasted, int broken, int open) {
+
+    /** Money to be paid all together, hundredths of minor units. */
+    public long cost() {
+        return bought.stream().mapToLong(Long::longValue).sum();
+    }
+
+    /** @param choices one for each meal */
+    public static MenuScore of(MenuProblem problem, List<? extends Choice> choices) {
+        return new Count(problem, choices).score();
+    }
+
+    private static final class Count {
+        private final MenuProblem problem;
+        private final MenuWishes wishes;
+        private final List<? extends Choice> choices;
+        private final List<MenuCooking> cookings;
+        private final int[] mealHands;
+        private final int[] session;
+        private final long[] bought;
+        private long total;
+        private long wasted;
+        private int over;
+        private int broken;
+        private int open;
+
+        Count(MenuProblem problem, List<? extends Choice> choices) {
+            this.problem = problem;
+            this.wishes = problem.wishes();
+            this.choices = choices;
+            this.cookings = MenuCooking.all(problem, choices);
+            this.mealHands = new int[choices.size()];
+            this.session = new int[problem.days()];
+            this.bought = new long[problem.weeks()];
+        }
+
+        MenuScore score() {
+            for (int i = 0; i < choices.size(); i++) {
+                meal(i);
+            }
+            cookings.forEach(this::cooking);
+            neighbours();
+            for (int day = 0; day < problem.days(); day++) {
+                day(day);
+            }
+            for (int food = 0; food < problem.foods().size(); food++) {
+                food(food);
+            }
+            for (int packet = 0; packet < problem.packets().size(); packet++) {
+                packet(packet);
+            }
+            freezer();
+            for (long week : bought) {
+                total += MenuWishes.factor(wishes.cheap()) * week + MenuWeights.overBudget(problem, week);
+            }
+            int minutes = java.util.Arrays.stream(mealHands).sum()
+                    + java.util.Arrays.stream(session).sum();
+            return new MenuScore(
+                    total, java.util.Arrays.stream(bought).boxed().toList(), minutes, over, wasted, broken, open);
+        }
+
+        private void meal(int at) {
+            Meal meal = problem.meals().get(at);
+            Choice choice = choices.get(at);
+            int against = problem.against(meal, choice);
+            if (meal.open()) {
+                boolean late = choice instanceof Cooked cooked && !problem.keeps(cooked, meal.day())
+                        || choice instanceof FromStock stock && !problem.there(stock, meal.day());
+                if (against == Eater.MUST_NOT || late) {
+                    broken++;
+                    total += MenuWeights.HARD;
+                } else {
+                    total += MenuWeights.ALWAYS * against * MenuWeights.DISLIKED;
+                }
+                if (choice instanceof Undecided) {
+                    open++;
+                    total += MenuWeights.OPEN;
+                }
+                boolean changed =
+                        !(meal.stands() instanceof Undecided) && !meal.stands().equals(choice);
+                total += changed ? MenuWishes.factor(wishes.fewChanges()) * MenuWeights.CHANGED : 0;
+            }
+            if (choice instanceof FromStock stock) {
+                Packet packet = problem.packets().get(stock.packet());
+                mealHands[at] = packet.minutes();
+                total += MenuWeights.pastBest(packet, meal.day());
+            }
+            if (choice instanceof Cooked cooked) {
+                total += MenuWeights.unpriced(problem, problem.dishes().get(cooked.dish()), meal.plates());
+            }
+            total -= MenuWishes.factor(wishes.favourites()) * liked(choice) * MenuWeights.LIKED;
+        }
+
+        private int liked(Choice choice) {
+            if (choice instanceof Cooked cooked) {
+                return problem.dishes().get(cooked.dish()).liked();
+            }
+            return choice instanceof FromStock stock
+                    ? problem.packets().get(stock.packet()).liked()
+                    : 0;
+        }
+
+        private void cooking(MenuCooking one) {
+            Dish dish = problem.dishes().get(one.of().dish());
+            int hands = MenuWeights.hands(dish, one.plates());
+            int fresh = one.fresh(problem);
+            one.meals().forEach(meal -> mealHands[meal] = MenuWeights.REHEAT);
+            if (fresh == MenuProblem.NONE) {
+                session[one.of().day()] += hands;
+            } else {
+                mealHands[fresh] = hands;
+                int late =
+                        Math.max(0, dish.minutes() - problem.meals().get(fresh).clock());
+                over += late;
+                total += MenuWishes.factor(wishes.quick()) * late * MenuWeights.MINUTE_OVER;
+            }
+            bought[one.of().day() / 7] += dish.cost() * one.plates() / 100;
+            total += dish.untried() ? MenuWishes.factor(wishes.fewNew()) * MenuWeights.UNTRIED : 0;
+            int tooMany = Math.max(0, one.plates() - 100 * dish.most());
+            total += MenuWeights.ALWAYS * tooMany * MenuWeights.PORTION_SHORT / 100;
+        }
+
+        private void neighbours() {
+            for (int i = 0; i < choices.size(); i++) {
+                for (int j = i + 1; j < choices.size(); j++) {
+                    int gap = problem.meals().get(j).day()
+                            - problem.meals().get(i).day();
+                    if (gap >= MenuWeights.DISH_DAYS) {
+                        break;
+                    }
+                    total += problem.meals().get(i).meets(problem.meals().get(j))
+                            ? MenuWishes.factor(wishes.varied()) * pair(choices.get(i), choices.get(j), gap)
+                            : 0;
+                }
+            }
+        }
+
+        private long pair(Choice one, Choice other, int gap) {
+            if (one instanceof Undecided || other instanceof Undecided) {
+                return 0;
+            }
+            boolean same = problem.same(one, other);
+            boolean protein = problem.proteins(one).stream().anyMatch(problem.proteins(other)::contains);
+            return MenuWeights.pair(gap, same, one.equals(other), protein);
+        }
+
+        private void day(int day) {
+            int spare = problem.cookMinutes().get(day);
+            for (int i = 0; i < choices.size(); i++) {
+                Meal meal = problem.meals().get(i);
+                if (meal.day() == day) {
+                    spare += Math.max(0, meal.minutes() - mealHands[i]);
+                    over(mealHands[i] - meal.minutes());
+                    total += MenuWishes.factor(wishes.quick()) * mealHands[i] * MenuWeights.HAND_MINUTE;
+                }
+            }
+            over(session[day] - spare);
+            total += MenuWishes.factor(wishes.quick()) * session[day] * MenuWeights.HAND_MINUTE;
+        }
+
+        private void over(int minutes) {
+            int more = Math.max(0, minutes);
+            over += more;
+            total += MenuWishes.factor(wishes.quick()) * more * MenuWeights.MINUTE_OVER;
+        }
+
+        private void food(int at) {
+            MenuStock stock = MenuStock.of(problem, cookings, at);
+            Food food = problem.foods().get(at);
+            for (MenuStock.Need need : stock.needs()) {
+                bought[need.cooking().of().day() / 7] += MenuWeights.worth(need.bought(), food.price());
+            }
+            // what would keep is worth half: an empty cupboard is no saving
+            total += MenuWishes.factor(wishes.cheap())
+                    * (MenuWeights.worth(stock.kept(problem.days()), food.worth()) / 2);
+            for (MenuStock.Left left : stock.lost(problem.days())) {
+                long worth = MenuWeights.worth(left.amount(), food.worth());
+                wasted += worth;
+                total += MenuWishes.factor(wishes.useUp()) * worth;
+                total += left.lot().must()
+                        ? MenuWeights.must(left.amount(), left.lot().amount())
+                        : 0;
+                if (left.missed()) {
+                    broken++;
+                }
+            }
+        }
+
+        private void packet(int at) {
+            Packet packet = problem.packets().get(at);
+            int taken = 0;
+            for (int i = 0; i < choices.size(); i++) {
+                if (choices.get(i) instanceof FromStock stock && stock.packet() == at) {
+                    taken += problem.meals().get(i).plates();
+                }
+            }
+            MenuStock.PacketUse use = MenuStock.PacketUse.of(packet, taken, problem.days());
+            wasted += use.wasted();
+            total += use.against(wishes);
+        }
+
+        private void freezer() {
+            if (problem.room() == MenuProblem.NONE) {
+                return;
+            }
+            long[] frozen = new long[problem.days()];
+            for (MenuCooking one : cookings) {
+                for (int meal : one.meals()) {
+                    Meal eaten = problem.meals().get(meal);
+                    boolean freezes = eaten.day() - one.of().day()
+                            > problem.dishes().get(one.of().dish()).keeps();
+                    for (int day = one.of().day(); freezes && day < eaten.day(); day++) {
+                        frozen[day] += eaten.plates();
+                    }
+                }
+            }
+            for (long day : frozen) {
+                total += MenuWeights.noRoom(problem, day);
+            }
+        }
+    }
+}

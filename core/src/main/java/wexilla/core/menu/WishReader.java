@@ -1,0 +1,148 @@
+package wexilla.core.menu;
+
+import java.math.BigDecimal;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.time.temporal.TemporalAdjusters;
+import java.util.Currency;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.money.Money;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Trade;
+
+/** Reads a wish for a plan as a cook says it. */
+public final class WishReader {
+
+    /** A wish that must be kept if it can be. */
+    public sealed interface Wish permits UseBy, Without, ForTheWeek, CookOn {
+        /** As it was typed. */
+        String text();
+    }
+
+    /** "use the mince by Friday". */
+    public record UseBy(String text, String food, LocalDate by) implements Wish {}
+
+    /** "nothing with fish". */
+    public record Without(String text, String what) implements Wish {}
+
+    /** "52 for the week". */
+    public record ForTheWeek(String text, Money most) implements Wish {}
+
+    /**
+     * "cook on Sunday for 2 hours": time for cooking ahead.
+     *
+     * @param from the first such day; @param weekly whether each week has one
+     * @param minutes of hands
+     */
+    public record CookOn(String text, LocalDate from, boolean weekly, int minutes) implements Wish {
+
+        /** Whether it is on this day. */
+        public boolean on(LocalDate day) {
+            return day.equals(from) || weekly && day.isAfter(from) && day.getDayOfWeek() == from.getDayOfWeek();
+        }
+    }
+
+    /** A cook day when nobody says how long. */
+    private static final int COOK_MINUTES = Trade.whole("menu.cook-day-minutes");
+
+    private static final int MOST_COOK_MINUTES = 12 * 60;
+    private static final Pattern COOK = Pattern.compile(
+            "^(?:cook day|cook(?: ahead)?|batch cook)\\s+(?:on\\s+)?(?:every\\s+)?([a-z0-9-]+?)s?(?:\\s+(?:for\\s+)?(.+))?$");
+    private static final Pattern HOURS = Pattern.compile(
+            "^(\\d{1,3}(?:[.,]\\d{1,2})?)\\s*(hours?|h|minutes?|mins?)(?:\\s*(\\d{1,2})\\s*(?:minutes?|mins?)?)?$");
+
+    private static final Pattern USE = Pattern.compile(
+            "^(?:use|use up|eat|finish)\\s+(?:up\\s+)?(?:the\\s+)?(.+?)\\s+(?:by|before|until)\\s+(.+)$");
+    private static final Pattern WITHOUT =
+            Pattern.compile("^(?:nothing with|no|without|not)\\s+(?:the\\s+|any\\s+)?(.+)$");
+    private static final Pattern WEEK = Pattern.compile(
+            "^(?:at most\\s+|under\\s+)?[€$£]?\\s*(\\d+(?:[.,]\\d{1,2})?)\\s*[€$£]?\\s*(?:for|a|per|each)?\\s*(?:the\\s+)?week$");
+
+    private final LocalDate today;
+    private final LocalDate from;
+    private final Currency currency;
+
+    /** @param from the first day of the plan that is asked for: a weekday is the first from then on */
+    public WishReader(LocalDate today, LocalDate from, Currency currency) {
+        this.today = today;
+        this.from = from;
+        this.currency = currency;
+    }
+
+    /** @throws IllegalArgumentException if it is none of these, saying what can be asked */
+    public Wish read(String typed) {
+        String text = typed.strip().toLowerCase(Locale.ROOT).replaceAll("[.!]+$", "");
+        Matcher use = USE.matcher(text);
+        if (use.matches()) {
+            return new UseBy(typed.strip(), use.group(1), day(use.group(2)));
+        }
+        Matcher week = WEEK.matcher(text);
+        if (week.matches()) {
+            return new ForTheWeek(typed.strip(), Money.parse(week.group(1).replace(',', '.'), currency));
+        }
+        Matcher cook = COOK.matcher(text);
+        if (cook.matches()) {
+            return cookOn(typed.strip(), cook.group(1), cook.group(2));
+        }
+        Matcher without = WITHOUT.matcher(text);
+        if (without.matches()) {
+            return new Without(typed.strip(), without.group(1));
+        }
+        throw new IllegalArgumentException(
+                "“" + typed.strip()
+                        + "” is not understood; say: use the mince by Friday · nothing with fish · 52 for the week · cook on Sunday 2 h");
+    }
+
+    private CookOn cookOn(String text, String when, @Nullable String howLong) {
+        boolean weekly = weekday(when) != null;
+        int minutes = COOK_MINUTES;
+        if (howLong != null) {
+            Matcher hours = HOURS.matcher(howLong.strip());
+            if (!hours.matches()) {
+                throw new IllegalArgumentException("“" + howLong + "” is no time; say 2 h or 90 min");
+            }
+            Rational one = hours.group(2).startsWith("h") ? Rational.of(60) : Rational.ONE;
+            Rational said = Rational.of(new BigDecimal(hours.group(1).replace(',', '.')))
+                    .times(one);
+            minutes = said.rounded().intValue() + (hours.group(3) == null ? 0 : Integer.parseInt(hours.group(3)));
+        }
+        if (minutes < 1 || minutes > MOST_COOK_MINUTES) {
+            throw new IllegalArgumentException("A cook day has 1 min to 12 h of hands, not " + minutes + " min");
+        }
+        return new CookOn(text, day(when), weekly, minutes);
+    }
+
+    private static @Nullable DayOfWeek weekday(String word) {
+        for (DayOfWeek day : DayOfWeek.values()) {
+            String name = day.name().toLowerCase(Locale.ROOT);
+            if (word.equals(name) || word.equals(name.substring(0, 3))) {
+                return day;
+            }
+        }
+        return null;
+    }
+
+    /** "friday", "tomorrow", "2026-12-04". */
+    private LocalDate day(String text) {
+        String word = text.strip();
+        if (word.equals("today") || word.equals("tonight")) {
+            return today;
+        }
+        if (word.equals("tomorrow")) {
+            return today.plusDays(1);
+        }
+        DayOfWeek named = weekday(word);
+        if (named != null) {
+            return from.with(TemporalAdjusters.nextOrSame(named));
+        }
+        try {
+            return LocalDate.parse(word);
+        } catch (DateTimeParseException unreadable) {
+            throw new IllegalArgumentException("“" + text + "” is no day; say Friday, tomorrow or 2026-12-04");
+        }
+    }
+}

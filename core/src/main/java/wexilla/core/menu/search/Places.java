@@ -1,0 +1,75 @@
+package wexilla.core.menu.search;
+
+import java.util.Arrays;
+
+/** Where each number of a plan under way stands among its {@link Notes}. */
+final class Places {
+
+    /** Minutes of hands for each meal, and ahead on each day. */
+    final int mealHands = 0;
+
+    final int session;
+    /** For each choice: what its cooking counts, the minutes of it that are ahead, hundredths of portions cooked. */
+    final int cookingTerm;
+
+    final int cookingHands;
+    final int cookingPlates;
+    final int dayTerm;
+    final int foodTerm;
+    /** Money for each food and week; then for each week. */
+    final int foodBought;
+
+    /** Hundredths of minor units that pass their date, for each food and each packet. */
+    final int foodWasted;
+
+    final int packetTerm;
+    final int packetWasted;
+    final int week;
+    final int weekTerm;
+    /** Hundredths of portions that lie in the freezer on each day. */
+    final int frozen;
+
+    final int frozenTerm;
+    final int size;
+
+    private final Tables tables;
+
+    Places(Tables tables) {
+        this.tables = tables;
+        int foods = tables.lotUntil.length;
+        int weeks = tables.problem.weeks();
+        session = mealHands + tables.meals;
+        cookingTerm = session + tables.days;
+        cookingHands = cookingTerm + tables.codes;
+        cookingPlates = cookingHands + tables.codes;
+        dayTerm = cookingPlates + tables.codes;
+        foodTerm = dayTerm + tables.days;
+        foodBought = foodTerm + foods;
+        foodWasted = foodBought + foods * weeks;
+        packetTerm = foodWasted + foods;
+        packetWasted = packetTerm + tables.packets;
+        week = packetWasted + tables.packets;
+        weekTerm = week + weeks;
+        frozen = weekTerm + weeks;
+        frozenTerm = frozen + tables.days;
+        size = frozenTerm + tables.days;
+    }
+
+    /**
+     * @param cost money to be paid all together, {@code wasted} worth of what passes its date uneaten, both in hundredths of
+     *     minor units
+     * @param minutes of hands all together
+     */
+    record Sums(long cost, int minutes, long wasted) {}
+
+    Sums sums(long[] value) {
+        return new Sums(
+                sum(value, week, tables.problem.weeks()),
+                (int) (sum(value, mealHands, tables.meals) + sum(value, session, tables.days)),
+                sum(value, foodWasted, tables.lotUntil.length) + sum(value, packetWasted, tables.packets));
+    }
+
+    private static long sum(long[] value, int from, int count) {
+        return Arrays.stream(value, from, from + count).sum();
+    }
+}

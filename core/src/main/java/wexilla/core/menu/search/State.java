@@ -1,0 +1,302 @@
+package wexilla.core.menu.search;
+
+import java.util.Arrays;
+import wexilla.core.menu.MenuProblem;
+import wexilla.core.menu.MenuProblem.Dish;
+import wexilla.core.menu.MenuScore;
+import wexilla.core.menu.MenuStock.PacketUse;
+import wexilla.core.menu.MenuWeights;
+import wexilla.core.menu.MenuWishes;
+
+/**
+ * A plan under way, whose score follows each change: only what a change touches is counted anew. What a change did is
+ * noted, so that it can be taken back without counting. Holds the same total as {@link MenuScore} at any time.
+ */
+final class State {
+
+    private final Tables tables;
+    private final MenuWishes wishes;
+    private final long quick;
+    private final long cheap;
+    private final int weeks;
+    private final Groups groups;
+    private final Notes notes;
+
+    private final Places place;
+    private final int[] setAt;
+    private final int[] setWas;
+    private int sets;
+
+    private final Marks dirtyCookings;
+    private final Marks dirtyFoods;
+    private final Marks dirtyDays;
+    private final Marks dirtyPackets;
+    private final long[] left;
+    private final long[] bought;
+
+    /** Everything open, but what stands where nothing is to be proposed. */
+    State(Tables tables) {
+        this.tables = tables;
+        wishes = tables.problem.wishes();
+        quick = MenuWishes.factor(wishes.quick());
+        cheap = MenuWishes.factor(wishes.cheap());
+        weeks = tables.problem.weeks();
+        groups = new Groups(tables);
+        place = new Places(tables);
+        notes = new Notes(place.size);
+        dirtyCookings = new Marks(tables.codes);
+        dirtyFoods = new Marks(tables.lotUntil.length);
+        dirtyDays = new Marks(tables.days);
+        dirtyPackets = new Marks(tables.packets);
+        setAt = new int[2 * tables.meals + 2];
+        setWas = new int[2 * tables.meals + 2];
+        left = new long[tables.mostLots];
+        bought = new long[weeks];
+        begin();
+    }
+
+    private void begin() {
+        for (int at = 0; at < tables.meals; at++) {
+            notes.total += tables.alone(at, 0);
+        }
+        for (int food = 0; food < tables.lotUntil.length; food++) {
+            dirtyFoods.add(food);
+        }
+        for (int packet = 0; packet < tables.packets; packet++) {
+            dirtyPackets.add(packet);
+        }
+        for (int at = 0; at < tables.meals; at++) {
+            if (!tables.open[at]) {
+                set(at, tables.stands[at]);
+            }
+        }
+        settle();
+        keep();
+    }
+
+    int chosen(int at) {
+        return groups.chosen[at];
+    }
+
+    int[] chosen() {
+        return groups.chosen.clone();
+    }
+
+    long total() {
+        return notes.total;
+    }
+
+    Places.Sums sums() {
+        return place.sums(notes.value);
+    }
+
+    /** Changes a meal; {@link #settle} counts. */
+    void set(int at, int code) {
+        int was = groups.chosen[at];
+        if (was == code) {
+            return;
+        }
+        setAt[sets] = at;
+        setWas[sets++] = was;
+        notes.total += tables.alone(at, code) - tables.alone(at, was) + neighbours(at, code) - neighbours(at, was);
+        mark(was);
+        mark(code);
+        freeze(at, was, -tables.plates[at]);
+        freeze(at, code, tables.plates[at]);
+        dirtyDays.add(tables.day[at]);
+        groups.move(at, code);
+        if (!tables.isCooked(code)) {
+            notes.put(place.mealHands + at, tables.isPacket(code) ? tables.minutes(code) : 0);
+        }
+    }
+
+    /** Counts what has changed since. @return the total */
+    long settle() {
+        dirtyCookings.drain(this::cooking);
+        dirtyDays.drain(this::day);
+        dirtyFoods.drain(this::food);
+        dirtyPackets.drain(this::packet);
+        return notes.total;
+    }
+
+    /** The changes stay. */
+    void keep() {
+        sets = 0;
+        notes.keep();
+    }
+
+    /** The changes since the last {@link #keep} are taken back. */
+    void undo() {
+        for (; sets > 0; sets--) {
+            groups.move(setAt[sets - 1], setWas[sets - 1]);
+        }
+        notes.undo();
+    }
+
+    /** Whether a meal eats of this choice. */
+    boolean any(int code) {
+        return groups.head[code] >= 0;
+    }
+
+    /** The meals of this choice; fills {@code into} and says how many. */
+    int mealsOf(int code, int[] into) {
+        int count = 0;
+        for (int at = groups.head[code]; at >= 0; at = groups.next[at]) {
+            into[count++] = at;
+        }
+        return count;
+    }
+
+    private void mark(int code) {
+        if (tables.isCooked(code)) {
+            dirtyCookings.add(code);
+        } else if (tables.isPacket(code)) {
+            dirtyPackets.add(tables.packetOf(code));
+        }
+    }
+
+    private long neighbours(int at, int code) {
+        if (code == 0) {
+            return 0;
+        }
+        long sum = 0;
+        for (int other = tables.from[at]; other < tables.to[at]; other++) {
+            if (other != at && tables.meets[at][other]) {
+                sum += tables.pair(code, groups.chosen[other], Math.abs(tables.day[at] - tables.day[other]));
+            }
+        }
+        return sum;
+    }
+
+    /** A portion that outlasts its fridge time lies in the freezer until its day. */
+    private void freeze(int at, int code, int plates) {
+        if (tables.problem.room() == MenuProblem.NONE || !tables.isCooked(code)) {
+            return;
+        }
+        int cooked = tables.dayOf(code);
+        if (tables.day[at] - cooked > tables.dish[tables.dishOf(code)].keeps()) {
+            for (int day = cooked; day < tables.day[at]; day++) {
+                notes.add(place.frozen + day, plates);
+                notes.term(place.frozenTerm + day, MenuWeights.noRoom(tables.problem, notes.value[place.frozen + day]));
+            }
+        }
+    }
+
+    private void cooking(int code) {
+        Dish dish = tables.dish[tables.dishOf(code)];
+        int day = tables.dayOf(code);
+        boolean any = groups.head[code] >= 0;
+        int plates = 0;
+        int fresh = -1;
+        for (int at = groups.head[code]; at >= 0; at = groups.next[at]) {
+            plates += tables.plates[at];
+            if (tables.day[at] == day && (fresh < 0 || at < fresh)) {
+                fresh = at;
+            }
+        }
+        int cooked = MenuWeights.cooked(plates);
+        int hands = any ? MenuWeights.hands(dish, cooked) : 0;
+        for (int at = groups.head[code]; at >= 0; at = groups.next[at]) {
+            notes.put(place.mealHands + at, at == fresh ? hands : MenuWeights.REHEAT);
+            dirtyDays.add(tables.day[at]);
+        }
+        long ahead = fresh < 0 ? hands : 0;
+        if (notes.value[place.cookingHands + code] != ahead) {
+            notes.add(place.session + day, ahead - notes.value[place.cookingHands + code]);
+            notes.put(place.cookingHands + code, ahead);
+            dirtyDays.add(day);
+        }
+        long before = notes.value[place.cookingPlates + code];
+        if (before != cooked) {
+            pay(day / 7, dish.cost() * cooked / 100 - dish.cost() * before / 100);
+            notes.put(place.cookingPlates + code, cooked);
+            for (int food : tables.useFood[tables.dishOf(code)]) {
+                dirtyFoods.add(food);
+            }
+        }
+        long term = 0;
+        if (any) {
+            int clock = fresh < 0
+                    ? dish.minutes()
+                    : tables.problem.meals().get(fresh).clock();
+            term = quick * Math.max(0, dish.minutes() - clock) * MenuWeights.MINUTE_OVER
+                    + (dish.untried() ? MenuWishes.factor(wishes.fewNew()) * MenuWeights.UNTRIED : 0)
+                    + MenuWeights.ALWAYS * Math.max(0, cooked - 100 * dish.most()) * MenuWeights.PORTION_SHORT / 100;
+        }
+        notes.term(place.cookingTerm + code, term);
+    }
+
+    private void pay(int in, long more) {
+        if (more != 0) {
+            notes.add(place.week + in, more);
+            long paid = notes.value[place.week + in];
+            notes.term(place.weekTerm + in, cheap * paid + MenuWeights.overBudget(tables.problem, paid));
+        }
+    }
+
+    private void day(int day) {
+        long ahead = notes.value[place.session + day];
+        long spare = tables.problem.cookMinutes().get(day);
+        long minutes = ahead;
+        long over = 0;
+        for (int at = tables.firstMeal[day]; at < tables.firstMeal[day + 1]; at++) {
+            long hands = notes.value[place.mealHands + at];
+            long left = tables.problem.meals().get(at).minutes() - hands;
+            spare += Math.max(0, left);
+            over += Math.max(0, -left);
+            minutes += hands;
+        }
+        over += Math.max(0, ahead - spare);
+        notes.term(place.dayTerm + day, quick * (minutes * MenuWeights.HAND_MINUTE + over * MenuWeights.MINUTE_OVER));
+    }
+
+    private void food(int food) {
+        int count = groups.userCount[food];
+        int[] users = groups.users[food];
+        int[] until = tables.lotUntil[food];
+        int[] from = tables.lotFrom[food];
+        long[] amount = tables.lotAmount[food];
+        System.arraycopy(amount, 0, left, 0, amount.length);
+        Arrays.fill(bought, 0);
+        long price = tables.problem.foods().get(food).price();
+        long worth = tables.problem.foods().get(food).worth();
+        long kept = 0;
+        for (int i = 0; i < count; i++) {
+            int code = users[i];
+            int day = tables.dayOf(code);
+            long need = tables.each[tables.dishOf(code)][food] * notes.value[place.cookingPlates + code] / 100;
+            for (int lot = 0; lot < amount.length && need > 0; lot++) {
+                if (until[lot] >= day && from[lot] <= day) {
+                    long take = Math.min(need, left[lot]);
+                    need -= take;
+                    left[lot] -= take;
+                    kept += until[lot] >= tables.days ? take : 0;
+                }
+            }
+            bought[day / 7] += MenuWeights.worth(need, price);
+        }
+        long term = cheap * (MenuWeights.worth(kept, worth) / 2);
+        long wasted = 0;
+        for (int lot = 0; lot < amount.length && until[lot] < tables.days; lot++) {
+            wasted += MenuWeights.worth(left[lot], worth);
+            term += tables.lotMust[food][lot] ? MenuWeights.must(left[lot], amount[lot]) : 0;
+        }
+        notes.put(place.foodWasted + food, wasted);
+        notes.term(place.foodTerm + food, term + MenuWishes.factor(wishes.useUp()) * wasted);
+        for (int in = 0; in < weeks; in++) {
+            int own = place.foodBought + food * weeks + in;
+            pay(in, bought[in] - notes.value[own]);
+            notes.put(own, bought[in]);
+        }
+    }
+
+    private void packet(int packet) {
+        int taken = 0;
+        for (int at = groups.head[tables.packet(packet)]; at >= 0; at = groups.next[at]) {
+            taken += tables.plates[at];
+        }
+        PacketUse use = PacketUse.of(tables.problem.packets().get(packet), taken, tables.days);
+        notes.put(place.packetWasted + packet, use.wasted());
+        notes.term(place.packetTerm + packet, use.against(wishes));
+    }
+}

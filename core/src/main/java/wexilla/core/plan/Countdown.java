@@ -1,0 +1,141 @@
+package wexilla.core.plan;
+
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import wexilla.core.clock.DayPlan;
+import wexilla.core.clock.DayProblem;
+import wexilla.core.clock.DayProblem.Gear;
+import wexilla.core.clock.DayProblem.Job;
+import wexilla.core.clock.DayProblem.Person;
+import wexilla.core.clock.DayProblem.Window;
+import wexilla.core.clock.DaySearch;
+import wexilla.core.cookday.DayStep;
+import wexilla.core.cookday.DayTasks;
+import wexilla.core.plan.Evening.Cook;
+import wexilla.core.plan.Evening.Dish;
+import wexilla.core.plan.Evening.FromStock;
+import wexilla.core.recipe.ScaledStep;
+
+/**
+ * The evening counted back from table time: one pair of hands, the burners, racks and cookers there are, all dishes of the
+ * meal together, and when the oven goes on. The clock of a cook day, with the table as its end.
+ */
+public final class Countdown {
+
+    /** Minutes until an oven is hot, and until it is very hot. */
+    private static final long EFFORT = 120;
+
+    private static final List<Person> COOK = List.of(new Person("cook", List.of(new Window(0, DayProblem.NEVER))));
+
+    /** One thing to do. @param minutes it takes, 0 when nobody said */
+    public record Step(LocalDateTime at, String dish, String words, int minutes) {}
+
+    private Countdown() {}
+
+    /** Every step of the evening, in the order of the clock. @param gear to cook with */
+    public static List<Step> of(Evening evening, List<Gear> gear) {
+        List<DayTasks.Dish> dishes = dishes(evening);
+        return plan(dishes, true, gear)
+                .or(() -> plan(dishes, false, gear))
+                .map(plan -> steps(plan, evening.tableAt()))
+                .orElse(List.of());
+    }
+
+    private static List<DayTasks.Dish> dishes(Evening evening) {
+        return evening.dishes().stream()
+                .map(dish -> new DayTasks.Dish(
+                        dish.name(),
+                        evening.portions(),
+                        steps(dish).stream()
+                                .map(step -> new DayStep(step.text(), step.time()))
+                                .toList(),
+                        false,
+                        List.of()))
+                .toList();
+    }
+
+    /**
+     * How a meal stands to the clock.
+     *
+     * @param begin when the first hands begin, so that everything is on the table in time
+     * @param atOnce whether everything of it can be hot at once
+     */
+    record Clock(LocalDateTime begin, boolean atOnce) {
+
+        /** Minutes from the begin to the table. */
+        int minutes(Evening evening) {
+            return (int) Duration.between(begin, evening.tableAt()).toMinutes();
+        }
+    }
+
+    /** The clock of this meal. @param gear to cook with; where nobody says, each dish by itself */
+    static Clock clock(Evening evening, List<Gear> gear) {
+        if (hot(evening) < 2 || gear.isEmpty()) {
+            return new Clock(evening.start(), true);
+        }
+        List<DayTasks.Dish> dishes = dishes(evening);
+        Optional<DayPlan> atOnce = plan(dishes, true, gear);
+        LocalDateTime begin = atOnce.or(() -> plan(dishes, false, gear))
+                .flatMap(plan -> steps(plan, evening.tableAt()).stream()
+                        .filter(step -> step.minutes() > 0)
+                        .findFirst())
+                .map(Step::at)
+                .orElse(evening.start());
+        return new Clock(begin, atOnce.isPresent());
+    }
+
+    /** How many of its dishes take time. */
+    public static long hot(Evening evening) {
+        return evening.dishes().stream()
+                .filter(dish -> Evening.time(dish).minutes() > 0)
+                .count();
+    }
+
+    private static Optional<DayPlan> plan(List<DayTasks.Dish> dishes, boolean atOnce, List<Gear> gear) {
+        DayProblem problem = DayTasks.forTable(dishes, atOnce, COOK, gear).problem();
+        return DaySearch.of(problem, 1, EFFORT, () -> false).map(DayPlan::late);
+    }
+
+    private static List<Step> steps(DayPlan plan, LocalDateTime table) {
+        int served = plan.end();
+        List<Step> steps = new ArrayList<>();
+        int last = plan.starts().size() - 1;
+        for (int job = 0; job < last; job++) {
+            Job one = plan.problem().jobs().get(job);
+            LocalDateTime at = table.minusMinutes(served - plan.start(job));
+            boolean goesOn = job > 0
+                    && plan.end(job - 1) == plan.start(job)
+                    && plan.problem().jobs().get(job - 1).dish().equals(one.dish())
+                    && plan.problem().jobs().get(job - 1).text().equals(one.text());
+            if (goesOn) {
+                // its hands and what then goes on by itself are one step
+                Step begun = steps.remove(steps.size() - 1);
+                steps.add(new Step(begun.at(), begun.dish(), begun.words(), begun.minutes() + plan.minutes(job)));
+            } else {
+                steps.add(new Step(at, one.dish(), one.text(), plan.minutes(job)));
+            }
+        }
+        for (int job = 0; job < last; job++) {
+            int at = job;
+            plan.ovenOn(job)
+                    .ifPresent(on -> steps.add(new Step(
+                            table.minusMinutes(served - on),
+                            plan.problem().jobs().get(at).dish(),
+                            "oven on, " + plan.celsius(at) + " °C",
+                            0)));
+        }
+        steps.sort(Comparator.comparing(Step::at));
+        return steps;
+    }
+
+    private static List<ScaledStep> steps(Dish dish) {
+        if (dish instanceof Cook cook) {
+            return cook.sized().steps();
+        }
+        return dish instanceof FromStock stock ? stock.finish() : List.of();
+    }
+}
