@@ -44,7 +44,7 @@ function MealRow({
   open,
 }: {
   date: string;
-  meal: Schema['MealOfDay'];
+  meal: Schema['DayMealView'];
   only: boolean;
   open: () => void;
 }) {

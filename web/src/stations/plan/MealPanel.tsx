@@ -34,7 +34,7 @@ const names = (slot: Schema['SlotView'] | undefined, kind: string) =>
     .map((dish) => dish.name)
     .join(', ');
 
-function begun(meal: Schema['MealOfDay']): Form {
+function begun(meal: Schema['DayMealView']): Form {
   const { slot, usual } = meal;
   const dishes = (slot?.dishes ?? [])
     .filter((dish) => dish.kind === 'RECIPE' || dish.kind === 'BATCH')
@@ -67,7 +67,7 @@ export function MealPanel({
   close,
 }: {
   date: string;
-  meal: Schema['MealOfDay'];
+  meal: Schema['DayMealView'];
   plan: Schema['PlanView'];
   close: () => void;
 }) {

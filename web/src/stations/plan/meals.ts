@@ -1,6 +1,6 @@
 import type { Schema } from '../../api/client';
 
-export type MealName = Schema['MealOfDay']['meal'];
+export type MealName = Schema['DayMealView']['meal'];
 export type Kind = Schema['SlotView']['kind'];
 
 export const kindWords: Record<Kind, string> = {

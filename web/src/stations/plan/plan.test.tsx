@@ -31,7 +31,7 @@ describe('a meal to decide', () => {
   } as Schema['HabitView'];
   const panel = (slot?: Partial<Schema['SlotView']>) => {
     const close = vi.fn();
-    const meal = { meal: 'DINNER', usual, remarks: [], slot: slot as Schema['SlotView'] } as Schema['MealOfDay'];
+    const meal = { meal: 'DINNER', usual, remarks: [], slot: slot as Schema['SlotView'] } as Schema['DayMealView'];
     show(<MealPanel date="2026-11-26" meal={meal} plan={plan} close={close} />);
     return close;
   };

@@ -4,7 +4,7 @@ import { shortDay, tapeColour } from '../../kit/words';
 type Plan = Schema['PlanView'];
 /** A thread of the plan. @param note what is said beside its name */
 type Thread = Schema['ThreadView'] & { note?: string };
-export type MealName = Schema['MealOfDay']['meal'];
+export type MealName = Schema['DayMealView']['meal'];
 
 /** Sizes of the picture, in its own pixels. */
 export const size = { left: 86, row: 46, lane: 34, top: 26, weeks: 22, gap: 12, foot: 22, dot: 15 };

@@ -17,9 +17,9 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.transaction.support.TransactionTemplate;
 import wexilla.app.household.Households;
 import wexilla.app.platform.Acts;
-import wexilla.app.platform.Household;
 import wexilla.app.support.Http;
 import wexilla.app.support.Kitchen;
+import wexilla.core.kitchen.Household;
 
 /** One act that takes for ever stops nobody who reads, and who waits behind it is told. */
 class WaitingTest {

@@ -26,9 +26,9 @@ import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.people.Appetite;
 import wexilla.core.plan.Eater;
-import wexilla.core.plan.Evening;
-import wexilla.core.plan.Meal;
+import wexilla.core.plan.MealOfDay;
 import wexilla.core.plan.PlanCheck;
+import wexilla.core.plan.PlannedMeal;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.NotAnAmount;
@@ -52,7 +52,7 @@ public class Plans {
     @Param("")
     public String sources = "";
 
-    private final List<Evening> evenings = new ArrayList<>();
+    private final List<PlannedMeal> evenings = new ArrayList<>();
     private final Map<Key, List<OpenLot>> lots = new HashMap<>();
     private final Map<Key, Double> store = new HashMap<>();
     private PlanCheck.Kitchen kitchen = new PlanCheck.Kitchen(Supply.none(), Measures.METRIC, MONDAY.atTime(12, 0));
@@ -92,12 +92,12 @@ public class Plans {
                 own.add(lines.get((i * Lines.LINES + j) % lines.size()));
             }
             Recipe recipe = new Recipe("dish " + i, 6, own, List.of());
-            evenings.add(new Evening(
+            evenings.add(new PlannedMeal(
                     MONDAY.plusDays(i),
-                    Meal.DINNER.usualTime(),
-                    Meal.DINNER.usualMinutes(),
+                    MealOfDay.DINNER.usualTime(),
+                    MealOfDay.DINNER.usualMinutes(),
                     List.of(eater, eater, eater, eater, eater, eater),
-                    List.of(new Evening.Cook(Sized.of(recipe, Size.AS_WRITTEN, Measures.METRIC)))));
+                    List.of(new PlannedMeal.Cook(Sized.of(recipe, Size.AS_WRITTEN, Measures.METRIC)))));
         }
     }
 
@@ -111,9 +111,9 @@ public class Plans {
     @Benchmark
     public void checkPlain(Blackhole hole) {
         Map<Key, Double> left = new HashMap<>(store);
-        for (Evening evening : evenings) {
-            for (Evening.Dish dish : evening.dishes()) {
-                for (Sized.Line line : ((Evening.Cook) dish).sized().lines()) {
+        for (PlannedMeal evening : evenings) {
+            for (PlannedMeal.Dish dish : evening.dishes()) {
+                for (Sized.Line line : ((PlannedMeal.Cook) dish).sized().lines()) {
                     Food food = line.line().read().food();
                     if (food != null) {
                         left.merge(food.key(), -100.0, Double::sum);

@@ -10,35 +10,31 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.CookViews.BatchView;
 import wexilla.app.onhand.BatchRows;
-import wexilla.app.onhand.BatchRows.NewBatch;
-import wexilla.app.onhand.BatchRows.State;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.platform.Act;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Portions;
 import wexilla.app.platform.Problem;
 import wexilla.app.platform.Rows;
 import wexilla.app.platform.Undoable;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.food.Food;
-import wexilla.core.food.Key;
+import wexilla.core.kitchen.Batch;
+import wexilla.core.kitchen.Batch.State;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.NewBatch;
+import wexilla.core.kitchen.Written;
 import wexilla.core.money.Money;
-import wexilla.core.plan.Eater;
 import wexilla.core.pricing.LineCost;
 import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
-import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.Size;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
@@ -61,7 +57,7 @@ public class Batches implements Undoable {
 
     /** Writes a batch of a recipe; a planned one is written anew. */
     public UUID write(
-            Act act, UUID id, Recipes.Stored recipe, Sized sized, Style style, State state, LocalDate day, Money flat) {
+            Act act, UUID id, Written recipe, Sized sized, Style style, State state, LocalDate day, Money flat) {
         return write(act, id, recipe, sized, sized.portions(), style, state, day, flat);
     }
 
@@ -69,7 +65,7 @@ public class Batches implements Undoable {
     UUID write(
             Act act,
             UUID id,
-            Recipes.Stored recipe,
+            Written recipe,
             Sized sized,
             Rational portions,
             Style style,
@@ -175,56 +171,6 @@ public class Batches implements Undoable {
                 .single();
     }
 
-    /** A batch with what it takes to write its labels; {@code n} the version of its recipe, null for a name only.
-     *
-     * @param wentIn foods that were taken for it, as far as they were asked for
-     */
-    public record Batch(
-            UUID id,
-            String name,
-            Rational portions,
-            Style style,
-            State state,
-            LocalDate cookOn,
-            Size size,
-            @Nullable UUID recipeId,
-            @Nullable Integer n,
-            @Nullable Recipe recipe,
-            List<Food> wentIn) {
-
-        private Recipes.Version version() {
-            return new Recipes.Version(Objects.requireNonNull(recipeId), Objects.requireNonNull(n));
-        }
-
-        private Batch with(Recipe read) {
-            return new Batch(id, name, portions, style, state, cookOn, size, recipeId, n, read, wentIn);
-        }
-
-        private Batch of(List<Food> foods) {
-            return new Batch(id, name, portions, style, state, cookOn, size, recipeId, n, recipe, foods);
-        }
-
-        public Key key() {
-            return Key.batch(id.toString());
-        }
-
-        /** Its recipe at its size. */
-        public Optional<Sized> sized(Measures measures) {
-            return Optional.ofNullable(recipe).map(written -> Sized.of(written, size, measures));
-        }
-
-        /** Everything that is in it: what its recipe names, and what was really taken. */
-        public List<Food> foods() {
-            Stream<Food> written = recipe == null ? Stream.of() : Eater.foods(recipe).stream();
-            return Stream.concat(written, wentIn.stream()).distinct().toList();
-        }
-
-        /** So many portions of it, at their size. */
-        public Optional<Sized> sized(Rational some, Measures measures) {
-            return sized(measures).map(all -> all.share(some.dividedBy(portions)));
-        }
-    }
-
     /** These batches of this household, by id. */
     public Map<UUID, Batch> byId(Snapshot now, Collection<UUID> ids) {
         return ids.isEmpty()
@@ -263,7 +209,7 @@ public class Batches implements Undoable {
     }
 
     /** The versions these were cooked by. */
-    public static List<Recipes.Version> versions(List<Batch> named) {
+    public static List<Written.Version> versions(List<Batch> named) {
         return named.stream()
                 .filter(batch -> batch.recipeId() != null)
                 .map(Batch::version)
@@ -273,7 +219,7 @@ public class Batches implements Undoable {
 
     /** The same batches with the recipes they were cooked by. */
     public List<Batch> withRecipes(Snapshot now, List<Batch> named) {
-        Map<Recipes.Version, Recipes.Stored> stored = recipes.versions(now, versions(named));
+        Map<Written.Version, Written> stored = recipes.versions(now, versions(named));
         return named.stream()
                 .map(batch -> batch.recipeId() == null
                         ? batch

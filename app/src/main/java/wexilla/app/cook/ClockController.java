@@ -16,12 +16,12 @@ import wexilla.app.cook.ClockViews.ClockLane;
 import wexilla.app.cook.ClockViews.ClockTask;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.clock.DayPlan;
 import wexilla.core.cookday.DayNight;
 import wexilla.core.cookday.running.DayRest;
 import wexilla.core.cookday.running.DayTask;
+import wexilla.core.kitchen.Household;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.text.HeatWords;
 

@@ -8,12 +8,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
-import wexilla.app.platform.Household;
 import wexilla.core.clock.DayPlan;
 import wexilla.core.clock.DayProblem;
 import wexilla.core.clock.DayProblem.Gear;
 import wexilla.core.clock.DayWhy;
 import wexilla.core.cookday.running.DayTask;
+import wexilla.core.kitchen.Household;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.text.HeatWords;
 

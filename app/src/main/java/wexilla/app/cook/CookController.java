@@ -27,7 +27,6 @@ import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Portions;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
@@ -36,7 +35,9 @@ import wexilla.core.food.Food;
 import wexilla.core.keeping.DishKeeping;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Lot;
+import wexilla.core.kitchen.Written;
 import wexilla.core.packing.Label;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.CostSheet.Wanted;
@@ -104,13 +105,13 @@ class CookController {
         Snapshot now = snapshots.of(household);
         Integer asPlanned =
                 planned == null ? null : cooking.planned(now, planned, recipe).n();
-        Recipes.Stored stored = recipes.version(now, recipe, n == null ? asPlanned : n);
+        Written stored = recipes.version(now, recipe, n == null ? asPlanned : n);
         Recipe cooked = stored.recipe();
         if (!cooked.styles().contains(style)) {
             throw Problem.at("/style", "This recipe has no stop “" + style.words() + "”.");
         }
         Rational size = Cooking.factor(factor);
-        Sized sized = sizes.kitchen(household).sized(cooked, size, vessels);
+        Sized sized = sizes.pots(household).sized(cooked, size, vessels);
         List<GoesIn> goesIn = GoesIn.of(household, sized, style, List.of());
         CostSheet sheet = CostSheet.of(goesIn.stream().map(GoesIn::wanted).toList(), now.costs());
         List<GoesInView> views = new ArrayList<>();

@@ -15,12 +15,10 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import wexilla.app.onhand.BatchRows.State;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Portions;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
@@ -28,6 +26,10 @@ import wexilla.app.recipes.Sizes;
 import wexilla.core.cookday.CookDay;
 import wexilla.core.cookday.CookDay.Pot;
 import wexilla.core.cookday.DayTasks;
+import wexilla.core.kitchen.Batch;
+import wexilla.core.kitchen.Batch.State;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Written;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Unit;
@@ -87,9 +89,8 @@ class CookDayController {
     CookDayView day(Household household, @RequestParam(required = false) @Nullable String day) {
         Snapshot now = snapshots.of(household);
         LocalDate today = now.today();
-        List<Batches.Batch> ahead = batches.named(now, List.of(), today.minusDays(14), today.plusDays(60));
-        List<LocalDate> days = Stream.concat(
-                        ahead.stream().map(Batches.Batch::cookOn), dayBefore.jointDays(now).stream())
+        List<Batch> ahead = batches.named(now, List.of(), today.minusDays(14), today.plusDays(60));
+        List<LocalDate> days = Stream.concat(ahead.stream().map(Batch::cookOn), dayBefore.jointDays(now).stream())
                 .distinct()
                 .sorted()
                 .toList();
@@ -98,9 +99,9 @@ class CookDayController {
                 : read("/day", day);
         List<CookDay.Task> takeOut = dayBefore.tasks(now, shown);
         List<Pot> pots = new ArrayList<>();
-        List<Batches.Batch> own = batches.withRecipes(
+        List<Batch> own = batches.withRecipes(
                 now, ahead.stream().filter(b -> b.cookOn().equals(shown)).toList());
-        for (Batches.Batch batch : own) {
+        for (Batch batch : own) {
             if (batch.recipe() != null) {
                 pots.add(new Pot(
                         batch.id().toString(), batch.sized(household.measures()).orElseThrow(), batch.style()));
@@ -127,8 +128,8 @@ class CookDayController {
                 dayBefore.joints(now, shown).stream().map(DayTasks.Dish::name).toList());
     }
 
-    private static PotView view(List<Batches.Batch> own, Pot pot) {
-        Batches.Batch batch = own.stream()
+    private static PotView view(List<Batch> own, Pot pot) {
+        Batch batch = own.stream()
                 .filter(b -> b.id().toString().equals(pot.id()))
                 .findFirst()
                 .orElseThrow();
@@ -166,7 +167,7 @@ class CookDayController {
     @PostMapping("/api/cookday/batches")
     Said plan(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody BatchInput input) {
         return acts.say(household, key, "batch", input, act -> {
-            Recipes.Stored stored = recipes.current(household, input.recipe());
+            Written stored = recipes.current(household, input.recipe());
             if (!stored.recipe().styles().contains(input.style())) {
                 throw Problem.at(
                         "/style", "This recipe has no stop “" + input.style().words() + "”.");
@@ -175,8 +176,7 @@ class CookDayController {
             if (cookOn.isBefore(act.day()) || cookOn.isAfter(act.day().plusDays(60))) {
                 throw Problem.at("/cookOn", "A cook day lies from today to 60 days ahead, not on " + cookOn + ".");
             }
-            Sized sized =
-                    sizes.kitchen(household).sized(stored.recipe(), Cooking.factor(input.factor()), input.vessels());
+            Sized sized = sizes.pots(household).sized(stored.recipe(), Cooking.factor(input.factor()), input.vessels());
             Amount portions = Amount.of(sized.portions(), Unit.PORTION);
             Money none = Money.zero(household.currency());
             batches.write(act, UUID.randomUUID(), stored, sized, input.style(), State.PLANNED, cookOn, none);
@@ -188,8 +188,7 @@ class CookDayController {
     @PostMapping("/api/cookday/batches/{id}/drop")
     Said drop(Household household, @PathVariable UUID id, @RequestHeader("Idempotency-Key") String key) {
         return acts.say(household, key, "batch-drop", id, act -> {
-            Batches.Batch batch =
-                    batches.byId(snapshots.of(household), List.of(id)).get(id);
+            Batch batch = batches.byId(snapshots.of(household), List.of(id)).get(id);
             if (batch == null || batch.state() != State.PLANNED) {
                 throw Problem.missing("There is no such planned batch.");
             }

@@ -18,12 +18,12 @@ import wexilla.app.files.PaperSheet.Line;
 import wexilla.app.files.PaperSheet.Section;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.clock.DayPlan;
 import wexilla.core.cookday.CookDay;
 import wexilla.core.cookday.DaySheet;
 import wexilla.core.cookday.running.DayRest;
+import wexilla.core.kitchen.Household;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.text.HeatWords;
 

@@ -11,19 +11,21 @@ import org.springframework.stereotype.Component;
 import wexilla.app.cook.CookViews.CookInput;
 import wexilla.app.cook.CookViews.Cooked;
 import wexilla.app.cook.CookViews.JustInput;
-import wexilla.app.onhand.BatchRows.State;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Acts.Done;
 import wexilla.app.platform.Asked;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Portions;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
 import wexilla.app.recipes.Sizes;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
+import wexilla.core.kitchen.Batch;
+import wexilla.core.kitchen.Batch.State;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Written;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.CostSheet;
@@ -73,7 +75,7 @@ public class Cooking {
     public Done<Cooked> cook(Act act, CookInput input) {
         Household household = act.household();
         Snapshot now = snapshots.of(household);
-        Recipes.Stored current = recipes.current(now, input.recipe());
+        Written current = recipes.current(now, input.recipe());
         Integer asPlanned = input.planned() == null
                 ? null
                 : planned(now, input.planned(), input.recipe()).n();
@@ -81,14 +83,14 @@ public class Cooking {
         if (old && !Integer.valueOf(input.n()).equals(asPlanned)) {
             throw Problem.changed("“" + current.recipe().title() + "” was changed meanwhile; look at it again.");
         }
-        Recipes.Stored stored = recipes.version(now, input.recipe(), input.n());
+        Written stored = recipes.version(now, input.recipe(), input.n());
         Recipe recipe = stored.recipe();
         if (!recipe.styles().contains(input.style())) {
             throw Problem.at(
                     "/style", "This recipe has no stop “" + input.style().words() + "”.");
         }
         Rational portions = Portions.typed("/portions", input.portions());
-        Sized sized = sizes.kitchen(household).sized(recipe, factor(input.factor()), input.vessels());
+        Sized sized = sizes.pots(household).sized(recipe, factor(input.factor()), input.vessels());
         List<GoesIn> asWritten = GoesIn.of(household, sized, input.style(), input.corrections());
         Replaced replaced = Replaced.of(input.instead(), asWritten, now.reader());
         List<GoesIn> goesIn = asWritten.stream()
@@ -161,7 +163,7 @@ public class Cooking {
     }
 
     /** What comes out beside the portions at this size, as the recipe says. */
-    List<String> besides(Household household, Recipes.Stored stored, Sized sized) {
+    List<String> besides(Household household, Written stored, Sized sized) {
         return outputs.sized(household, stored.about().alsoMakes(), sized.size().factor());
     }
 
@@ -238,8 +240,8 @@ public class Cooking {
     }
 
     /** A batch that is to be cooked, by this recipe. */
-    Batches.Batch planned(Snapshot now, UUID id, UUID recipe) {
-        Batches.Batch batch = batches.byId(now, List.of(id)).get(id);
+    Batch planned(Snapshot now, UUID id, UUID recipe) {
+        Batch batch = batches.byId(now, List.of(id)).get(id);
         if (batch == null || batch.state() != State.PLANNED || !recipe.equals(batch.recipeId())) {
             throw Problem.at("/planned", "This batch is not planned any more; look at the day again.");
         }

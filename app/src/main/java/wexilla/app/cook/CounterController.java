@@ -5,8 +5,8 @@ import java.time.LocalDateTime;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
-import wexilla.app.platform.Household;
 import wexilla.core.keeping.CounterClock;
+import wexilla.core.kitchen.Household;
 
 /** What stands cooked on the counter, and by when it must be cold. */
 @RestController

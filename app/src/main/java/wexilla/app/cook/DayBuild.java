@@ -9,13 +9,14 @@ import wexilla.app.household.People;
 import wexilla.app.household.Reference;
 import wexilla.app.household.Vessels;
 import wexilla.app.onhand.Snapshot;
-import wexilla.app.platform.Household;
 import wexilla.core.clock.DayProblem.Person;
 import wexilla.core.cookday.CookDay;
 import wexilla.core.cookday.CookDay.Pot;
 import wexilla.core.cookday.DayDishes;
 import wexilla.core.cookday.DayHeat;
 import wexilla.core.cookday.DayTasks;
+import wexilla.core.kitchen.Batch;
+import wexilla.core.kitchen.Household;
 import wexilla.core.people.Appetite;
 import wexilla.core.recipe.Wording;
 import wexilla.core.recipe.check.SafetyCheck;
@@ -65,7 +66,7 @@ class DayBuild {
                 Wording.of(household.system(), household.measures()),
                 timed.pace(household),
                 new DayHeat(reference.heat(), now.book(), household.country(), vessels.pressure()));
-        return DayTasks.of(dishes.dishes(), dishes.once(), cooks, equipped.gear(household));
+        return DayTasks.of(dishes.dishes(), dishes.once(), cooks, Equipped.gear(equipped.all(household)));
     }
 
     /** What could make somebody ill of what is cooked on a day, dish by dish. */
@@ -80,7 +81,7 @@ class DayBuild {
 
     List<Pot> pots(Snapshot now, LocalDate on) {
         List<Pot> pots = new ArrayList<>();
-        for (Batches.Batch batch : batches.withRecipes(now, batches.named(now, List.of(), on, on))) {
+        for (Batch batch : batches.withRecipes(now, batches.named(now, List.of(), on, on))) {
             batch.sized(now.household().measures())
                     .ifPresent(sized -> pots.add(new Pot(batch.id().toString(), sized, batch.style())));
         }
@@ -91,7 +92,7 @@ class DayBuild {
     List<String> cooks(Household household) {
         return people.active(household).stream()
                 .filter(person -> person.appetite() == Appetite.ADULT || person.appetite() == Appetite.TEENAGER)
-                .map(People.Person::name)
+                .map(person -> person.name())
                 .toList();
     }
 }

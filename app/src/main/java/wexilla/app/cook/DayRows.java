@@ -17,7 +17,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Rows;
@@ -33,6 +32,7 @@ import wexilla.core.clock.DayProblem.Touch;
 import wexilla.core.clock.DayProblem.Window;
 import wexilla.core.cookday.running.DayRun;
 import wexilla.core.cookday.running.DayTask;
+import wexilla.core.kitchen.Household;
 import wexilla.core.recipe.steps.StepClock.Watch;
 
 /** The one class that writes cook days that were begun. */

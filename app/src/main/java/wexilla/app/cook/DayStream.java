@@ -14,7 +14,7 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import wexilla.app.platform.Acts;
-import wexilla.app.platform.Household;
+import wexilla.core.kitchen.Household;
 
 /** Tells every device that looks at a kitchen that something was done: it asks anew then. */
 @Component

@@ -12,7 +12,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
@@ -21,6 +20,7 @@ import wexilla.core.clock.DayPlan;
 import wexilla.core.clock.DayProblem.Job;
 import wexilla.core.cookday.running.DayRest;
 import wexilla.core.cookday.running.DayTask;
+import wexilla.core.kitchen.Household;
 import wexilla.core.recipe.steps.StepClock.Watch;
 
 /** The timers of a cook day: the end of what goes on, somebody who has to look at it, and what the cook set herself. */

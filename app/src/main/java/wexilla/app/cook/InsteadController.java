@@ -15,14 +15,15 @@ import wexilla.app.household.People;
 import wexilla.app.household.Reference;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
 import wexilla.app.recipes.Sizes;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.food.facts.Known;
+import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Lot;
+import wexilla.core.kitchen.Written;
 import wexilla.core.plan.Eater;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.KitchenMeasure;
@@ -67,8 +68,8 @@ class InsteadController {
     @PostMapping("/api/cook/instead")
     List<InsteadView> proposals(Household household, @RequestBody InsteadAsked asked) {
         Snapshot now = snapshots.of(household);
-        Recipes.Stored stored = recipes.current(now, asked.recipe());
-        Sized sized = sizes.kitchen(household).sized(stored.recipe(), Cooking.factor(asked.factor()), asked.vessels());
+        Written stored = recipes.current(now, asked.recipe());
+        Sized sized = sizes.pots(household).sized(stored.recipe(), Cooking.factor(asked.factor()), asked.vessels());
         GoesIn line = GoesIn.of(household, sized, asked.style(), List.of()).stream()
                 .filter(one -> one.pos() == asked.pos())
                 .findFirst()

@@ -26,13 +26,13 @@ import wexilla.app.cook.RunViews.RunView;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts.Said;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.clock.DayProblem;
 import wexilla.core.clock.DayProblem.Kind;
 import wexilla.core.cookday.CookDay.Pot;
 import wexilla.core.cookday.running.DayChange;
 import wexilla.core.cookday.running.DayRun;
+import wexilla.core.kitchen.Household;
 
 /** The cook day while it runs, on every device at once: begun, and what happens to its tasks. */
 @RestController

@@ -4,11 +4,11 @@ import java.time.Instant;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
-import wexilla.app.platform.Household;
 import wexilla.core.clock.DayProblem.Gear;
 import wexilla.core.cookday.running.DayNow;
 import wexilla.core.cookday.running.DayRest;
 import wexilla.core.cookday.running.DayTask;
+import wexilla.core.kitchen.Household;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.text.HeatWords;
 

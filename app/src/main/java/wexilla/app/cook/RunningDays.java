@@ -15,10 +15,10 @@ import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.clock.DayPlan;
 import wexilla.core.cookday.running.DayRun;
+import wexilla.core.kitchen.Household;
 import wexilla.core.quantity.text.CookWords;
 
 /** Cook days that run: begun, changed event by event, closed. One state for all devices; each event is an act with its undo. */

@@ -6,8 +6,8 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
-import wexilla.app.platform.Household;
 import wexilla.core.cookday.OwnPace;
+import wexilla.core.kitchen.Household;
 import wexilla.core.quantity.Rational;
 
 /** What steps really took on the cook days of a household, and the pace that follows from it. */

@@ -15,12 +15,12 @@ import wexilla.app.onhand.Snapshots;
 import wexilla.app.pack.PackViews.PackInput;
 import wexilla.app.pack.Packing;
 import wexilla.app.platform.Acts;
-import wexilla.app.platform.Household;
 import wexilla.app.recipes.Dishes;
 import wexilla.app.recipes.Draft;
 import wexilla.app.recipes.RecipeInput;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.kitchen.Container;
+import wexilla.core.kitchen.Household;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 

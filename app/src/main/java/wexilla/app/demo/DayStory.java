@@ -13,9 +13,9 @@ import wexilla.app.cook.RunningDays;
 import wexilla.app.demo.Script.RunScript;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts;
-import wexilla.app.platform.Household;
 import wexilla.core.cookday.running.DayRun;
 import wexilla.core.cookday.running.DayTask.State;
+import wexilla.core.kitchen.Household;
 
 /** The cook day of the demo household that is under way: begun a while ago, and on time ever since. */
 @Component

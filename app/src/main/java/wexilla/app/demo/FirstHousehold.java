@@ -19,8 +19,8 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 import wexilla.app.household.Households;
-import wexilla.app.platform.Household;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Place;
 
 /**

@@ -8,11 +8,11 @@ import wexilla.app.demo.Script.HabitScript;
 import wexilla.app.household.Equipped;
 import wexilla.app.household.Equipped.Equipment;
 import wexilla.app.household.People;
-import wexilla.app.household.People.Person;
 import wexilla.app.plan.Habits;
 import wexilla.app.plan.PlanViews.HabitInput;
 import wexilla.app.platform.Acts;
-import wexilla.app.platform.Household;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Person;
 
 /** Who lives in the demo household, what there is to cook with, and which meals are the same every week. */
 @Component

@@ -14,15 +14,16 @@ import wexilla.app.demo.Script.PlanScript;
 import wexilla.app.eat.EatInput;
 import wexilla.app.eat.Eating;
 import wexilla.app.household.People;
-import wexilla.app.household.People.Person;
-import wexilla.app.onhand.BatchRows.State;
 import wexilla.app.plan.PlanViews.DishInput;
 import wexilla.app.plan.PlanViews.EveningInput;
 import wexilla.app.plan.Planning;
 import wexilla.app.platform.Acts;
-import wexilla.app.platform.Household;
 import wexilla.app.recipes.Recipes;
 import wexilla.app.recipes.Sizes;
+import wexilla.core.kitchen.Batch.State;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Person;
+import wexilla.core.kitchen.Written;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Sized;
@@ -102,8 +103,8 @@ class PlanStory {
 
     void batch(Household household, BatchScript script, UUID recipe, Instant when) {
         acts.perform(household, Story.key(), "batch", script, String.class, when, act -> {
-            Recipes.Stored stored = recipes.current(household, recipe);
-            Sized sized = sizes.kitchen(household).sized(stored.recipe(), Rational.of(script.factor()), null);
+            Written stored = recipes.current(household, recipe);
+            Sized sized = sizes.pots(household).sized(stored.recipe(), Rational.of(script.factor()), null);
             LocalDate cookOn = LocalDate.parse(script.cookOn());
             Money none = Money.zero(household.currency());
             batches.write(act, UUID.randomUUID(), stored, sized, script.style(), State.PLANNED, cookOn, none);

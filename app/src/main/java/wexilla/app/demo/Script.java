@@ -4,15 +4,15 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.eat.EatInput;
 import wexilla.app.household.Equipped.Kind;
-import wexilla.app.plan.Slots;
 import wexilla.app.recipes.RecipeInput;
 import wexilla.app.stretch.Cutting.StretchAsked;
 import wexilla.core.food.facts.Allergen;
 import wexilla.core.food.facts.Part;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Meal;
 import wexilla.core.people.Appetite;
 import wexilla.core.people.Flag;
-import wexilla.core.plan.Meal;
+import wexilla.core.plan.MealOfDay;
 import wexilla.core.recipe.Style;
 
 /** The demo household as written in {@code demo/harbour.json}: what is there, and what happened, oldest first. */
@@ -61,12 +61,12 @@ record Script(
 
     /** How a meal is every week. @param eats names; empty for everybody */
     record HabitScript(
-            Meal meal,
+            MealOfDay meal,
             int weekday,
             String table,
             @Nullable String homeFrom,
             int minutes,
-            Slots.Kind kind,
+            Meal.Kind kind,
             String note,
             List<String> eats) {}
 
@@ -106,8 +106,8 @@ record Script(
     /** A meal ahead, a dinner where none is said. @param dish empty for out and undecided; @param absent names of who is not there */
     record PlanScript(
             String day,
-            Slots.Kind kind,
-            @Nullable Meal meal,
+            Meal.Kind kind,
+            @Nullable MealOfDay meal,
             String table,
             int minutes,
             String dish,

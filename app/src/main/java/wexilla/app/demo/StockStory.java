@@ -17,8 +17,8 @@ import wexilla.app.onhand.Hands;
 import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Stowing;
 import wexilla.app.platform.Acts;
-import wexilla.app.platform.Household;
 import wexilla.core.kitchen.Change.Kind;
+import wexilla.core.kitchen.Household;
 import wexilla.core.money.Money;
 
 /** What the demo household writes down of its stock, and takes. */

@@ -9,7 +9,7 @@ import java.util.Objects;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import wexilla.app.demo.Script.Event;
-import wexilla.app.platform.Household;
+import wexilla.core.kitchen.Household;
 
 /** Plays the demo household's story with the same acts a cook would make, each at its time. */
 @Component

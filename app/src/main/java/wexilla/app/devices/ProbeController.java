@@ -3,8 +3,8 @@ package wexilla.app.devices;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.core.kitchen.Household;
 
 /** The panel that plays the probe. */
 @RestController

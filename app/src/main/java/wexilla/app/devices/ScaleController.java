@@ -4,8 +4,8 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.core.kitchen.Household;
 
 /** The scale on the counter, and the panel that plays it. */
 @RestController

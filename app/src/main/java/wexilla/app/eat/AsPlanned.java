@@ -8,19 +8,20 @@ import wexilla.app.cook.Batches;
 import wexilla.app.cook.CookViews.CookInput;
 import wexilla.app.cook.CookViews.Cooked;
 import wexilla.app.cook.Cooking;
-import wexilla.app.onhand.BatchRows.State;
 import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Snapshots;
-import wexilla.app.plan.Evenings;
-import wexilla.app.plan.Slots.Slot;
+import wexilla.app.plan.PlanKitchen;
 import wexilla.app.platform.Act;
-import wexilla.app.platform.Household;
 import wexilla.app.recipes.Recipes;
+import wexilla.core.kitchen.Batch;
+import wexilla.core.kitchen.Batch.State;
 import wexilla.core.kitchen.Change;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Meal;
 import wexilla.core.money.Cost;
 import wexilla.core.people.Appetite;
-import wexilla.core.plan.Evening;
 import wexilla.core.plan.PlanCheck;
+import wexilla.core.plan.PlannedMeal;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Style;
 import wexilla.core.shopping.Needs;
@@ -29,7 +30,7 @@ import wexilla.core.shopping.Needs;
 @Component
 class AsPlanned {
 
-    private final Evenings evenings;
+    private final PlanKitchen evenings;
     private final Snapshots snapshots;
     private final Cooking cooking;
     private final Recipes recipes;
@@ -38,7 +39,7 @@ class AsPlanned {
     private final Served served;
 
     AsPlanned(
-            Evenings evenings,
+            PlanKitchen evenings,
             Snapshots snapshots,
             Cooking cooking,
             Recipes recipes,
@@ -55,25 +56,25 @@ class AsPlanned {
     }
 
     /** The evening as the core sees it now. */
-    Evening evening(Act act, Slot slot) {
-        return evenings.evening(snapshots.of(act.household()), slot);
+    PlannedMeal evening(Act act, Meal slot) {
+        return evenings.one(snapshots.of(act.household()), slot);
     }
 
     /** Serves every dish of an evening. @param left portions that stay @return what it cost */
-    Cost serve(Act act, Slot slot, Rational left) {
-        Evening evening = evening(act, slot);
+    Cost serve(Act act, Meal slot, Rational left) {
+        PlannedMeal evening = evening(act, slot);
         Cost cost = Cost.zero(act.household().currency());
         int pos = 0;
-        for (Evening.Dish dish : evening.dishes()) {
+        for (PlannedMeal.Dish dish : evening.dishes()) {
             UUID of = slot.dishes().get(pos++).of();
-            if (dish instanceof Evening.FromStock stock) {
+            if (dish instanceof PlannedMeal.FromStock stock) {
                 UUID batch = UUID.fromString(stock.key().id());
                 cookFirst(act, batch, slot);
                 cost = cost.plus(onTheNight(act, evening, stock));
                 cost = cost.plus(served.dish(act, batch, stock.portions(), left));
-            } else if (dish instanceof Evening.Cook cook) {
+            } else if (dish instanceof PlannedMeal.Cook cook) {
                 cost = cost.plus(cooked(act, Objects.requireNonNull(of), cook, evening, left));
-            } else if (dish instanceof Evening.Side side) {
+            } else if (dish instanceof PlannedMeal.Side side) {
                 cost = cost.plus(served.wants(act, PlanCheck.wants(evening, side)));
             }
         }
@@ -81,9 +82,8 @@ class AsPlanned {
     }
 
     /** A batch that was planned for this day or before and nobody wrote down was cooked as planned. */
-    private void cookFirst(Act act, UUID id, Slot slot) {
-        Batches.Batch batch =
-                batches.byId(snapshots.of(act.household()), List.of(id)).get(id);
+    private void cookFirst(Act act, UUID id, Meal slot) {
+        Batch batch = batches.byId(snapshots.of(act.household()), List.of(id)).get(id);
         if (batch == null
                 || batch.state() != State.PLANNED
                 || batch.recipeId() == null
@@ -111,12 +111,12 @@ class AsPlanned {
     }
 
     /** What is added on the night leaves the stock, as far as it is there. */
-    private Cost onTheNight(Act act, Evening evening, Evening.FromStock stock) {
+    private Cost onTheNight(Act act, PlannedMeal evening, PlannedMeal.FromStock stock) {
         return served.wants(act, Needs.Want.of(stock.add(), evening.day(), stock.name()));
     }
 
     /** Cooked that day through the station, or now, as written at its size; then eaten. */
-    private Cost cooked(Act act, UUID recipe, Evening.Cook cook, Evening evening, Rational left) {
+    private Cost cooked(Act act, UUID recipe, PlannedMeal.Cook cook, PlannedMeal evening, Rational left) {
         Household household = act.household();
         UUID batch = batches.cookedOn(household, List.of(recipe), evening.day()).get(recipe);
         Rational made = cook.sized().portions();

@@ -16,18 +16,19 @@ import wexilla.app.eat.EatInput.How;
 import wexilla.app.household.People;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
-import wexilla.app.plan.Evenings;
-import wexilla.app.plan.Slots;
-import wexilla.app.plan.Slots.Slot;
-import wexilla.app.plan.Slots.State;
+import wexilla.app.plan.Meals;
+import wexilla.app.plan.PlanKitchen;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Portions;
 import wexilla.app.platform.Problem;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Meal;
+import wexilla.core.kitchen.Meal.State;
+import wexilla.core.kitchen.Person;
 import wexilla.core.plan.Countdown;
-import wexilla.core.plan.Evening;
-import wexilla.core.plan.Meal;
+import wexilla.core.plan.MealOfDay;
+import wexilla.core.plan.PlannedMeal;
 
 /** Eat: tonight, and the evenings nobody has said anything about. */
 @RestController
@@ -37,8 +38,8 @@ class EatController {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
 
     private final Eating eating;
-    private final Slots slots;
-    private final Evenings evenings;
+    private final Meals slots;
+    private final PlanKitchen evenings;
     private final People people;
     private final Acts acts;
     private final Ratings ratings;
@@ -46,8 +47,8 @@ class EatController {
 
     EatController(
             Eating eating,
-            Slots slots,
-            Evenings evenings,
+            Meals slots,
+            PlanKitchen evenings,
             People people,
             Acts acts,
             Ratings ratings,
@@ -78,9 +79,9 @@ class EatController {
      */
     record MealView(
             String day,
-            Meal meal,
+            MealOfDay meal,
             String tableTime,
-            Slots.Kind kind,
+            Meal.Kind kind,
             State state,
             List<String> dishes,
             @Nullable String of,
@@ -110,13 +111,13 @@ class EatController {
         LocalDate today = now.today();
         List<MealView> open = new ArrayList<>();
         List<MealView> ofToday = new ArrayList<>();
-        List<Slot> shown = slots.between(household, today.minusDays(BACK), today).stream()
+        List<Meal> shown = slots.between(household, today.minusDays(BACK), today).stream()
                 .filter(slot -> slot.day().equals(today) || slot.state() == State.PLANNED)
                 .toList();
-        List<Evening> evening = evenings.all(now, shown);
-        List<People.Person> eating = people.all(household);
+        List<PlannedMeal> evening = evenings.all(now, shown);
+        List<Person> eating = people.all(household);
         for (int i = 0; i < shown.size(); i++) {
-            Slot slot = shown.get(i);
+            Meal slot = shown.get(i);
             List<Countdown.Step> steps =
                     slot.day().equals(today) ? evenings.countdown(household, evening.get(i)) : List.of();
             boolean ahead = slot.day().equals(today) && slot.state() == State.PLANNED;
@@ -136,11 +137,7 @@ class EatController {
     }
 
     private static MealView view(
-            Slot slot,
-            Evening evening,
-            List<People.Person> eating,
-            List<Countdown.Step> countdown,
-            List<CookView> cook) {
+            Meal slot, PlannedMeal evening, List<Person> eating, List<Countdown.Step> countdown, List<CookView> cook) {
         List<EaterView> eaters = eating.stream()
                 .filter(person -> slot.people().contains(person.id()))
                 .map(person -> new EaterView(person.id().toString(), person.name()))
@@ -154,7 +151,7 @@ class EatController {
                 TIME.format(slot.table()),
                 slot.kind(),
                 slot.state(),
-                evening.dishes().stream().map(Evening.Dish::name).toList(),
+                evening.dishes().stream().map(PlannedMeal.Dish::name).toList(),
                 slot.dishes().stream()
                         .map(dish -> String.valueOf(dish.of()))
                         .findFirst()
@@ -167,10 +164,10 @@ class EatController {
     }
 
     /** The dishes of an evening stand in the order of its slot. */
-    private static List<CookView> cook(Slot slot, Evening evening) {
+    private static List<CookView> cook(Meal slot, PlannedMeal evening) {
         List<CookView> cook = new ArrayList<>();
         for (int i = 0; i < evening.dishes().size(); i++) {
-            if (evening.dishes().get(i) instanceof Evening.Cook dish) {
+            if (evening.dishes().get(i) instanceof PlannedMeal.Cook dish) {
                 cook.add(new CookView(
                         String.valueOf(slot.dishes().get(i).of()),
                         dish.name(),

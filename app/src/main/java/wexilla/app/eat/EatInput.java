@@ -4,10 +4,10 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import wexilla.app.plan.Slots.State;
 import wexilla.app.platform.Portions;
 import wexilla.app.platform.Problem;
-import wexilla.core.plan.Meal;
+import wexilla.core.kitchen.Meal.State;
+import wexilla.core.plan.MealOfDay;
 import wexilla.core.quantity.Rational;
 
 /**
@@ -22,7 +22,7 @@ import wexilla.core.quantity.Rational;
  */
 public record EatInput(
         String day,
-        @Nullable Meal meal,
+        @Nullable MealOfDay meal,
         How how,
         @Nullable String text,
         @Nullable UUID batch,
@@ -37,8 +37,8 @@ public record EatInput(
         return Portions.orNone("/left", left);
     }
 
-    Meal which() {
-        return meal == null ? Meal.DINNER : meal;
+    MealOfDay which() {
+        return meal == null ? MealOfDay.DINNER : meal;
     }
 
     /** What became of an evening. */

@@ -6,29 +6,29 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.Batches;
 import wexilla.app.eat.EatInput.How;
+import wexilla.app.plan.Meals;
 import wexilla.app.plan.Planning;
-import wexilla.app.plan.Slots;
-import wexilla.app.plan.Slots.Slot;
-import wexilla.app.plan.Slots.State;
 import wexilla.app.platform.Act;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Meal;
+import wexilla.core.kitchen.Meal.State;
 import wexilla.core.money.Cost;
-import wexilla.core.plan.Meal;
+import wexilla.core.plan.MealOfDay;
 import wexilla.core.quantity.Rational;
 
 /** What was eaten leaves the stock, and what became of the evening is written down. */
 @Component
 public class Eating {
 
-    private final Slots slots;
+    private final Meals slots;
     private final Planning planning;
     private final AsPlanned asPlanned;
     private final Served served;
     private final Ratings ratings;
     private final Batches batches;
 
-    Eating(Slots slots, Planning planning, AsPlanned asPlanned, Served served, Ratings ratings, Batches batches) {
+    Eating(Meals slots, Planning planning, AsPlanned asPlanned, Served served, Ratings ratings, Batches batches) {
         this.slots = slots;
         this.planning = planning;
         this.asPlanned = asPlanned;
@@ -39,7 +39,7 @@ public class Eating {
 
     /** Says what became of an evening. */
     public String eat(Act act, LocalDate day, EatInput input) {
-        Slot slot = slot(act, day, input.which());
+        Meal slot = slot(act, day, input.which());
         if (slot.state() != State.PLANNED) {
             throw Problem.at("/day", "This evening is written down already; undo that first.");
         }
@@ -67,14 +67,14 @@ public class Eating {
     }
 
     /** Nobody said anything: as planned, as far as the stock has it. */
-    String assume(Act act, Slot slot) {
+    String assume(Act act, Meal slot) {
         asPlanned.serve(act, slot, Rational.ZERO);
         slots.state(act, slot.id(), State.ASSUMED, null);
         return "Assumed eaten as planned on " + Household.words(slot.day());
     }
 
-    private Slot slot(Act act, LocalDate day, Meal meal) {
-        Optional<Slot> known = slots.on(act.household(), day, meal);
+    private Meal slot(Act act, LocalDate day, MealOfDay meal) {
+        Optional<Meal> known = slots.on(act.household(), day, meal);
         if (known.isPresent()) {
             return known.get();
         }

@@ -9,14 +9,14 @@ import org.springframework.stereotype.Component;
 import wexilla.app.eat.EatController.RatingView;
 import wexilla.app.eat.EatInput.How;
 import wexilla.app.household.People;
-import wexilla.app.plan.Slots;
-import wexilla.app.plan.Slots.DishKind;
-import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Act;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Meal;
+import wexilla.core.kitchen.Meal.DishKind;
+import wexilla.core.kitchen.Person;
 
 /** How evenings were. */
 @Component
@@ -48,7 +48,7 @@ class Ratings {
     }
 
     /** Writes how it was, and for whom it was not. */
-    void rate(Act act, Slot slot, EatInput input) {
+    void rate(Act act, Meal slot, EatInput input) {
         if (input.liked() == null && input.notForThem().isEmpty()) {
             return;
         }
@@ -57,8 +57,7 @@ class Ratings {
         }
         journal.before(act, Thing.RATINGS, slot.id());
         insert(act, slot, input, null, input.liked());
-        List<UUID> known =
-                people.all(act.household()).stream().map(People.Person::id).toList();
+        List<UUID> known = people.all(act.household()).stream().map(Person::id).toList();
         input.notForThem().stream().distinct().forEach(person -> {
             if (!known.contains(person)) {
                 throw Problem.at("/notForThem", "Somebody named here does not eat in this household.");
@@ -68,10 +67,10 @@ class Ratings {
     }
 
     /** The rating is of what was eaten: the dish that was planned, or the one that was taken instead. */
-    private void insert(Act act, Slot slot, EatInput input, @Nullable UUID person, @Nullable Integer liked) {
+    private void insert(Act act, Meal slot, EatInput input, @Nullable UUID person, @Nullable Integer liked) {
         if (liked != null) {
             boolean planned = input.how() == How.PLANNED && !slot.dishes().isEmpty();
-            Slots.Dish dish = planned ? slot.dishes().get(0) : null;
+            Meal.Dish dish = planned ? slot.dishes().get(0) : null;
             UUID recipe = dish != null && dish.kind() == DishKind.RECIPE ? dish.of() : null;
             UUID batch = dish == null ? input.batch() : dish.kind() == DishKind.BATCH ? dish.of() : null;
             db.sql("""

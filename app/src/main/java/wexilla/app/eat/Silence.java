@@ -12,12 +12,12 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Households;
-import wexilla.app.plan.Slots;
-import wexilla.app.plan.Slots.Slot;
-import wexilla.app.plan.Slots.State;
+import wexilla.app.plan.Meals;
 import wexilla.app.platform.Acts;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Meal;
+import wexilla.core.kitchen.Meal.State;
 
 /** Silence means as planned: an evening nobody said anything about for a day is assumed eaten; it can be undone. */
 @Component
@@ -28,13 +28,13 @@ class Silence {
     private static final int BACK = 14;
 
     private final Households households;
-    private final Slots slots;
+    private final Meals slots;
     private final Eating eating;
     private final Acts acts;
     private final JdbcClient db;
     private final Clock clock;
 
-    Silence(Households households, Slots slots, Eating eating, Acts acts, JdbcClient db, Clock clock) {
+    Silence(Households households, Meals slots, Eating eating, Acts acts, JdbcClient db, Clock clock) {
         this.households = households;
         this.slots = slots;
         this.eating = eating;
@@ -55,7 +55,7 @@ class Silence {
     /** Assumes the silent evenings of one household, oldest first. */
     void assume(Household household) {
         LocalDate today = household.dayOf(clock.instant());
-        for (Slot slot : slots.between(household, today.minusDays(BACK), today.minusDays(DAYS_TO_SAY + 1L))) {
+        for (Meal slot : slots.between(household, today.minusDays(BACK), today.minusDays(DAYS_TO_SAY + 1L))) {
             if (slot.state() == State.PLANNED && !undone(household, slot)) {
                 var when = slot.day()
                         .atTime(LocalTime.of(21, 0))
@@ -78,7 +78,7 @@ class Silence {
     }
 
     /** What was assumed once and taken back is not assumed again. */
-    private boolean undone(Household household, Slot slot) {
+    private boolean undone(Household household, Meal slot) {
         return db.sql("""
                         select exists (select 1 from change c
                             join act a on a.household_id = c.household_id and a.id = c.act and a.kind = 'assumed'

@@ -12,9 +12,9 @@ import wexilla.app.household.Equipped.Kind;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Asked;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.equipment.VesselSize;
+import wexilla.core.kitchen.Household;
 import wexilla.core.quantity.Rational;
 
 /** Setting up what there is to cook with. */

@@ -9,12 +9,12 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Once;
 import wexilla.core.clock.DayProblem.Gear;
 import wexilla.core.cookday.KitchenGear;
+import wexilla.core.kitchen.Household;
 import wexilla.core.recipe.steps.StepGear;
 
 /** What the household is equipped with: pots, pans, the oven, cookers. */
@@ -67,10 +67,10 @@ public class Equipped {
     }
 
     /** What there is to cook with on a clock: burners, racks, cookers, frying pans; pots are not held. */
-    public List<Gear> gear(Household household) {
+    public static List<Gear> gear(List<Equipment> equipment) {
         List<Gear> gear = new ArrayList<>();
         int ovens = 0;
-        for (Equipment one : all(household)) {
+        for (Equipment one : equipment) {
             String kind = switch (one.kind()) {
                 case OVEN -> "oven " + one.name();
                 case SLOW_COOKER -> "slow cooker";

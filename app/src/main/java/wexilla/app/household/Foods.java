@@ -15,7 +15,6 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Once;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodFact;
@@ -26,6 +25,7 @@ import wexilla.core.food.book.Forms;
 import wexilla.core.food.facts.PackLook;
 import wexilla.core.food.facts.Part;
 import wexilla.core.food.facts.Traits;
+import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.KnownFoods;
 import wexilla.core.quantity.Unit;
 

@@ -6,10 +6,11 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Equipped.Kind;
-import wexilla.app.platform.Household;
 import wexilla.core.food.facts.Allergen;
 import wexilla.core.food.facts.Country;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Person;
 import wexilla.core.kitchen.Place;
 import wexilla.core.people.Appetite;
 import wexilla.core.people.Flag;
@@ -87,7 +88,7 @@ class HouseholdController {
 
     @GetMapping("/api/household")
     HouseholdView household(Household household) {
-        List<People.Person> all = people.all(household);
+        List<Person> all = people.all(household);
         return new HouseholdView(
                 household.version(),
                 household.name(),
@@ -104,8 +105,8 @@ class HouseholdController {
                 household.country(),
                 Allergen.namedIn(household.country()),
                 Appetite.sum(all.stream()
-                                .filter(People.Person::active)
-                                .map(People.Person::appetite)
+                                .filter(Person::active)
+                                .map(Person::appetite)
                                 .toList())
                         .plain(),
                 all.stream().map(HouseholdController::view).toList(),
@@ -115,7 +116,7 @@ class HouseholdController {
                 equipped.all(household).stream().map(HouseholdController::view).toList());
     }
 
-    private static PersonView view(People.Person person) {
+    private static PersonView view(Person person) {
         return new PersonView(
                 person.id().toString(),
                 person.name(),

@@ -10,7 +10,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
@@ -22,6 +21,7 @@ import wexilla.core.food.facts.Allergen;
 import wexilla.core.food.facts.Contents;
 import wexilla.core.food.facts.Making;
 import wexilla.core.food.facts.PackLook;
+import wexilla.core.kitchen.Household;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Unit;
 

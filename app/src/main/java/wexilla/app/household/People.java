@@ -4,7 +4,6 @@ import java.sql.Array;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.Arrays;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -13,51 +12,18 @@ import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Once;
-import wexilla.core.food.book.FoodBook;
-import wexilla.core.food.book.FoodWord;
 import wexilla.core.food.facts.Allergen;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Person;
 import wexilla.core.people.Appetite;
 import wexilla.core.people.Flag;
-import wexilla.core.plan.Eater;
 
 /** Who eats here. */
 @Component
 public class People {
-
-    /**
-     * Somebody who eats here.
-     *
-     * @param dislikes foods, as typed
-     * @param chilli 0 none to 3 as hot as it comes
-     * @param active false for who has moved out; what they liked stays written down
-     */
-    public record Person(
-            UUID id,
-            String name,
-            Appetite appetite,
-            List<Allergen> allergens,
-            List<Flag> flags,
-            List<String> dislikes,
-            int chilli,
-            boolean active,
-            int version) {
-
-        /** Who sits at a table of this household, whose book knows what they dislike. */
-        public Eater eater(Household household, FoodBook book) {
-            return new Eater(
-                    name,
-                    appetite,
-                    new HashSet<>(allergens),
-                    new HashSet<>(flags),
-                    dislikes.stream().map(word -> FoodWord.of(word, book)).toList(),
-                    chilli,
-                    household.country());
-        }
-    }
 
     /** What somebody who eats here must not eat. */
     public Set<Allergen> avoided(Household household) {

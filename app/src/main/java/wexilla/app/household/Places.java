@@ -7,11 +7,11 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Place;
 
 /** Changes of the places. */

@@ -9,9 +9,9 @@ import java.util.Map;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.NamesController.UnsaidName;
-import wexilla.app.platform.Household;
 import wexilla.core.food.Food;
 import wexilla.core.food.book.FoodBook;
+import wexilla.core.kitchen.Household;
 import wexilla.core.recipe.lines.LineReader;
 
 /** What nobody has said yet: names the book does not know, and stored lines that cannot be read. */

@@ -9,7 +9,6 @@ import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Once;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
@@ -17,6 +16,7 @@ import wexilla.core.food.Weighing;
 import wexilla.core.food.facts.Part;
 import wexilla.core.food.facts.Traits;
 import wexilla.core.food.facts.Yield;
+import wexilla.core.kitchen.Household;
 import wexilla.core.quantity.Rational;
 
 /** What a household weighed of its foods, for its own yields. What was written in an act that was undone does not count. */

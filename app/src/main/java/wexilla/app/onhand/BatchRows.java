@@ -8,54 +8,19 @@ import java.util.Collection;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
+import wexilla.core.kitchen.Batch;
 import wexilla.core.kitchen.Change;
-import wexilla.core.money.Money;
-import wexilla.core.quantity.Rational;
-import wexilla.core.recipe.Size;
-import wexilla.core.recipe.Style;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.NewBatch;
 
 /** The one class that writes batches: planned, cooked, or there before Wexilla was. */
 @Component
 public class BatchRows {
-
-    /** How far a batch is. */
-    public enum State {
-        PLANNED,
-        DONE,
-        DROPPED
-    }
-
-    /**
-     * A batch about to be written.
-     *
-     * @param recipe with its version {@code n}; both null for what has a name only
-     * @param flat the flat sum for seasoning and oil that entered it
-     */
-    public record NewBatch(
-            UUID id,
-            @Nullable UUID recipe,
-            @Nullable Integer n,
-            String name,
-            Size size,
-            Rational portions,
-            Style style,
-            State state,
-            LocalDate cookOn,
-            Money flat) {
-
-        /** Something that was cooked without a recipe: a name and portions. */
-        public static NewBatch named(String name, Style style, Rational portions, LocalDate cookedOn, Money flat) {
-            return new NewBatch(
-                    UUID.randomUUID(), null, null, name, Size.AS_WRITTEN, portions, style, State.DONE, cookedOn, flat);
-        }
-    }
 
     private final JdbcClient db;
     private final Journal journal;
@@ -67,7 +32,7 @@ public class BatchRows {
 
     /** Writes it, or writes a planned one anew. */
     public UUID write(Act act, NewBatch batch) {
-        if (batch.state() == State.PLANNED || planned(act, batch.id())) {
+        if (batch.state() == Batch.State.PLANNED || planned(act, batch.id())) {
             journal.before(act, Thing.BATCH, batch.id());
         }
         db.sql("""
@@ -92,7 +57,7 @@ public class BatchRows {
                         batch.style().name(),
                         batch.state().name(),
                         batch.cookOn(),
-                        batch.state() == State.DONE ? act.happenedAt().atOffset(ZoneOffset.UTC) : null,
+                        batch.state() == Batch.State.DONE ? act.happenedAt().atOffset(ZoneOffset.UTC) : null,
                         batch.flat().minor(),
                         act.id()))
                 .update();

@@ -5,8 +5,8 @@ import java.util.HashSet;
 import java.util.Set;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.core.kitchen.Household;
 import wexilla.core.packing.PacketCode;
 
 /** Hands out packet codes that no packet of the household ever had. */

@@ -10,10 +10,10 @@ import wexilla.app.household.Households;
 import wexilla.app.household.Reference;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Asked;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.kitchen.Answer;
 import wexilla.core.kitchen.Change.Kind;
+import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Kitchen;
 import wexilla.core.kitchen.KnownFoods;
 import wexilla.core.kitchen.Lot;
@@ -41,14 +41,14 @@ public class Hands {
     private String act(Act act, UUID id, @Nullable Amount asked, BiFunction<Handling, Lot, Answer> does) {
         Lot lot = lots.locked(act.household(), id)
                 .orElseThrow(() -> Problem.missing("There is no such thing in this household."));
-        Answer answer =
-                does.apply(new Handling(kitchen(act.household(), lot, asked), act.day(), UUID::randomUUID), lot);
+        Answer answer = does.apply(new Handling(kitchen(act, lot, asked), act.day(), UUID::randomUUID), lot);
         ledger.write(act, answer.changes());
         return answer.words();
     }
 
     /** The lot, and the foods of the household where its amount is asked for in another unit. */
-    private Kitchen kitchen(Household household, Lot lot, @Nullable Amount asked) {
+    private Kitchen kitchen(Act act, Lot lot, @Nullable Amount asked) {
+        Household household = act.household();
         boolean other = asked != null
                 && !household
                         .measures()
@@ -56,8 +56,13 @@ public class Hands {
                         .unit()
                         .equals(lot.amount().unit());
         KnownFoods known = other ? foods.known(household) : null;
-        return new Kitchen(
-                household.measures(), reference.keeping(household), known, List.of(lot), households.places(household));
+        return Kitchen.stock(
+                household,
+                household.at(act.happenedAt()),
+                reference.keeping(household),
+                known,
+                List.of(lot),
+                households.places(household));
     }
 
     /** The amount as typed; null for all of it. A bare number of a dish is its portions. */

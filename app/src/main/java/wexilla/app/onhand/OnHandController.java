@@ -9,11 +9,12 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Households;
 import wexilla.app.household.People;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Portions;
 import wexilla.core.keeping.KeepDates.Urgency;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Lot;
+import wexilla.core.kitchen.Person;
 import wexilla.core.money.Cost;
 import wexilla.core.people.Appetite;
 import wexilla.core.quantity.Rational;
@@ -110,9 +111,8 @@ class OnHandController {
                         lot.amount(),
                         lot.dates().last().orElse(null)))
                 .toList();
-        Rational table = Appetite.sum(people.active(now.household()).stream()
-                .map(People.Person::appetite)
-                .toList());
+        Rational table = Appetite.sum(
+                people.active(now.household()).stream().map(Person::appetite).toList());
         return Dinners.of(frozen, table, now.household().measures());
     }
 }

@@ -11,11 +11,11 @@ import java.util.UUID;
 import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
-import wexilla.app.platform.Household;
 import wexilla.core.food.Key;
 import wexilla.core.food.book.FoodBook;
 import wexilla.core.food.book.Forms;
 import wexilla.core.keeping.KeepingGuide;
+import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Kitchen;
 import wexilla.core.kitchen.KnownFoods;
 import wexilla.core.kitchen.Lot;
@@ -48,7 +48,7 @@ public final class Snapshot {
         this.household = household;
         this.now = now;
         this.foods = new Once<>(foods);
-        this.kitchen = new Once<>(() -> new Kitchen(household.measures(), guide.get(), foods(), there.get(), null));
+        this.kitchen = new Once<>(() -> Kitchen.stock(household, now, guide.get(), foods(), there.get(), null));
         this.prices = offers;
         this.offers = new Once<>(() -> offers.apply(foods(), null));
     }

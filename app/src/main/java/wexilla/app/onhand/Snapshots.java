@@ -5,7 +5,7 @@ import org.springframework.stereotype.Component;
 import wexilla.app.household.Foods;
 import wexilla.app.household.Households;
 import wexilla.app.household.Reference;
-import wexilla.app.platform.Household;
+import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Kitchen;
 
 /** Takes a {@link Snapshot} for a request. */
@@ -30,8 +30,9 @@ public class Snapshots {
 
     /** Everything an act with several lots looks at, its places too. */
     public Kitchen kitchen(Household household) {
-        return new Kitchen(
-                household.measures(),
+        return Kitchen.stock(
+                household,
+                household.at(clock.instant()),
                 reference.keeping(household),
                 foods.known(household),
                 lots.there(household),
@@ -41,7 +42,7 @@ public class Snapshots {
     public Snapshot of(Household household) {
         return new Snapshot(
                 household,
-                clock.instant().atZone(household.zone()).toLocalDateTime(),
+                household.at(clock.instant()),
                 () -> foods.known(household),
                 () -> lots.there(household),
                 () -> reference.keeping(household),

@@ -12,8 +12,8 @@ import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.files.LabelSheet;
 import wexilla.app.onhand.Lots;
 import wexilla.app.pack.PackViews.HandView;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.packing.Label;
 

@@ -28,10 +28,11 @@ import wexilla.app.pack.PackViews.Packed;
 import wexilla.app.pack.PackViews.PackedView;
 import wexilla.app.pack.PackViews.PlaceChoice;
 import wexilla.app.platform.Acts;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Portions;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Batch;
+import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.money.Cost;
 import wexilla.core.packing.Label;
@@ -133,7 +134,7 @@ class PackController {
                     : check.problem();
             return new PackDraft(input.packets(), List.of(), Portions.number(there), problem, List.of());
         }
-        Batches.Batch batch = batch(household, dish);
+        Batch batch = batch(household, dish);
         KeepDates dates = packing.dates(
                 household, dish, packing.place(household, input.place()).kind(), today);
         List<LabelView> labels = new ArrayList<>();
@@ -154,7 +155,7 @@ class PackController {
                 packing.mind(household, dish, input));
     }
 
-    private Batches.Batch batch(Household household, Lot dish) {
+    private Batch batch(Household household, Lot dish) {
         UUID id = Objects.requireNonNull(dish.batch());
         return Objects.requireNonNull(
                 batches.byId(snapshots.of(household), List.of(id)).get(id));

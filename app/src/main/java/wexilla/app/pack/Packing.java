@@ -19,13 +19,14 @@ import wexilla.app.onhand.Snapshots;
 import wexilla.app.pack.PackViews.PackInput;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Acts.Done;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Batch;
 import wexilla.core.kitchen.Change.Kind;
 import wexilla.core.kitchen.Container;
+import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.kitchen.Lot.State;
 import wexilla.core.kitchen.NewLot;
@@ -193,7 +194,7 @@ public class Packing {
     /** What stands on a packet of this dish with so many portions, before or after it is filled. */
     Label label(
             Lot dish,
-            Batches.Batch batch,
+            Batch batch,
             Household household,
             Rational portions,
             KeepDates dates,
@@ -267,7 +268,7 @@ public class Packing {
                         .toList());
         return packets.stream()
                 .map(packet -> {
-                    Batches.Batch batch = made.get(packet.batch());
+                    Batch batch = made.get(packet.batch());
                     if (batch == null) {
                         return raw(packet);
                     }

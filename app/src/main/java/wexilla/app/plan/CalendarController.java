@@ -26,12 +26,13 @@ import wexilla.app.onhand.Snapshots;
 import wexilla.app.plan.PlanViews.FeedView;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.core.kitchen.Household;
 import wexilla.core.plan.Diary;
-import wexilla.core.plan.Evening;
 import wexilla.core.plan.PlanCheck;
+import wexilla.core.plan.PlannedMeal;
 import wexilla.core.plan.TakeOut;
+import wexilla.core.stations.plan.Looked;
 
 /** The plan for elsewhere: a calendar file, a private address other calendars ask, a sheet for the fridge door. */
 @RestController
@@ -41,7 +42,7 @@ class CalendarController {
     private static final MediaType CALENDAR =
             new MediaType("text", "calendar", java.nio.charset.StandardCharsets.UTF_8);
 
-    private final Evenings evenings;
+    private final PlanKitchen evenings;
     private final CalendarFeed feed;
     private final CalendarFile file;
     private final PaperSheet paper;
@@ -50,7 +51,7 @@ class CalendarController {
     private final Acts acts;
 
     CalendarController(
-            Evenings evenings,
+            PlanKitchen evenings,
             CalendarFeed feed,
             CalendarFile file,
             PaperSheet paper,
@@ -90,7 +91,7 @@ class CalendarController {
 
     private byte[] written(Household household) {
         Snapshot now = snapshots.of(household);
-        Evenings.Looked looked = evenings.look(now, now.today().plusDays(DAYS - 1L));
+        Looked looked = evenings.look(now, now.today().plusDays(DAYS - 1L));
         return file.of(
                 household.name() + ": meals",
                 Diary.of(looked.check(), looked.ahead()),
@@ -114,7 +115,7 @@ class CalendarController {
     ResponseEntity<byte[]> sheet(Household household, @RequestParam(required = false) @Nullable String from) {
         Snapshot now = snapshots.of(household);
         LocalDate first = from == null ? now.today() : Planning.day(from, now.today());
-        Evenings.Looked looked = evenings.look(now, first.plusDays(6));
+        Looked looked = evenings.look(now, first.plusDays(6));
         List<Section> days = new ArrayList<>();
         for (LocalDate day = first; !day.isAfter(first.plusDays(6)); day = day.plusDays(1)) {
             days.add(new Section(Household.words(day), lines(looked, day)));
@@ -131,13 +132,13 @@ class CalendarController {
                 .body(pdf);
     }
 
-    private static List<Line> lines(Evenings.Looked looked, LocalDate day) {
+    private static List<Line> lines(Looked looked, LocalDate day) {
         List<Line> lines = new ArrayList<>();
         for (PlanCheck.Checked meal : looked.check().checked()) {
-            Evening evening = meal.evening();
+            PlannedMeal evening = meal.evening();
             if (evening.day().equals(day)) {
                 List<String> names =
-                        evening.dishes().stream().map(Evening.Dish::name).toList();
+                        evening.dishes().stream().map(PlannedMeal.Dish::name).toList();
                 String what = names.isEmpty() ? "open, or out" : String.join(", ", names);
                 String begin = names.isEmpty()
                         ? ""

@@ -9,9 +9,9 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem.Blocker;
 import wexilla.app.platform.Undoable;
+import wexilla.core.kitchen.Household;
 
 /** The private address of a household's plan as a calendar: a long secret, replaced by a new one when somebody asks. */
 @Component

@@ -8,25 +8,23 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.People;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.plan.PlanViews.HabitInput;
 import wexilla.app.plan.PlanViews.HabitView;
-import wexilla.app.plan.Slots.Kind;
-import wexilla.app.plan.Slots.Slot;
-import wexilla.app.plan.Slots.State;
 import wexilla.app.platform.Act;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
-import wexilla.core.plan.Evening.When;
-import wexilla.core.plan.Meal;
+import wexilla.core.kitchen.Habit;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Meal.Kind;
+import wexilla.core.kitchen.Person;
+import wexilla.core.plan.MealOfDay;
+import wexilla.core.plan.PlannedMeal.When;
 
 /** How meals usually are, week after week: which there are at all, when, how busy, who eats. A planned meal is the exception. */
 @Component
@@ -34,99 +32,33 @@ public class Habits {
 
     private final JdbcClient db;
     private final Journal journal;
-    private final Slots slots;
+    private final Meals slots;
     private final People people;
 
-    Habits(JdbcClient db, Journal journal, Slots slots, People people) {
+    Habits(JdbcClient db, Journal journal, Meals slots, People people) {
         this.db = db;
         this.journal = journal;
         this.slots = slots;
         this.people = people;
     }
 
-    /**
-     * How a meal usually is.
-     *
-     * @param id null where nobody said anything
-     * @param weekday 1 Monday to 7 Sunday; null for every day without one of its own
-     * @param people who eats
-     */
-    record Habit(
-            @Nullable UUID id,
-            Meal meal,
-            @Nullable Integer weekday,
-            LocalTime table,
-            @Nullable LocalTime homeFrom,
-            int minutes,
-            Kind kind,
-            String note,
-            List<UUID> people) {
-
-        /** The meal of a day as it usually is. */
-        Slot slot(UUID slot, LocalDate day, Kind now) {
-            When when = new When(day, meal, table, homeFrom, minutes);
-            return new Slot(slot, when, now, State.PLANNED, false, note, 0, people, List.of(), List.of());
-        }
-
-        HabitView view() {
-            return new HabitView(
-                    id == null ? null : id.toString(),
-                    meal,
-                    weekday,
-                    MealTimes.words(table),
-                    homeFrom == null ? null : MealTimes.words(homeFrom),
-                    minutes,
-                    kind,
-                    note,
-                    people.stream().map(UUID::toString).toList());
-        }
-    }
-
-    /** What is known of the meals of a household, read once. */
-    record Known(List<Habit> said, List<Habit> usual) {
-
-        /** How this meal is on such a day: of its weekday, of every day, else as the last ones were. */
-        Habit of(LocalDate day, Meal meal) {
-            return of(day, meal, said).orElseGet(() -> usual.get(meal.ordinal()));
-        }
-
-        /** Whether a day has this meal without anybody planning it: a dinner always. */
-        boolean has(LocalDate day, Meal meal) {
-            return meal == Meal.DINNER || of(day, meal, said).isPresent();
-        }
-
-        private static Optional<Habit> of(LocalDate day, Meal meal, List<Habit> said) {
-            int weekday = day.getDayOfWeek().getValue();
-            List<Habit> own = said.stream()
-                    .filter(habit -> habit.meal() == meal)
-                    .filter(habit -> habit.weekday() == null || habit.weekday() == weekday)
-                    .toList();
-            return own.stream()
-                    .filter(habit -> habit.weekday() != null)
-                    .findFirst()
-                    .or(() -> own.stream().findFirst());
-        }
-    }
-
-    Known known(Snapshot now) {
+    wexilla.core.kitchen.Habits known(Snapshot now) {
         return known(now.household(), now.once(People.class, () -> people.all(now.household())));
     }
 
-    private Known known(Household household) {
+    private wexilla.core.kitchen.Habits known(Household household) {
         return known(household, people.all(household));
     }
 
-    private Known known(Household household, List<People.Person> all) {
-        List<UUID> everybody = all.stream()
-                .filter(People.Person::active)
-                .map(People.Person::id)
-                .toList();
+    private wexilla.core.kitchen.Habits known(Household household, List<Person> all) {
+        List<UUID> everybody =
+                all.stream().filter(Person::active).map(Person::id).toList();
         List<Habit> said = db.sql("select * from meal_habit where household_id = ? order by meal, weekday")
                 .params(household.id())
                 .query((row, n) -> habit(row, everybody))
                 .list();
-        Map<Meal, LocalTime> tables = slots.usualTables(household);
-        List<Habit> usual = Arrays.stream(Meal.values())
+        Map<MealOfDay, LocalTime> tables = slots.usualTables(household);
+        List<Habit> usual = Arrays.stream(MealOfDay.values())
                 .map(meal -> new Habit(
                         null,
                         meal,
@@ -138,10 +70,10 @@ public class Habits {
                         "",
                         everybody))
                 .toList();
-        return new Known(said, usual);
+        return new wexilla.core.kitchen.Habits(said, usual);
     }
 
-    Habit usual(Household household, LocalDate day, Meal meal) {
+    Habit usual(Household household, LocalDate day, MealOfDay meal) {
         return known(household).of(day, meal);
     }
 
@@ -149,7 +81,7 @@ public class Habits {
         List<UUID> eat = List.of((UUID[]) row.getArray("people").getArray());
         return new Habit(
                 row.getObject("id", UUID.class),
-                Meal.valueOf(row.getString("meal").toUpperCase(Locale.ROOT)),
+                MealOfDay.valueOf(row.getString("meal").toUpperCase(Locale.ROOT)),
                 (Integer) row.getObject("weekday", Integer.class),
                 row.getObject("table_time", LocalTime.class),
                 row.getObject("home_from", LocalTime.class),
@@ -172,7 +104,7 @@ public class Habits {
             throw Problem.at("/note", "A note has at most " + Planning.LONGEST_NOTE + " characters.");
         }
         When when = MealTimes.when(act.day(), input.meal(), input.tableTime(), input.homeFrom(), input.minutes());
-        List<UUID> all = people.all(household).stream().map(People.Person::id).toList();
+        List<UUID> all = people.all(household).stream().map(Person::id).toList();
         if (!all.containsAll(input.people())) {
             throw Problem.at("/people", "Somebody at the table does not eat in this household.");
         }
@@ -215,5 +147,19 @@ public class Habits {
                 .params(act.household().id(), id)
                 .update();
         return "No longer usual: " + habit.meal().words();
+    }
+
+    static HabitView view(Habit habit) {
+
+        return new HabitView(
+                habit.id() == null ? null : habit.id().toString(),
+                habit.meal(),
+                habit.weekday(),
+                MealTimes.words(habit.table()),
+                habit.homeFrom() == null ? null : MealTimes.words(habit.homeFrom()),
+                habit.minutes(),
+                habit.kind(),
+                habit.note(),
+                habit.people().stream().map(UUID::toString).toList());
     }
 }

@@ -9,13 +9,13 @@ import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.plan.PlanViews.GuestView;
-import wexilla.app.plan.Slots.Guest;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.facts.Allergen;
+import wexilla.core.kitchen.Meal.Guest;
 import wexilla.core.people.Appetite;
-import wexilla.core.plan.Evening.When;
-import wexilla.core.plan.Meal;
+import wexilla.core.plan.MealOfDay;
+import wexilla.core.plan.PlannedMeal.When;
 
 /** Reads when a meal is and who comes to it; what is wrong is told at its field. */
 final class MealTimes {
@@ -26,7 +26,7 @@ final class MealTimes {
 
     private MealTimes() {}
 
-    static When when(LocalDate day, Meal meal, String table, @Nullable String homeFrom, int minutes) {
+    static When when(LocalDate day, MealOfDay meal, String table, @Nullable String homeFrom, int minutes) {
         if (minutes < 0 || minutes > MOST_MINUTES) {
             throw Problem.at("/minutes", "Minutes for a meal lie from 0 to " + MOST_MINUTES + ", not " + minutes + ".");
         }

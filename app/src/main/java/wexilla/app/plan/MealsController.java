@@ -18,8 +18,8 @@ import wexilla.app.plan.PlanViews.MendView;
 import wexilla.app.plan.PlanViews.MoveInput;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
-import wexilla.app.platform.Household;
-import wexilla.core.plan.Meal;
+import wexilla.core.kitchen.Household;
+import wexilla.core.plan.MealOfDay;
 
 /** What is decided of meals: planned, moved, and how they usually are. */
 @RestController
@@ -67,10 +67,10 @@ class MealsController {
     List<MendView> mends(
             Household household,
             @RequestParam(required = false) @Nullable String day,
-            @RequestParam(required = false) @Nullable Meal meal) {
+            @RequestParam(required = false) @Nullable MealOfDay meal) {
         return day == null
                 ? List.of()
-                : mending.of(snapshots.of(household), new MealAt(day, meal == null ? Meal.DINNER : meal));
+                : mending.of(snapshots.of(household), new MealAt(day, meal == null ? MealOfDay.DINNER : meal));
     }
 
     @PostMapping("/api/plan/mend")

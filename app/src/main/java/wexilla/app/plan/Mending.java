@@ -11,25 +11,26 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Households;
 import wexilla.app.household.Reference;
-import wexilla.app.onhand.BatchRows.State;
 import wexilla.app.onhand.Hands;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.plan.PlanViews.MealAt;
 import wexilla.app.plan.PlanViews.MendKind;
 import wexilla.app.plan.PlanViews.MendView;
 import wexilla.app.plan.PlanViews.MoveInput;
-import wexilla.app.plan.Slots.DishKind;
-import wexilla.app.plan.Slots.Kind;
-import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Act;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Batch.State;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Meal;
+import wexilla.core.kitchen.Meal.DishKind;
+import wexilla.core.kitchen.Meal.Kind;
 import wexilla.core.plan.Judgement;
 import wexilla.core.plan.Judgement.Level;
 import wexilla.core.plan.PlanCheck;
 import wexilla.core.plan.PlanRule;
+import wexilla.core.stations.plan.Looked;
 import wexilla.core.stock.OpenLot;
 
 /** How a meal that does not hold is mended in one tap: swapped with another, what spoils frozen tonight, left open. */
@@ -39,14 +40,20 @@ class Mending {
     private static final int AROUND = 10;
     private static final int MOST_SWAPS = 3;
 
-    private final Slots slots;
-    private final Evenings evenings;
+    private final Meals slots;
+    private final PlanKitchen evenings;
     private final MealMoves moves;
     private final Hands hands;
     private final Households households;
     private final Reference reference;
 
-    Mending(Slots slots, Evenings evenings, MealMoves moves, Hands hands, Households households, Reference reference) {
+    Mending(
+            Meals slots,
+            PlanKitchen evenings,
+            MealMoves moves,
+            Hands hands,
+            Households households,
+            Reference reference) {
         this.slots = slots;
         this.evenings = evenings;
         this.moves = moves;
@@ -60,15 +67,15 @@ class Mending {
     /** What would mend it, the best first; each swap was checked with all rules. */
     List<MendView> of(Snapshot now, MealAt at) {
         LocalDate day = Planning.day(at.day(), now.today());
-        Optional<Slot> found = slots.on(now.household(), day, at.meal());
+        Optional<Meal> found = slots.on(now.household(), day, at.meal());
         if (found.isEmpty()
-                || found.get().state() != Slots.State.PLANNED
+                || found.get().state() != Meal.State.PLANNED
                 || found.get().locked()) {
             return List.of();
         }
         LocalDate last = day.plusDays(AROUND);
-        List<Slot> all = slots.between(now.household(), now.today(), last);
-        Evenings.Looked looked = evenings.look(now, last, all);
+        List<Meal> all = slots.between(now.household(), now.today(), last);
+        Looked looked = evenings.looking(now, last, all);
         List<MendView> mends = new ArrayList<>();
         looked.of(found.get()).ifPresent(checked -> {
             frozen(now, checked, mends);
@@ -100,7 +107,7 @@ class Mending {
     }
 
     /** Of what is cooked ahead and would lie too long, these portions can be frozen the day they are cooked. */
-    private static void ahead(Slot slot, Evenings.Looked looked, PlanCheck.Checked checked, List<MendView> mends) {
+    private static void ahead(Meal slot, Looked looked, PlanCheck.Checked checked, List<MendView> mends) {
         Set<String> past = past(checked);
         slot.dishes().stream()
                 .filter(dish -> dish.kind() == DishKind.BATCH && !dish.frozen())
@@ -121,20 +128,20 @@ class Mending {
                 .collect(Collectors.toSet());
     }
 
-    private List<MendView> swaps(Snapshot now, Slot slot, List<Slot> all, PlanCheck before, LocalDate last) {
+    private List<MendView> swaps(Snapshot now, Meal slot, List<Meal> all, PlanCheck before, LocalDate last) {
         long stopsBefore = stops(before);
         List<Tried> tried = new ArrayList<>();
-        for (Slot other : all) {
+        for (Meal other : all) {
             boolean may = other.meal() == slot.meal()
                     && !other.id().equals(slot.id())
                     && !other.locked()
-                    && other.state() == Slots.State.PLANNED
+                    && other.state() == Meal.State.PLANNED
                     && other.kind() != Kind.OUT;
             if (may) {
                 MealAt to = new MealAt(other.day().toString(), other.meal());
                 MoveInput move = new MoveInput(new MealAt(slot.day().toString(), slot.meal()), to);
-                List<Slot> moved = moves.moved(now.household(), now.today(), move);
-                PlanCheck check = evenings.look(now, last, with(all, moved)).check();
+                List<Meal> moved = moves.moved(now.household(), now.today(), move);
+                PlanCheck check = evenings.looking(now, last, with(all, moved)).check();
                 tried.add(new Tried(to, Household.words(other.day()), stops(check), check.weight()));
             }
         }
@@ -146,11 +153,11 @@ class Mending {
                 .toList();
     }
 
-    private static List<Slot> with(List<Slot> all, List<Slot> moved) {
-        List<Slot> now = new ArrayList<>(all);
+    private static List<Meal> with(List<Meal> all, List<Meal> moved) {
+        List<Meal> now = new ArrayList<>(all);
         now.removeIf(slot -> moved.stream().anyMatch(one -> one.id().equals(slot.id())));
         now.addAll(moved);
-        now.sort(Comparator.comparing(Slot::day).thenComparing(Slot::table));
+        now.sort(Comparator.comparing(Meal::day).thenComparing(Meal::table));
         return now;
     }
 
@@ -163,8 +170,8 @@ class Mending {
     /** Does what was chosen. */
     String mend(Act act, MealAt at, MendView mend) {
         LocalDate day = Planning.day(at.day(), act.day());
-        Slot slot = slots.on(act.household(), day, at.meal())
-                .filter(one -> !one.locked() && one.state() == Slots.State.PLANNED)
+        Meal slot = slots.on(act.household(), day, at.meal())
+                .filter(one -> !one.locked() && one.state() == Meal.State.PLANNED)
                 .orElseThrow(() -> Problem.at("/at", "Nothing is planned there that could be mended."));
         switch (mend.kind()) {
             case SWAP -> {

@@ -16,11 +16,12 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
-import wexilla.app.plan.Slots.DishKind;
-import wexilla.app.plan.Slots.Kind;
-import wexilla.app.plan.Slots.Slot;
-import wexilla.app.platform.Household;
-import wexilla.app.recipes.Recipes;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Meal;
+import wexilla.core.kitchen.Meal.DishKind;
+import wexilla.core.kitchen.Meal.Kind;
+import wexilla.core.kitchen.Tastes;
+import wexilla.core.kitchen.Written;
 import wexilla.core.menu.MenuKitchen;
 import wexilla.core.menu.MenuLately;
 import wexilla.core.menu.MenuProblem;
@@ -31,14 +32,15 @@ import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.packing.Room;
 import wexilla.core.plan.Eater;
-import wexilla.core.plan.Evening;
-import wexilla.core.plan.Meal;
+import wexilla.core.plan.MealOfDay;
 import wexilla.core.plan.PlanCheck;
+import wexilla.core.plan.PlannedMeal;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.Offer;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
 import wexilla.core.shopping.Needs;
+import wexilla.core.stations.plan.Looked;
 import wexilla.core.stock.Supply;
 
 /** Turns what a household has, cooks and plans into the problem a proposal is searched for. */
@@ -49,29 +51,21 @@ class MenuBuild {
     private static final int AT_HOME = 24 * 60;
 
     private final Habits habits;
-    private final Evenings evenings;
+    private final PlanKitchen evenings;
     private final MenuDishes dishes;
     private final MenuTastes tastes;
     private final MenuPackets packets;
-    private final PlanKitchen pots;
 
-    MenuBuild(
-            Habits habits,
-            Evenings evenings,
-            MenuDishes dishes,
-            MenuTastes tastes,
-            MenuPackets packets,
-            PlanKitchen pots) {
+    MenuBuild(Habits habits, PlanKitchen evenings, MenuDishes dishes, MenuTastes tastes, MenuPackets packets) {
         this.habits = habits;
         this.evenings = evenings;
         this.dishes = dishes;
         this.tastes = tastes;
         this.packets = packets;
-        this.pots = pots;
     }
 
     /** A meal of the plan. @param slot as decided, or as it usually is; @param planned whether somebody decided it */
-    record Place(Slot slot, boolean planned, boolean open) {}
+    record Place(Meal slot, boolean planned, boolean open) {}
 
     /**
      * What can be chosen, with what it stands for.
@@ -86,7 +80,7 @@ class MenuBuild {
             LocalDate start,
             List<Place> places,
             List<String> named,
-            List<Recipes.Stored> dishes,
+            List<Written> dishes,
             List<Cost> priced,
             List<MenuPackets.Stocked> packets) {
 
@@ -129,20 +123,21 @@ class MenuBuild {
     Menu of(Snapshot now, Asked asked) {
         Household household = now.household();
         LocalDate last = asked.from().plusDays(asked.days() - 1L);
-        Evenings.Looked looked = evenings.look(now, last);
-        MenuTastes.Tastes liked = tastes.of(household);
+        Looked looked = evenings.look(now, last);
+        Tastes liked = tastes.of(household);
         List<Place> places = places(now, looked, asked, last);
-        List<Evening> seen = evenings.all(now, places.stream().map(Place::slot).toList());
-        List<String> named = seen.stream().map(Evening::named).toList();
+        List<PlannedMeal> seen =
+                evenings.all(now, places.stream().map(Place::slot).toList());
+        List<String> named = seen.stream().map(PlannedMeal::named).toList();
         List<Needs.Want> decided = decided(places, seen);
         Supply left = left(now, looked, asked.from(), decided);
-        List<Recipes.Stored> stored =
+        List<Written> stored =
                 dishes.chosen(now, asked.wishing(), liked, looked.recipes().keySet());
         List<MenuPackets.Stocked> stocked = MenuPackets.together(
                 packets.of(now, looked, left, tableFrom(places), asked.from(), decided), tables(places, seen));
         MenuKitchen kitchen = new MenuKitchen(left, prices(now), now.now(), begins(places), asked.from());
         List<MenuProblem.Dish> made = new ArrayList<>();
-        for (Recipes.Stored one : stored) {
+        for (Written one : stored) {
             made.add(kitchen.dish(dishes.candidate(now, one, liked, asked.from())));
         }
         List<MenuProblem.Packet> there =
@@ -211,8 +206,8 @@ class MenuBuild {
                 .orElse(LocalTime.NOON);
     }
 
-    private static MenuLately lately(Evenings.Looked looked, LocalDate from) {
-        List<Evening> standing = looked.check().checked().stream()
+    private static MenuLately lately(Looked looked, LocalDate from) {
+        List<PlannedMeal> standing = looked.check().checked().stream()
                 .map(PlanCheck.Checked::evening)
                 .filter(evening -> evening.day().isBefore(from))
                 .toList();
@@ -221,12 +216,11 @@ class MenuBuild {
     }
 
     private long room(Snapshot now) {
-        Rational room = pots.room(now);
-        return room == null ? MenuProblem.NONE : Room.portions(room);
+        return evenings.room(now).map(Room::portions).orElse((long) MenuProblem.NONE);
     }
 
     /** Hundredths of portions each open meal wants. */
-    private static List<Integer> tables(List<Place> places, List<Evening> seen) {
+    private static List<Integer> tables(List<Place> places, List<PlannedMeal> seen) {
         List<Integer> plates = new ArrayList<>();
         for (int i = 0; i < places.size(); i++) {
             if (places.get(i).open()) {
@@ -237,10 +231,10 @@ class MenuBuild {
     }
 
     /** Meals of several dishes that stay: what they eat beside the dish that {@code stands} for them. */
-    private static List<Needs.Want> decided(List<Place> places, List<Evening> seen) {
+    private static List<Needs.Want> decided(List<Place> places, List<PlannedMeal> seen) {
         List<Needs.Want> wants = new ArrayList<>();
         for (int i = 0; i < places.size(); i++) {
-            Evening evening = seen.get(i);
+            PlannedMeal evening = seen.get(i);
             boolean stays = places.get(i).planned() && !places.get(i).open();
             int stands = places.get(i).slot().stands();
             for (int dish = 0; stays && dish < evening.dishes().size(); dish++) {
@@ -253,7 +247,7 @@ class MenuBuild {
     }
 
     /** What is there and not spoken for by a cook day, by meals before the plan, or by these of its own. */
-    private static Supply left(Snapshot now, Evenings.Looked looked, LocalDate from, List<Needs.Want> decided) {
+    private static Supply left(Snapshot now, Looked looked, LocalDate from, List<Needs.Want> decided) {
         Supply left = now.supply();
         List<Needs.Want> wants = new ArrayList<>(decided);
         for (PlanCheck.Batch batch : looked.ahead()) {
@@ -279,19 +273,19 @@ class MenuBuild {
                 known.day());
     }
 
-    private List<Place> places(Snapshot now, Evenings.Looked looked, Asked asked, LocalDate last) {
-        Habits.Known known = habits.known(now);
+    private List<Place> places(Snapshot now, Looked looked, Asked asked, LocalDate last) {
+        wexilla.core.kitchen.Habits known = habits.known(now);
         List<Place> places = new ArrayList<>();
         for (LocalDate day = asked.from(); !day.isAfter(last); day = day.plusDays(1)) {
             LocalDate on = day;
-            for (Meal meal : Meal.values()) {
-                Optional<Slot> slot = looked.slots().stream()
+            for (MealOfDay meal : MealOfDay.values()) {
+                Optional<Meal> slot = looked.meals().stream()
                         .filter(one -> one.day().equals(on) && one.meal() == meal)
                         .findFirst();
                 boolean has = slot.isPresent()
                         || known.has(on, meal) && known.of(on, meal).kind() != Kind.OUT;
-                Slot here = slot.orElseGet(() -> known.of(on, meal)
-                        .slot(UUID.randomUUID(), on, known.of(on, meal).kind()));
+                Meal here = slot.orElseGet(() -> known.of(on, meal)
+                        .meal(UUID.randomUUID(), on, known.of(on, meal).kind()));
                 if (has && here.day().atTime(here.table()).isAfter(now.now())) {
                     places.add(new Place(here, slot.isPresent(), open(here, slot.isPresent(), asked.anew())));
                 }
@@ -302,10 +296,10 @@ class MenuBuild {
         return places;
     }
 
-    private static boolean open(Slot slot, boolean planned, boolean anew) {
+    private static boolean open(Meal slot, boolean planned, boolean anew) {
         boolean decided =
                 planned && slot.kind() != Kind.UNDECIDED && !slot.dishes().isEmpty();
-        return slot.state() == Slots.State.PLANNED && !slot.locked() && slot.kind() != Kind.OUT && (!decided || anew);
+        return slot.state() == Meal.State.PLANNED && !slot.locked() && slot.kind() != Kind.OUT && (!decided || anew);
     }
 
     /** A bit for each of these; beyond the bits there are everybody is at every table. */
@@ -322,12 +316,12 @@ class MenuBuild {
     }
 
     /** Hundredths of portions a meal wants. */
-    private static int plates(Evening seen) {
+    private static int plates(PlannedMeal seen) {
         return seen.portions().times(Rational.of(100)).ceiling().intValueExact();
     }
 
-    private static MenuProblem.Meal meal(Menu menu, Place place, Evening seen, List<Integer> against, long who) {
-        Slot slot = place.slot();
+    private static MenuProblem.Meal meal(Menu menu, Place place, PlannedMeal seen, List<Integer> against, long who) {
+        Meal slot = place.slot();
         int day = menu.offset(slot.day());
         boolean leftovers = slot.kind() == Kind.LEFTOVERS;
         int plates = plates(seen);

@@ -14,15 +14,17 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Reference;
 import wexilla.app.onhand.Snapshot;
-import wexilla.app.platform.Household;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.food.Key;
 import wexilla.core.keeping.DishKeeping;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.KeepingRule;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Tastes;
+import wexilla.core.kitchen.Written;
 import wexilla.core.menu.MenuKitchen;
 import wexilla.core.menu.WishReader.UseBy;
-import wexilla.core.plan.Meal;
+import wexilla.core.plan.MealOfDay;
 import wexilla.core.plan.MealWords;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
@@ -55,10 +57,10 @@ class MenuDishes {
      *
      * @param standing of the plan that is there: they stay in it
      */
-    List<Recipes.Stored> chosen(Snapshot now, MenuWishing wishing, MenuTastes.Tastes liked, Collection<UUID> standing) {
+    List<Written> chosen(Snapshot now, MenuWishing wishing, Tastes liked, Collection<UUID> standing) {
         List<Recipes.Head> heads = recipes.heads(now.household()).stream()
-                .filter(head ->
-                        Arrays.stream(Meal.values()).anyMatch(meal -> MealWords.suits(meal, head.title(), head.tags())))
+                .filter(head -> Arrays.stream(MealOfDay.values())
+                        .anyMatch(meal -> MealWords.suits(meal, head.title(), head.tags())))
                 .sorted(Comparator.comparing((Recipes.Head head) -> -liked.likes(head.id()))
                         .thenComparing(head -> -liked.cooked().getOrDefault(head.id(), 0)))
                 .toList();
@@ -83,7 +85,7 @@ class MenuDishes {
                 .limit(Math.max(0, MOST - chosen.size()))
                 .toList()
                 .forEach(chosen::add);
-        Map<UUID, Recipes.Stored> read = recipes.currents(now, chosen);
+        Map<UUID, Written> read = recipes.currents(now, chosen);
         return heads.stream()
                 .flatMap(head -> Stream.ofNullable(read.get(head.id())))
                 .toList();
@@ -98,7 +100,7 @@ class MenuDishes {
     }
 
     /** A recipe as the plan sees it. */
-    MenuKitchen.Candidate candidate(Snapshot now, Recipes.Stored stored, MenuTastes.Tastes liked, LocalDate from) {
+    MenuKitchen.Candidate candidate(Snapshot now, Written stored, Tastes liked, LocalDate from) {
         Recipe recipe = stored.recipe();
         Household household = now.household();
         Sized once = Sized.of(recipe, Size.AS_WRITTEN, household.measures());

@@ -15,7 +15,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.Batches;
 import wexilla.app.household.Reference;
-import wexilla.app.onhand.BatchRows.State;
 import wexilla.app.onhand.Snapshot;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
@@ -23,18 +22,21 @@ import wexilla.core.keeping.DishKeeping;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.Storage;
 import wexilla.core.keeping.Thaw;
+import wexilla.core.kitchen.Batch;
+import wexilla.core.kitchen.Batch.State;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.menu.MenuProblem;
 import wexilla.core.menu.MenuProblem.Packet;
 import wexilla.core.menu.MenuTogether;
-import wexilla.core.plan.Evening;
 import wexilla.core.plan.PlanCheck;
+import wexilla.core.plan.PlannedMeal;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.ScaledStep;
 import wexilla.core.shopping.Needs;
+import wexilla.core.stations.plan.Looked;
 import wexilla.core.stock.OpenLot;
 import wexilla.core.stock.Supply;
 
@@ -115,18 +117,13 @@ class MenuPackets {
 
     /** @param table of the earliest meal; @param left what nobody has spoken for; @param decided what meals of the plan that stay want of what is not there yet */
     List<Stocked> of(
-            Snapshot now,
-            Evenings.Looked looked,
-            Supply left,
-            LocalTime table,
-            LocalDate start,
-            List<Needs.Want> decided) {
+            Snapshot now, Looked looked, Supply left, LocalTime table, LocalDate start, List<Needs.Want> decided) {
         Map<UUID, List<Lot>> lots = new LinkedHashMap<>();
         now.open().stream()
                 .filter(lot -> lot.batch() != null && lot.amount().unit().equals(Unit.PORTION))
                 .forEach(lot -> lots.computeIfAbsent(Objects.requireNonNull(lot.batch()), own -> new ArrayList<>())
                         .add(lot));
-        Map<UUID, Batches.Batch> known = batches.byId(now, lots.keySet());
+        Map<UUID, Batch> known = batches.byId(now, lots.keySet());
         List<Stocked> stocked = new ArrayList<>();
         lots.forEach((id, own) -> {
             List<Food> foods = foods(now, known.get(id));
@@ -182,19 +179,19 @@ class MenuPackets {
     }
 
     /** Portions of a dish that meals before the plan eat. */
-    private static Rational promised(Evenings.Looked looked, Key batch, LocalDate start) {
+    private static Rational promised(Looked looked, Key batch, LocalDate start) {
         return looked.check().checked().stream()
                 .map(PlanCheck.Checked::evening)
                 .filter(evening -> evening.day().isBefore(start))
                 .flatMap(evening -> evening.dishes().stream())
-                .map(dish ->
-                        dish instanceof Evening.FromStock stock && stock.key().equals(batch)
-                                ? stock.portions()
-                                : Rational.ZERO)
+                .map(dish -> dish instanceof PlannedMeal.FromStock stock
+                                && stock.key().equals(batch)
+                        ? stock.portions()
+                        : Rational.ZERO)
                 .reduce(Rational.ZERO, Rational::plus);
     }
 
-    private static List<Food> foods(Snapshot now, Batches.@Nullable Batch batch) {
+    private static List<Food> foods(Snapshot now, @Nullable Batch batch) {
         return batch == null ? List.of() : batch.foods();
     }
 
@@ -202,7 +199,7 @@ class MenuPackets {
             Snapshot now,
             String name,
             List<OpenLot> lots,
-            Batches.@Nullable Batch batch,
+            @Nullable Batch batch,
             List<Food> foods,
             LocalTime table,
             LocalDate start) {
@@ -226,7 +223,7 @@ class MenuPackets {
         int plates = hundredths(portions);
         return new Packet(
                 name,
-                Evening.proteins(foods),
+                PlannedMeal.proteins(foods),
                 0,
                 plates,
                 Math.max(0, from),
@@ -241,7 +238,7 @@ class MenuPackets {
     }
 
     /** Minutes of hands its last steps take on the night. */
-    private static int finish(Snapshot now, Batches.@Nullable Batch batch) {
+    private static int finish(Snapshot now, @Nullable Batch batch) {
         int left = batch == null
                 ? 0
                 : batch.sized(now.household().measures())
@@ -251,7 +248,7 @@ class MenuPackets {
         return Math.max(WARM, left);
     }
 
-    private Stocked willBe(Snapshot now, Batches.Batch batch, Rational free, DishKeeping keeps, LocalDate start) {
+    private Stocked willBe(Snapshot now, Batch batch, Rational free, DishKeeping keeps, LocalDate start) {
         List<Food> foods = foods(now, batch);
         KeepingGuide guide = reference.keeping(now.household());
         LocalDate eatBy = guide.dates(keeps.keepingClass(), Storage.FRIDGE, keeps.from(), keeps.from())
@@ -260,7 +257,7 @@ class MenuPackets {
         int cooked = offset(start, batch.cookOn());
         Packet packet = new Packet(
                 batch.name(),
-                Evening.proteins(foods),
+                PlannedMeal.proteins(foods),
                 0,
                 hundredths(free),
                 Math.max(0, cooked),

@@ -7,7 +7,8 @@ import java.util.Set;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
-import wexilla.app.platform.Household;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Tastes;
 
 /** What a household has cooked, and how it liked that. */
 @Component
@@ -17,22 +18,6 @@ class MenuTastes {
 
     MenuTastes(JdbcClient db) {
         this.db = db;
-    }
-
-    /**
-     * @param liked by recipe, the mean of 0 to 2, rounded; recipes nobody rated are not in it
-     * @param refused by recipe, who would not eat it
-     * @param cooked by recipe, how often
-     */
-    record Tastes(Map<UUID, Integer> liked, Map<UUID, Set<UUID>> refused, Map<UUID, Integer> cooked) {
-
-        int likes(UUID recipe) {
-            return liked.getOrDefault(recipe, 0);
-        }
-
-        boolean untried(UUID recipe) {
-            return !cooked.containsKey(recipe) && !liked.containsKey(recipe);
-        }
     }
 
     Tastes of(Household household) {

@@ -4,13 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
-import wexilla.app.plan.Slots.Slot;
-import wexilla.app.recipes.Recipes;
+import wexilla.core.kitchen.Meal;
+import wexilla.core.kitchen.Tastes;
+import wexilla.core.kitchen.Written;
 import wexilla.core.menu.MenuLately;
 import wexilla.core.plan.Eater;
-import wexilla.core.plan.Evening;
-import wexilla.core.plan.Meal;
+import wexilla.core.plan.MealOfDay;
 import wexilla.core.plan.MealWords;
+import wexilla.core.plan.PlannedMeal;
 import wexilla.core.recipe.Recipe;
 
 /** Who would rather not eat what, and who must not. */
@@ -24,14 +25,9 @@ final class MenuVerdicts {
      * @param lately what they ate before
      */
     static List<Integer> of(
-            MenuBuild.Menu menu,
-            Slot slot,
-            List<Eater> eaters,
-            MenuTastes.Tastes liked,
-            MenuWishing wishing,
-            MenuLately lately) {
+            MenuBuild.Menu menu, Meal slot, List<Eater> eaters, Tastes liked, MenuWishing wishing, MenuLately lately) {
         List<Integer> against = new ArrayList<>();
-        for (Recipes.Stored stored : menu.dishes()) {
+        for (Written stored : menu.dishes()) {
             Recipe recipe = stored.recipe();
             boolean suits =
                     MealWords.suits(slot.meal(), recipe.title(), stored.about().tags());
@@ -40,13 +36,13 @@ final class MenuVerdicts {
                     suits && !without ? Eater.verdict(eaters, recipe.title(), Eater.foods(recipe)) : Eater.MUST_NOT;
             Set<UUID> refused = liked.refused().getOrDefault(stored.id(), Set.of());
             int no = (int) slot.people().stream().filter(refused::contains).count();
-            int again =
-                    lately.against(recipe.title(), false, Evening.proteins(Eater.foods(recipe)), slot.day(), eaters);
+            int again = lately.against(
+                    recipe.title(), false, PlannedMeal.proteins(Eater.foods(recipe)), slot.day(), eaters);
             against.add(verdict == Eater.MUST_NOT ? verdict : verdict + 2 * no + again);
         }
         for (MenuPackets.Stocked stocked : menu.packets()) {
             boolean without = wishing.banned(stocked.packet().name(), stocked.foods());
-            boolean main = slot.meal() != Meal.BREAKFAST && slot.meal() != Meal.SNACK;
+            boolean main = slot.meal() != MealOfDay.BREAKFAST && slot.meal() != MealOfDay.SNACK;
             int verdict =
                     main && !without ? Eater.verdict(eaters, stocked.packet().name(), stocked.foods()) : Eater.MUST_NOT;
             int again = stocked.packet().dishes().stream()

@@ -4,7 +4,7 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import wexilla.core.plan.Meal;
+import wexilla.core.plan.MealOfDay;
 
 /** What is asked and answered of a proposed plan. */
 public final class MenuViews {
@@ -33,7 +33,7 @@ public final class MenuViews {
      */
     record MealChoice(
             String day,
-            Meal meal,
+            MealOfDay meal,
             @Nullable UUID recipe,
             @Nullable UUID batch,
             @Nullable String cookOn,
@@ -85,7 +85,7 @@ public final class MenuViews {
      */
     record ProposedMeal(
             String day,
-            Meal meal,
+            MealOfDay meal,
             String tableTime,
             String name,
             String from,

@@ -7,14 +7,15 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshots;
-import wexilla.app.plan.Slots.Dish;
-import wexilla.app.plan.Slots.DishKind;
-import wexilla.app.plan.Slots.Kind;
-import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Act;
 import wexilla.app.recipes.Recipes;
 import wexilla.app.stretch.PartEvenings;
-import wexilla.core.plan.Meal;
+import wexilla.core.kitchen.Meal;
+import wexilla.core.kitchen.Meal.Dish;
+import wexilla.core.kitchen.Meal.DishKind;
+import wexilla.core.kitchen.Meal.Kind;
+import wexilla.core.kitchen.Written;
+import wexilla.core.plan.MealOfDay;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
@@ -24,12 +25,12 @@ import wexilla.core.recipe.lines.LineReader;
 @Component
 class PartsOnTable implements PartEvenings {
 
-    private final Slots slots;
+    private final Meals slots;
     private final Planning planning;
     private final Recipes recipes;
     private final Snapshots snapshots;
 
-    PartsOnTable(Slots slots, Planning planning, Recipes recipes, Snapshots snapshots) {
+    PartsOnTable(Meals slots, Planning planning, Recipes recipes, Snapshots snapshots) {
         this.slots = slots;
         this.planning = planning;
         this.recipes = recipes;
@@ -55,12 +56,12 @@ class PartsOnTable implements PartEvenings {
     }
 
     private void clear(Act act, OnTable part) {
-        Optional<Slot> slot = slots.on(act.household(), part.day(), Meal.DINNER);
+        Optional<Meal> slot = slots.on(act.household(), part.day(), MealOfDay.DINNER);
         Optional<UUID> recipe = recipes.named(act.household(), part.name());
         if (slot.isEmpty()
                 || recipe.isEmpty()
                 || slot.get().locked()
-                || slot.get().state() != Slots.State.PLANNED) {
+                || slot.get().state() != Meal.State.PLANNED) {
             return;
         }
         List<Dish> left = slot.get().dishes().stream()
@@ -73,13 +74,13 @@ class PartsOnTable implements PartEvenings {
 
     /** @return false where something else is eaten that evening */
     private boolean set(Act act, OnTable part) {
-        Optional<Slot> planned = slots.on(act.household(), part.day(), Meal.DINNER);
+        Optional<Meal> planned = slots.on(act.household(), part.day(), MealOfDay.DINNER);
         Optional<UUID> known = recipes.named(act.household(), part.name());
         if (planned.isPresent() && planned.get().kind() != Kind.UNDECIDED) {
-            Slot slot = planned.get();
+            Meal slot = planned.get();
             boolean there = known.isPresent()
                     && slot.dishes().stream().anyMatch(dish -> known.get().equals(dish.of()));
-            if (there && slot.state() == Slots.State.PLANNED) {
+            if (there && slot.state() == Meal.State.PLANNED) {
                 List<Dish> dishes = slot.dishes().stream()
                         .map(dish -> known.get().equals(dish.of()) && dish.kind() == DishKind.RECIPE
                                 ? dish(known.get(), part)
@@ -92,7 +93,7 @@ class PartsOnTable implements PartEvenings {
             return there;
         }
         UUID recipe = known.map(id -> described(act, id, part)).orElseGet(() -> write(act, part));
-        Slot slot = planned.orElseGet(() -> planning.undecided(act, part.day(), Meal.DINNER));
+        Meal slot = planned.orElseGet(() -> planning.undecided(act, part.day(), MealOfDay.DINNER));
         save(act, slot, Kind.COOK, List.of(dish(recipe, part)));
         return true;
     }
@@ -101,18 +102,18 @@ class PartsOnTable implements PartEvenings {
         return new Dish(DishKind.RECIPE, recipe, "", Rational.of(part.plates()));
     }
 
-    private void save(Act act, Slot slot, Kind kind, List<Dish> dishes) {
+    private void save(Act act, Meal slot, Kind kind, List<Dish> dishes) {
         slots.save(act, slot.with(kind, dishes));
     }
 
     /** A dish that is in nobody's book yet. */
     private UUID write(Act act, OnTable part) {
-        return recipes.add(act, recipe(act, part), Recipes.About.NOTHING);
+        return recipes.add(act, recipe(act, part), Written.About.NOTHING);
     }
 
     /** A dish that so far is nothing but a name is made of the part. */
     private UUID described(Act act, UUID id, OnTable part) {
-        Recipes.Stored stored = recipes.current(act.household(), id);
+        Written stored = recipes.current(act.household(), id);
         if (stored.recipe().lines().isEmpty() && stored.recipe().steps().isEmpty()) {
             recipes.change(act, id, stored.version(), recipe(act, part), stored.about());
         }

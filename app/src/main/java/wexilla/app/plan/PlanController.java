@@ -20,13 +20,12 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Reference;
-import wexilla.app.onhand.BatchRows;
 import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
+import wexilla.app.plan.PlanViews.DayMealView;
 import wexilla.app.plan.PlanViews.DishView;
 import wexilla.app.plan.PlanViews.InStock;
-import wexilla.app.plan.PlanViews.MealOfDay;
 import wexilla.app.plan.PlanViews.MoveInput;
 import wexilla.app.plan.PlanViews.PlanDay;
 import wexilla.app.plan.PlanViews.PlanView;
@@ -34,23 +33,25 @@ import wexilla.app.plan.PlanViews.PlannedWeek;
 import wexilla.app.plan.PlanViews.RemarkView;
 import wexilla.app.plan.PlanViews.SlotView;
 import wexilla.app.plan.PlanViews.ThreadView;
-import wexilla.app.plan.Slots.Dish;
-import wexilla.app.plan.Slots.Slot;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Portions;
 import wexilla.app.platform.Problem;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Batch;
+import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Lot;
-import wexilla.core.plan.Evening;
+import wexilla.core.kitchen.Meal;
+import wexilla.core.kitchen.Meal.Dish;
 import wexilla.core.plan.FreezeBy;
-import wexilla.core.plan.Meal;
+import wexilla.core.plan.MealOfDay;
 import wexilla.core.plan.PlanCheck;
 import wexilla.core.plan.PlanCosts;
+import wexilla.core.plan.PlannedMeal;
 import wexilla.core.plan.Run;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Style;
+import wexilla.core.stations.plan.Looked;
 
 /** Plan: the meals of one to five weeks, checked in words. */
 @RestController
@@ -60,15 +61,20 @@ class PlanController {
     private static final int MOST_DAYS = 35;
     private static final DateTimeFormatter DAY_TIME = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm");
 
-    private final Slots slots;
-    private final Evenings evenings;
+    private final Meals slots;
+    private final PlanKitchen evenings;
     private final Habits habits;
     private final MealMoves moves;
     private final Snapshots snapshots;
     private final Reference reference;
 
     PlanController(
-            Slots slots, Evenings evenings, Habits habits, MealMoves moves, Snapshots snapshots, Reference reference) {
+            Meals slots,
+            PlanKitchen evenings,
+            Habits habits,
+            MealMoves moves,
+            Snapshots snapshots,
+            Reference reference) {
         this.slots = slots;
         this.evenings = evenings;
         this.habits = habits;
@@ -98,33 +104,33 @@ class PlanController {
             Household household, @RequestParam(required = false) @Nullable Integer days, @RequestBody MoveInput input) {
         Snapshot now = snapshots.of(household);
         LocalDate last = last(now, days);
-        List<Slot> moved = moves.moved(household, now.today(), input);
-        List<Slot> all = new ArrayList<>(slots.between(household, now.today(), last));
+        List<Meal> moved = moves.moved(household, now.today(), input);
+        List<Meal> all = new ArrayList<>(slots.between(household, now.today(), last));
         all.removeIf(slot -> moved.stream().anyMatch(one -> one.id().equals(slot.id())));
         moved.stream().filter(slot -> !slot.day().isAfter(last)).forEach(all::add);
-        all.sort(Comparator.comparing(Slot::day).thenComparing(Slot::table));
-        return view(now, evenings.look(now, last, all), last);
+        all.sort(Comparator.comparing(Meal::day).thenComparing(Meal::table));
+        return view(now, evenings.looking(now, last, all), last);
     }
 
-    private PlanView view(Snapshot now, Evenings.Looked looked, LocalDate last) {
-        Habits.Known known = habits.known(now);
+    private PlanView view(Snapshot now, Looked looked, LocalDate last) {
+        wexilla.core.kitchen.Habits known = habits.known(now);
         Map<UUID, String> names = new HashMap<>();
         looked.recipes().forEach((id, stored) -> names.put(id, stored.recipe().title()));
         looked.batches().forEach((id, batch) -> names.put(id, batch.name()));
         List<PlanDay> days = new ArrayList<>();
         for (LocalDate day = now.today(); !day.isAfter(last); day = day.plusDays(1)) {
             LocalDate on = day;
-            List<MealOfDay> meals = new ArrayList<>();
-            for (Meal meal : Meal.values()) {
-                Optional<Slot> slot = looked.slots().stream()
+            List<DayMealView> meals = new ArrayList<>();
+            for (MealOfDay meal : MealOfDay.values()) {
+                Optional<Meal> slot = looked.meals().stream()
                         .filter(s -> s.day().equals(on) && s.meal() == meal)
                         .findFirst();
                 if (slot.isPresent() || known.has(on, meal)) {
                     Optional<PlanCheck.Checked> checked = slot.flatMap(looked::of);
-                    meals.add(new MealOfDay(
+                    meals.add(new DayMealView(
                             meal,
                             slot.map(s -> view(names, s, checked)).orElse(null),
-                            known.of(on, meal).view(),
+                            Habits.view(known.of(on, meal)),
                             checked.map(c -> c.remarks().stream()
                                             .map(RemarkView::of)
                                             .toList())
@@ -146,11 +152,11 @@ class PlanController {
                 weeks(now, looked, last),
                 freezeBy(now, looked).words(now.today()),
                 inStock(now),
-                known.said().stream().map(Habits.Habit::view).toList(),
-                known.usual().stream().map(Habits.Habit::view).toList());
+                known.said().stream().map(Habits::view).toList(),
+                known.usual().stream().map(Habits::view).toList());
     }
 
-    private FreezeBy freezeBy(Snapshot now, Evenings.Looked looked) {
+    private FreezeBy freezeBy(Snapshot now, Looked looked) {
         KeepingGuide guide = reference.keeping(now.household());
         List<FreezeBy.There> there = now.open().stream()
                 .filter(lot -> lot.storage() == Storage.FRIDGE
@@ -167,10 +173,10 @@ class PlanController {
         return FreezeBy.of(there, looked.check().needs().met(), now.today());
     }
 
-    private static List<PlannedWeek> weeks(Snapshot now, Evenings.Looked looked, LocalDate last) {
+    private static List<PlannedWeek> weeks(Snapshot now, Looked looked, LocalDate last) {
         Map<String, Rational> portions = new HashMap<>();
         looked.batches().values().stream()
-                .filter(batch -> batch.state() == BatchRows.State.PLANNED)
+                .filter(batch -> batch.state() == Batch.State.PLANNED)
                 .forEach(batch -> portions.put(batch.id().toString(), batch.portions()));
         return new PlanCosts(looked.check(), looked.ahead(), now.costs(PlanCosts.bought(looked.check())), portions)
                 .weeks(looked.check(), now.today(), last).stream()
@@ -183,7 +189,7 @@ class PlanController {
                         .toList();
     }
 
-    private static List<ThreadView> threads(Snapshot now, Evenings.Looked looked, LocalDate last) {
+    private static List<ThreadView> threads(Snapshot now, Looked looked, LocalDate last) {
         List<Run.There> there = now.open().stream()
                 .filter(lot -> lot.batch() != null && lot.amount().unit().equals(Unit.PORTION))
                 .map(lot -> new Run.There(String.valueOf(lot.batch()), lot.name(), lot.open()))
@@ -193,7 +199,7 @@ class PlanController {
                 .toList();
     }
 
-    private static SlotView view(Map<UUID, String> names, Slot slot, Optional<PlanCheck.Checked> checked) {
+    private static SlotView view(Map<UUID, String> names, Meal slot, Optional<PlanCheck.Checked> checked) {
         LocalTime home = slot.when().homeFrom();
         return new SlotView(
                 slot.id().toString(),
@@ -219,8 +225,8 @@ class PlanController {
     }
 
     /** Of the recipe as written; null for what is not cooked for this meal. */
-    private static @Nullable String factor(Evening evening, int at) {
-        return at < evening.dishes().size() && evening.dishes().get(at) instanceof Evening.Cook cook
+    private static @Nullable String factor(PlannedMeal evening, int at) {
+        return at < evening.dishes().size() && evening.dishes().get(at) instanceof PlannedMeal.Cook cook
                 ? cook.sized().size().factor().exact()
                 : null;
     }

@@ -1,58 +1,160 @@
 package wexilla.app.plan;
 
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
-import wexilla.app.onhand.FreezerRoom;
+import wexilla.app.cook.Batches;
+import wexilla.app.cook.DayBefore;
+import wexilla.app.household.Households;
+import wexilla.app.household.People;
 import wexilla.app.onhand.Snapshot;
-import wexilla.app.platform.Household;
+import wexilla.app.recipes.Recipes;
 import wexilla.app.recipes.Sizes;
-import wexilla.core.clock.DayProblem.Gear;
+import wexilla.app.stretch.PlannedBuys;
+import wexilla.core.cookday.CookDay;
+import wexilla.core.cookday.DayTasks;
+import wexilla.core.kitchen.Batch;
+import wexilla.core.kitchen.Home;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Kitchen;
+import wexilla.core.kitchen.Meal;
+import wexilla.core.kitchen.Meal.DishKind;
+import wexilla.core.kitchen.Planned;
+import wexilla.core.plan.BigBuy;
 import wexilla.core.plan.Countdown;
-import wexilla.core.plan.Evening;
-import wexilla.core.plan.PlanCheck;
+import wexilla.core.plan.PlannedMeal;
+import wexilla.core.plan.Repeats;
+import wexilla.core.plan.TakeOut;
 import wexilla.core.quantity.Rational;
-import wexilla.core.stock.Supply;
+import wexilla.core.stations.plan.Looked;
+import wexilla.core.stations.plan.Seeing;
 
-/** What a household cooks and freezes with, as far as its plan asks for it. */
+/** Reads what a plan looks at, and asks the core. */
 @Component
-class PlanKitchen {
+public class PlanKitchen implements DayBefore {
 
+    /** How far ahead cook days are looked at. */
+    private static final int AHEAD = 60;
+
+    private final Meals meals;
+    private final People people;
+    private final Recipes recipes;
     private final Sizes sizes;
-    private final FreezerRoom freezer;
+    private final Batches batches;
+    private final PlannedBuys bigBuys;
+    private final Households households;
 
-    PlanKitchen(Sizes sizes, FreezerRoom freezer) {
+    PlanKitchen(
+            Meals meals,
+            People people,
+            Recipes recipes,
+            Sizes sizes,
+            Batches batches,
+            PlannedBuys bigBuys,
+            Households households) {
+        this.meals = meals;
+        this.people = people;
+        this.recipes = recipes;
         this.sizes = sizes;
-        this.freezer = freezer;
+        this.batches = batches;
+        this.bigBuys = bigBuys;
+        this.households = households;
     }
 
-    /** @param eaten lately; @param freezes whether something of the plan is to be frozen: only then the room is asked for */
-    PlanCheck.Kitchen of(
-            Snapshot now, List<Supply.Ahead> willBe, List<Evening> evenings, List<Evening> eaten, boolean freezes) {
-        return new PlanCheck.Kitchen(
-                now.supply(willBe),
-                now.household().measures(),
-                now.now(),
-                severalHot(evenings) ? gear(now.household()) : List.of(),
-                freezes ? room(now) : null,
-                eaten);
+    /** Checks the meals from today on, so that an earlier one has the stock first. */
+    public Looked look(Snapshot now, LocalDate to) {
+        return look(now, to, meals.between(now.household(), since(now), to));
     }
 
-    private static boolean severalHot(List<Evening> evenings) {
-        return evenings.stream().anyMatch(evening -> Countdown.hot(evening) > 1);
+    /** The same with meals from today on as somebody would have them: nothing is written. */
+    Looked looking(Snapshot now, LocalDate to, List<Meal> ahead) {
+        List<Meal> before =
+                meals.between(now.household(), since(now), now.today().minusDays(1));
+        return look(now, to, Stream.concat(before.stream(), ahead.stream()).toList());
     }
 
-    /** Millilitres the freezers take beside what lies there; null where nobody said how large they are. */
-    @Nullable
-    Rational room(Snapshot now) {
-        return freezer.said(now).orElse(null);
+    private static LocalDate since(Snapshot now) {
+        return now.today().minusDays(Repeats.DAYS);
     }
 
-    List<Gear> gear(Household household) {
-        return sizes.gear(household);
+    private Looked look(Snapshot now, LocalDate to, List<Meal> all) {
+        Kitchen kitchen = kitchen(now, all, now.today().plusDays(AHEAD));
+        return Looked.of(Looked.freezes(all) ? kitchen.with(households.places(now.household())) : kitchen, to);
     }
 
-    Sizes.Kitchen pots(Household household) {
-        return sizes.kitchen(household);
+    /** Meals as the core sees them, in the order asked. */
+    public List<PlannedMeal> all(Snapshot now, List<Meal> some) {
+        Seeing seeing = new Seeing(kitchen(now, some, now.today().minusDays(1)));
+        return some.stream().map(seeing::of).toList();
+    }
+
+    /** What these meals look at. @param cookDays until when batches that are planned are read too */
+    private Kitchen kitchen(Snapshot now, List<Meal> some, LocalDate cookDays) {
+        Set<UUID> dishes = Planned.ids(some, DishKind.RECIPE);
+        List<Meal> today =
+                some.stream().filter(meal -> meal.day().equals(now.today())).toList();
+        Set<UUID> tonight = Planned.ids(today, DishKind.RECIPE);
+        Map<UUID, UUID> done = tonight.isEmpty() ? Map.of() : batches.cookedOn(now.household(), tonight, now.today());
+        Set<UUID> cooked = Planned.ids(some, DishKind.BATCH);
+        cooked.addAll(done.values());
+        List<Batch> named = batches.named(now, cooked, now.today(), cookDays);
+        recipes.read(now, dishes, Batches.versions(named));
+        Map<UUID, Batch> byId = new LinkedHashMap<>();
+        batches.withRecipes(now, named).forEach(batch -> byId.put(batch.id(), batch));
+        List<BigBuy> buys = cookDays.isBefore(now.today()) ? List.of() : bigBuys.ahead(now);
+        Home home = sizes.home(now.household(), now.once(People.class, () -> people.all(now.household())));
+        return now.kitchen().with(home, new Planned(some, byId, recipes.currents(now, dishes), done, buys));
+    }
+
+    /** Millilitres the freezers take beside what lies there; empty where nobody said how large they are. */
+    Optional<Rational> room(Snapshot now) {
+        return now.kitchen().with(households.places(now.household())).room();
+    }
+
+    /** A meal as the core sees it. */
+    public PlannedMeal one(Snapshot now, Meal meal) {
+        return all(now, List.of(meal)).get(0);
+    }
+
+    /** What is frozen and goes into the batches of this day, less what earlier evenings were promised. */
+    @Override
+    public List<CookDay.Task> tasks(Snapshot now, LocalDate day) {
+        Looked looked = look(now, day);
+        Set<String> own = looked.batches().values().stream()
+                .filter(batch -> batch.cookOn().equals(day))
+                .map(batch -> batch.id().toString())
+                .collect(Collectors.toSet());
+        return looked.check().forCookDays().entrySet().stream()
+                .filter(entry -> own.contains(entry.getKey()))
+                .flatMap(entry -> TakeOut.summed(entry.getValue()).stream())
+                .sorted(Comparator.comparing(TakeOut::by))
+                .map(out -> new CookDay.Task(out.words(), out.rule()))
+                .toList();
+    }
+
+    /** An evening counted back from its table time, with what this household has to cook with. */
+    public List<Countdown.Step> countdown(Household household, PlannedMeal evening) {
+        return Countdown.of(evening, sizes.gear(household));
+    }
+
+    @Override
+    public List<DayTasks.Dish> joints(Snapshot now, LocalDate day) {
+        return bigBuys.ahead(now).stream()
+                .filter(buy -> buy.cookOn().equals(day))
+                .map(buy -> buy.dish(now.book()))
+                .toList();
+    }
+
+    @Override
+    public List<LocalDate> jointDays(Snapshot now) {
+        return bigBuys.ahead(now).stream().map(BigBuy::cookOn).distinct().toList();
     }
 }

@@ -5,11 +5,11 @@ import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import wexilla.app.plan.Slots.DishKind;
-import wexilla.app.plan.Slots.Kind;
-import wexilla.app.plan.Slots.State;
+import wexilla.core.kitchen.Meal.DishKind;
+import wexilla.core.kitchen.Meal.Kind;
+import wexilla.core.kitchen.Meal.State;
 import wexilla.core.plan.Judgement;
-import wexilla.core.plan.Meal;
+import wexilla.core.plan.MealOfDay;
 import wexilla.core.plan.Remark;
 import wexilla.core.plan.Run;
 
@@ -53,7 +53,7 @@ public final class PlanViews {
      */
     record SlotView(
             String id,
-            Meal meal,
+            MealOfDay meal,
             Kind kind,
             State state,
             boolean locked,
@@ -77,7 +77,7 @@ public final class PlanViews {
      */
     record HabitView(
             @Nullable String id,
-            Meal meal,
+            MealOfDay meal,
             @Nullable Integer weekday,
             String tableTime,
             @Nullable String homeFrom,
@@ -87,9 +87,9 @@ public final class PlanViews {
             List<String> people) {}
 
     /** @param slot absent while nothing is planned; then it is as {@code usual} says */
-    record MealOfDay(Meal meal, @Nullable SlotView slot, HabitView usual, List<RemarkView> remarks) {}
+    record DayMealView(MealOfDay meal, @Nullable SlotView slot, HabitView usual, List<RemarkView> remarks) {}
 
-    record PlanDay(String date, List<MealOfDay> meals) {}
+    record PlanDay(String date, List<DayMealView> meals) {}
 
     /** A dish that is there. @param until its date with the words in front of it */
     record InStock(
@@ -101,7 +101,7 @@ public final class PlanViews {
     /** @param at ISO date and time of the table; {@code out} when it leaves the freezer, absent where it does not lie in one */
     record ClimbView(
             String day,
-            Meal meal,
+            MealOfDay meal,
             String at,
             String portions,
             @Nullable String out) {}
@@ -205,7 +205,7 @@ public final class PlanViews {
             String day,
             int version,
             Kind kind,
-            @Nullable Meal meal,
+            @Nullable MealOfDay meal,
             String tableTime,
             @Nullable String homeFrom,
             int minutes,
@@ -217,14 +217,14 @@ public final class PlanViews {
             @Nullable String sides,
             @Nullable String tasks) {
 
-        Meal which() {
-            return meal == null ? Meal.DINNER : meal;
+        MealOfDay which() {
+            return meal == null ? MealOfDay.DINNER : meal;
         }
     }
 
     /** How a meal is from now on. @param weekday absent for every day; {@code people} empty for everybody */
     public record HabitInput(
-            Meal meal,
+            MealOfDay meal,
             @Nullable Integer weekday,
             String tableTime,
             @Nullable String homeFrom,
@@ -237,7 +237,7 @@ public final class PlanViews {
     record HabitGone(UUID id) {}
 
     /** One meal of a day. */
-    record MealAt(String day, Meal meal) {}
+    record MealAt(String day, MealOfDay meal) {}
 
     /** Two meals that change places; the second may be one nobody planned yet. */
     record MoveInput(MealAt from, MealAt to) {}

@@ -10,24 +10,25 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.Batches;
 import wexilla.app.household.People;
-import wexilla.app.household.People.Person;
 import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.plan.PlanViews.DishInput;
 import wexilla.app.plan.PlanViews.EveningInput;
-import wexilla.app.plan.Slots.Dish;
-import wexilla.app.plan.Slots.DishKind;
-import wexilla.app.plan.Slots.Kind;
-import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Asked;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Portions;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
+import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Lot;
+import wexilla.core.kitchen.Meal;
+import wexilla.core.kitchen.Meal.Dish;
+import wexilla.core.kitchen.Meal.DishKind;
+import wexilla.core.kitchen.Meal.Kind;
+import wexilla.core.kitchen.Person;
+import wexilla.core.kitchen.Written;
 import wexilla.core.people.Appetite;
-import wexilla.core.plan.Meal;
+import wexilla.core.plan.MealOfDay;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.lines.LineList;
@@ -41,7 +42,7 @@ public class Planning {
     private static final int MOST_DISHES = 12;
     static final int LONGEST_NOTE = 300;
 
-    private final Slots slots;
+    private final Meals slots;
     private final People people;
     private final Recipes recipes;
     private final Batches batches;
@@ -50,7 +51,7 @@ public class Planning {
     private final Habits habits;
 
     Planning(
-            Slots slots,
+            Meals slots,
             Habits habits,
             People people,
             Recipes recipes,
@@ -70,9 +71,9 @@ public class Planning {
     public String plan(Act act, EveningInput input) {
         Household household = act.household();
         LocalDate day = day(input.day(), act.day());
-        Meal meal = input.which();
-        Optional<Slot> before = slots.on(household, day, meal);
-        int seen = before.map(Slot::version).orElse(0);
+        MealOfDay meal = input.which();
+        Optional<Meal> before = slots.on(household, day, meal);
+        int seen = before.map(Meal::version).orElse(0);
         if (before.isPresent() && input.version() == 0) {
             throw Problem.changed(
                     Household.words(day) + " has a meal already; open it and add to it, or choose another day.");
@@ -87,11 +88,11 @@ public class Planning {
         List<Dish> dishes = dishes(act, input, people);
         slots.save(
                 act,
-                new Slot(
-                        before.map(Slot::id).orElseGet(UUID::randomUUID),
+                new Meal(
+                        before.map(Meal::id).orElseGet(UUID::randomUUID),
                         MealTimes.when(day, meal, input.tableTime(), input.homeFrom(), input.minutes()),
                         kind(input, dishes),
-                        Slots.State.PLANNED,
+                        Meal.State.PLANNED,
                         input.locked(),
                         input.note().strip(),
                         0,
@@ -100,12 +101,13 @@ public class Planning {
                         dishes));
         String what =
                 dishes.isEmpty() ? input.kind().name().toLowerCase(java.util.Locale.ROOT) : name(act, dishes.get(0));
-        return "Planned for " + Household.words(day) + (meal == Meal.DINNER ? "" : ", " + meal.words()) + ": " + what;
+        return "Planned for " + Household.words(day) + (meal == MealOfDay.DINNER ? "" : ", " + meal.words()) + ": "
+                + what;
     }
 
     /** A meal nobody planned, as it usually is. */
-    public Slot undecided(Act act, LocalDate day, Meal meal) {
-        Slot slot = habits.usual(act.household(), day, meal).slot(UUID.randomUUID(), day, Kind.UNDECIDED);
+    public Meal undecided(Act act, LocalDate day, MealOfDay meal) {
+        Meal slot = habits.usual(act.household(), day, meal).meal(UUID.randomUUID(), day, Kind.UNDECIDED);
         slots.save(act, slot);
         return slot;
     }
@@ -228,7 +230,7 @@ public class Planning {
                         people.active(household).stream().map(Person::appetite).toList())
                 .ceiling()
                 .intValueExact();
-        UUID added = recipes.add(act, new Recipe(text, makes, List.of(), List.of()), Recipes.About.NOTHING);
+        UUID added = recipes.add(act, new Recipe(text, makes, List.of(), List.of()), Written.About.NOTHING);
         return new Dish(DishKind.RECIPE, added, "", portions);
     }
 }

@@ -13,8 +13,8 @@ import wexilla.app.plan.MenuViews.SearchView;
 import wexilla.app.plan.MenuViews.TakeProposal;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
+import wexilla.core.kitchen.Household;
 
 /** A proposed plan: asked for as often as one likes, taken whole or meal by meal as one act. */
 @RestController

@@ -18,11 +18,11 @@ import wexilla.app.plan.MenuViews.ProposeInput;
 import wexilla.app.plan.MenuViews.ProposedCook;
 import wexilla.app.plan.MenuViews.ProposedMeal;
 import wexilla.app.plan.MenuViews.ProposedSwap;
-import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Asked;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.book.FoodWord;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Meal;
 import wexilla.core.menu.MenuCheck;
 import wexilla.core.menu.MenuCooking;
 import wexilla.core.menu.MenuProblem;
@@ -188,7 +188,7 @@ class Proposing {
 
     private static ProposedMeal meal(Menu menu, List<Choice> choices, MenuReasons reasons, int at) {
         Place place = menu.places().get(at);
-        Slot slot = place.slot();
+        Meal slot = place.slot();
         MenuProblem problem = menu.problem();
         MenuProblem.Meal meal = problem.meals().get(at);
         Choice choice = choices.get(at);
@@ -230,9 +230,9 @@ class Proposing {
 
     /** What stands at a meal. */
     private static String words(Menu menu, int at) {
-        Slot slot = menu.places().get(at).slot();
+        Meal slot = menu.places().get(at).slot();
         String named = menu.named().get(at);
-        return !named.isEmpty() || slot.kind() == Slots.Kind.UNDECIDED
+        return !named.isEmpty() || slot.kind() == Meal.Kind.UNDECIDED
                 ? named
                 : slot.kind().name().toLowerCase(Locale.ROOT);
     }
@@ -261,7 +261,7 @@ class Proposing {
     }
 
     private static @Nullable MealChoice choice(Menu menu, List<Choice> choices, int at) {
-        Slot slot = menu.places().get(at).slot();
+        Meal slot = menu.places().get(at).slot();
         Choice choice = choices.get(at);
         String day = slot.day().toString();
         if (choice instanceof Cooked cooked) {

@@ -7,9 +7,9 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.platform.Runaway;
+import wexilla.core.kitchen.Household;
 import wexilla.core.menu.search.MenuSearch;
 
 /** Searches under way, so that whoever waits for one sees how far it is and can end it with the best found so far. */

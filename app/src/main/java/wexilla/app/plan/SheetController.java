@@ -11,10 +11,10 @@ import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.onhand.Uses;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
+import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
@@ -29,10 +29,10 @@ class SheetController {
 
     private final Lots lots;
     private final Uses uses;
-    private final Evenings evenings;
+    private final PlanKitchen evenings;
     private final Snapshots snapshots;
 
-    SheetController(Lots lots, Uses uses, Evenings evenings, Snapshots snapshots) {
+    SheetController(Lots lots, Uses uses, PlanKitchen evenings, Snapshots snapshots) {
         this.lots = lots;
         this.uses = uses;
         this.evenings = evenings;

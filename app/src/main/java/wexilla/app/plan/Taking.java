@@ -13,25 +13,27 @@ import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.Batches;
-import wexilla.app.onhand.BatchRows.State;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.plan.MenuViews.Helping;
 import wexilla.app.plan.MenuViews.MealChoice;
 import wexilla.app.plan.MenuViews.TakeProposal;
-import wexilla.app.plan.Slots.Dish;
-import wexilla.app.plan.Slots.DishKind;
-import wexilla.app.plan.Slots.Kind;
-import wexilla.app.plan.Slots.Slot;
 import wexilla.app.platform.Act;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Portions;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
+import wexilla.app.recipes.Sizes;
+import wexilla.core.kitchen.Batch.State;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Meal;
+import wexilla.core.kitchen.Meal.Dish;
+import wexilla.core.kitchen.Meal.DishKind;
+import wexilla.core.kitchen.Meal.Kind;
+import wexilla.core.kitchen.Written;
 import wexilla.core.menu.MenuTogether;
 import wexilla.core.people.Appetite;
 import wexilla.core.plan.Eater;
-import wexilla.core.plan.Evening;
+import wexilla.core.plan.PlannedMeal;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.Sized;
@@ -46,23 +48,23 @@ class Taking {
 
     private static final int MOST = 250;
 
-    private final Slots slots;
+    private final Meals slots;
     private final Habits habits;
-    private final Evenings evenings;
+    private final PlanKitchen evenings;
     private final Recipes recipes;
     private final Batches batches;
-    private final PlanKitchen kitchen;
+    private final Sizes sizes;
     private final Snapshots snapshots;
 
     Taking(
-            Slots slots,
+            Meals slots,
             Habits habits,
-            Evenings evenings,
+            PlanKitchen evenings,
             Recipes recipes,
             Batches batches,
-            PlanKitchen kitchen,
+            Sizes sizes,
             Snapshots snapshots) {
-        this.kitchen = kitchen;
+        this.sizes = sizes;
         this.slots = slots;
         this.habits = habits;
         this.evenings = evenings;
@@ -74,9 +76,9 @@ class Taking {
     private record Cooking(UUID recipe, LocalDate day) {}
 
     /** @param helpings of several dishes that are there; empty where one is the meal */
-    private record Taken(Slot slot, Rational portions, boolean frozen, List<Helping> helpings) {
+    private record Taken(Meal slot, Rational portions, boolean frozen, List<Helping> helpings) {
 
-        Taken(Slot slot, Rational portions, boolean frozen) {
+        Taken(Meal slot, Rational portions, boolean frozen) {
             this(slot, portions, frozen, List.of());
         }
     }
@@ -94,11 +96,11 @@ class Taking {
         List<UUID> replaced = new ArrayList<>();
         for (int i = 0; i < input.meals().size(); i++) {
             MealChoice choice = input.meals().get(i);
-            Slot slot = slot(act, now, choice, "/meals/" + i);
+            Meal slot = slot(act, now, choice, "/meals/" + i);
             slot.dishes().stream()
                     .filter(dish -> dish.kind() == DishKind.BATCH)
                     .forEach(dish -> replaced.add(Objects.requireNonNull(dish.of())));
-            Evening seen = evenings.evening(now, slot);
+            PlannedMeal seen = evenings.one(now, slot);
             Rational portions = Appetite.portions(
                     seen.eaters().stream().map(Eater::appetite).toList());
             boolean frozen = Boolean.TRUE.equals(choice.frozen());
@@ -145,26 +147,26 @@ class Taking {
         }
     }
 
-    private Slot slot(Act act, Snapshot now, MealChoice choice, String at) {
+    private Meal slot(Act act, Snapshot now, MealChoice choice, String at) {
         Household household = act.household();
         LocalDate day = Planning.day(choice.day(), act.day());
-        Optional<Slot> there = slots.on(household, day, choice.meal());
-        there.filter(slot -> slot.locked() || slot.state() != Slots.State.PLANNED)
+        Optional<Meal> there = slots.on(household, day, choice.meal());
+        there.filter(slot -> slot.locked() || slot.state() != Meal.State.PLANNED)
                 .ifPresent(slot -> {
                     throw Problem.at(at, Household.words(day) + " is locked or eaten by now; ask again.");
                 });
         boolean changed = choice.seen() != null
-                && !choice.seen().equals(there.map(Slot::version).orElse(0));
+                && !choice.seen().equals(there.map(Meal::version).orElse(0));
         if (changed && there.stream().noneMatch(slot -> same(now, slot, choice))) {
             throw Problem.at(
                     at, Household.words(day) + " was planned otherwise meanwhile; look at it, then ask again.");
         }
         return there.orElseGet(
-                () -> habits.usual(household, day, choice.meal()).slot(UUID.randomUUID(), day, Kind.COOK));
+                () -> habits.usual(household, day, choice.meal()).meal(UUID.randomUUID(), day, Kind.COOK));
     }
 
     /** Whether this is what stands there already: taken by itself, and now with the rest. */
-    private boolean same(Snapshot now, Slot slot, MealChoice choice) {
+    private boolean same(Snapshot now, Meal slot, MealChoice choice) {
         List<UUID> there = slot.dishes().stream()
                 .map(Dish::of)
                 .filter(Objects::nonNull)
@@ -178,7 +180,7 @@ class Taking {
     }
 
     private void cook(Act act, Snapshot now, Cooking cooking, List<Taken> all) {
-        Recipes.Stored stored = recipes.current(now, cooking.recipe());
+        Written stored = recipes.current(now, cooking.recipe());
         boolean once = all.size() == 1 && all.get(0).slot().day().equals(cooking.day());
         if (once) {
             save(act, all.get(0), DishKind.RECIPE, cooking.recipe());
@@ -187,7 +189,7 @@ class Taking {
         Recipe recipe = stored.recipe();
         Rational portions = Appetite.cooked(all.stream().map(Taken::portions).reduce(Rational.ZERO, Rational::plus));
         Sized sized =
-                kitchen.pots(act.household()).sized(recipe, portions.dividedBy(Rational.of(recipe.portions())), null);
+                sizes.pots(act.household()).sized(recipe, portions.dividedBy(Rational.of(recipe.portions())), null);
         UUID batch = batches.write(
                 act,
                 UUID.randomUUID(),

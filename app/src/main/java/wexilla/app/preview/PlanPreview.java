@@ -33,7 +33,7 @@ class PlanPreview {
 
     private static final int MOST_PEOPLE = 30;
     private static final int MOST_MINUTES = 24 * 60;
-    private static final int USUAL_MINUTES = wexilla.core.plan.Meal.DINNER.usualMinutes();
+    private static final int USUAL_MINUTES = wexilla.core.plan.MealOfDay.DINNER.usualMinutes();
     private static final Duration RUNAWAY = Duration.ofSeconds(60);
     private static final int USUAL_WISH = 2;
 

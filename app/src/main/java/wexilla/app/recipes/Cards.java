@@ -12,7 +12,6 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
-import wexilla.app.platform.Household;
 import wexilla.app.recipes.Book.Figure;
 import wexilla.app.recipes.Book.Filter;
 import wexilla.app.recipes.RecipeViews.BookView;
@@ -20,6 +19,8 @@ import wexilla.app.recipes.RecipeViews.RecipeCard;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.food.facts.Known;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Written;
 import wexilla.core.plan.Eater;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.CostSheet.Wanted;
@@ -50,7 +51,7 @@ class Cards {
         Book.Stocked stocked = new Book.Stocked(
                 there.stream().map(Key::id).toList(), soon.stream().map(Key::id).toList());
         Book.Page found = book.find(now.household(), filter, stocked, sort, page * PAGE, PAGE);
-        Map<UUID, Recipes.Stored> stored = recipes.currents(
+        Map<UUID, Written> stored = recipes.currents(
                 now, found.figures().stream().map(Figure::recipe).toList());
         List<RecipeCard> cards = new ArrayList<>();
         for (Figure figure : found.figures()) {
@@ -91,12 +92,7 @@ class Cards {
     }
 
     private static RecipeCard card(
-            Recipes.Stored stored,
-            Figure figure,
-            CostSheet.Known known,
-            Set<Key> there,
-            List<Key> soon,
-            List<String> look) {
+            Written stored, Figure figure, CostSheet.Known known, Set<Key> there, List<Key> soon, List<String> look) {
         Recipe recipe = stored.recipe();
         Sized sized = Sized.asWritten(recipe, known.measures());
         CostSheet sheet = CostSheet.of(Wanted.of(sized), known);

@@ -14,10 +14,11 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
-import wexilla.app.platform.Household;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.food.book.FoodBook;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Written;
 import wexilla.core.quantity.NotAnAmount;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
@@ -95,7 +96,7 @@ public class Dishes {
     private Map<Key, Recipe> byKey(Snapshot now, Collection<Key> keys) {
         List<UUID> ids = keys.stream().map(key -> UUID.fromString(key.id())).toList();
         return recipes.currents(now, ids).values().stream()
-                .collect(Collectors.toMap(stored -> Key.dish(stored.id().toString()), Recipes.Stored::recipe));
+                .collect(Collectors.toMap(stored -> Key.dish(stored.id().toString()), Written::recipe));
     }
 
     /** This recipe and all that ask for it, over however many others. */

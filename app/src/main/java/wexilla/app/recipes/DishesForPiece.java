@@ -23,6 +23,7 @@ import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.food.book.Form;
+import wexilla.core.kitchen.Written;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.CostSheet.Wanted;
@@ -71,7 +72,7 @@ public class DishesForPiece {
         Filter accepting = new Filter("", OnHand.SOME, null, null, null, null, null, null, Liked.ALL, List.of());
         List<Figure> found = book.find(now.household(), accepting, meat, Book.Sort.TITLE, 0, MOST)
                 .figures();
-        Map<UUID, Recipes.Stored> stored =
+        Map<UUID, Written> stored =
                 recipes.currents(now, found.stream().map(Figure::recipe).toList());
         Map<UUID, LocalDate> eaten = eaten(now, stored.keySet());
         List<PieceDish> dishes = new ArrayList<>();

@@ -23,13 +23,14 @@ import wexilla.app.household.Reference;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Act;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem.Blocker;
 import wexilla.app.platform.Undoable;
 import wexilla.core.food.Diet;
 import wexilla.core.food.Food;
 import wexilla.core.food.facts.Allergen;
 import wexilla.core.food.facts.Known;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Written;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
@@ -175,7 +176,7 @@ class Figures implements SmartLifecycle, Redescribed, Undoable {
         while (!stale.isEmpty()) {
             Snapshot now = snapshots.of(household);
             CostSheet.Known costs = now.costs();
-            Collection<Recipes.Stored> heads = versions.heads(now, stale).values();
+            Collection<Written> heads = versions.heads(now, stale).values();
             heads.forEach(stored -> write(household, stored, costs));
             stale = stale.size() < AT_ONCE ? List.of() : stale(household);
         }
@@ -192,7 +193,7 @@ class Figures implements SmartLifecycle, Redescribed, Undoable {
                 .list();
     }
 
-    private void write(Household household, Recipes.Stored stored, CostSheet.Known costs) {
+    private void write(Household household, Written stored, CostSheet.Known costs) {
         Recipe recipe = stored.recipe();
         List<RecipeLine> all = recipe.withMade();
         List<Food> foods =
@@ -268,7 +269,7 @@ class Figures implements SmartLifecycle, Redescribed, Undoable {
                 .map(Enum::name));
     }
 
-    private static String words(Recipes.Stored stored, String[] foods) {
+    private static String words(Written stored, String[] foods) {
         return (stored.recipe().title() + "\n" + String.join("\n", foods) + "\n"
                         + String.join("\n", stored.about().tags()) + "\n"
                         + stored.about().note())

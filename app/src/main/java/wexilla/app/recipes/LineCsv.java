@@ -11,6 +11,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import wexilla.app.recipes.RecipeFiles.Found;
+import wexilla.core.kitchen.Written;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.lines.ReadLine;
@@ -32,10 +33,10 @@ final class LineCsv {
 
     private LineCsv() {}
 
-    static String of(List<Recipes.Stored> recipes) {
+    static String of(List<Written> recipes) {
         StringBuilder text = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(text, WRITTEN)) {
-            for (Recipes.Stored stored : recipes) {
+            for (Written stored : recipes) {
                 for (RecipeLine line : stored.recipe().lines()) {
                     printer.printRecord(row(stored, line.read()));
                 }
@@ -46,7 +47,7 @@ final class LineCsv {
         return text.toString();
     }
 
-    private static List<String> row(Recipes.Stored stored, ReadLine line) {
+    private static List<String> row(Written stored, ReadLine line) {
         Quantity quantity = line.quantity();
         return List.of(
                 harmless(stored.recipe().title()),

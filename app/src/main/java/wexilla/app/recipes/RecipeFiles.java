@@ -20,9 +20,10 @@ import tools.jackson.databind.json.JsonMapper;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Asked;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.book.FoodBook;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Written;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeText;
 
@@ -153,7 +154,7 @@ class RecipeFiles {
         return acts.say(household, key, "import", input, act -> {
             for (int i = 0; i < count; i++) {
                 Recipe recipe = read.get(i);
-                Recipes.About about = input.recipes().get(i).about();
+                Written.About about = input.recipes().get(i).about();
                 below(i, () -> recipes.add(act, recipe, about));
             }
             return "Into the book: " + count + (count == 1 ? " recipe" : " recipes");
@@ -172,7 +173,7 @@ class RecipeFiles {
     @GetMapping("/api/recipes/{id}/file")
     ResponseEntity<byte[]> file(
             Household household, @PathVariable UUID id, @RequestParam(defaultValue = "json") String format) {
-        Recipes.Stored stored = recipes.current(household, id);
+        Written stored = recipes.current(household, id);
         String name = stored.recipe().title().replaceAll("[^\\p{L}\\p{N}]+", "-");
         return format(format).equals("csv")
                 ? answer("text/csv", name + ".csv", LineCsv.of(List.of(stored)))
@@ -182,7 +183,7 @@ class RecipeFiles {
     /** The whole book. */
     @GetMapping("/api/recipes/file")
     ResponseEntity<byte[]> files(Household household, @RequestParam(defaultValue = "json") String format) {
-        List<Recipes.Stored> all = recipes.all(snapshots.of(household));
+        List<Written> all = recipes.all(snapshots.of(household));
         return format(format).equals("csv")
                 ? answer("text/csv", "recipes.csv", LineCsv.of(all))
                 : answer("application/ld+json", "recipes.json", json.writeValueAsString(SchemaWriter.all(all)));

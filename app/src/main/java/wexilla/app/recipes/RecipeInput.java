@@ -7,8 +7,8 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
-import wexilla.app.recipes.Recipes.About;
 import wexilla.core.food.Scaling;
+import wexilla.core.kitchen.Written.About;
 import wexilla.core.quantity.text.AmountReader;
 import wexilla.core.recipe.Style;
 

@@ -15,45 +15,21 @@ import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Act;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Once;
 import wexilla.app.platform.Problem;
 import wexilla.app.platform.Problem.Blocker;
 import wexilla.app.platform.Undoable;
 import wexilla.app.recipes.RecipeViews.VersionView;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Written;
+import wexilla.core.kitchen.Written.About;
+import wexilla.core.kitchen.Written.Version;
 import wexilla.core.recipe.Recipe;
 
 /** The book: recipes and their versions. A version is written once; editing writes the next one. */
 @Component
 public class Recipes implements Undoable {
-
-    /**
-     * A recipe as stored.
-     *
-     * @param n the number of this version
-     * @param version for If-Match
-     */
-    public record Stored(UUID id, int n, int version, About about, Recipe recipe) {}
-
-    /**
-     * What is written about a recipe.
-     *
-     * @param source as typed, pasted or imported
-     * @param alsoMakes what comes out beside its portions: "2 l chicken stock"
-     */
-    public record About(String note, String source, List<String> tags, List<String> alsoMakes) {
-
-        public static final About NOTHING = new About("", "", List.of(), List.of());
-
-        public About {
-            tags = List.copyOf(tags);
-            alsoMakes = List.copyOf(alsoMakes);
-        }
-    }
-
-    /** One version of a recipe. */
-    public record Version(UUID recipe, int n) {}
 
     private final JdbcClient db;
     private final VersionRows rows;
@@ -81,14 +57,14 @@ public class Recipes implements Undoable {
     }
 
     /** All recipes of the book by name; a recipe whose first saving was undone is not in it. */
-    public List<Stored> all(Snapshot now) {
+    public List<Written> all(Snapshot now) {
         List<Version> heads =
                 db.sql("""
                         select r.id as recipe, v.n from recipe r
                         join recipe_version v on v.household_id = r.household_id and v.recipe = r.id
                             and v.n = r.current_version
                         where r.household_id = ? order by lower(v.title), r.id""").params(now.household().id()).query(Version.class).list();
-        Map<Version, Stored> stored = versions.of(now, heads);
+        Map<Version, Written> stored = versions.of(now, heads);
         return heads.stream()
                 .map(head -> Objects.requireNonNull(stored.get(head)))
                 .toList();
@@ -152,12 +128,12 @@ public class Recipes implements Undoable {
     }
 
     /** The current version of a recipe. */
-    public Stored current(Household household, UUID id) {
+    public Written current(Household household, UUID id) {
         return current(snapshots.of(household), id);
     }
 
-    public Stored current(Snapshot now, UUID id) {
-        Stored stored = versions.heads(now, List.of(id)).get(id);
+    public Written current(Snapshot now, UUID id) {
+        Written stored = versions.heads(now, List.of(id)).get(id);
         if (stored == null) {
             throw Problem.missing("There is no such recipe in the book.");
         }
@@ -165,12 +141,12 @@ public class Recipes implements Undoable {
     }
 
     /** One version of a recipe. @param n null for the current one */
-    public Stored version(Snapshot now, UUID id, @Nullable Integer n) {
-        Stored current = current(now, id);
+    public Written version(Snapshot now, UUID id, @Nullable Integer n) {
+        Written current = current(now, id);
         if (n == null || n == current.n()) {
             return current;
         }
-        Stored stored = versions.one(now, new Version(id, n));
+        Written stored = versions.one(now, new Version(id, n));
         if (stored == null) {
             throw Problem.missing("This recipe has no version " + n + ".");
         }
@@ -178,7 +154,7 @@ public class Recipes implements Undoable {
     }
 
     /** The current versions of these recipes, by id; what is not in the book is left out. */
-    public Map<UUID, Stored> currents(Snapshot now, Collection<UUID> ids) {
+    public Map<UUID, Written> currents(Snapshot now, Collection<UUID> ids) {
         return versions.heads(now, ids);
     }
 
@@ -188,7 +164,7 @@ public class Recipes implements Undoable {
     }
 
     /** Versions of recipes, current or not: what was cooked keeps the version it was cooked by. */
-    public Map<Version, Stored> versions(Snapshot now, Collection<Version> asked) {
+    public Map<Version, Written> versions(Snapshot now, Collection<Version> asked) {
         return versions.of(now, asked);
     }
 

@@ -23,7 +23,6 @@ import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Done;
 import wexilla.app.platform.Asked;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.LineViews.LineView;
 import wexilla.app.recipes.RecipeViews.DraftView;
@@ -33,6 +32,8 @@ import wexilla.app.recipes.RecipeViews.RecipeSaved;
 import wexilla.app.recipes.RecipeViews.RecipeView;
 import wexilla.app.recipes.RecipeViews.StepView;
 import wexilla.core.food.Scaling;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Written;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.CostSheet.Wanted;
 import wexilla.core.pricing.Work;
@@ -82,8 +83,8 @@ class RecipesController {
     ResponseEntity<RecipeView> one(
             Household household, @PathVariable UUID id, @RequestParam(required = false) @Nullable Integer n) {
         Snapshot now = snapshots.of(household);
-        Recipes.Stored current = recipes.current(now, id);
-        Recipes.Stored stored = recipes.version(now, id, n);
+        Written current = recipes.current(now, id);
+        Written stored = recipes.version(now, id, n);
         Recipe recipe = stored.recipe();
         Sized sized = Sized.asWritten(recipe, household.measures());
         CostSheet sheet = CostSheet.of(Wanted.of(sized), now.costs());
@@ -211,7 +212,7 @@ class RecipesController {
             for (String name : names) {
                 String title = Asked.name("/text", name, 120);
                 if (recipes.named(household, title).isEmpty()) {
-                    recipes.add(act, new Recipe(title, USUAL_PORTIONS, List.of(), List.of()), Recipes.About.NOTHING);
+                    recipes.add(act, new Recipe(title, USUAL_PORTIONS, List.of(), List.of()), Written.About.NOTHING);
                     added++;
                 }
             }

@@ -20,9 +20,10 @@ import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Done;
-import wexilla.app.platform.Household;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Written;
 import wexilla.core.quantity.NotAnAmount;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
@@ -107,7 +108,7 @@ public class Rereading implements SmartLifecycle {
     public void again(Household household) {
         Snapshot now = snapshots.of(household);
         List<Healed> healed = new ArrayList<>();
-        for (Recipes.Stored stored : recipes.all(now)) {
+        for (Written stored : recipes.all(now)) {
             Recipe read = reread(stored.recipe(), dishes.shelf(now, stored.id()));
             if (read != null) {
                 healed.add(new Healed(stored, read));
@@ -124,7 +125,7 @@ public class Rereading implements SmartLifecycle {
                 .update();
     }
 
-    private record Healed(Recipes.Stored stored, Recipe read) {
+    private record Healed(Written stored, Recipe read) {
 
         /** "Porridge (butter → almond butter)". */
         String words() {
@@ -147,7 +148,7 @@ public class Rereading implements SmartLifecycle {
 
     private Done<String> heal(Act act, List<Healed> healed, List<LotsAnew.Otherwise> there) {
         for (Healed one : healed) {
-            Recipes.Stored stored = one.stored();
+            Written stored = one.stored();
             recipes.change(act, stored.id(), stored.version(), one.read(), stored.about());
         }
         lots.heal(act, there);

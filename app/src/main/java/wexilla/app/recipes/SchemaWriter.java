@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import wexilla.core.kitchen.Written;
 import wexilla.core.quantity.Measures;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.ScaledStep;
@@ -18,21 +19,21 @@ final class SchemaWriter {
 
     private SchemaWriter() {}
 
-    static Map<String, Object> one(Recipes.Stored stored) {
+    static Map<String, Object> one(Written stored) {
         Map<String, Object> document = new LinkedHashMap<>();
         document.put("@context", CONTEXT);
         document.putAll(recipe(stored));
         return document;
     }
 
-    static Map<String, Object> all(List<Recipes.Stored> stored) {
+    static Map<String, Object> all(List<Written> stored) {
         Map<String, Object> document = new LinkedHashMap<>();
         document.put("@context", CONTEXT);
         document.put("@graph", stored.stream().map(SchemaWriter::recipe).toList());
         return document;
     }
 
-    private static Map<String, Object> recipe(Recipes.Stored stored) {
+    private static Map<String, Object> recipe(Written stored) {
         Recipe recipe = stored.recipe();
         Map<String, Object> fields = new LinkedHashMap<>();
         fields.put("@type", "Recipe");

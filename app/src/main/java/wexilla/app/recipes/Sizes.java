@@ -2,21 +2,16 @@ package wexilla.app.recipes;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Equipped;
+import wexilla.app.household.Equipped.Equipment;
 import wexilla.app.household.Vessels;
-import wexilla.app.platform.Household;
-import wexilla.app.platform.Problem;
 import wexilla.core.clock.DayProblem.Gear;
-import wexilla.core.food.Key;
-import wexilla.core.quantity.Measures;
-import wexilla.core.quantity.Rational;
+import wexilla.core.kitchen.Home;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Person;
+import wexilla.core.kitchen.Pots;
 import wexilla.core.recipe.Filling;
-import wexilla.core.recipe.Recipe;
-import wexilla.core.recipe.Size;
-import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.steps.StepGear;
 
 /** Brings recipes to a size in a household's own vessels. */
@@ -24,9 +19,8 @@ import wexilla.core.recipe.steps.StepGear;
 public class Sizes {
 
     /** More vessels than this is no kitchen at home. */
-    static final int MOST_VESSELS = 60;
-
     private final Equipped equipped;
+
     private final Vessels vessels;
 
     Sizes(Equipped equipped, Vessels vessels) {
@@ -36,26 +30,22 @@ public class Sizes {
 
     /** What there is to cook with on a clock. */
     public List<Gear> gear(Household household) {
-        return equipped.gear(household);
+        return Equipped.gear(equipped.all(household));
     }
 
-    /** The vessels of a household, read once. */
-    public record Kitchen(List<Filling.Vessel> vessels, Map<Key, Rational> standing, Measures measures) {
-
-        /** @param said in how many vessels, null for the loads its fill needs */
-        public Sized sized(Recipe recipe, Rational factor, @Nullable Integer said) {
-            if (said != null && (said < 1 || said > MOST_VESSELS)) {
-                throw Problem.at(
-                        "/vessels", "Pots are a whole number from 1 to " + MOST_VESSELS + ", not " + said + ".");
-            }
-            int loads = said == null ? Filling.loads(recipe, factor, vessels, standing, measures) : said;
-            return Sized.of(recipe, Size.of(factor, Math.min(loads, MOST_VESSELS)), measures);
-        }
+    /** Who eats here, as asked, and what there is to cook with. */
+    public Home home(Household household, List<Person> people) {
+        List<Equipment> equipment = equipped.all(household);
+        return new Home(people, pots(household, equipment), Equipped.gear(equipment));
     }
 
-    public Kitchen kitchen(Household household) {
+    public Pots pots(Household household) {
+        return pots(household, equipped.all(household));
+    }
+
+    private Pots pots(Household household, List<Equipment> equipment) {
         List<Filling.Vessel> all = new ArrayList<>();
-        for (Equipped.Equipment one : equipped.all(household)) {
+        for (Equipment one : equipment) {
             StepGear.Kind gear = one.kind().gear();
             if (gear != null) {
                 vessels.measured(one)
@@ -66,6 +56,6 @@ public class Sizes {
                                 size)));
             }
         }
-        return new Kitchen(all, vessels.standing(), household.measures());
+        return new Pots(all, vessels.standing(), household.measures());
     }
 }

@@ -11,11 +11,12 @@ import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Vessels;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.preview.ScaleTo;
 import wexilla.app.preview.ScaledViews;
 import wexilla.app.preview.VesselFills;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Pots;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Filling;
 import wexilla.core.recipe.Recipe;
@@ -76,7 +77,7 @@ class SizesController {
         Rational areas = ScaleTo.areas(asked.to(), vessels);
         Rational portions = Rational.of(recipe.portions());
         Rational factor = ScaleTo.factor(asked.to(), portions.plain(), areas, lines, prices, household.measures());
-        Sizes.Kitchen kitchen = sizes.kitchen(household);
+        Pots kitchen = sizes.pots(household);
         Sized sized = kitchen.sized(recipe, factor, bags > 1 ? Integer.valueOf(bags) : asked.vessels());
         Sized over = areas == null ? sized : sized.over(areas, household.measures());
         return new SizeView(
@@ -84,7 +85,7 @@ class SizesController {
                 in(household, kitchen, over, asked).orElse(null));
     }
 
-    private Optional<InVessel> in(Household household, Sizes.Kitchen kitchen, Sized sized, SizeAsked asked) {
+    private Optional<InVessel> in(Household household, Pots kitchen, Sized sized, SizeAsked asked) {
         UUID wanted = asked.equipment();
         Optional<Filling.Vessel> vessel = wanted == null
                 ? Filling.usual(sized.recipe(), kitchen.vessels())

@@ -9,7 +9,8 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Foods;
 import wexilla.app.platform.Act;
-import wexilla.app.platform.Household;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Written;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
@@ -31,7 +32,7 @@ class VersionRows {
     }
 
     /** @param n its number; @param replaced what undo goes back to, null for a first version */
-    void write(Act act, UUID id, int n, @Nullable Integer replaced, Recipe recipe, Recipes.About about) {
+    void write(Act act, UUID id, int n, @Nullable Integer replaced, Recipe recipe, Written.About about) {
         Household household = act.household();
         db.sql("""
                         insert into recipe_version

@@ -14,9 +14,9 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.platform.Once;
-import wexilla.app.recipes.Recipes.About;
-import wexilla.app.recipes.Recipes.Stored;
-import wexilla.app.recipes.Recipes.Version;
+import wexilla.core.kitchen.Written;
+import wexilla.core.kitchen.Written.About;
+import wexilla.core.kitchen.Written.Version;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeStep;
 
@@ -53,7 +53,7 @@ class Versions {
     }
 
     /** What a request has read so far. @param heads the current version of each recipe that was asked for */
-    private record Read(Map<Version, Stored> stored, Map<UUID, Version> heads) {
+    private record Read(Map<Version, Written> stored, Map<UUID, Version> heads) {
 
         static Read nothing() {
             return new Read(new HashMap<>(), new HashMap<>());
@@ -61,18 +61,18 @@ class Versions {
     }
 
     /** These versions, current or not: what was cooked keeps the version it was cooked by. */
-    Map<Version, Stored> of(Snapshot now, Collection<Version> asked) {
+    Map<Version, Written> of(Snapshot now, Collection<Version> asked) {
         Read read = read(now, List.of(), asked);
-        Map<Version, Stored> found = new HashMap<>();
+        Map<Version, Written> found = new HashMap<>();
         asked.forEach(version ->
                 found.put(version, Objects.requireNonNull(read.stored().get(version))));
         return found;
     }
 
     /** The current versions of these recipes; what is not in the book is left out. */
-    Map<UUID, Stored> heads(Snapshot now, Collection<UUID> recipes) {
+    Map<UUID, Written> heads(Snapshot now, Collection<UUID> recipes) {
         Read read = read(now, recipes, List.of());
-        Map<UUID, Stored> found = new HashMap<>();
+        Map<UUID, Written> found = new HashMap<>();
         for (UUID recipe : recipes) {
             Version head = read.heads().get(recipe);
             if (head != null) {
@@ -149,7 +149,7 @@ class Versions {
             heads.forEach((version, head) -> read.stored()
                     .put(
                             version,
-                            new Stored(
+                            new Written(
                                     version.recipe(), version.n(), head.version(), head.about(), built(version, 0))));
             current.forEach((recipe, version) -> {
                 if (asked.contains(recipe)) {
@@ -222,7 +222,7 @@ class Versions {
 
     /** @return null where there is no such version */
     @Nullable
-    Stored one(Snapshot now, Version version) {
+    Written one(Snapshot now, Version version) {
         return read(now, List.of(), List.of(version)).stored().get(version);
     }
 }

@@ -9,27 +9,28 @@ import java.util.Objects;
 import java.util.TreeMap;
 import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
-import wexilla.app.plan.Evenings;
+import wexilla.app.plan.PlanKitchen;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.pricing.Offer;
 import wexilla.core.pricing.WholePacks;
 import wexilla.core.shopping.Basket;
+import wexilla.core.stations.plan.Looked;
 
 /** Derives the list: what the evenings want less what is there, and staples that are low or out. */
 @Component
 class ShoppingList {
 
-    private final Evenings evenings;
+    private final PlanKitchen evenings;
 
-    ShoppingList(Evenings evenings) {
+    ShoppingList(PlanKitchen evenings) {
         this.evenings = evenings;
     }
 
     /** What is missing for the evenings up to this day. */
     Basket until(Snapshot now, LocalDate to) {
-        Evenings.Looked looked = evenings.look(now, to);
+        Looked looked = evenings.look(now, to);
         return Basket.of(
                 looked.check().needs().items(),
                 lowOrOut(now),

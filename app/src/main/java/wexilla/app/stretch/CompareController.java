@@ -13,14 +13,12 @@ import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.People;
 import wexilla.app.household.Reference;
 import wexilla.app.household.StockUpPrices;
-import wexilla.app.onhand.FreezerRoom;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.onhand.Uses;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Asked;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Problem;
 import wexilla.app.stretch.Cutting.Cut;
 import wexilla.app.stretch.PieceViews.BuyAsked;
@@ -31,6 +29,8 @@ import wexilla.app.stretch.PieceViews.StockUpInput;
 import wexilla.app.stretch.PieceViews.StockUpView;
 import wexilla.core.food.Food;
 import wexilla.core.keeping.KeepingRule;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Person;
 import wexilla.core.money.Money;
 import wexilla.core.people.Appetite;
 import wexilla.core.quantity.Amount;
@@ -55,23 +55,15 @@ class CompareController {
     private final Snapshots snapshots;
     private final Reference reference;
     private final People people;
-    private final FreezerRoom freezer;
     private final StockUpPrices prices;
     private final Uses uses;
     private final Acts acts;
 
     CompareController(
-            Snapshots snapshots,
-            Reference reference,
-            People people,
-            FreezerRoom freezer,
-            StockUpPrices prices,
-            Uses uses,
-            Acts acts) {
-        this.snapshots = snapshots;
+            Snapshots snapshots, Reference reference, People people, StockUpPrices prices, Uses uses, Acts acts) {
         this.reference = reference;
         this.people = people;
-        this.freezer = freezer;
+        this.snapshots = snapshots;
         this.prices = prices;
         this.uses = uses;
         this.acts = acts;
@@ -112,7 +104,7 @@ class CompareController {
                     at + "/weight", "“" + asked.weight() + "” is too little to compare; write it like 2.5 kg.");
         }
         List<Appetite> here =
-                people.active(household).stream().map(People.Person::appetite).toList();
+                people.active(household).stream().map(Person::appetite).toList();
         Rational eaters = here.isEmpty() ? Rational.ONE : Appetite.sum(here);
         Money price = Asked.money(at + "/price", asked.price(), household.currency());
         Food food = cut.food().orElse(null);
@@ -162,7 +154,7 @@ class CompareController {
         return StockUp.of(
                         perKilo,
                         target.perKilo(),
-                        freezer.millilitres(household),
+                        snapshots.kitchen(household).roomOrUsual(),
                         frozen == null ? 0 : frozen.to(),
                         aWeek)
                 .words();

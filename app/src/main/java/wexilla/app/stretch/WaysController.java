@@ -7,10 +7,11 @@ import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Foods;
 import wexilla.app.household.People;
 import wexilla.app.household.Reference;
-import wexilla.app.onhand.FreezerRoom;
-import wexilla.app.platform.Household;
+import wexilla.app.onhand.Snapshots;
 import wexilla.app.stretch.WayViews.WaysAsked;
 import wexilla.app.stretch.WayViews.WaysView;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Person;
 import wexilla.core.people.Appetite;
 import wexilla.core.quantity.Rational;
 
@@ -20,13 +21,13 @@ class WaysController {
 
     private final Foods foods;
     private final People people;
-    private final FreezerRoom freezer;
+    private final Snapshots snapshots;
     private final Reference reference;
 
-    WaysController(Foods foods, People people, FreezerRoom freezer, Reference reference) {
+    WaysController(Foods foods, People people, Snapshots snapshots, Reference reference) {
         this.foods = foods;
         this.people = people;
-        this.freezer = freezer;
+        this.snapshots = snapshots;
         this.reference = reference;
     }
 
@@ -34,11 +35,12 @@ class WaysController {
     @PostMapping("/api/stretch/ways")
     WaysView ways(Household household, @RequestBody WaysAsked asked) {
         List<Appetite> here =
-                people.active(household).stream().map(People.Person::appetite).toList();
+                people.active(household).stream().map(Person::appetite).toList();
         Rational eaters =
                 asked.people() != null || here.isEmpty() ? WayViews.eaters(asked.people()) : Appetite.sum(here);
         String said = asked.freezerLitres();
-        Rational room = said == null || said.isBlank() ? freezer.millilitres(household) : WayViews.freezer(said);
+        Rational room =
+                said == null || said.isBlank() ? snapshots.kitchen(household).roomOrUsual() : WayViews.freezer(said);
         return WayViews.of(asked, eaters, room, foods.known(household).book(), reference, household.currency());
     }
 }

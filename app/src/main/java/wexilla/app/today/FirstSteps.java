@@ -3,7 +3,7 @@ package wexilla.app.today;
 import java.time.LocalDate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
-import wexilla.app.platform.Household;
+import wexilla.core.kitchen.Household;
 
 /** What of the first steps of an empty household is done. */
 @Component

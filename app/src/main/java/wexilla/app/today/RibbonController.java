@@ -8,8 +8,8 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Lots;
-import wexilla.app.platform.Household;
 import wexilla.core.keeping.KeepDates.Urgency;
+import wexilla.core.kitchen.Household;
 
 /** The two weeks on top of every screen, and what waits at each station. */
 @RestController

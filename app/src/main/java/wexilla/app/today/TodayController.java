@@ -15,16 +15,17 @@ import wexilla.app.household.Reference;
 import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
-import wexilla.app.plan.Evenings;
-import wexilla.app.platform.Household;
+import wexilla.app.plan.PlanKitchen;
 import wexilla.core.keeping.KeepDates.Urgency;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.plan.FreezeBy;
 import wexilla.core.plan.PlanCheck;
 import wexilla.core.plan.TakeOut;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
+import wexilla.core.stations.plan.Looked;
 
 /** Today: what to take out, what to use first, what to freeze tonight, the week's cost, and first steps. */
 @RestController
@@ -33,13 +34,14 @@ class TodayController {
     private static final int AHEAD = 4;
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm");
 
-    private final Evenings evenings;
+    private final PlanKitchen evenings;
     private final FirstSteps firstSteps;
     private final Reference reference;
     private final Spent spent;
     private final Snapshots snapshots;
 
-    TodayController(Evenings evenings, FirstSteps firstSteps, Reference reference, Spent spent, Snapshots snapshots) {
+    TodayController(
+            PlanKitchen evenings, FirstSteps firstSteps, Reference reference, Spent spent, Snapshots snapshots) {
         this.evenings = evenings;
         this.firstSteps = firstSteps;
         this.reference = reference;
@@ -81,7 +83,7 @@ class TodayController {
     TodayView today(Household household) {
         Snapshot now = snapshots.of(household);
         LocalDate today = now.today();
-        Evenings.Looked looked = evenings.look(now, today.plusDays(AHEAD));
+        Looked looked = evenings.look(now, today.plusDays(AHEAD));
         List<Lot> open = now.open();
         List<LotView> first = open.stream()
                 .map(lot -> LotView.of(lot, today))
@@ -102,7 +104,7 @@ class TodayController {
                 firstSteps(now));
     }
 
-    private static List<OutView> takeOut(Snapshot now, Evenings.Looked looked) {
+    private static List<OutView> takeOut(Snapshot now, Looked looked) {
         List<OutView> out = new ArrayList<>();
         Stream.concat(
                         looked.check().checked().stream().map(PlanCheck.Checked::takeOut),
@@ -122,7 +124,7 @@ class TodayController {
         return out;
     }
 
-    private List<FreezeView> freezeTonight(List<Lot> open, Evenings.Looked looked, LocalDate today) {
+    private List<FreezeView> freezeTonight(List<Lot> open, Looked looked, LocalDate today) {
         List<Lot> last = open.stream()
                 .filter(lot -> lot.state() == Lot.State.RAW)
                 .filter(lot -> reference

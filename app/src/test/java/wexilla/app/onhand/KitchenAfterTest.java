@@ -2,6 +2,7 @@ package wexilla.app.onhand;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,10 +16,10 @@ import wexilla.app.household.Foods;
 import wexilla.app.household.Households;
 import wexilla.app.household.Reference;
 import wexilla.app.platform.Acts;
-import wexilla.app.platform.Household;
 import wexilla.app.support.Http;
 import wexilla.core.kitchen.Answer;
 import wexilla.core.kitchen.Change.Kind;
+import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Kitchen;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.kitchen.Place;
@@ -50,8 +51,9 @@ class KitchenAfterTest {
     }
 
     private Kitchen stored() {
-        return new Kitchen(
-                household.measures(),
+        return Kitchen.stock(
+                household,
+                household.at(bean(Clock.class).instant()),
                 bean(Reference.class).keeping(household),
                 bean(Foods.class).known(household),
                 bean(Lots.class).there(household),

@@ -1,5 +1,7 @@
 package wexilla.core.kitchen;
 
+import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -10,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
@@ -21,11 +24,14 @@ import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
+import wexilla.core.packing.Room;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Style;
+import wexilla.core.recipe.lines.LineReader;
 import wexilla.core.stock.OpenLot;
 import wexilla.core.stock.Supply;
 
@@ -33,20 +39,98 @@ import wexilla.core.stock.Supply;
  * An immutable picture of a household at one moment, as far as somebody asked for it: a store reads what a question
  * declares it looks at, and nothing is read afterwards.
  *
+ * @param now in the household's zone
  * @param guide how foods keep, by its country; @param foods what it calls them; null where nobody asked for them
  * @param lots what is there, first to expire first, staples that are out among them
- * @param places where things lie; null where nobody asked for them
+ * @param places where things lie, {@code home} who eats and what there is to cook with, {@code planned} what is planned;
+ *     each null where nobody asked for it
  */
 public record Kitchen(
-        Measures measures,
+        Household household,
+        LocalDateTime now,
         KeepingGuide guide,
         @Nullable KnownFoods foods,
         List<Lot> lots,
-        @Nullable List<Place> places) {
+        @Nullable List<Place> places,
+        @Nullable Home home,
+        @Nullable Planned planned) {
+
+    /** Taken where nobody has said how large the freezers are. */
+    private static final Rational USUAL_ROOM =
+            Trade.number("ways.freezer-litres").times(Rational.of(1000));
 
     public Kitchen {
         lots = List.copyOf(lots);
         places = places == null ? null : List.copyOf(places);
+    }
+
+    /** What is there, and nothing else of it. */
+    public static Kitchen stock(
+            Household household,
+            LocalDateTime now,
+            KeepingGuide guide,
+            @Nullable KnownFoods foods,
+            List<Lot> lots,
+            @Nullable List<Place> places) {
+        return new Kitchen(household, now, guide, foods, lots, places, null, null);
+    }
+
+    /** The same with who eats here, what there is to cook with, and what is planned. */
+    public Kitchen with(Home own, Planned plan) {
+        return new Kitchen(household, now, guide, foods, lots, places, own, plan);
+    }
+
+    /** The same with where things lie. */
+    public Kitchen with(List<Place> own) {
+        return new Kitchen(household, now, guide, foods, lots, own, home, planned);
+    }
+
+    public LocalDate today() {
+        return now.toLocalDate();
+    }
+
+    public Measures measures() {
+        return household.measures();
+    }
+
+    public LineReader reader() {
+        return new LineReader(foods().book());
+    }
+
+    /** @throws IllegalStateException if nobody asked for it */
+    public Home home() {
+        return read(home, "home");
+    }
+
+    /** @throws IllegalStateException if nobody asked for it */
+    public Planned planned() {
+        return read(planned, "plan");
+    }
+
+    /** Millilitres the freezers take beside what lies there; empty where nobody said how large every freezer is. */
+    public Optional<Rational> room() {
+        List<Place> freezers = places().stream()
+                .filter(place -> place.kind() == Storage.FREEZER)
+                .toList();
+        if (freezers.isEmpty() || freezers.stream().anyMatch(place -> place.litres() == null)) {
+            return Optional.empty();
+        }
+        List<UUID> ids = freezers.stream().map(Place::id).toList();
+        Rational all = freezers.stream()
+                .flatMap(freezer -> Stream.ofNullable(freezer.litres()))
+                .map(litres -> Rational.of(litres).times(Rational.of(1000)))
+                .reduce(Rational.ZERO, Rational::plus);
+        Rational full = Room.millilitres(open().stream()
+                .filter(lot -> ids.contains(lot.spot().place()))
+                .map(Lot::amount)
+                .toList());
+        Rational left = all.minus(full);
+        return Optional.of(left.signum() < 0 ? Rational.ZERO : left);
+    }
+
+    /** The same, as much as is usual where nobody said. */
+    public Rational roomOrUsual() {
+        return room().orElse(USUAL_ROOM);
     }
 
     /** @throws IllegalStateException if nobody asked for them: a question has to declare what it looks at */
@@ -158,7 +242,7 @@ public record Kitchen(
         Map<UUID, Lot> next = new LinkedHashMap<>();
         lots.forEach(lot -> next.put(lot.id(), lot));
         changes.forEach(change -> apply(change, next));
-        return new Kitchen(measures, guide, foods, List.copyOf(next.values()), places);
+        return new Kitchen(household, now, guide, foods, List.copyOf(next.values()), places, home, planned);
     }
 
     private void apply(Change change, Map<UUID, Lot> next) {

@@ -20,7 +20,7 @@ import wexilla.core.menu.MenuProblem.Lot;
 import wexilla.core.menu.MenuProblem.Use;
 import wexilla.core.money.Cost;
 import wexilla.core.plan.Eater;
-import wexilla.core.plan.Evening;
+import wexilla.core.plan.PlannedMeal;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.LineCost;
 import wexilla.core.pricing.Offer;
@@ -111,7 +111,7 @@ public final class MenuKitchen {
         int fixed = Math.max(0, hands - more);
         return new Dish(
                 once.recipe().title(),
-                Evening.proteins(Eater.foods(once.recipe())),
+                PlannedMeal.proteins(Eater.foods(once.recipe())),
                 candidate.liked(),
                 candidate.untried(),
                 fixed,

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
 import wexilla.core.plan.Eater;
-import wexilla.core.plan.Evening;
+import wexilla.core.plan.PlannedMeal;
 import wexilla.core.plan.Repeats;
 
 /**
@@ -16,7 +16,7 @@ import wexilla.core.plan.Repeats;
  *
  * @param before meals of the last days, and those that stand until the plan begins
  */
-public record MenuLately(List<Evening> before) {
+public record MenuLately(List<PlannedMeal> before) {
 
     public MenuLately {
         before = List.copyOf(before);
@@ -35,7 +35,7 @@ public record MenuLately(List<Evening> before) {
      */
     public int against(String name, boolean there, Set<String> proteins, LocalDate day, List<Eater> eaters) {
         long worst = 0;
-        for (Evening evening : before) {
+        for (PlannedMeal evening : before) {
             int gap = gap(evening, day);
             if (!Repeats.somebody(eaters, evening.eaters())) {
                 continue;
@@ -49,7 +49,7 @@ public record MenuLately(List<Evening> before) {
         return (int) Math.round((double) worst / MenuWeights.DISLIKED);
     }
 
-    private static int gap(Evening evening, LocalDate day) {
+    private static int gap(PlannedMeal evening, LocalDate day) {
         return (int) ChronoUnit.DAYS.between(evening.day(), day);
     }
 }

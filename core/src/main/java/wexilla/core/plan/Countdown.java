@@ -15,9 +15,9 @@ import wexilla.core.clock.DayProblem.Window;
 import wexilla.core.clock.DaySearch;
 import wexilla.core.cookday.DayStep;
 import wexilla.core.cookday.DayTasks;
-import wexilla.core.plan.Evening.Cook;
-import wexilla.core.plan.Evening.Dish;
-import wexilla.core.plan.Evening.FromStock;
+import wexilla.core.plan.PlannedMeal.Cook;
+import wexilla.core.plan.PlannedMeal.Dish;
+import wexilla.core.plan.PlannedMeal.FromStock;
 import wexilla.core.recipe.ScaledStep;
 
 /**
@@ -37,7 +37,7 @@ public final class Countdown {
     private Countdown() {}
 
     /** Every step of the evening, in the order of the clock. @param gear to cook with */
-    public static List<Step> of(Evening evening, List<Gear> gear) {
+    public static List<Step> of(PlannedMeal evening, List<Gear> gear) {
         List<DayTasks.Dish> dishes = dishes(evening);
         return plan(dishes, true, gear)
                 .or(() -> plan(dishes, false, gear))
@@ -45,7 +45,7 @@ public final class Countdown {
                 .orElse(List.of());
     }
 
-    private static List<DayTasks.Dish> dishes(Evening evening) {
+    private static List<DayTasks.Dish> dishes(PlannedMeal evening) {
         return evening.dishes().stream()
                 .map(dish -> new DayTasks.Dish(
                         dish.name(),
@@ -67,13 +67,13 @@ public final class Countdown {
     record Clock(LocalDateTime begin, boolean atOnce) {
 
         /** Minutes from the begin to the table. */
-        int minutes(Evening evening) {
+        int minutes(PlannedMeal evening) {
             return (int) Duration.between(begin, evening.tableAt()).toMinutes();
         }
     }
 
     /** The clock of this meal. @param gear to cook with; where nobody says, each dish by itself */
-    static Clock clock(Evening evening, List<Gear> gear) {
+    static Clock clock(PlannedMeal evening, List<Gear> gear) {
         if (hot(evening) < 2 || gear.isEmpty()) {
             return new Clock(evening.start(), true);
         }
@@ -89,9 +89,9 @@ public final class Countdown {
     }
 
     /** How many of its dishes take time. */
-    public static long hot(Evening evening) {
+    public static long hot(PlannedMeal evening) {
         return evening.dishes().stream()
-                .filter(dish -> Evening.time(dish).minutes() > 0)
+                .filter(dish -> PlannedMeal.time(dish).minutes() > 0)
                 .count();
     }
 

@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import wexilla.core.cookday.CookDay;
-import wexilla.core.plan.Evening.Dish;
+import wexilla.core.plan.PlannedMeal.Dish;
 
 /** A plan as entries of a calendar: meals from when work begins to the table, what leaves the freezer, cook days. */
 public final class Diary {
@@ -51,7 +51,7 @@ public final class Diary {
     }
 
     private static java.util.Optional<Entry> meal(PlanCheck.Checked meal) {
-        Evening evening = meal.evening();
+        PlannedMeal evening = meal.evening();
         if (evening.dishes().isEmpty()) {
             return java.util.Optional.empty();
         }

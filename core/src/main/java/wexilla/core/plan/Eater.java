@@ -40,7 +40,7 @@ public record Eater(
         int chilli,
         @Nullable Country country) {
 
-    /** Of {@link Meal#against}: somebody at the table must not eat it, or it is no dish for this meal. */
+    /** Of {@link MealOfDay#against}: somebody at the table must not eat it, or it is no dish for this meal. */
     public static final int MUST_NOT = -1;
 
     /** Where the EU's list holds. */

@@ -11,7 +11,7 @@ public final class MealWords {
     private MealWords() {}
 
     /** Whether a dish is one for this meal, as far as its words say. */
-    public static boolean suits(Meal meal, String title, Collection<String> tags) {
+    public static boolean suits(MealOfDay meal, String title, Collection<String> tags) {
         boolean breakfast = say("breakfast", title, tags);
         boolean sweet = say("sweet", title, tags);
         return switch (meal) {

@@ -13,7 +13,7 @@ import wexilla.core.shopping.Needs.Met;
  * @param kitchen what there is to cook and freeze with
  */
 record Outlook(
-        List<Evening> evenings,
+        List<PlannedMeal> evenings,
         List<List<Met>> met,
         List<List<TakeOut>> takeOut,
         List<Countdown.Clock> clocks,

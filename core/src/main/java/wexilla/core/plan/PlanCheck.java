@@ -11,10 +11,10 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.clock.DayProblem.Gear;
 import wexilla.core.keeping.KeepingGuide.Ingredient;
-import wexilla.core.plan.Evening.Cook;
-import wexilla.core.plan.Evening.Dish;
-import wexilla.core.plan.Evening.FromStock;
-import wexilla.core.plan.Evening.Side;
+import wexilla.core.plan.PlannedMeal.Cook;
+import wexilla.core.plan.PlannedMeal.Dish;
+import wexilla.core.plan.PlannedMeal.FromStock;
+import wexilla.core.plan.PlannedMeal.Side;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
@@ -43,7 +43,11 @@ public record PlanCheck(
      * @param met how what it wants is met
      */
     public record Checked(
-            Evening evening, LocalDateTime begin, List<Judgement> judgements, List<TakeOut> takeOut, List<Met> met) {
+            PlannedMeal evening,
+            LocalDateTime begin,
+            List<Judgement> judgements,
+            List<TakeOut> takeOut,
+            List<Met> met) {
 
         /** The judgements in the cook's words. */
         public List<Remark> remarks() {
@@ -65,7 +69,7 @@ public record PlanCheck(
             LocalDateTime now,
             List<Gear> gear,
             @Nullable Rational room,
-            List<Evening> eaten) {
+            List<PlannedMeal> eaten) {
 
         public Kitchen {
             eaten = List.copyOf(eaten);
@@ -90,7 +94,7 @@ public record PlanCheck(
     public record Difference(List<Judgement> gone, List<Judgement> come) {}
 
     /** @param batches to be cooked for stock on days of their own: what they take is not there for an evening */
-    public static PlanCheck of(List<Evening> evenings, List<Batch> batches, Kitchen kitchen) {
+    public static PlanCheck of(List<PlannedMeal> evenings, List<Batch> batches, Kitchen kitchen) {
         List<Want> wants = new ArrayList<>();
         Map<Want, String> batchOf = new IdentityHashMap<>();
         for (Batch batch : batches) {
@@ -99,8 +103,8 @@ public record PlanCheck(
             own.forEach(want -> batchOf.put(want, batch.id()));
             wants.addAll(own);
         }
-        Map<Want, Evening> mealOf = new IdentityHashMap<>();
-        for (Evening evening : evenings) {
+        Map<Want, PlannedMeal> mealOf = new IdentityHashMap<>();
+        for (PlannedMeal evening : evenings) {
             for (Dish dish : evening.dishes()) {
                 List<Want> own = wants(evening, dish);
                 own.forEach(want -> mealOf.put(want, evening));
@@ -127,14 +131,14 @@ public record PlanCheck(
     }
 
     private static List<Checked> checked(
-            List<Evening> evenings, Needs needs, Map<Want, Evening> mealOf, Kitchen kitchen) {
+            List<PlannedMeal> evenings, Needs needs, Map<Want, PlannedMeal> mealOf, Kitchen kitchen) {
         List<List<Met>> met = new ArrayList<>();
         List<List<TakeOut>> takeOut = new ArrayList<>();
         List<Countdown.Clock> clocks = evenings.stream()
                 .map(evening -> Countdown.clock(evening, kitchen.gear()))
                 .toList();
         for (int i = 0; i < evenings.size(); i++) {
-            Evening evening = evenings.get(i);
+            PlannedMeal evening = evenings.get(i);
             List<Met> own = needs.met().stream()
                     .filter(m -> mealOf.get(m.want().first()) == evening)
                     .toList();
@@ -190,7 +194,7 @@ public record PlanCheck(
     }
 
     /** What a dish wants from the kitchen that day. */
-    public static List<Want> wants(Evening evening, Dish dish) {
+    public static List<Want> wants(PlannedMeal evening, Dish dish) {
         LocalDate day = evening.day();
         if (dish instanceof Cook cook) {
             return Want.of(cook.sized().lines(), day, cook.name());
@@ -210,7 +214,7 @@ public record PlanCheck(
     }
 
     /** Portions a head of what is named twice are those of its first place. */
-    private static Rational plates(Evening evening, Dish dish) {
+    private static Rational plates(PlannedMeal evening, Dish dish) {
         return evening.platesOf(evening.dishes().indexOf(dish));
     }
 }

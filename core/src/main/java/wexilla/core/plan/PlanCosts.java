@@ -12,7 +12,7 @@ import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
-import wexilla.core.plan.Evening.Cook;
+import wexilla.core.plan.PlannedMeal.Cook;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
@@ -75,9 +75,9 @@ public final class PlanCosts {
     /** One meal, with the flat sum of each seasoned dish cooked for it where the household counts one. */
     public Cost meal(PlanCheck.Checked checked) {
         Cost cost = of(checked.met());
-        for (Evening.Dish dish : checked.evening().dishes()) {
+        for (PlannedMeal.Dish dish : checked.evening().dishes()) {
             cost = dish instanceof Cook cook ? cost.plus(flat(cook.sized().lines())) : cost;
-            cost = dish instanceof Evening.Named
+            cost = dish instanceof PlannedMeal.Named
                     ? cost.plus(Cost.unknown(prices.flat().currency()))
                     : cost;
         }

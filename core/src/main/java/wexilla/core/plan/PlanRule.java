@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
-import wexilla.core.plan.Evening.Dish;
+import wexilla.core.plan.PlannedMeal.Dish;
 import wexilla.core.quantity.Amount;
 import wexilla.core.recipe.steps.StepTime;
 import wexilla.core.shopping.Needs.Met;
@@ -20,11 +20,11 @@ public enum PlanRule {
     WHO_EATS {
         @Override
         List<Judgement> judge(Outlook plan, int at) {
-            Evening evening = plan.evenings().get(at);
+            PlannedMeal evening = plan.evenings().get(at);
             List<Judgement> found = new ArrayList<>();
             for (int i = 0; i < evening.dishes().size(); i++) {
                 Dish dish = evening.dishes().get(i);
-                List<Food> foods = Evening.foods(dish);
+                List<Food> foods = PlannedMeal.foods(dish);
                 for (Eater eater : evening.eatersOf(i)) {
                     found.addAll(eater.against(evening.day(), dish.name(), foods));
                 }
@@ -111,12 +111,12 @@ public enum PlanRule {
     TIME {
         @Override
         List<Judgement> judge(Outlook plan, int at) {
-            Evening evening = plan.evenings().get(at);
+            PlannedMeal evening = plan.evenings().get(at);
             List<Judgement> found = new ArrayList<>();
             int there = evening.when().clock();
             Countdown.Clock clock = plan.clocks().get(at);
             for (Dish dish : evening.dishes()) {
-                StepTime time = Evening.time(dish);
+                StepTime time = PlannedMeal.time(dish);
                 boolean handsShort = time.handsMin() > evening.minutes();
                 if (time.minutes() > there || handsShort) {
                     int needs = handsShort ? Math.max(time.handsMin(), time.minutes()) : time.minutes();
@@ -140,9 +140,9 @@ public enum PlanRule {
     GEAR {
         @Override
         List<Judgement> judge(Outlook plan, int at) {
-            Evening evening = plan.evenings().get(at);
+            PlannedMeal evening = plan.evenings().get(at);
             List<Dish> hot = evening.dishes().stream()
-                    .filter(dish -> Evening.time(dish).minutes() > 0)
+                    .filter(dish -> PlannedMeal.time(dish).minutes() > 0)
                     .toList();
             if (plan.clocks().get(at).atOnce()) {
                 return List.of();

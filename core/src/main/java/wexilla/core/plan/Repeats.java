@@ -8,9 +8,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
-import wexilla.core.plan.Evening.Cook;
-import wexilla.core.plan.Evening.Dish;
-import wexilla.core.plan.Evening.FromStock;
+import wexilla.core.plan.PlannedMeal.Cook;
+import wexilla.core.plan.PlannedMeal.Dish;
+import wexilla.core.plan.PlannedMeal.FromStock;
 import wexilla.core.quantity.Trade;
 
 /**
@@ -68,13 +68,13 @@ public final class Repeats {
     }
 
     /** What of the meal at this place was eaten too lately, at the meals before it or before them all. */
-    static List<Judgement> of(List<Evening> meals, List<Evening> eaten, int at) {
-        Evening meal = meals.get(at);
+    static List<Judgement> of(List<PlannedMeal> meals, List<PlannedMeal> eaten, int at) {
+        PlannedMeal meal = meals.get(at);
         List<Judgement> found = new ArrayList<>();
         Set<String> told = new TreeSet<>();
         Set<String> own = new LinkedHashSet<>(meal.proteins());
         for (int before = at - 1; before >= -eaten.size(); before--) {
-            Evening earlier = before < 0 ? eaten.get(eaten.size() + before) : meals.get(before);
+            PlannedMeal earlier = before < 0 ? eaten.get(eaten.size() + before) : meals.get(before);
             int days = (int) ChronoUnit.DAYS.between(earlier.day(), meal.day());
             if (days > DAYS) {
                 break;
@@ -92,7 +92,7 @@ public final class Repeats {
                         found.add(new SameDish(meal.day(), dish.name(), batch, earlier.day()));
                     }
                     if (again && batch) {
-                        own.removeAll(Evening.proteins(Evening.foods(dish)));
+                        own.removeAll(PlannedMeal.proteins(PlannedMeal.foods(dish)));
                     }
                 }
             }

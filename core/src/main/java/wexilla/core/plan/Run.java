@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Key;
-import wexilla.core.plan.Evening.Cook;
-import wexilla.core.plan.Evening.Dish;
+import wexilla.core.plan.PlannedMeal.Cook;
+import wexilla.core.plan.PlannedMeal.Dish;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Unit;
 import wexilla.core.shopping.Needs.Met;
@@ -35,7 +35,7 @@ public final class Run {
      */
     public record Climb(
             LocalDate day,
-            Meal meal,
+            MealOfDay meal,
             LocalDateTime at,
             String portions,
             @Nullable LocalDateTime out) {}
@@ -98,7 +98,7 @@ public final class Run {
     }
 
     private void meal(PlanCheck.Checked meal) {
-        Evening evening = meal.evening();
+        PlannedMeal evening = meal.evening();
         for (Dish dish : evening.dishes()) {
             if (dish instanceof Cook cook) {
                 Thread fresh = new Thread(
@@ -127,7 +127,7 @@ public final class Run {
         }
     }
 
-    private static Climb climb(Evening evening, Amount portions, @Nullable LocalDateTime out) {
+    private static Climb climb(PlannedMeal evening, Amount portions, @Nullable LocalDateTime out) {
         return new Climb(evening.day(), evening.when().meal(), evening.tableAt(), portions.toString(), out);
     }
 

@@ -1,6 +1,7 @@
 package wexilla.core.kitchen;
 
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Currency;
 import java.util.LinkedHashMap;
@@ -17,7 +18,10 @@ import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
+import wexilla.core.pricing.OwnGoods;
+import wexilla.core.pricing.Seasoning;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Style;
@@ -32,6 +36,21 @@ public final class MadeKitchen {
             new KeepingRule("cooked-dish", "cooked dish", new Span(3, 4), new Span(2, 3), null, null, "test"),
             new KeepingRule("cooked-rice", "cooked rice", new Span(1, 1), new Span(1, 1), null, null, "test"),
             new KeepingRule("raw-mince", "raw mince", new Span(1, 2), new Span(3, 4), null, null, "test")));
+
+    /** A household with euro and metric; nobody said a country. */
+    public static final Household HOUSEHOLD = new Household(
+            new UUID(1, 0),
+            "made",
+            ZoneId.of("Europe/Dublin"),
+            EUR,
+            KitchenMeasure.System.METRIC,
+            Measures.METRIC,
+            Seasoning.FLAT,
+            Money.of(15, EUR),
+            false,
+            OwnGoods.values()[0],
+            null,
+            1);
 
     private final LocalDate day;
     private final Map<Storage, Place> places = new LinkedHashMap<>();
@@ -76,8 +95,9 @@ public final class MadeKitchen {
     }
 
     public Kitchen kitchen() {
-        return new Kitchen(
-                Measures.METRIC,
+        return Kitchen.stock(
+                HOUSEHOLD,
+                day.atTime(12, 0),
                 GUIDE,
                 new KnownFoods(new FoodBook(List.of()), Map.of(), Forms.NONE),
                 lots,

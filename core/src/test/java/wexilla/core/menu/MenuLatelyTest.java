@@ -15,8 +15,8 @@ import wexilla.core.food.book.FoodBook;
 import wexilla.core.food.facts.Traits;
 import wexilla.core.people.Appetite;
 import wexilla.core.plan.Eater;
-import wexilla.core.plan.Evening;
-import wexilla.core.plan.Meal;
+import wexilla.core.plan.MealOfDay;
+import wexilla.core.plan.PlannedMeal;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
@@ -43,8 +43,9 @@ class MenuLatelyTest {
         LineReader reader = new LineReader(new FoodBook(List.of(MINCE)));
         Recipe recipe =
                 new Recipe(title, 4, Samples.recipe(reader, "500 g mince").lines(), List.of());
-        Evening.Dish dish = new Evening.Cook(Sized.asWritten(recipe, Measures.METRIC));
-        return new MenuLately(List.of(new Evening(MONDAY, Meal.DINNER.usualTime(), 90, List.of(), List.of(dish))));
+        PlannedMeal.Dish dish = new PlannedMeal.Cook(Sized.asWritten(recipe, Measures.METRIC));
+        return new MenuLately(
+                List.of(new PlannedMeal(MONDAY, MealOfDay.DINNER.usualTime(), 90, List.of(), List.of(dish))));
     }
 
     @Test
@@ -81,8 +82,8 @@ class MenuLatelyTest {
     void onlyWhoHadItHasItAgain() {
         Eater al = new Eater("Al", Appetite.ADULT, Set.of(), Set.of(), List.of(), 3);
         Eater bo = new Eater("Bo", Appetite.ADULT, Set.of(), Set.of(), List.of(), 3);
-        MenuLately lately = new MenuLately(List.of(new Evening(
-                MONDAY, Meal.DINNER.usualTime(), 90, List.of(al), List.of(new Evening.Named("Mince pan")))));
+        MenuLately lately = new MenuLately(List.of(new PlannedMeal(
+                MONDAY, MealOfDay.DINNER.usualTime(), 90, List.of(al), List.of(new PlannedMeal.Named("Mince pan")))));
         LocalDate next = MONDAY.plusDays(1);
         assertThat(lately.against("Mince pan", false, Set.of(), next, List.of(al)))
                 .isPositive();

@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 import wexilla.core.clock.DayProblem.Gear;
 import wexilla.core.cookday.KitchenGear;
 import wexilla.core.food.Key;
-import wexilla.core.plan.Evening.FromStock;
+import wexilla.core.plan.PlannedMeal.FromStock;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
@@ -20,7 +20,7 @@ class CountdownTest {
 
     private static final List<Gear> KITCHEN = KitchenGear.of(List.of("2 burners", "oven, 2 racks"));
 
-    private static Evening evening(RecipeStep... finish) {
+    private static PlannedMeal evening(RecipeStep... finish) {
         Recipe left = new Recipe("Pie", 6, List.of(), List.of(finish));
         FromStock pie = new FromStock(
                 Key.batch("pie"),
@@ -29,7 +29,7 @@ class CountdownTest {
                 List.of(),
                 List.of(),
                 Rational.of(6));
-        return new Evening(LocalDate.of(2026, 11, 23), LocalTime.of(18, 30), 60, List.of(), List.of(pie));
+        return new PlannedMeal(LocalDate.of(2026, 11, 23), LocalTime.of(18, 30), 60, List.of(), List.of(pie));
     }
 
     /** The design's evening: a frozen pie of 65 oven minutes for half past six; the oven goes on a quarter before. */
@@ -73,10 +73,10 @@ class CountdownTest {
                 4,
                 List.of(),
                 List.of(new RecipeStep("Trim them, 10 minutes.", null), new RecipeStep("Simmer 15 minutes.", null)));
-        List<Evening.Dish> dishes = java.util.stream.Stream.of(bird, roots, greens)
-                .map(recipe -> (Evening.Dish) new Evening.Cook(Sized.asWritten(recipe, Measures.METRIC)))
+        List<PlannedMeal.Dish> dishes = java.util.stream.Stream.of(bird, roots, greens)
+                .map(recipe -> (PlannedMeal.Dish) new PlannedMeal.Cook(Sized.asWritten(recipe, Measures.METRIC)))
                 .toList();
-        Evening evening = new Evening(LocalDate.of(2027, 1, 31), LocalTime.of(18, 0), 120, List.of(), dishes);
+        PlannedMeal evening = new PlannedMeal(LocalDate.of(2027, 1, 31), LocalTime.of(18, 0), 120, List.of(), dishes);
         List<Countdown.Step> steps = Countdown.of(evening, KITCHEN);
         assertThat(steps)
                 .filteredOn(step -> step.words().startsWith("oven on"))

@@ -31,7 +31,7 @@ class MealWordsTest {
             """)
     void suits(String title, String tags, String meals) {
         List<String> said = tags == null ? List.of() : Arrays.asList(tags.split("\\s*,\\s*"));
-        String found = Arrays.stream(Meal.values())
+        String found = Arrays.stream(MealOfDay.values())
                 .filter(meal -> MealWords.suits(meal, title, said))
                 .map(Enum::name)
                 .collect(Collectors.joining(" "));

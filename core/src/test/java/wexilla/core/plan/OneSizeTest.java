@@ -132,7 +132,7 @@ class OneSizeTest {
         // minutes: page, work with nothing done, cook day and evening
         StepTime all = ScaledStep.time(sized.steps());
         assertThat(Work.of(sized, costs).left()).isEqualTo(all);
-        assertThat(Evening.time(new Evening.Cook(sized))).isEqualTo(all);
+        assertThat(PlannedMeal.time(new PlannedMeal.Cook(sized))).isEqualTo(all);
         CookDay day = CookDay.of(List.of(new CookDay.Pot("pot", sized, Style.READY_TO_BAKE)), Measures.METRIC);
         assertThat(day.pots().get(0).time()).isEqualTo(ScaledStep.time(sized.stepsUntil(Style.READY_TO_BAKE)));
         assertThat(sized.time(Style.READY_TO_BAKE).plus(ScaledStep.time(sized.stepsAfter(Style.READY_TO_BAKE))))
@@ -178,7 +178,8 @@ class OneSizeTest {
         Sized four = Sized.of(salad, Size.of(Rational.of(4)), Measures.METRIC);
         CookDay day = CookDay.of(List.of(new CookDay.Pot("s", four, Style.COOKED)), Measures.METRIC);
         assertThat(day.pots().get(0).time().handsMin()).isEqualTo(65);
-        Evening evening = new Evening(DAY, Meal.DINNER.usualTime(), 90, List.of(), List.of(new Evening.Cook(four)));
+        PlannedMeal evening =
+                new PlannedMeal(DAY, MealOfDay.DINNER.usualTime(), 90, List.of(), List.of(new PlannedMeal.Cook(four)));
         assertThat(evening.start()).isEqualTo(DAY.atTime(17, 25));
     }
 
@@ -197,10 +198,10 @@ class OneSizeTest {
     void anEveningBeginsByItsLongestDish() {
         Recipe quick = new Recipe("Quick", 4, List.of(), List.of(new RecipeStep("Fry 10 minutes.", null)));
         Recipe slow = new Recipe("Slow", 4, List.of(), List.of(new RecipeStep("Bake 80 minutes.", null)));
-        List<Evening.Dish> dishes = List.of(
-                new Evening.Cook(Sized.asWritten(quick, Measures.METRIC)),
-                new Evening.Cook(Sized.asWritten(slow, Measures.METRIC)));
-        assertThat(new Evening(DAY, Meal.DINNER.usualTime(), 90, List.of(), dishes).start())
+        List<PlannedMeal.Dish> dishes = List.of(
+                new PlannedMeal.Cook(Sized.asWritten(quick, Measures.METRIC)),
+                new PlannedMeal.Cook(Sized.asWritten(slow, Measures.METRIC)));
+        assertThat(new PlannedMeal(DAY, MealOfDay.DINNER.usualTime(), 90, List.of(), dishes).start())
                 .isEqualTo(DAY.atTime(17, 10));
     }
 
@@ -221,13 +222,17 @@ class OneSizeTest {
     @Test
     void twoPlansAreComparedByTheirJudgements() {
         Recipe slow = new Recipe("Slow", 4, List.of(), List.of(new RecipeStep("Bake 80 minutes.", null)));
-        Evening.Cook dish = new Evening.Cook(Sized.asWritten(slow, Measures.METRIC));
+        PlannedMeal.Cook dish = new PlannedMeal.Cook(Sized.asWritten(slow, Measures.METRIC));
         PlanCheck.Kitchen kitchen =
                 new PlanCheck.Kitchen(Supply.of(Map.of(), Set.of(), Forms.NONE), Measures.METRIC, DAY.atTime(8, 0));
         PlanCheck busy = PlanCheck.of(
-                List.of(new Evening(DAY, Meal.DINNER.usualTime(), 30, List.of(), List.of(dish))), List.of(), kitchen);
+                List.of(new PlannedMeal(DAY, MealOfDay.DINNER.usualTime(), 30, List.of(), List.of(dish))),
+                List.of(),
+                kitchen);
         PlanCheck calm = PlanCheck.of(
-                List.of(new Evening(DAY, Meal.DINNER.usualTime(), 90, List.of(), List.of(dish))), List.of(), kitchen);
+                List.of(new PlannedMeal(DAY, MealOfDay.DINNER.usualTime(), 90, List.of(), List.of(dish))),
+                List.of(),
+                kitchen);
         assertThat(busy.weight()).isEqualTo(50);
         assertThat(calm.weight()).isZero();
         assertThat(busy.to(calm).gone()).extracting(Judgement::rule).containsExactly(PlanRule.TIME);

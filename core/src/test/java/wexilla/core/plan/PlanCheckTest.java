@@ -27,10 +27,10 @@ import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Thaw;
 import wexilla.core.money.Cost;
 import wexilla.core.people.Appetite;
-import wexilla.core.plan.Evening.Cook;
-import wexilla.core.plan.Evening.Dish;
-import wexilla.core.plan.Evening.FromStock;
-import wexilla.core.plan.Evening.Side;
+import wexilla.core.plan.PlannedMeal.Cook;
+import wexilla.core.plan.PlannedMeal.Dish;
+import wexilla.core.plan.PlannedMeal.FromStock;
+import wexilla.core.plan.PlannedMeal.Side;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
@@ -83,8 +83,8 @@ class PlanCheckTest {
                 List.of(new RecipeStep("Simmer 60 minutes.", null)));
     }
 
-    private static Evening evening(int inDays, Dish... dishes) {
-        return new Evening(TODAY.plusDays(inDays), LocalTime.of(18, 30), 45, List.of(BO, AL), List.of(dishes));
+    private static PlannedMeal evening(int inDays, Dish... dishes) {
+        return new PlannedMeal(TODAY.plusDays(inDays), LocalTime.of(18, 30), 45, List.of(BO, AL), List.of(dishes));
     }
 
     private static OpenLot lot(String id, String amount, @Nullable Integer keepsDays, Thaw.@Nullable Shape frozenAs) {
@@ -102,7 +102,7 @@ class PlanCheckTest {
                 null);
     }
 
-    private static PlanCheck check(List<Evening> evenings, Map<String, List<OpenLot>> stock) {
+    private static PlanCheck check(List<PlannedMeal> evenings, Map<String, List<OpenLot>> stock) {
         return PlanCheck.of(evenings, List.of(), kitchen(stock));
     }
 
@@ -189,8 +189,8 @@ class PlanCheckTest {
                         Currency.getInstance("EUR")),
                 Key.food("mince"),
                 List.of(lot("there", "1000 g", null, Thaw.Shape.FLAT_BAG)));
-        Evening chilli = evening(4, cook(recipe("Chilli", "1000 g mince"), 4));
-        List<Evening> evenings = List.of(chilli, evening(9, soup));
+        PlannedMeal chilli = evening(4, cook(recipe("Chilli", "1000 g mince"), 4));
+        List<PlannedMeal> evenings = List.of(chilli, evening(9, soup));
         Supply supply = Supply.of(lots, Set.of(), Forms.NONE);
         assertThat(words(roomFor(evenings, supply, 4_500), 1)).noneMatch(words -> words.contains("freezer:"));
         assertThat(words(roomFor(evenings, supply, 4_400), 1))
@@ -200,7 +200,7 @@ class PlanCheckTest {
                 .anyMatch(words -> words.contains("1.5 l too much on Tue 24 Nov"));
     }
 
-    private static PlanCheck roomFor(List<Evening> evenings, Supply supply, int millilitres) {
+    private static PlanCheck roomFor(List<PlannedMeal> evenings, Supply supply, int millilitres) {
         return PlanCheck.of(
                 evenings,
                 List.of(),
@@ -211,11 +211,11 @@ class PlanCheckTest {
     /** S17.11: what was eaten yesterday is repeated by what is planned today, though nothing of it is planned any more. */
     @Test
     void whatWasEatenLatelyCounts() {
-        Evening yesterday = evening(-1, cook(recipe("Mince pan", "500 g mince"), 4));
+        PlannedMeal yesterday = evening(-1, cook(recipe("Mince pan", "500 g mince"), 4));
         PlanCheck.Kitchen empty = kitchen(Map.of());
         PlanCheck.Kitchen lately = new PlanCheck.Kitchen(
                 empty.supply(), empty.measures(), empty.now(), List.of(), null, List.of(yesterday));
-        List<Evening> planned = List.of(
+        List<PlannedMeal> planned = List.of(
                 evening(0, cook(recipe("Meatballs", "500 g mince"), 4)),
                 evening(2, cook(recipe("Mince pan", "500 g mince"), 4)));
         PlanCheck check = PlanCheck.of(planned, List.of(), lately);
@@ -230,9 +230,9 @@ class PlanCheckTest {
     @Test
     void whoDidNotEatItHasNoRepeat() {
         Cook pan = cook(recipe("Mince pan", "500 g mince"), 4);
-        Evening his = new Evening(TODAY, LocalTime.NOON, 45, List.of(BO), List.of(pan));
-        Evening hers = new Evening(TODAY.plusDays(1), LocalTime.NOON, 45, List.of(AL), List.of(pan));
-        Evening both = new Evening(TODAY.plusDays(1), LocalTime.NOON, 45, List.of(BO, AL), List.of(pan));
+        PlannedMeal his = new PlannedMeal(TODAY, LocalTime.NOON, 45, List.of(BO), List.of(pan));
+        PlannedMeal hers = new PlannedMeal(TODAY.plusDays(1), LocalTime.NOON, 45, List.of(AL), List.of(pan));
+        PlannedMeal both = new PlannedMeal(TODAY.plusDays(1), LocalTime.NOON, 45, List.of(BO, AL), List.of(pan));
         assertThat(words(check(List.of(his, hers), Map.of()), 1))
                 .noneMatch(words -> words.contains("already on") || words.contains("the evening before"));
         assertThat(words(check(List.of(his, both), Map.of()), 1)).anyMatch(words -> words.contains("already on"));

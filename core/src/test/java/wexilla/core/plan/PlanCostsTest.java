@@ -18,9 +18,9 @@ import wexilla.core.food.facts.Traits;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
-import wexilla.core.plan.Evening.Cook;
-import wexilla.core.plan.Evening.Dish;
-import wexilla.core.plan.Evening.FromStock;
+import wexilla.core.plan.PlannedMeal.Cook;
+import wexilla.core.plan.PlannedMeal.Dish;
+import wexilla.core.plan.PlannedMeal.FromStock;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.Offer;
 import wexilla.core.pricing.Seasoning;
@@ -66,8 +66,8 @@ class PlanCostsTest {
         return Sized.of(recipe, Size.AS_WRITTEN, Measures.METRIC);
     }
 
-    private static Evening meal(int day, Dish... dishes) {
-        return new Evening(MONDAY.plusDays(day), LocalTime.of(18, 30), 45, List.of(), List.of(dishes));
+    private static PlannedMeal meal(int day, Dish... dishes) {
+        return new PlannedMeal(MONDAY.plusDays(day), LocalTime.of(18, 30), 45, List.of(), List.of(dishes));
     }
 
     /** 500 g for 3.00 are there; a kilo costs 8.00; seasoning is 0.15 a seasoned dish. */
@@ -98,12 +98,12 @@ class PlanCostsTest {
                         LotClock.start("cooked-dish", MONDAY.plusDays(1)),
                         true)));
         FromStock potful = new FromStock(Key.batch("pot"), "Pot", List.of(), List.of(), List.of(), Rational.of(4));
-        List<Evening> meals = List.of(
+        List<PlannedMeal> meals = List.of(
                 meal(0, new Cook(sized("Chilli", "400 g mince"))),
                 meal(2, potful),
                 meal(3),
                 meal(8, potful),
-                meal(9, new Evening.Named("whatever there is")));
+                meal(9, new PlannedMeal.Named("whatever there is")));
         Sized pot = sized("Pot", "900 g mince", "1 tsp salt");
         List<PlanCheck.Batch> cookDay = List.of(new PlanCheck.Batch(
                 "pot", "cook day: Pot", pot.lines(), MONDAY.plusDays(1).atTime(10, 0)));

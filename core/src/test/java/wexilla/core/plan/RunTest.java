@@ -29,10 +29,10 @@ import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Thaw;
 import wexilla.core.money.Cost;
 import wexilla.core.people.Appetite;
-import wexilla.core.plan.Evening.Cook;
-import wexilla.core.plan.Evening.Dish;
-import wexilla.core.plan.Evening.FromStock;
-import wexilla.core.plan.Evening.When;
+import wexilla.core.plan.PlannedMeal.Cook;
+import wexilla.core.plan.PlannedMeal.Dish;
+import wexilla.core.plan.PlannedMeal.FromStock;
+import wexilla.core.plan.PlannedMeal.When;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
@@ -94,15 +94,15 @@ class RunTest {
                         null));
     }
 
-    private static Evening meal(int day, Meal meal, int hour, Dish... dishes) {
-        return new Evening(
+    private static PlannedMeal meal(int day, MealOfDay meal, int hour, Dish... dishes) {
+        return new PlannedMeal(
                 new When(MONDAY.plusDays(day), meal, LocalTime.of(hour, 0), null, 60),
                 List.of(AL),
                 List.of(dishes),
-                Evening.everybody(List.of(dishes)));
+                PlannedMeal.everybody(List.of(dishes)));
     }
 
-    private PlanCheck check(List<Evening> meals) {
+    private PlanCheck check(List<PlannedMeal> meals) {
         Supply supply = Supply.of(lots, Set.of(), Forms.NONE);
         return PlanCheck.of(meals, List.of(), new PlanCheck.Kitchen(supply, Measures.METRIC, NOW));
     }
@@ -120,16 +120,18 @@ class RunTest {
         there("soup", 4, 3, false, MONDAY.minusDays(1));
         there("goulash", 6, 9, false, MONDAY.plusDays(5));
         PlanCheck check = check(List.of(
-                meal(0, Meal.LUNCH, 13, stock("stew", 2)),
-                meal(1, Meal.DINNER, 18, stock("stew", 2)),
-                meal(2, Meal.DINNER, 18, stock("pie", 2)),
-                meal(3, Meal.DINNER, 18, cooked("chilli", 40)),
-                meal(6, Meal.DINNER, 18, stock("goulash", 6))));
+                meal(0, MealOfDay.LUNCH, 13, stock("stew", 2)),
+                meal(1, MealOfDay.DINNER, 18, stock("stew", 2)),
+                meal(2, MealOfDay.DINNER, 18, stock("pie", 2)),
+                meal(3, MealOfDay.DINNER, 18, cooked("chilli", 40)),
+                meal(6, MealOfDay.DINNER, 18, stock("goulash", 6))));
         Map<String, Run.Thread> threads = new HashMap<>();
         run(check).forEach(thread -> threads.put(thread.name(), thread));
         assertThat(threads).containsOnlyKeys("stew", "pie", "soup", "chilli", "goulash");
         assertThat(threads.get("stew").shelf()).isEqualTo(Run.Shelf.FRIDGE);
-        assertThat(threads.get("stew").climbs()).extracting(Run.Climb::meal).containsExactly(Meal.LUNCH, Meal.DINNER);
+        assertThat(threads.get("stew").climbs())
+                .extracting(Run.Climb::meal)
+                .containsExactly(MealOfDay.LUNCH, MealOfDay.DINNER);
         assertThat(threads.get("stew").born()).isEqualTo(NOW);
         assertThat(threads.get("stew").frays()).isFalse();
         // a flat bag of less than a litre: 20 hours
@@ -148,8 +150,8 @@ class RunTest {
     @Test
     void twoMealsADayTakeOneAfterTheOther() {
         there("stew", 3, 4, false, MONDAY);
-        PlanCheck check =
-                check(List.of(meal(1, Meal.LUNCH, 12, stock("stew", 2)), meal(1, Meal.DINNER, 18, stock("stew", 2))));
+        PlanCheck check = check(List.of(
+                meal(1, MealOfDay.LUNCH, 12, stock("stew", 2)), meal(1, MealOfDay.DINNER, 18, stock("stew", 2))));
         assertThat(check.checked().get(0).judgements()).noneMatch(one -> one.level() == Judgement.Level.STOP);
         assertThat(check.checked().get(1).remarks().get(0).words()).contains("1 portion of stew are not there");
         assertThat(check.checked().get(1).met()).hasSize(1);
@@ -160,12 +162,12 @@ class RunTest {
     void whatComesAgainTooSoon() {
         there("stew", 8, 9, false, MONDAY);
         PlanCheck check = check(List.of(
-                meal(0, Meal.LUNCH, 13, cooked("burgers", 20)),
-                meal(0, Meal.DINNER, 18, cooked("chilli", 30)),
-                meal(1, Meal.DINNER, 18, stock("stew", 2)),
-                meal(2, Meal.DINNER, 18, stock("stew", 2)),
-                meal(4, Meal.DINNER, 18, cooked("Chilli", 30)),
-                meal(12, Meal.DINNER, 18, cooked("chilli", 30))));
+                meal(0, MealOfDay.LUNCH, 13, cooked("burgers", 20)),
+                meal(0, MealOfDay.DINNER, 18, cooked("chilli", 30)),
+                meal(1, MealOfDay.DINNER, 18, stock("stew", 2)),
+                meal(2, MealOfDay.DINNER, 18, stock("stew", 2)),
+                meal(4, MealOfDay.DINNER, 18, cooked("Chilli", 30)),
+                meal(12, MealOfDay.DINNER, 18, cooked("chilli", 30))));
         assertThat(hints(check, 1)).contains("beef twice that day");
         assertThat(hints(check, 2)).contains("beef the evening before too");
         assertThat(hints(check, 3)).contains("stew again the day after: leftovers keep better company every other day");
@@ -187,9 +189,11 @@ class RunTest {
         Eater bo = new Eater("Bo", Appetite.CHILD_4_TO_8, Set.of(), Set.of(), List.of(new FoodWord("chilli", null)), 0);
         Dish chilli = cooked("Chilli", 30);
         Dish broth = cooked("Broth", 30);
-        When when = new When(MONDAY, Meal.DINNER, LocalTime.of(18, 0), LocalTime.of(17, 45), 40);
-        Evening both = new Evening(when, List.of(AL, bo), List.of(chilli, broth), List.of(List.of(), List.of()));
-        Evening apart = new Evening(when, List.of(AL, bo), List.of(chilli, broth), List.of(List.of(AL), List.of(bo)));
+        When when = new When(MONDAY, MealOfDay.DINNER, LocalTime.of(18, 0), LocalTime.of(17, 45), 40);
+        PlannedMeal both =
+                new PlannedMeal(when, List.of(AL, bo), List.of(chilli, broth), List.of(List.of(), List.of()));
+        PlannedMeal apart =
+                new PlannedMeal(when, List.of(AL, bo), List.of(chilli, broth), List.of(List.of(AL), List.of(bo)));
         assertThat(check(List.of(both)).checked().get(0).remarks().toString()).contains("Bo does not like chilli");
         assertThat(check(List.of(apart)).checked().get(0).remarks().toString()).doesNotContain("Bo");
         assertThat(apart.platesOf(0)).isEqualTo(Rational.ONE);
@@ -203,9 +207,9 @@ class RunTest {
     void theDiary() {
         there("pie", 2, null, true, MONDAY.minusDays(30));
         PlanCheck check = check(List.of(
-                meal(1, Meal.BREAKFAST, 7),
-                meal(2, Meal.LUNCH, 12, stock("pie", 2)),
-                meal(2, Meal.DINNER, 18, cooked("chilli", 40))));
+                meal(1, MealOfDay.BREAKFAST, 7),
+                meal(2, MealOfDay.LUNCH, 12, stock("pie", 2)),
+                meal(2, MealOfDay.DINNER, 18, cooked("chilli", 40))));
         List<PlanCheck.Batch> ahead = List.of(
                 new PlanCheck.Batch(
                         "x", "cook day: broth", List.of(), MONDAY.plusDays(5).atTime(10, 0)),
@@ -235,8 +239,8 @@ class RunTest {
                         guide,
                         Currency.getInstance("EUR"));
         lots.put(Key.batch("stew"), ahead);
-        PlanCheck check =
-                check(List.of(meal(2, Meal.DINNER, 18, stock("stew", 2)), meal(8, Meal.DINNER, 18, stock("stew", 2))));
+        PlanCheck check = check(List.of(
+                meal(2, MealOfDay.DINNER, 18, stock("stew", 2)), meal(8, MealOfDay.DINNER, 18, stock("stew", 2))));
         assertThat(check.judgements()).noneMatch(one -> one.level() == Judgement.Level.STOP);
         assertThat(check.checked().get(1).remarks().get(0).words())
                 .startsWith("freeze it on Tue 24 Nov, take out 2 portions stew by Mon 30 Nov");
@@ -259,7 +263,7 @@ class RunTest {
     }
 
     private String told(List<Gear> gear, String first, String second) {
-        Evening meal = meal(1, Meal.DINNER, 18, steps("pie", first), steps("roots", second));
+        PlannedMeal meal = meal(1, MealOfDay.DINNER, 18, steps("pie", first), steps("roots", second));
         PlanCheck.Kitchen kitchen = new PlanCheck.Kitchen(
                 Supply.of(Map.of(), Set.of(), Forms.NONE), Measures.METRIC, NOW, gear, null, List.of());
         return PlanCheck.of(List.of(meal), List.of(), kitchen)

@@ -94,7 +94,7 @@ class ServingTest {
     @Test
     void whatWasNotReadIsNotAnsweredFrom() {
         Kitchen kitchen = new MadeKitchen(DAY).kitchen();
-        Kitchen narrow = new Kitchen(kitchen.measures(), kitchen.guide(), null, kitchen.lots(), null);
+        Kitchen narrow = Kitchen.stock(kitchen.household(), kitchen.now(), kitchen.guide(), null, kitchen.lots(), null);
         assertThatThrownBy(narrow::places).isInstanceOf(IllegalStateException.class);
         assertThatThrownBy(narrow::supply).isInstanceOf(IllegalStateException.class);
     }

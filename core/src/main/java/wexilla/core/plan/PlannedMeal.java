@@ -26,7 +26,7 @@ import wexilla.core.recipe.steps.StepTime;
  * @param eaters who is at the table
  * @param only for each dish who of them eats of it; everybody where the list is empty
  */
-public record Evening(When when, List<Eater> eaters, List<Dish> dishes, List<List<Eater>> only) {
+public record PlannedMeal(When when, List<Eater> eaters, List<Dish> dishes, List<List<Eater>> only) {
 
     /**
      * When a meal is, and what time there is for it.
@@ -37,7 +37,7 @@ public record Evening(When when, List<Eater> eaters, List<Dish> dishes, List<Lis
      */
     public record When(
             LocalDate day,
-            Meal meal,
+            MealOfDay meal,
             LocalTime table,
             @Nullable LocalTime homeFrom,
             int minutes) {
@@ -100,7 +100,7 @@ public record Evening(When when, List<Eater> eaters, List<Dish> dishes, List<Lis
     public record Named(String name) implements Dish {}
 
     /** @throws IllegalArgumentException if there is not one list of eaters for each dish */
-    public Evening {
+    public PlannedMeal {
         eaters = List.copyOf(eaters);
         dishes = List.copyOf(dishes);
         only = only.stream().map(List::copyOf).toList();
@@ -110,8 +110,8 @@ public record Evening(When when, List<Eater> eaters, List<Dish> dishes, List<Lis
     }
 
     /** A dinner of which everybody eats everything. */
-    public Evening(LocalDate day, LocalTime table, int minutes, List<Eater> eaters, List<Dish> dishes) {
-        this(new When(day, Meal.DINNER, table, null, minutes), eaters, dishes, everybody(dishes));
+    public PlannedMeal(LocalDate day, LocalTime table, int minutes, List<Eater> eaters, List<Dish> dishes) {
+        this(new When(day, MealOfDay.DINNER, table, null, minutes), eaters, dishes, everybody(dishes));
     }
 
     /** Nobody is left out of any of these dishes. */

@@ -5,7 +5,7 @@ import java.util.Locale;
 import wexilla.core.quantity.Trade;
 
 /** The meals a day can have, in the order of the day. */
-public enum Meal {
+public enum MealOfDay {
     BREAKFAST,
     /** Packed in the morning, or the evening before, and taken along: its time is when it is packed by. */
     BOXES,

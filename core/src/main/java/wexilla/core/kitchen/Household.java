@@ -1,7 +1,8 @@
-package wexilla.app.platform;
+package wexilla.core.kitchen;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.Currency;
@@ -41,6 +42,11 @@ public record Household(
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
     private static final DateTimeFormatter MINUTES = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm", Locale.ROOT);
+
+    /** The moment as the clocks of this household show it. */
+    public LocalDateTime at(Instant instant) {
+        return instant.atZone(zone).toLocalDateTime();
+    }
 
     public LocalDate dayOf(Instant instant) {
         return instant.atZone(zone).toLocalDate();

@@ -11,31 +11,31 @@ import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import wexilla.app.plan.Slots.Dish;
-import wexilla.app.plan.Slots.DishKind;
-import wexilla.app.plan.Slots.Guest;
-import wexilla.app.plan.Slots.Kind;
-import wexilla.app.plan.Slots.Slot;
-import wexilla.app.plan.Slots.State;
 import wexilla.core.food.facts.Allergen;
+import wexilla.core.kitchen.Meal;
+import wexilla.core.kitchen.Meal.Dish;
+import wexilla.core.kitchen.Meal.DishKind;
+import wexilla.core.kitchen.Meal.Guest;
+import wexilla.core.kitchen.Meal.Kind;
+import wexilla.core.kitchen.Meal.State;
 import wexilla.core.people.Appetite;
-import wexilla.core.plan.Evening.When;
-import wexilla.core.plan.Meal;
+import wexilla.core.plan.MealOfDay;
+import wexilla.core.plan.PlannedMeal.When;
 import wexilla.core.quantity.Rational;
 
 /** Reads meals out of the rows they are stored in. */
-final class SlotRows {
+final class MealRows {
 
-    private SlotRows() {}
+    private MealRows() {}
 
-    static Slot slot(ResultSet row, List<Dish> dishes) throws SQLException {
+    static Meal slot(ResultSet row, List<Dish> dishes) throws SQLException {
         When when = new When(
                 row.getObject("day", LocalDate.class),
                 meal(row),
                 row.getObject("table_time", LocalTime.class),
                 row.getObject("home_from", LocalTime.class),
                 row.getInt("minutes"));
-        return new Slot(
+        return new Meal(
                 row.getObject("id", UUID.class),
                 when,
                 Kind.valueOf(row.getString("kind")),
@@ -82,7 +82,7 @@ final class SlotRows {
         return List.copyOf(guests);
     }
 
-    static Meal meal(ResultSet row) throws SQLException {
-        return Meal.valueOf(row.getString("meal").toUpperCase(Locale.ROOT));
+    static MealOfDay meal(ResultSet row) throws SQLException {
+        return MealOfDay.valueOf(row.getString("meal").toUpperCase(Locale.ROOT));
     }
 }

@@ -11,149 +11,41 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
-import wexilla.app.platform.Household;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Rows;
-import wexilla.core.food.facts.Allergen;
 import wexilla.core.kitchen.Change;
-import wexilla.core.people.Appetite;
-import wexilla.core.plan.Evening.When;
-import wexilla.core.plan.Meal;
-import wexilla.core.quantity.Rational;
+import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Meal;
+import wexilla.core.kitchen.Meal.Dish;
+import wexilla.core.kitchen.Meal.DishKind;
+import wexilla.core.kitchen.Meal.Guest;
+import wexilla.core.kitchen.Meal.State;
+import wexilla.core.plan.MealOfDay;
 
 /** The meals as decided. */
 @Component
-public class Slots {
-
-    /** What kind of meal it is. */
-    public enum Kind {
-        COOK,
-        STOCK,
-        LEFTOVERS,
-        UNDECIDED,
-        OUT
-    }
-
-    /** What became of it; ASSUMED when nobody said anything and it went as planned. */
-    public enum State {
-        PLANNED,
-        EATEN,
-        ASSUMED,
-        OTHER,
-        OUT
-    }
-
-    /** How a dish is named at a meal; a task is something to do for it that is no dish. */
-    public enum DishKind {
-        RECIPE,
-        BATCH,
-        SIDE,
-        TASK
-    }
-
-    /**
-     * @param of the recipe or the batch; null for a side and a task, which are their text
-     * @param eaters who of the table eats of it; everybody where it is empty
-     * @param frozen whether it is eaten from the freezer: of what is cooked ahead it is frozen that day
-     */
-    public record Dish(
-            DishKind kind,
-            @Nullable UUID of,
-            String text,
-            @Nullable Rational portions,
-            List<UUID> eaters,
-            boolean frozen) {
-
-        /** For everybody, as it is. */
-        public Dish(DishKind kind, @Nullable UUID of, String text, @Nullable Rational portions) {
-            this(kind, of, text, portions, List.of(), false);
-        }
-
-        /** The same for these. */
-        Dish eatenBy(List<UUID> some) {
-            return new Dish(kind, of, text, portions, some, frozen);
-        }
-
-        /** The same, frozen or not. */
-        Dish frozen(boolean now) {
-            return new Dish(kind, of, text, portions, eaters, now);
-        }
-    }
-
-    /** Somebody who eats along once. */
-    public record Guest(String name, Appetite appetite, List<Allergen> allergens) {}
-
-    /** One meal as decided. */
-    public record Slot(
-            UUID id,
-            When when,
-            Kind kind,
-            State state,
-            boolean locked,
-            String note,
-            int version,
-            List<UUID> people,
-            List<Guest> guests,
-            List<Dish> dishes) {
-
-        public LocalDate day() {
-            return when.day();
-        }
-
-        public Meal meal() {
-            return when.meal();
-        }
-
-        public LocalTime table() {
-            return when.table();
-        }
-
-        public int minutes() {
-            return when.minutes();
-        }
-
-        /** The same meal with something else to eat. */
-        public Slot with(Kind now, List<Dish> eaten) {
-            return new Slot(id, when, now, state, locked, note, version, people, guests, eaten);
-        }
-
-        /** The place of the dish that stands for the meal; −1 where it is several that are there: no single one is all of it. */
-        int stands() {
-            List<Integer> named = IntStream.range(0, dishes.size())
-                    .filter(at -> dishes.get(at).of() != null)
-                    .boxed()
-                    .toList();
-            boolean several = named.size() > 1 && dishes.get(named.get(0)).kind() == DishKind.BATCH;
-            return several || named.isEmpty() ? -1 : named.get(0);
-        }
-
-        /** Whether something is to be eaten here. */
-        public boolean eatsHere() {
-            return kind != Kind.OUT && kind != Kind.UNDECIDED;
-        }
-    }
+public class Meals {
 
     private final JdbcClient db;
     private final Journal journal;
     private final Rows rows;
 
-    Slots(JdbcClient db, Journal journal, Rows rows) {
+    Meals(JdbcClient db, Journal journal, Rows rows) {
         this.rows = rows;
         this.db = db;
         this.journal = journal;
     }
 
     /** From this day to that, both included, in their order; days without a plan are left out. */
-    public List<Slot> between(Household household, LocalDate from, LocalDate to) {
+    public List<Meal> between(Household household, LocalDate from, LocalDate to) {
         Map<UUID, List<Dish>> dishes = new HashMap<>();
-        Map<UUID, Slot> slots = new LinkedHashMap<>();
+        Map<UUID, Meal> slots = new LinkedHashMap<>();
         db.sql("""
                         select s.*, d.kind as dish_kind, d.recipe, d.batch, d.text, d.portions, d.frozen,
                             array(select array[g.name, g.appetite, array_to_string(g.allergens, ',')] from slot_guest g
@@ -168,26 +60,26 @@ public class Slots {
             UUID id = row.getObject("id", UUID.class);
             List<Dish> own = dishes.computeIfAbsent(id, slot -> new ArrayList<>());
             if (row.getString("dish_kind") != null) {
-                own.add(SlotRows.dish(row));
+                own.add(MealRows.dish(row));
             }
-            slots.put(id, SlotRows.slot(row, own));
+            slots.put(id, MealRows.slot(row, own));
         });
         return List.copyOf(slots.values());
     }
 
-    public Optional<Slot> on(Household household, LocalDate day, Meal meal) {
+    public Optional<Meal> on(Household household, LocalDate day, MealOfDay meal) {
         return between(household, day, day).stream()
                 .filter(slot -> slot.meal() == meal)
                 .findFirst();
     }
 
     /** The table time of most of the last meals of a kind, once two have it; else the usual one. One noon moves no evening. */
-    public Map<Meal, LocalTime> usualTables(Household household) {
-        Map<Meal, LocalTime> usual = new EnumMap<>(Meal.class);
-        for (Meal meal : Meal.values()) {
+    public Map<MealOfDay, LocalTime> usualTables(Household household) {
+        Map<MealOfDay, LocalTime> usual = new EnumMap<>(MealOfDay.class);
+        for (MealOfDay meal : MealOfDay.values()) {
             usual.put(meal, meal.usualTime());
         }
-        String[] words = Stream.of(Meal.values()).map(Meal::words).toArray(String[]::new);
+        String[] words = Stream.of(MealOfDay.values()).map(MealOfDay::words).toArray(String[]::new);
         db.sql("""
                         select distinct on (meals.meal) meals.meal, lately.table_time from unnest(?) as meals (meal)
                         cross join lateral (
@@ -195,7 +87,7 @@ public class Slots {
                             order by day desc limit 14) lately
                         group by meals.meal, lately.table_time having count(*) > 1
                         order by meals.meal, count(*) desc, max(lately.day) desc""").params(words, household.id()).query(row -> {
-            usual.put(SlotRows.meal(row), row.getObject("table_time", LocalTime.class));
+            usual.put(MealRows.meal(row), row.getObject("table_time", LocalTime.class));
         });
         return usual;
     }
@@ -204,7 +96,7 @@ public class Slots {
             List.of(Thing.SLOT, Thing.AT_TABLE, Thing.DISHES, Thing.DISH_EATERS, Thing.GUESTS);
 
     /** Writes a meal, or writes it anew with who eats and what. */
-    public void save(Act act, Slot slot) {
+    public void save(Act act, Meal slot) {
         UUID household = act.household().id();
         journal.before(act, PARTS, slot.id());
         db.sql("""
