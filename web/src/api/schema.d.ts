@@ -2289,6 +2289,13 @@ export interface components {
             prices: components["schemas"]["PriceView"][];
             weeks: components["schemas"]["WeekOf"][];
         };
+        DayMealView: {
+            /** @enum {string} */
+            meal: "BREAKFAST" | "BOXES" | "LUNCH" | "SNACK" | "DINNER" | "SUPPER";
+            remarks: components["schemas"]["RemarkView"][];
+            slot?: components["schemas"]["SlotView"];
+            usual: components["schemas"]["HabitView"];
+        };
         DayView: {
             date: string;
             ends: components["schemas"]["LotView"][];
@@ -2812,13 +2819,6 @@ export interface components {
             /** Format: int32 */
             seen?: number;
         };
-        MealOfDay: {
-            /** @enum {string} */
-            meal: "BREAKFAST" | "BOXES" | "LUNCH" | "SNACK" | "DINNER" | "SUPPER";
-            remarks: components["schemas"]["RemarkView"][];
-            slot?: components["schemas"]["SlotView"];
-            usual: components["schemas"]["HabitView"];
-        };
         MealView: {
             cook: components["schemas"]["CookView"][];
             day: string;
@@ -3143,7 +3143,7 @@ export interface components {
         };
         PlanDay: {
             date: string;
-            meals: components["schemas"]["MealOfDay"][];
+            meals: components["schemas"]["DayMealView"][];
         };
         PlanDish: {
             costPerPortion?: string;

@@ -72,37 +72,12 @@ public class Batches implements Undoable {
             State state,
             LocalDate day,
             Money flat) {
-        return rows.write(
-                act,
-                new NewBatch(
-                        id,
-                        recipe.id(),
-                        recipe.n(),
-                        recipe.recipe().title(),
-                        sized.size(),
-                        portions,
-                        style,
-                        state,
-                        day,
-                        flat));
+        return rows.write(act, NewBatch.of(id, recipe, sized, portions, style, state, day, flat));
     }
 
     /** A planned batch is not cooked after all. */
     void drop(Act act, UUID id) {
         rows.drop(act, id);
-    }
-
-    /** What of these a proposal planned and no meal eats of any more is not cooked after all. */
-    public void dropUneaten(Act act, Collection<UUID> ids) {
-        db.sql("""
-                        select b.id from batch b join act a on a.household_id = b.household_id and a.id = b.act
-                        where b.household_id = ? and b.id = any (?) and b.state = 'PLANNED' and a.kind = 'plan'
-                        and not exists (select 1 from meal_dish d where d.household_id = b.household_id and d.batch = b.id)
-                        order by b.id""")
-                .params(act.household().id(), ids.toArray(UUID[]::new))
-                .query(UUID.class)
-                .list()
-                .forEach(id -> rows.drop(act, id));
     }
 
     /** Writes something cooked without a recipe: just cooked, or a joint. */
@@ -189,7 +164,9 @@ public class Batches implements Undoable {
                             join lot_source s on s.household_id = c.household_id and s.child = c.id
                             join lot p on p.household_id = s.household_id and p.id = s.parent
                             where b.state <> 'PLANNED' and c.household_id = b.household_id and c.batch = b.id
-                            and p.food is not null and stands(c.household_id, c.made_by)) as went_in
+                            and p.food is not null and stands(c.household_id, c.made_by)) as went_in,
+                            exists (select 1 from act a where a.household_id = b.household_id and a.id = b.act
+                                and a.kind = 'plan') as proposed
                         from batch b where b.household_id = ? and (b.id = any (?)
                             or b.state = 'PLANNED' and b.cook_on between ? and ?)
                         order by b.cook_on, b.name, b.id""")
@@ -244,7 +221,8 @@ public class Batches implements Undoable {
                 row.getObject("recipe", UUID.class),
                 (Integer) row.getObject("n"),
                 null,
-                List.of());
+                List.of(),
+                row.getBoolean("proposed"));
     }
 
     /** The ledger knows what stands on a batch; here is nothing more. */

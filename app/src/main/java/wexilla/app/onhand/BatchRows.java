@@ -5,12 +5,14 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
+import wexilla.app.platform.Changes;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.core.kitchen.Batch;
@@ -20,7 +22,7 @@ import wexilla.core.kitchen.NewBatch;
 
 /** The one class that writes batches: planned, cooked, or there before Wexilla was. */
 @Component
-public class BatchRows {
+public class BatchRows implements Changes.Writer {
 
     private final JdbcClient db;
     private final Journal journal;
@@ -28,6 +30,22 @@ public class BatchRows {
     BatchRows(JdbcClient db, Journal journal) {
         this.db = db;
         this.journal = journal;
+    }
+
+    @Override
+    public Class<? extends Change> kind() {
+        return Change.OfBatch.class;
+    }
+
+    @Override
+    public void write(Act act, List<Change> changes) {
+        for (Change change : changes) {
+            if (change instanceof Change.BatchSet set) {
+                write(act, set.batch());
+            } else if (change instanceof Change.BatchDropped dropped) {
+                drop(act, dropped.batch());
+            }
+        }
     }
 
     /** Writes it, or writes a planned one anew. */

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
+import wexilla.app.platform.Changes;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Problem.Blocker;
 import wexilla.app.platform.Undoable;
@@ -26,7 +27,7 @@ import wexilla.core.stock.StockUse.Take;
  * zero; the sum of a lot's movements is its amount and its cost.
  */
 @Component
-public class Ledger implements Undoable {
+public class Ledger implements Undoable, Changes.Writer {
 
     private final JdbcClient db;
     private final Journal journal;
@@ -36,10 +37,21 @@ public class Ledger implements Undoable {
         this.journal = journal;
     }
 
+    @Override
+    public Class<? extends Change> kind() {
+        return Change.OfLot.class;
+    }
+
     /** Writes down what an act changes. */
+    @Override
     public void write(Act act, List<Change> changes) {
         for (Change change : changes) {
-            if (change instanceof Change.Taken taken) {
+            if (change instanceof Change.Made made) {
+                create(act, made.made(), made.kind(), made.reason());
+                if (!made.from().isEmpty()) {
+                    take(act, made.from(), made.lot(), Kind.USED, made.reason());
+                }
+            } else if (change instanceof Change.Taken taken) {
                 move(
                         act,
                         taken.lot(),

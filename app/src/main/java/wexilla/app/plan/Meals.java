@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
+import wexilla.app.platform.Changes;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Rows;
@@ -30,7 +31,7 @@ import wexilla.core.plan.MealOfDay;
 
 /** The meals as decided. */
 @Component
-public class Meals {
+public class Meals implements Changes.Writer {
 
     private final JdbcClient db;
     private final Journal journal;
@@ -94,6 +95,20 @@ public class Meals {
 
     private static final List<Thing> PARTS =
             List.of(Thing.SLOT, Thing.AT_TABLE, Thing.DISHES, Thing.DISH_EATERS, Thing.GUESTS);
+
+    @Override
+    public Class<? extends Change> kind() {
+        return Change.OfMeal.class;
+    }
+
+    @Override
+    public void write(Act act, List<Change> changes) {
+        for (Change change : changes) {
+            if (change instanceof Change.MealSet set) {
+                save(act, set.meal());
+            }
+        }
+    }
 
     /** Writes a meal, or writes it anew with who eats and what. */
     public void save(Act act, Meal slot) {

@@ -3,8 +3,12 @@ package wexilla.app.plan;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import wexilla.app.platform.Portions;
+import wexilla.core.menu.MenuWishes;
 import wexilla.core.plan.MealOfDay;
+import wexilla.core.stations.propose.Pick;
 
 /** What is asked and answered of a proposed plan. */
 public final class MenuViews {
@@ -17,11 +21,26 @@ public final class MenuViews {
         EASY,
         VARIED,
         LITTLE,
-        OWN
+        OWN;
+
+        /** What counts how much. @param own for OWN */
+        MenuWishes weights(@Nullable Sliders own) {
+            return switch (this) {
+                case CHEAP -> MenuWishes.CHEAP;
+                case EASY -> MenuWishes.EASY;
+                case VARIED -> MenuWishes.VARIED;
+                case LITTLE -> MenuWishes.LITTLE;
+                case OWN -> own == null ? MenuWishes.VARIED : own.weights();
+            };
+        }
     }
 
     /** How much each counts, 0 to 4. */
-    record Sliders(int cheap, int quick, int varied, int useUp, int favourites, int fewNew, int fewChanges) {}
+    record Sliders(int cheap, int quick, int varied, int useUp, int favourites, int fewNew, int fewChanges) {
+        private MenuWishes weights() {
+            return new MenuWishes(cheap, quick, varied, useUp, favourites, fewNew, fewChanges);
+        }
+    }
 
     /**
      * What is eaten at a meal.
@@ -39,7 +58,47 @@ public final class MenuViews {
             @Nullable String cookOn,
             @Nullable Boolean frozen,
             @Nullable List<Helping> helpings,
-            @Nullable Integer seen) {}
+            @Nullable Integer seen) {
+
+        static MealChoice of(Pick pick) {
+            return new MealChoice(
+                    pick.day().toString(),
+                    pick.meal(),
+                    pick.recipe(),
+                    pick.batch(),
+                    pick.cookOn() == null ? null : pick.cookOn().toString(),
+                    pick.frozen(),
+                    pick.helpings().isEmpty()
+                            ? null
+                            : pick.helpings().stream()
+                                    .map(one -> new Helping(one.batch(), Portions.number(one.portions())))
+                                    .toList(),
+                    pick.seen());
+        }
+
+        /** @param at the field it stands in */
+        Pick pick(String at) {
+            List<Helping> all = helpings == null ? List.of() : helpings;
+            return new Pick(
+                    Planning.date(at + "/day", day),
+                    meal,
+                    recipe,
+                    batch,
+                    cookOn == null ? null : Planning.date(at + "/cookOn", cookOn),
+                    Boolean.TRUE.equals(frozen),
+                    all.stream()
+                            .map(one -> new Pick.Helping(one.batch(), Portions.typed(at + "/helpings", one.portions())))
+                            .toList(),
+                    seen);
+        }
+
+        static List<Pick> picks(String at, @Nullable List<MealChoice> choices) {
+            List<MealChoice> all = choices == null ? List.of() : choices;
+            return IntStream.range(0, all.size())
+                    .mapToObj(i -> all.get(i).pick(at + "/" + i))
+                    .toList();
+        }
+    }
 
     /** @param portions of this dish that go on the table */
     record Helping(UUID batch, BigDecimal portions) {}

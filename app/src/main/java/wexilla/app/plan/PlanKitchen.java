@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -33,9 +32,9 @@ import wexilla.core.plan.Countdown;
 import wexilla.core.plan.PlannedMeal;
 import wexilla.core.plan.Repeats;
 import wexilla.core.plan.TakeOut;
-import wexilla.core.quantity.Rational;
 import wexilla.core.stations.plan.Looked;
 import wexilla.core.stations.plan.Seeing;
+import wexilla.core.stations.propose.Pick;
 
 /** Reads what a plan looks at, and asks the core. */
 @Component
@@ -90,6 +89,35 @@ public class PlanKitchen implements DayBefore {
         return Looked.of(Looked.freezes(all) ? kitchen.with(households.places(now.household())) : kitchen, to);
     }
 
+    /** What a proposal looks at: what stands until its last day, what is there, its prices and the room it has. */
+    Kitchen proposing(Snapshot now, LocalDate to) {
+        Set<UUID> there = now.open().stream()
+                .flatMap(lot -> Stream.ofNullable(lot.batch()))
+                .collect(Collectors.toSet());
+        List<Meal> all = meals.between(now.household(), since(now), to);
+        return kitchen(now, all, now.today().plusDays(AHEAD), there)
+                .with(households.places(now.household()))
+                .with(now.offers());
+    }
+
+    /** What it looks at when these meals of a proposal are taken: every meal ahead, what is picked. */
+    Kitchen taking(Snapshot now, List<Pick> picks) {
+        Set<UUID> named = picks.stream()
+                .flatMap(pick -> Stream.concat(
+                        Stream.ofNullable(pick.batch()),
+                        pick.helpings().stream().map(Pick.Helping::batch)))
+                .collect(Collectors.toSet());
+        List<Meal> all = meals.between(now.household(), now.today(), now.today().plusDays(Planning.FURTHEST));
+        Kitchen kitchen = kitchen(now, all, now.today().minusDays(1), named);
+        Planned plan = kitchen.planned();
+        Set<UUID> wanted =
+                picks.stream().flatMap(pick -> Stream.ofNullable(pick.recipe())).collect(Collectors.toSet());
+        wanted.addAll(Planned.ids(all, DishKind.RECIPE));
+        return kitchen.with(
+                kitchen.home(),
+                new Planned(all, plan.batches(), recipes.currents(now, wanted), plan.done(), plan.buys()));
+    }
+
     /** Meals as the core sees them, in the order asked. */
     public List<PlannedMeal> all(Snapshot now, List<Meal> some) {
         Seeing seeing = new Seeing(kitchen(now, some, now.today().minusDays(1)));
@@ -98,6 +126,11 @@ public class PlanKitchen implements DayBefore {
 
     /** What these meals look at. @param cookDays until when batches that are planned are read too */
     private Kitchen kitchen(Snapshot now, List<Meal> some, LocalDate cookDays) {
+        return kitchen(now, some, cookDays, Set.of());
+    }
+
+    /** @param also batches that are looked at too */
+    private Kitchen kitchen(Snapshot now, List<Meal> some, LocalDate cookDays, Set<UUID> also) {
         Set<UUID> dishes = Planned.ids(some, DishKind.RECIPE);
         List<Meal> today =
                 some.stream().filter(meal -> meal.day().equals(now.today())).toList();
@@ -105,6 +138,7 @@ public class PlanKitchen implements DayBefore {
         Map<UUID, UUID> done = tonight.isEmpty() ? Map.of() : batches.cookedOn(now.household(), tonight, now.today());
         Set<UUID> cooked = Planned.ids(some, DishKind.BATCH);
         cooked.addAll(done.values());
+        cooked.addAll(also);
         List<Batch> named = batches.named(now, cooked, now.today(), cookDays);
         recipes.read(now, dishes, Batches.versions(named));
         Map<UUID, Batch> byId = new LinkedHashMap<>();
@@ -112,11 +146,6 @@ public class PlanKitchen implements DayBefore {
         List<BigBuy> buys = cookDays.isBefore(now.today()) ? List.of() : bigBuys.ahead(now);
         Home home = sizes.home(now.household(), now.once(People.class, () -> people.all(now.household())));
         return now.kitchen().with(home, new Planned(some, byId, recipes.currents(now, dishes), done, buys));
-    }
-
-    /** Millilitres the freezers take beside what lies there; empty where nobody said how large they are. */
-    Optional<Rational> room(Snapshot now) {
-        return now.kitchen().with(households.places(now.household())).room();
     }
 
     /** A meal as the core sees it. */

@@ -42,6 +42,9 @@ public class Planning {
     private static final int MOST_DISHES = 12;
     static final int LONGEST_NOTE = 300;
 
+    /** Days ahead a meal can be planned. */
+    static final int FURTHEST = 70;
+
     private final Meals slots;
     private final People people;
     private final Recipes recipes;
@@ -134,7 +137,7 @@ public class Planning {
     /** A day that can be planned. */
     static LocalDate day(String text, LocalDate today) {
         LocalDate day = date("/day", text);
-        if (day.isBefore(today) || day.isAfter(today.plusDays(70))) {
+        if (day.isBefore(today) || day.isAfter(today.plusDays(FURTHEST))) {
             throw Problem.at("/day", text + " cannot be planned: meals from today to ten weeks ahead can.");
         }
         return day;

@@ -1,17 +1,16 @@
 package wexilla.app.plan;
 
-import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
-import org.jspecify.annotations.Nullable;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
 import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
-import wexilla.app.plan.MenuBuild.Menu;
-import wexilla.app.plan.MenuBuild.Place;
-import wexilla.app.plan.MenuViews.Helping;
 import wexilla.app.plan.MenuViews.MealChoice;
 import wexilla.app.plan.MenuViews.ProposalView;
 import wexilla.app.plan.MenuViews.ProposeInput;
@@ -20,35 +19,43 @@ import wexilla.app.plan.MenuViews.ProposedMeal;
 import wexilla.app.plan.MenuViews.ProposedSwap;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
-import wexilla.core.food.book.FoodWord;
+import wexilla.app.recipes.Recipes;
 import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Kitchen;
 import wexilla.core.kitchen.Meal;
-import wexilla.core.menu.MenuCheck;
+import wexilla.core.kitchen.Tastes;
+import wexilla.core.kitchen.Written;
 import wexilla.core.menu.MenuCooking;
 import wexilla.core.menu.MenuProblem;
 import wexilla.core.menu.MenuProblem.Choice;
-import wexilla.core.menu.MenuProblem.Cooked;
-import wexilla.core.menu.MenuProblem.FromStock;
-import wexilla.core.menu.WishReader;
-import wexilla.core.menu.WishReader.UseBy;
-import wexilla.core.menu.WishReader.Wish;
-import wexilla.core.menu.WishReader.Without;
 import wexilla.core.menu.search.MenuReasons;
 import wexilla.core.menu.search.MenuSearch;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Rational;
+import wexilla.core.stations.plan.Looked;
+import wexilla.core.stations.propose.Building;
+import wexilla.core.stations.propose.Candidates;
+import wexilla.core.stations.propose.Menu;
+import wexilla.core.stations.propose.Menu.Place;
+import wexilla.core.stations.propose.Proposal;
+import wexilla.core.stations.propose.Wishing;
 
 /** Searches a plan for a household and says why it is so. */
 @Component
 class Proposing {
 
-    private static final int MOST_ASKS = 12;
-    private final MenuBuild build;
+    private final PlanKitchen kitchens;
+    private final Habits habits;
+    private final MenuTastes tastes;
+    private final Recipes recipes;
     private final Searches searches;
 
-    Proposing(MenuBuild build, Searches searches) {
-        this.build = build;
+    Proposing(PlanKitchen kitchens, Habits habits, MenuTastes tastes, Recipes recipes, Searches searches) {
+        this.kitchens = kitchens;
+        this.habits = habits;
+        this.tastes = tastes;
+        this.recipes = recipes;
         this.searches = searches;
     }
 
@@ -63,101 +70,62 @@ class Proposing {
             throw Problem.at("/effort", "The effort lies from 0 to " + MenuSearch.BEST + ", not " + effort + ".");
         }
         try (Searches.Search search = searches.begin(household, input.search(), effort)) {
-            MenuWishing wishing = wishing(now, from, input);
-            Menu menu = build.of(now, new MenuBuild.Asked(from, input.days(), input.anew(), wishing));
-            named(menu, wishing);
+            LocalDate last = from.plusDays(input.days() - 1L);
+            Kitchen kitchen = kitchens.proposing(now, last);
+            Wishing wishing = wishing(kitchen, from, input);
+            Function<Wishing, Menu> menus = menus(now, kitchen, Looked.of(kitchen, last), from, input);
+            Menu menu = menus.apply(wishing);
+            wishing.hold(menu);
             int seed = input.seed() == null ? 1 : input.seed();
-            MenuSearch.Found found = MenuSearch.of(menu.problem(), seed, effort, search);
-            List<String> broken = MenuCheck.of(menu.problem(), found.choices(), from).stream()
-                    .map(MenuCheck.Broken::words)
-                    .toList();
-            boolean fits = broken.isEmpty() && !overBudget(menu, found);
-            List<String> clash = fits || search.stopped() ? List.of() : clash(now, input, from, wishing, seed);
-            return view(menu, found, broken, clash, household);
+            Proposal proposal = Proposal.of(menu, seed, effort, search);
+            List<String> clash = proposal.fits() || search.stopped() ? List.of() : Proposal.clash(wishing, menus, seed);
+            return view(proposal, clash, household);
         }
     }
 
-    private static MenuWishing wishing(Snapshot now, LocalDate from, ProposeInput input) {
+    /** What can be chosen with these wishes, all of it read once. */
+    private Function<Wishing, Menu> menus(
+            Snapshot now, Kitchen kitchen, Looked looked, LocalDate from, ProposeInput input) {
+        Tastes liked = tastes.of(now.household());
+        List<Candidates.Head> heads = recipes.heads(now.household());
+        wexilla.core.kitchen.Habits usual = habits.known(now);
+        return wishing -> {
+            Set<UUID> chosen = Candidates.chosen(
+                    kitchen, heads, wishing, liked, looked.recipes().keySet());
+            Map<UUID, Written> read = recipes.currents(now, chosen);
+            List<Written> stored =
+                    chosen.stream().map(read::get).filter(Objects::nonNull).toList();
+            return Building.of(
+                    kitchen, looked, usual, liked, stored, new Menu.Asked(from, input.days(), input.anew(), wishing));
+        };
+    }
+
+    private static Wishing wishing(Kitchen kitchen, LocalDate from, ProposeInput input) {
         List<String> asks = input.asks() == null ? List.of() : input.asks();
-        if (asks.size() > MOST_ASKS) {
-            throw Problem.at("/asks", asks.size() + " wishes; " + MOST_ASKS + " is the most.");
-        }
-        WishReader reader = new WishReader(now.today(), from, now.household().currency());
-        List<Wish> wishes = new ArrayList<>();
         for (int i = 0; i < asks.size(); i++) {
-            String ask = Asked.name("/asks/" + i, asks.get(i), 120);
-            wishes.add(called(now, Asked.at("/asks/" + i, () -> reader.read(ask))));
+            Asked.name("/asks/" + i, asks.get(i), 120);
         }
-        return new MenuWishing(
-                Asked.at("/sliders", () -> MenuWishing.weights(input.mixture(), input.sliders())),
-                input.budget() == null || input.budget().isBlank()
-                        ? null
-                        : Asked.money("/budget", input.budget(), now.household().currency()),
-                wishes,
-                wishes.stream()
-                        .filter(Without.class::isInstance)
-                        .map(wish -> FoodWord.of(((Without) wish).what(), now.book()))
-                        .toList(),
-                input.kept() == null ? List.of() : input.kept(),
-                input.before() == null ? List.of() : input.before());
+        Money budget = input.budget() == null || input.budget().isBlank()
+                ? null
+                : Asked.money("/budget", input.budget(), kitchen.household().currency());
+        return Wishing.read(
+                kitchen,
+                from,
+                Asked.at("/sliders", () -> input.mixture().weights(input.sliders())),
+                budget,
+                asks,
+                MealChoice.picks("/kept", input.kept()),
+                MealChoice.picks("/before", input.before()));
     }
 
-    /** A food that is to be used up, as it is called on hand: "turkey mince" is minced turkey. */
-    private static Wish called(Snapshot now, Wish wish) {
-        if (!(wish instanceof UseBy use)
-                || now.open().stream().anyMatch(lot -> MenuWishing.named(lot.name(), use.food()))) {
-            return wish;
-        }
-        return new UseBy(use.text(), now.reader().read(use.food()).foodName(), use.by());
-    }
-
-    /** A food that is to be used up must be there, and some dish must use it. */
-    private static void named(Menu menu, MenuWishing wishing) {
-        for (int i = 0; i < wishing.wishes().size(); i++) {
-            if (wishing.wishes().get(i) instanceof UseBy use
-                    && menu.problem().foods().stream().noneMatch(food -> MenuWishing.named(food.name(), use.food()))) {
-                throw Problem.at(
-                        "/asks/" + i,
-                        "No " + use.food()
-                                + " is there that is not spoken for and that a recipe of the book uses; look at On hand.");
-            }
-        }
-    }
-
-    private static boolean overBudget(Menu menu, MenuSearch.Found found) {
-        return menu.problem().budget() != MenuProblem.NONE
-                && found.score().bought().stream()
-                        .anyMatch(week -> week > 100 * menu.problem().budget());
-    }
-
-    /**
-     * The fewest wishes that cannot be had together, as far as the search sees: each is left out once; what still breaks
-     * without it is not needed for the clash.
-     */
-    private List<String> clash(Snapshot now, ProposeInput input, LocalDate from, MenuWishing wishing, int seed) {
-        MenuWishing left = wishing;
-        for (Wish wish : wishing.wishes()) {
-            MenuWishing without = left.without(wish);
-            if (breaks(now, input, from, without, seed)) {
-                left = without;
-            }
-        }
-        return left.wishes().stream().map(Wish::text).toList();
-    }
-
-    private boolean breaks(Snapshot now, ProposeInput input, LocalDate from, MenuWishing wishing, int seed) {
-        Menu menu = build.of(now, new MenuBuild.Asked(from, input.days(), input.anew(), wishing));
-        MenuSearch.Found found = MenuSearch.of(menu.problem(), seed, MenuSearch.CLASH, (spent, total) -> false);
-        return found.score().broken() > 0 || overBudget(menu, found);
-    }
-
-    private static ProposalView view(
-            Menu menu, MenuSearch.Found found, List<String> broken, List<String> clash, Household household) {
+    private static ProposalView view(Proposal proposal, List<String> clash, Household household) {
+        Menu menu = proposal.menu();
+        MenuSearch.Found found = proposal.found();
         MenuProblem problem = menu.problem();
         MenuReasons reasons = new MenuReasons(problem, found.choices(), menu.start(), household.currency());
         List<ProposedMeal> meals = new ArrayList<>();
         for (int at = 0; at < problem.meals().size(); at++) {
-            meals.add(meal(menu, found.choices(), reasons, at));
+            meals.add(meal(proposal, reasons, at));
         }
         List<ProposedCook> cook = MenuCooking.all(problem, found.choices()).stream()
                 .map(one -> new ProposedCook(
@@ -181,22 +149,21 @@ class Proposing {
                         .toList(),
                 found.score().minutes(),
                 reasons.whole(),
-                broken,
+                proposal.broken(),
                 clash,
                 found.cutOff());
     }
 
-    private static ProposedMeal meal(Menu menu, List<Choice> choices, MenuReasons reasons, int at) {
+    private static ProposedMeal meal(Proposal proposal, MenuReasons reasons, int at) {
+        Menu menu = proposal.menu();
         Place place = menu.places().get(at);
-        Meal slot = place.slot();
+        Meal slot = place.meal();
         MenuProblem problem = menu.problem();
         MenuProblem.Meal meal = problem.meals().get(at);
-        Choice choice = choices.get(at);
+        Choice choice = proposal.found().choices().get(at);
         List<ProposedSwap> swaps = reasons.swaps().of(at).stream()
                 .map(swap -> new ProposedSwap(
-                        Objects.requireNonNull(choice(menu, with(choices, at, swap.choice()), at)),
-                        swap.name(),
-                        swap.words()))
+                        MealChoice.of(proposal.instead(at, swap.choice()).orElseThrow()), swap.name(), swap.words()))
                 .toList();
         return new ProposedMeal(
                 slot.day().toString(),
@@ -205,86 +172,20 @@ class Proposing {
                 place.open() ? problem.name(choice) : words(menu, at),
                 problem.from(choice, meal.day()),
                 Rational.of(meal.plates(), 100).plain(),
-                choice(menu, choices, at),
-                together(menu, choices, at),
+                proposal.pick(at).map(MealChoice::of).orElse(null),
+                proposal.together(at).stream().map(MealChoice::of).toList(),
                 place.planned() ? words(menu, at) : "",
                 place.open(),
                 reasons.meal(at),
                 swaps);
     }
 
-    /** Meals that eat of one cooking are taken together: half of it would be cooked for nobody. */
-    private static List<MealChoice> together(Menu menu, List<Choice> choices, int at) {
-        List<MealChoice> taken = new ArrayList<>();
-        for (int other = 0; other < choices.size(); other++) {
-            boolean cooking =
-                    choices.get(at) instanceof Cooked && choices.get(other).equals(choices.get(at));
-            MealChoice choice = choice(menu, choices, other);
-            boolean stays = !menu.problem().meals().get(other).open();
-            if (choice != null && (other == at || cooking && !stays)) {
-                taken.add(choice);
-            }
-        }
-        return taken;
-    }
-
     /** What stands at a meal. */
     private static String words(Menu menu, int at) {
-        Meal slot = menu.places().get(at).slot();
+        Meal slot = menu.places().get(at).meal();
         String named = menu.named().get(at);
         return !named.isEmpty() || slot.kind() == Meal.Kind.UNDECIDED
                 ? named
                 : slot.kind().name().toLowerCase(Locale.ROOT);
-    }
-
-    private static List<Choice> with(List<Choice> choices, int at, Choice other) {
-        List<Choice> changed = new ArrayList<>(choices);
-        changed.set(at, other);
-        return changed;
-    }
-
-    /** Of several dishes for one meal, what meals before it leave of each; null of one dish. */
-    private static @Nullable List<Helping> helpings(Menu menu, List<Choice> choices, int at, FromStock stock) {
-        if (menu.packets().get(stock.packet()).parts().isEmpty()) {
-            return null;
-        }
-        int before = 0;
-        for (int meal = 0; meal < at; meal++) {
-            before += choices.get(meal).equals(stock)
-                    ? menu.problem().meals().get(meal).plates()
-                    : 0;
-        }
-        int plates = menu.problem().meals().get(at).plates();
-        return menu.packets().get(stock.packet()).helpings(plates, before).stream()
-                .map(part -> new Helping(part.batch(), BigDecimal.valueOf(part.plates(), 2)))
-                .toList();
-    }
-
-    private static @Nullable MealChoice choice(Menu menu, List<Choice> choices, int at) {
-        Meal slot = menu.places().get(at).slot();
-        Choice choice = choices.get(at);
-        String day = slot.day().toString();
-        if (choice instanceof Cooked cooked) {
-            return new MealChoice(
-                    day,
-                    slot.meal(),
-                    menu.dishes().get(cooked.dish()).id(),
-                    null,
-                    menu.start().plusDays(cooked.day()).toString(),
-                    menu.problem().from(choice, menu.offset(slot.day())).equals("freezer"),
-                    null,
-                    slot.version());
-        }
-        return choice instanceof FromStock stock
-                ? new MealChoice(
-                        day,
-                        slot.meal(),
-                        null,
-                        menu.packets().get(stock.packet()).batch(),
-                        null,
-                        menu.packets().get(stock.packet()).frozenFor(slot.day()),
-                        helpings(menu, choices, at, stock),
-                        slot.version())
-                : null;
     }
 }

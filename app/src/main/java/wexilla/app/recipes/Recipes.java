@@ -26,6 +26,7 @@ import wexilla.core.kitchen.Written;
 import wexilla.core.kitchen.Written.About;
 import wexilla.core.kitchen.Written.Version;
 import wexilla.core.recipe.Recipe;
+import wexilla.core.stations.propose.Candidates.Head;
 
 /** The book: recipes and their versions. A version is written once; editing writes the next one. */
 @Component
@@ -69,13 +70,6 @@ public class Recipes implements Undoable {
                 .map(head -> Objects.requireNonNull(stored.get(head)))
                 .toList();
     }
-
-    /**
-     * What thousands of recipes are chosen by before any is read whole.
-     *
-     * @param foods keys of the foods that go in, {@code named} what its lines call them
-     */
-    public record Head(UUID id, String title, List<String> tags, List<String> foods, List<String> named) {}
 
     /** The recipes of the book that say what goes in, by name. */
     public List<Head> heads(Household household) {

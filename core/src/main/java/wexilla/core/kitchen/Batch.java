@@ -20,6 +20,7 @@ import wexilla.core.recipe.Style;
 /**
  * A batch: planned, cooked, or dropped; with what it takes to write its labels; {@code n} the version of its recipe, null for a name only.
  *
+ * @param proposed whether a proposal planned it
  * @param wentIn foods that were taken for it, as far as they were asked for
  */
 public record Batch(
@@ -33,7 +34,8 @@ public record Batch(
         @Nullable UUID recipeId,
         @Nullable Integer n,
         @Nullable Recipe recipe,
-        List<Food> wentIn) {
+        List<Food> wentIn,
+        boolean proposed) {
     /** How far a batch is. */
     public enum State {
         PLANNED,
@@ -46,11 +48,11 @@ public record Batch(
     }
 
     public Batch with(Recipe read) {
-        return new Batch(id, name, portions, style, state, cookOn, size, recipeId, n, read, wentIn);
+        return new Batch(id, name, portions, style, state, cookOn, size, recipeId, n, read, wentIn, proposed);
     }
 
     public Batch of(List<Food> foods) {
-        return new Batch(id, name, portions, style, state, cookOn, size, recipeId, n, recipe, foods);
+        return new Batch(id, name, portions, style, state, cookOn, size, recipeId, n, recipe, foods, proposed);
     }
 
     public Key key() {

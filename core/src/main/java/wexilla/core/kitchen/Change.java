@@ -1,5 +1,6 @@
 package wexilla.core.kitchen;
 
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.keeping.KeepDates;
@@ -7,18 +8,28 @@ import wexilla.core.keeping.LotClock;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
+import wexilla.core.stock.StockUse;
 
 /**
  * One thing an act changes. A store writes it down, {@link Kitchen#after} carries it over into the next picture: both are
  * the same by construction. Amounts are rounded to the six decimals a ledger keeps when a change is made.
  */
-public sealed interface Change {
+public sealed interface Change permits Change.OfLot, Change.OfBatch, Change.OfMeal {
 
     /** Decimals a ledger keeps. */
     int DECIMALS = 6;
 
-    /** The lot it is about. */
-    UUID lot();
+    /** Of what is there. */
+    sealed interface OfLot extends Change permits Taken, Carried, Made, Counted, Levelled, Understood {
+        /** The lot it is about. */
+        UUID lot();
+    }
+
+    /** Of what is cooked, or planned to be. */
+    sealed interface OfBatch extends Change permits BatchSet, BatchDropped {}
+
+    /** Of a meal. */
+    sealed interface OfMeal extends Change permits MealSet {}
 
     /** Why the amount of a lot changed. */
     enum Kind {
@@ -39,32 +50,58 @@ public sealed interface Change {
     }
 
     /** Something leaves a lot. @param cost that leaves with it */
-    record Taken(UUID lot, Amount amount, Money cost, Kind kind, String reason) implements Change {
+    record Taken(UUID lot, Amount amount, Money cost, Kind kind, String reason) implements OfLot {
         public Taken {
             amount = rounded(amount);
         }
     }
 
     /** Part of a lot, or all of it, becomes a lot of its own. @param made what it becomes, with the cost it carries */
-    record Carried(UUID lot, NewLot made, Kind kind) implements Change {
+    record Carried(UUID lot, NewLot made, Kind kind) implements OfLot {
         public Carried {
             made = made.holding(rounded(made.amount()));
         }
     }
 
+    /**
+     * Something that was not there before: bought, cooked, noted.
+     *
+     * @param from what of other lots is in it
+     */
+    record Made(NewLot made, List<StockUse.Take> from, Kind kind, String reason) implements OfLot {
+        public Made {
+            made = made.holding(rounded(made.amount()));
+            from = List.copyOf(from);
+        }
+
+        @Override
+        public UUID lot() {
+            return made.id();
+        }
+    }
+
+    /** A batch as it is from now on: planned, or cooked. */
+    record BatchSet(NewBatch batch) implements OfBatch {}
+
+    /** A planned batch is not cooked after all. */
+    record BatchDropped(UUID batch) implements OfBatch {}
+
+    /** A meal as it is decided from now on, with who eats and what. */
+    record MealSet(Meal meal) implements OfMeal {}
+
     /** A lot holds more or less than was written down. @param more in its own unit, negative for less; {@code cost} too */
-    record Counted(UUID lot, Rational more, Money cost, String reason) implements Change {
+    record Counted(UUID lot, Rational more, Money cost, String reason) implements OfLot {
         public Counted {
             more = rounded(more);
         }
     }
 
     /** A staple is had, low or out. */
-    record Levelled(UUID lot, Lot.Level level) implements Change {}
+    record Levelled(UUID lot, Lot.Level level) implements OfLot {}
 
     /** A lot is understood otherwise; what it holds and costs stays. @param food null for a dish */
     record Understood(UUID lot, @Nullable UUID food, UUID place, Lot.State state, LotClock clock, KeepDates dates)
-            implements Change {}
+            implements OfLot {}
 
     private static Amount rounded(Amount amount) {
         return Amount.of(rounded(amount.value()), amount.unit());

@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -22,10 +21,9 @@ import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
-import wexilla.core.money.Cost;
-import wexilla.core.money.Money;
 import wexilla.core.packing.Room;
-import wexilla.core.quantity.Amount;
+import wexilla.core.pricing.CostSheet;
+import wexilla.core.pricing.Offer;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
@@ -42,6 +40,7 @@ import wexilla.core.stock.Supply;
  * @param now in the household's zone
  * @param guide how foods keep, by its country; @param foods what it calls them; null where nobody asked for them
  * @param lots what is there, first to expire first, staples that are out among them
+ * @param prices of each food, newest first, where somebody asked for them
  * @param places where things lie, {@code home} who eats and what there is to cook with, {@code planned} what is planned;
  *     each null where nobody asked for it
  */
@@ -52,6 +51,7 @@ public record Kitchen(
         @Nullable KnownFoods foods,
         List<Lot> lots,
         @Nullable List<Place> places,
+        @Nullable Map<Key, List<Offer>> prices,
         @Nullable Home home,
         @Nullable Planned planned) {
 
@@ -72,17 +72,38 @@ public record Kitchen(
             @Nullable KnownFoods foods,
             List<Lot> lots,
             @Nullable List<Place> places) {
-        return new Kitchen(household, now, guide, foods, lots, places, null, null);
+        return new Kitchen(household, now, guide, foods, lots, places, null, null, null);
     }
 
     /** The same with who eats here, what there is to cook with, and what is planned. */
     public Kitchen with(Home own, Planned plan) {
-        return new Kitchen(household, now, guide, foods, lots, places, own, plan);
+        return new Kitchen(household, now, guide, foods, lots, places, prices, own, plan);
+    }
+
+    /** The same with these lots and this plan. */
+    Kitchen holding(List<Lot> other, @Nullable Planned plan) {
+        return new Kitchen(household, now, guide, foods, other, places, prices, home, plan);
+    }
+
+    /** The same at another moment. */
+    public Kitchen at(LocalDateTime then) {
+        return new Kitchen(household, then, guide, foods, lots, places, prices, home, planned);
     }
 
     /** The same with where things lie. */
     public Kitchen with(List<Place> own) {
-        return new Kitchen(household, now, guide, foods, lots, own, home, planned);
+        return new Kitchen(household, now, guide, foods, lots, own, prices, home, planned);
+    }
+
+    /** The same with prices of its foods, newest first. */
+    public Kitchen with(Map<Key, List<Offer>> known) {
+        return new Kitchen(household, now, guide, foods, lots, places, known, home, planned);
+    }
+
+    /** Stock and prices on a day, for costing. */
+    public CostSheet.Known costs(LocalDate day) {
+        return new CostSheet.Known(
+                supply(), read(prices, "prices"), household.seasoning(), household.flat(), household.measures(), day);
     }
 
     public LocalDate today() {
@@ -105,6 +126,12 @@ public record Kitchen(
     /** @throws IllegalStateException if nobody asked for it */
     public Planned planned() {
         return read(planned, "plan");
+    }
+
+    /** The plan, as far as somebody asked for it. */
+    @Nullable
+    Planned plannedOrNot() {
+        return planned;
     }
 
     /** Millilitres the freezers take beside what lies there; empty where nobody said how large every freezer is. */
@@ -239,49 +266,6 @@ public record Kitchen(
 
     /** The kitchen once these changes are written down. */
     public Kitchen after(List<Change> changes) {
-        Map<UUID, Lot> next = new LinkedHashMap<>();
-        lots.forEach(lot -> next.put(lot.id(), lot));
-        changes.forEach(change -> apply(change, next));
-        return new Kitchen(household, now, guide, foods, List.copyOf(next.values()), places, home, planned);
-    }
-
-    private void apply(Change change, Map<UUID, Lot> next) {
-        Lot lot = next.get(change.lot());
-        if (lot == null) {
-            throw new IllegalStateException("the lot " + change.lot() + " was not read");
-        }
-        if (change instanceof Change.Taken taken) {
-            next.put(lot.id(), lot.holding(less(lot, taken.amount()), less(lot.cost(), taken.cost())));
-        } else if (change instanceof Change.Carried carried) {
-            NewLot made = carried.made();
-            next.put(
-                    lot.id(),
-                    lot.holding(
-                            less(lot, made.amount()),
-                            less(lot.cost(), made.cost().known())));
-            next.put(made.id(), made.of(lot, place(made.place()), guide));
-        } else if (change instanceof Change.Counted counted) {
-            Amount there = Amount.of(
-                    lot.amount().value().plus(counted.more()), lot.amount().unit());
-            Cost cost = lot.cost().with(lot.cost().known().plus(counted.cost()));
-            next.put(lot.id(), lot.holding(there, cost));
-        } else if (change instanceof Change.Levelled levelled) {
-            next.put(lot.id(), lot.at(levelled.level()));
-        } else if (change instanceof Change.Understood now) {
-            UUID food = now.food();
-            String name = food == null || food.equals(lot.food())
-                    ? lot.name()
-                    : foods().food(food).name();
-            next.put(lot.id(), lot.understood(now, name, place(now.place()), guide));
-        }
-    }
-
-    private static Amount less(Lot lot, Amount amount) {
-        return Amount.of(
-                lot.amount().value().minus(amount.value()), lot.amount().unit());
-    }
-
-    private static Cost less(Cost cost, Money gone) {
-        return cost.with(cost.known().minus(gone));
+        return new After(this).with(changes);
     }
 }

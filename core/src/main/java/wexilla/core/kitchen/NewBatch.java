@@ -1,17 +1,20 @@
 package wexilla.core.kitchen;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Size;
+import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
 
 /**
  * A batch about to be written.
  *
  * @param recipe with its version {@code n}; both null for what has a name only
+ * @param proposed whether a proposal plans it
  * @param flat the flat sum for seasoning and oil that entered it
  */
 public record NewBatch(
@@ -24,7 +27,55 @@ public record NewBatch(
         Style style,
         Batch.State state,
         LocalDate cookOn,
-        Money flat) {
+        Money flat,
+        boolean proposed) {
+
+    /** As it is once it is written down. */
+    Batch of(Planned plan) {
+        Written written = recipe == null ? null : plan.recipes().get(recipe);
+        return new Batch(
+                id,
+                name,
+                portions,
+                style,
+                state,
+                cookOn,
+                size,
+                recipe,
+                n,
+                written == null ? null : written.recipe(),
+                List.of(),
+                proposed);
+    }
+
+    /** A batch of a recipe. @param portions that come out of it */
+    public static NewBatch of(
+            UUID id,
+            Written recipe,
+            Sized sized,
+            Rational portions,
+            Style style,
+            Batch.State state,
+            LocalDate cookOn,
+            Money flat) {
+        return new NewBatch(
+                id,
+                recipe.id(),
+                recipe.n(),
+                recipe.recipe().title(),
+                sized.size(),
+                portions,
+                style,
+                state,
+                cookOn,
+                flat,
+                false);
+    }
+
+    /** The same as a proposal plans it. */
+    public NewBatch asProposed() {
+        return new NewBatch(id, recipe, n, name, size, portions, style, state, cookOn, flat, true);
+    }
 
     /** Something that was cooked without a recipe: a name and portions. */
     public static NewBatch named(String name, Style style, Rational portions, LocalDate cookedOn, Money flat) {
@@ -38,6 +89,7 @@ public record NewBatch(
                 style,
                 Batch.State.DONE,
                 cookedOn,
-                flat);
+                flat,
+                false);
     }
 }

@@ -1,5 +1,6 @@
 package wexilla.core.kitchen;
 
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.keeping.KeepDates;
@@ -58,6 +59,22 @@ public record NewLot(
     /** The same with so much in it. */
     NewLot holding(Amount other) {
         return new NewLot(id, food, batch, other, level, cost, about, place, state, clock, dates, packet);
+    }
+
+    /** As it lies there when it is new. */
+    Lot first(Kitchen kitchen) {
+        Place lies = kitchen.place(place);
+        Lot.What what = food == null
+                ? dish(kitchen)
+                : new Lot.What(kitchen.foods().food(food).name(), food, null, null, null);
+        Lot.Spot spot = new Lot.Spot(
+                lies.id(), lies.name(), lies.kind(), Lot.frozenAs(what, clock, lies, packet, kitchen.guide()));
+        return new Lot(id, what, amount, level, cost, about, spot, state, clock, null, dates, packet, false, null);
+    }
+
+    private Lot.What dish(Kitchen kitchen) {
+        Batch of = Objects.requireNonNull(kitchen.planned().batches().get(batch));
+        return new Lot.What(of.name(), null, of.id(), of.recipeId(), of.style());
     }
 
     /** As it lies there once it was parted from this lot. */

@@ -1,15 +1,19 @@
 package wexilla.core.kitchen;
 
+import java.time.LocalDate;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import wexilla.core.plan.BigBuy;
+import wexilla.core.plan.MealOfDay;
 
 /**
  * What a household has planned, as far as a question looks ahead and back.
@@ -38,6 +42,45 @@ public record Planned(
     /** The same with these meals. */
     public Planned with(List<Meal> other) {
         return new Planned(other, batches, recipes, done, buys);
+    }
+
+    /** This meal of a day, where somebody decided it. */
+    public Optional<Meal> on(LocalDate day, MealOfDay which) {
+        return meals.stream()
+                .filter(meal -> meal.day().equals(day) && meal.meal() == which)
+                .findFirst();
+    }
+
+    /** @throws IllegalStateException if nobody asked for it */
+    public Written recipe(UUID id) {
+        Written written = recipes.get(id);
+        if (written == null) {
+            throw new IllegalStateException("the recipe " + id + " was not read");
+        }
+        return written;
+    }
+
+    /** The plan once this is written down. */
+    Planned after(Change.OfBatch change) {
+        Map<UUID, Batch> next = new LinkedHashMap<>(batches);
+        if (change instanceof Change.BatchSet set) {
+            next.put(set.batch().id(), set.batch().of(this));
+        } else if (change instanceof Change.BatchDropped dropped) {
+            next.remove(dropped.batch());
+        }
+        return new Planned(meals, next, recipes, done, buys);
+    }
+
+    /** The plan once this is written down. */
+    Planned after(Change.OfMeal change) {
+        Map<UUID, Meal> next = new LinkedHashMap<>();
+        meals.forEach(meal -> next.put(meal.id(), meal));
+        if (change instanceof Change.MealSet set) {
+            next.put(set.meal().id(), set.meal());
+        }
+        return with(next.values().stream()
+                .sorted(Comparator.comparing(Meal::day).thenComparing(Meal::table))
+                .toList());
     }
 
     /** What these meals are made of, of a kind. */

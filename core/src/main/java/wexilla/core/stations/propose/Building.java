@@ -1,8 +1,7 @@
-package wexilla.app.plan;
+package wexilla.core.stations.propose;
 
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -14,11 +13,9 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.springframework.stereotype.Component;
-import wexilla.app.onhand.Snapshot;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Habits;
+import wexilla.core.kitchen.Kitchen;
 import wexilla.core.kitchen.Meal;
-import wexilla.core.kitchen.Meal.DishKind;
 import wexilla.core.kitchen.Meal.Kind;
 import wexilla.core.kitchen.Tastes;
 import wexilla.core.kitchen.Written;
@@ -26,10 +23,6 @@ import wexilla.core.menu.MenuKitchen;
 import wexilla.core.menu.MenuLately;
 import wexilla.core.menu.MenuProblem;
 import wexilla.core.menu.MenuProblem.Choice;
-import wexilla.core.menu.MenuProblem.Cooked;
-import wexilla.core.menu.MenuProblem.FromStock;
-import wexilla.core.money.Cost;
-import wexilla.core.money.Money;
 import wexilla.core.packing.Room;
 import wexilla.core.plan.Eater;
 import wexilla.core.plan.MealOfDay;
@@ -41,107 +34,43 @@ import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
 import wexilla.core.shopping.Needs;
 import wexilla.core.stations.plan.Looked;
+import wexilla.core.stations.plan.Seeing;
+import wexilla.core.stations.propose.Menu.Asked;
+import wexilla.core.stations.propose.Menu.Place;
 import wexilla.core.stock.Supply;
 
 /** Turns what a household has, cooks and plans into the problem a proposal is searched for. */
-@Component
-class MenuBuild {
+public final class Building {
+
+    private Building() {}
 
     private static final int LEFTOVERS_MINUTES = Trade.whole("menu.reheat-minutes");
     private static final int AT_HOME = 24 * 60;
 
-    private final Habits habits;
-    private final PlanKitchen evenings;
-    private final MenuDishes dishes;
-    private final MenuTastes tastes;
-    private final MenuPackets packets;
-
-    MenuBuild(Habits habits, PlanKitchen evenings, MenuDishes dishes, MenuTastes tastes, MenuPackets packets) {
-        this.habits = habits;
-        this.evenings = evenings;
-        this.dishes = dishes;
-        this.tastes = tastes;
-        this.packets = packets;
-    }
-
-    /** A meal of the plan. @param slot as decided, or as it usually is; @param planned whether somebody decided it */
-    record Place(Meal slot, boolean planned, boolean open) {}
-
     /**
-     * What can be chosen, with what it stands for.
+     * The problem of these days.
      *
-     * @param start the day that is day 0
-     * @param places one for each meal of the problem, {@code dishes} for each dish, {@code packets} for each packet
-     * @param named for each place, what stands there in words; empty for nothing
-     * @param priced for each dish, what goes in costs, with the prices that are missing
+     * @param looked what stands until the last of them
+     * @param stored the recipes that may be chosen, those of the plan that stands among them
      */
-    record Menu(
-            MenuProblem problem,
-            LocalDate start,
-            List<Place> places,
-            List<String> named,
-            List<Written> dishes,
-            List<Cost> priced,
-            List<MenuPackets.Stocked> packets) {
-
-        /** This much money for a plan, with the prices that are missing of what is cooked for it. */
-        Cost priced(List<Choice> choices, Money all) {
-            return choices.stream()
-                    .flatMap(choice -> choice instanceof Cooked cooked ? Stream.of(cooked.dish()) : Stream.empty())
-                    .distinct()
-                    .map(priced::get)
-                    .reduce(Cost.zero(all.currency()), Cost::plus)
-                    .with(all);
-        }
-
-        /** What stands for this recipe or batch on a day; empty where it cannot be chosen. */
-        Optional<Choice> choice(DishKind kind, UUID of, int day) {
-            for (int i = 0; i < packets.size(); i++) {
-                if (kind == DishKind.BATCH && packets.get(i).is(of)) {
-                    return Optional.of(new FromStock(i));
-                }
-            }
-            for (int i = 0; i < dishes.size(); i++) {
-                if (kind == DishKind.RECIPE && dishes.get(i).id().equals(of)) {
-                    return Optional.of(new Cooked(i, day));
-                }
-            }
-            return Optional.empty();
-        }
-
-        int offset(LocalDate day) {
-            return (int) ChronoUnit.DAYS.between(start, day);
-        }
-    }
-
-    /**
-     * @param anew whether planned meals that are not locked are open too
-     * @param wanted which recipes may be chosen, and {@code problem} what is made of the rest
-     */
-    record Asked(LocalDate from, int days, boolean anew, MenuWishing wishing) {}
-
-    Menu of(Snapshot now, Asked asked) {
-        Household household = now.household();
+    public static Menu of(Kitchen now, Looked looked, Habits habits, Tastes liked, List<Written> stored, Asked asked) {
         LocalDate last = asked.from().plusDays(asked.days() - 1L);
-        Looked looked = evenings.look(now, last);
-        Tastes liked = tastes.of(household);
-        List<Place> places = places(now, looked, asked, last);
+        List<Place> places = places(now, looked, habits, asked, last);
+        Seeing seeing = new Seeing(now);
         List<PlannedMeal> seen =
-                evenings.all(now, places.stream().map(Place::slot).toList());
+                places.stream().map(place -> seeing.of(place.meal())).toList();
         List<String> named = seen.stream().map(PlannedMeal::named).toList();
         List<Needs.Want> decided = decided(places, seen);
         Supply left = left(now, looked, asked.from(), decided);
-        List<Written> stored =
-                dishes.chosen(now, asked.wishing(), liked, looked.recipes().keySet());
-        List<MenuPackets.Stocked> stocked = MenuPackets.together(
-                packets.of(now, looked, left, tableFrom(places), asked.from(), decided), tables(places, seen));
+        List<Packets.Stocked> stocked = Packets.together(
+                Packets.of(now, looked, left, tableFrom(places), asked.from(), decided), tables(places, seen));
         MenuKitchen kitchen = new MenuKitchen(left, prices(now), now.now(), begins(places), asked.from());
         List<MenuProblem.Dish> made = new ArrayList<>();
         for (Written one : stored) {
-            made.add(kitchen.dish(dishes.candidate(now, one, liked, asked.from())));
+            made.add(kitchen.dish(Candidates.candidate(now, one, liked, asked.from())));
         }
         List<MenuProblem.Packet> there =
-                stocked.stream().map(MenuPackets.Stocked::packet).toList();
+                stocked.stream().map(Packets.Stocked::packet).toList();
         Map<Object, List<Integer>> verdicts = new HashMap<>();
         Menu open = new Menu(
                 new MenuProblem(
@@ -166,14 +95,14 @@ class MenuBuild {
         for (int i = 0; i < places.size(); i++) {
             Place place = places.get(i);
             List<Eater> eaters = seen.get(i).eaters();
-            LocalDate day = place.slot().day();
+            LocalDate day = place.meal().day();
             List<Integer> against = verdicts.computeIfAbsent(
                     List.of(
                             eaters,
-                            place.slot().meal(),
-                            place.slot().people(),
+                            place.meal().meal(),
+                            place.meal().people(),
                             lately.counts(day) ? day : LocalDate.MAX),
-                    key -> MenuVerdicts.of(open, place.slot(), eaters, liked, asked.wishing(), lately));
+                    key -> Verdicts.of(open, place.meal(), eaters, liked, asked.wishing(), lately));
             meals.add(meal(open, place, seen.get(i), against, who(eaters, known)));
         }
         return new Menu(
@@ -189,7 +118,7 @@ class MenuBuild {
     /** When the earliest of these is on the table. */
     private static LocalTime tableFrom(List<Place> places) {
         return places.stream()
-                .map(place -> place.slot().table())
+                .map(place -> place.meal().table())
                 .min(Comparator.naturalOrder())
                 .orElse(LocalTime.NOON);
     }
@@ -198,9 +127,9 @@ class MenuBuild {
     private static LocalTime begins(List<Place> places) {
         return places.stream()
                 .map(place -> {
-                    int table = place.slot().table().toSecondOfDay() / 60;
+                    int table = place.meal().table().toSecondOfDay() / 60;
                     return LocalTime.ofSecondOfDay(
-                            60L * Math.max(0, table - place.slot().minutes()));
+                            60L * Math.max(0, table - place.meal().minutes()));
                 })
                 .min(Comparator.naturalOrder())
                 .orElse(LocalTime.NOON);
@@ -215,8 +144,8 @@ class MenuBuild {
                 Stream.concat(looked.eaten().stream(), standing.stream()).toList());
     }
 
-    private long room(Snapshot now) {
-        return evenings.room(now).map(Room::portions).orElse((long) MenuProblem.NONE);
+    private static long room(Kitchen now) {
+        return now.room().map(Room::portions).orElse((long) MenuProblem.NONE);
     }
 
     /** Hundredths of portions each open meal wants. */
@@ -236,7 +165,7 @@ class MenuBuild {
         for (int i = 0; i < places.size(); i++) {
             PlannedMeal evening = seen.get(i);
             boolean stays = places.get(i).planned() && !places.get(i).open();
-            int stands = places.get(i).slot().stands();
+            int stands = places.get(i).meal().stands();
             for (int dish = 0; stays && dish < evening.dishes().size(); dish++) {
                 if (dish != stands) {
                     wants.addAll(PlanCheck.wants(evening, evening.dishes().get(dish)));
@@ -247,7 +176,7 @@ class MenuBuild {
     }
 
     /** What is there and not spoken for by a cook day, by meals before the plan, or by these of its own. */
-    private static Supply left(Snapshot now, Looked looked, LocalDate from, List<Needs.Want> decided) {
+    private static Supply left(Kitchen now, Looked looked, LocalDate from, List<Needs.Want> decided) {
         Supply left = now.supply();
         List<Needs.Want> wants = new ArrayList<>(decided);
         for (PlanCheck.Batch batch : looked.ahead()) {
@@ -257,12 +186,12 @@ class MenuBuild {
                 .map(PlanCheck.Checked::evening)
                 .filter(evening -> evening.day().isBefore(from))
                 .forEach(evening -> evening.dishes().forEach(dish -> wants.addAll(PlanCheck.wants(evening, dish))));
-        Needs.of(wants, left, now.household().measures());
+        Needs.of(wants, left, now.measures());
         return left;
     }
 
-    private static CostSheet.Known prices(Snapshot now) {
-        CostSheet.Known known = now.costs();
+    private static CostSheet.Known prices(Kitchen now) {
+        CostSheet.Known known = now.costs(now.today());
         return new CostSheet.Known(
                 Supply.none(),
                 known.offers().entrySet().stream()
@@ -273,8 +202,7 @@ class MenuBuild {
                 known.day());
     }
 
-    private List<Place> places(Snapshot now, Looked looked, Asked asked, LocalDate last) {
-        wexilla.core.kitchen.Habits known = habits.known(now);
+    private static List<Place> places(Kitchen now, Looked looked, Habits known, Asked asked, LocalDate last) {
         List<Place> places = new ArrayList<>();
         for (LocalDate day = asked.from(); !day.isAfter(last); day = day.plusDays(1)) {
             LocalDate on = day;
@@ -291,8 +219,8 @@ class MenuBuild {
                 }
             }
         }
-        places.sort(Comparator.comparing((Place place) -> place.slot().day())
-                .thenComparing(place -> place.slot().table()));
+        places.sort(Comparator.comparing((Place place) -> place.meal().day())
+                .thenComparing(place -> place.meal().table()));
         return places;
     }
 
@@ -321,7 +249,7 @@ class MenuBuild {
     }
 
     private static MenuProblem.Meal meal(Menu menu, Place place, PlannedMeal seen, List<Integer> against, long who) {
-        Meal slot = place.slot();
+        Meal slot = place.meal();
         int day = menu.offset(slot.day());
         boolean leftovers = slot.kind() == Kind.LEFTOVERS;
         int plates = plates(seen);

@@ -1,4 +1,4 @@
-package wexilla.app.plan;
+package wexilla.core.stations.propose;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -15,9 +15,9 @@ import wexilla.core.plan.PlannedMeal;
 import wexilla.core.recipe.Recipe;
 
 /** Who would rather not eat what, and who must not. */
-final class MenuVerdicts {
+final class Verdicts {
 
-    private MenuVerdicts() {}
+    private Verdicts() {}
 
     /**
      * How those at this table stand to every dish and packet, as far as it is one for this meal.
@@ -25,7 +25,7 @@ final class MenuVerdicts {
      * @param lately what they ate before
      */
     static List<Integer> of(
-            MenuBuild.Menu menu, Meal slot, List<Eater> eaters, Tastes liked, MenuWishing wishing, MenuLately lately) {
+            Menu menu, Meal slot, List<Eater> eaters, Tastes liked, Wishing wishing, MenuLately lately) {
         List<Integer> against = new ArrayList<>();
         for (Written stored : menu.dishes()) {
             Recipe recipe = stored.recipe();
@@ -40,7 +40,7 @@ final class MenuVerdicts {
                     recipe.title(), false, PlannedMeal.proteins(Eater.foods(recipe)), slot.day(), eaters);
             against.add(verdict == Eater.MUST_NOT ? verdict : verdict + 2 * no + again);
         }
-        for (MenuPackets.Stocked stocked : menu.packets()) {
+        for (Packets.Stocked stocked : menu.packets()) {
             boolean without = wishing.banned(stocked.packet().name(), stocked.foods());
             boolean main = slot.meal() != MealOfDay.BREAKFAST && slot.meal() != MealOfDay.SNACK;
             int verdict =

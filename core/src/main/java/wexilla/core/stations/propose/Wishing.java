@@ -1,16 +1,15 @@
-package wexilla.app.plan;
+package wexilla.core.stations.propose;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import wexilla.app.plan.MenuBuild.Menu;
-import wexilla.app.plan.MenuViews.MealChoice;
-import wexilla.app.plan.MenuViews.Mixture;
-import wexilla.app.plan.MenuViews.Sliders;
 import wexilla.core.food.book.FoodWord;
+import wexilla.core.kitchen.Kitchen;
 import wexilla.core.kitchen.Meal.DishKind;
+import wexilla.core.kitchen.Refused;
 import wexilla.core.menu.MenuProblem;
 import wexilla.core.menu.MenuProblem.Choice;
 import wexilla.core.menu.MenuProblem.Cooked;
@@ -18,6 +17,7 @@ import wexilla.core.menu.MenuProblem.Food;
 import wexilla.core.menu.MenuProblem.Lot;
 import wexilla.core.menu.MenuProblem.Meal;
 import wexilla.core.menu.MenuWishes;
+import wexilla.core.menu.WishReader;
 import wexilla.core.menu.WishReader.CookOn;
 import wexilla.core.menu.WishReader.ForTheWeek;
 import wexilla.core.menu.WishReader.UseBy;
@@ -31,37 +31,73 @@ import wexilla.core.money.Money;
  * @param budget for each week; null for none
  * @param without what the wishes forbid
  */
-record MenuWishing(
+public record Wishing(
         MenuWishes weights,
         @Nullable Money budget,
         List<Wish> wishes,
         List<FoodWord> without,
-        List<MealChoice> kept,
-        List<MealChoice> before) {
+        List<Pick> kept,
+        List<Pick> before) {
 
-    static MenuWishes weights(Mixture mixture, @Nullable Sliders own) {
-        return switch (mixture) {
-            case CHEAP -> MenuWishes.CHEAP;
-            case EASY -> MenuWishes.EASY;
-            case VARIED -> MenuWishes.VARIED;
-            case LITTLE -> MenuWishes.LITTLE;
-            case OWN ->
-                own == null
-                        ? MenuWishes.VARIED
-                        : new MenuWishes(
-                                own.cheap(),
-                                own.quick(),
-                                own.varied(),
-                                own.useUp(),
-                                own.favourites(),
-                                own.fewNew(),
-                                own.fewChanges());
-        };
+    private static final int MOST_ASKS = 12;
+
+    /**
+     * What was asked, as a cook says it.
+     *
+     * @param from the first day of the plan
+     * @throws Refused that names the wish that cannot be read
+     */
+    public static Wishing read(
+            Kitchen now,
+            LocalDate from,
+            MenuWishes weights,
+            @Nullable Money budget,
+            List<String> asks,
+            List<Pick> kept,
+            List<Pick> before) {
+        if (asks.size() > MOST_ASKS) {
+            throw Refused.at("/asks", asks.size() + " wishes; " + MOST_ASKS + " is the most.");
+        }
+        WishReader reader = new WishReader(now.today(), from, now.household().currency());
+        List<Wish> wishes = new ArrayList<>();
+        for (int i = 0; i < asks.size(); i++) {
+            try {
+                wishes.add(called(now, reader.read(asks.get(i))));
+            } catch (IllegalArgumentException unread) {
+                throw Refused.at("/asks/" + i, String.valueOf(unread.getMessage()));
+            }
+        }
+        List<FoodWord> without = wishes.stream()
+                .filter(Without.class::isInstance)
+                .map(wish -> FoodWord.of(((Without) wish).what(), now.foods().book()))
+                .toList();
+        return new Wishing(weights, budget, wishes, without, kept, before);
+    }
+
+    /** A food that is to be used up, as it is called on hand: "turkey mince" is minced turkey. */
+    private static Wish called(Kitchen now, Wish wish) {
+        if (!(wish instanceof UseBy use) || now.open().stream().anyMatch(lot -> named(lot.name(), use.food()))) {
+            return wish;
+        }
+        return new UseBy(use.text(), now.reader().read(use.food()).foodName(), use.by());
+    }
+
+    /** @throws Refused where a food that is to be used up is not there, or no dish uses it */
+    public void hold(Menu menu) {
+        for (int i = 0; i < wishes.size(); i++) {
+            if (wishes.get(i) instanceof UseBy use
+                    && menu.problem().foods().stream().noneMatch(food -> named(food.name(), use.food()))) {
+                throw Refused.at(
+                        "/asks/" + i,
+                        "No " + use.food()
+                                + " is there that is not spoken for and that a recipe of the book uses; look at On hand.");
+            }
+        }
     }
 
     /** The same without one of the wishes. */
-    MenuWishing without(Wish wish) {
-        return new MenuWishing(
+    public Wishing without(Wish wish) {
+        return new Wishing(
                 weights,
                 budget,
                 wishes.stream().filter(one -> one != wish).toList(),
@@ -117,7 +153,7 @@ record MenuWishing(
                 .orElse(budget == null ? MenuProblem.NONE : budget.minor());
     }
 
-    private Meal meal(Meal meal, MenuBuild.Place place, Menu menu) {
+    private Meal meal(Meal meal, Menu.Place place, Menu menu) {
         if (!meal.open()) {
             return meal;
         }
@@ -135,25 +171,24 @@ record MenuWishing(
                 meal.who());
     }
 
-    private static @Nullable Choice choice(List<MealChoice> choices, MenuBuild.Place place, Menu menu) {
+    private static @Nullable Choice choice(List<Pick> choices, Menu.Place place, Menu menu) {
         return choices.stream()
-                .filter(one -> one.day().equals(place.slot().day().toString())
-                        && one.meal() == place.slot().meal())
+                .filter(one -> one.day().equals(place.meal().day())
+                        && one.meal() == place.meal().meal())
                 .findFirst()
                 .flatMap(one -> of(one, menu))
                 .orElse(null);
     }
 
     /** What a choice that was answered stands for. */
-    static java.util.Optional<Choice> of(MealChoice choice, Menu menu) {
+    static Optional<Choice> of(Pick choice, Menu menu) {
         if (choice.batch() != null) {
             return menu.choice(DishKind.BATCH, choice.batch(), 0);
         }
         if (choice.recipe() == null) {
-            return java.util.Optional.empty();
+            return Optional.empty();
         }
-        String cookOn = choice.cookOn() == null ? choice.day() : choice.cookOn();
-        int day = menu.offset(Planning.date("/kept", cookOn));
+        int day = menu.offset(choice.cookOn() == null ? choice.day() : choice.cookOn());
         return menu.choice(DishKind.RECIPE, choice.recipe(), day)
                 .filter(one -> one instanceof Cooked cooked
                         && cooked.day() >= 0

@@ -1,4 +1,4 @@
-package wexilla.app.plan;
+package wexilla.core.stations.propose;
 
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -12,10 +12,6 @@ import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import org.springframework.stereotype.Component;
-import wexilla.app.cook.Batches;
-import wexilla.app.household.Reference;
-import wexilla.app.onhand.Snapshot;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.keeping.DishKeeping;
@@ -24,6 +20,7 @@ import wexilla.core.keeping.Storage;
 import wexilla.core.keeping.Thaw;
 import wexilla.core.kitchen.Batch;
 import wexilla.core.kitchen.Batch.State;
+import wexilla.core.kitchen.Kitchen;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.menu.MenuProblem;
 import wexilla.core.menu.MenuProblem.Packet;
@@ -41,22 +38,15 @@ import wexilla.core.stock.OpenLot;
 import wexilla.core.stock.Supply;
 
 /** The dishes that are there, and those that are planned to be cooked ahead, as a proposal may choose them. */
-@Component
-class MenuPackets {
+public final class Packets {
 
     private static final long UNPRICED = 100L * Trade.whole("menu.unpriced-portion");
     private static final int WARM = Trade.whole("menu.reheat-minutes");
 
-    private final Batches batches;
-    private final Reference reference;
-
-    MenuPackets(Batches batches, Reference reference) {
-        this.batches = batches;
-        this.reference = reference;
-    }
+    private Packets() {}
 
     /** @param portions whole ones that are there of it */
-    record Part(UUID batch, int plates) {}
+    public record Part(UUID batch, int plates) {}
 
     /**
      * @param batch the first of {@code parts} where several are one meal together
@@ -64,7 +54,7 @@ class MenuPackets {
      * @param fridgeUntil of a batch that is still to be cooked, its last day in the fridge; null of what is there
      * @param parts what is put together to one meal; empty for one dish
      */
-    record Stocked(
+    public record Stocked(
             UUID batch,
             Packet packet,
             List<Food> foods,
@@ -93,7 +83,7 @@ class MenuPackets {
         }
 
         /** So many hundredths of portions, after so many others were eaten of it: of the first part what is there, then the next. */
-        List<Part> helpings(int plates, int before) {
+        public List<Part> helpings(int plates, int before) {
             List<Part> helpings = new ArrayList<>();
             int skip = before;
             int left = plates;
@@ -110,20 +100,20 @@ class MenuPackets {
         }
 
         /** Whether it has to be frozen to be eaten on this day. */
-        boolean frozenFor(LocalDate day) {
+        public boolean frozenFor(LocalDate day) {
             return fridgeUntil != null && day.isAfter(fridgeUntil);
         }
     }
 
     /** @param table of the earliest meal; @param left what nobody has spoken for; @param decided what meals of the plan that stay want of what is not there yet */
-    List<Stocked> of(
-            Snapshot now, Looked looked, Supply left, LocalTime table, LocalDate start, List<Needs.Want> decided) {
+    static List<Stocked> of(
+            Kitchen now, Looked looked, Supply left, LocalTime table, LocalDate start, List<Needs.Want> decided) {
         Map<UUID, List<Lot>> lots = new LinkedHashMap<>();
         now.open().stream()
                 .filter(lot -> lot.batch() != null && lot.amount().unit().equals(Unit.PORTION))
                 .forEach(lot -> lots.computeIfAbsent(Objects.requireNonNull(lot.batch()), own -> new ArrayList<>())
                         .add(lot));
-        Map<UUID, Batch> known = batches.byId(now, lots.keySet());
+        Map<UUID, Batch> known = now.planned().batches();
         List<Stocked> stocked = new ArrayList<>();
         lots.forEach((id, own) -> {
             List<Food> foods = foods(now, known.get(id));
@@ -191,12 +181,12 @@ class MenuPackets {
                 .reduce(Rational.ZERO, Rational::plus);
     }
 
-    private static List<Food> foods(Snapshot now, @Nullable Batch batch) {
+    private static List<Food> foods(Kitchen now, @Nullable Batch batch) {
         return batch == null ? List.of() : batch.foods();
     }
 
     private static Packet there(
-            Snapshot now,
+            Kitchen now,
             String name,
             List<OpenLot> lots,
             @Nullable Batch batch,
@@ -238,19 +228,19 @@ class MenuPackets {
     }
 
     /** Minutes of hands its last steps take on the night. */
-    private static int finish(Snapshot now, @Nullable Batch batch) {
+    private static int finish(Kitchen now, @Nullable Batch batch) {
         int left = batch == null
                 ? 0
-                : batch.sized(now.household().measures())
+                : batch.sized(now.measures())
                         .map(sized ->
                                 ScaledStep.time(sized.stepsAfter(batch.style())).handsMin())
                         .orElse(0);
         return Math.max(WARM, left);
     }
 
-    private Stocked willBe(Snapshot now, Batch batch, Rational free, DishKeeping keeps, LocalDate start) {
+    private static Stocked willBe(Kitchen now, Batch batch, Rational free, DishKeeping keeps, LocalDate start) {
         List<Food> foods = foods(now, batch);
-        KeepingGuide guide = reference.keeping(now.household());
+        KeepingGuide guide = now.guide();
         LocalDate eatBy = guide.dates(keeps.keepingClass(), Storage.FRIDGE, keeps.from(), keeps.from())
                 .eatBy();
         LocalDate fridgeUntil = eatBy == null ? batch.cookOn() : eatBy;

@@ -1,0 +1,94 @@
+package wexilla.core.kitchen;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import wexilla.core.money.Cost;
+import wexilla.core.money.Money;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
+import wexilla.core.stock.StockUse;
+
+/** A kitchen on its way to the next one: what a store writes down is carried over here in the same way. */
+final class After {
+
+    private final Kitchen kitchen;
+    private final Map<UUID, Lot> lots = new LinkedHashMap<>();
+    private @Nullable Planned planned;
+
+    After(Kitchen kitchen) {
+        this.kitchen = kitchen;
+        this.planned = kitchen.plannedOrNot();
+        kitchen.lots().forEach(lot -> lots.put(lot.id(), lot));
+    }
+
+    Kitchen with(List<Change> changes) {
+        for (Change change : changes) {
+            if (change instanceof Change.OfLot lot) {
+                lot(lot);
+            } else if (change instanceof Change.OfBatch batch) {
+                planned = plan().after(batch);
+            } else if (change instanceof Change.OfMeal meal) {
+                planned = plan().after(meal);
+            }
+        }
+        return kitchen.holding(List.copyOf(lots.values()), planned);
+    }
+
+    private Planned plan() {
+        if (planned == null) {
+            throw new IllegalStateException("the plan of this kitchen was not read");
+        }
+        return planned;
+    }
+
+    private void lot(Change.OfLot change) {
+        if (change instanceof Change.Made made) {
+            made.from().forEach(this::gone);
+            lots.put(made.lot(), made.made().first(kitchen.holding(List.of(), planned)));
+            return;
+        }
+        Lot lot = lots.get(change.lot());
+        if (lot == null) {
+            throw new IllegalStateException("the lot " + change.lot() + " was not read");
+        }
+        if (change instanceof Change.Taken taken) {
+            less(lot, taken.amount(), taken.cost());
+        } else if (change instanceof Change.Carried carried) {
+            NewLot made = carried.made();
+            less(lot, made.amount(), made.cost().known());
+            lots.put(made.id(), made.of(lot, kitchen.place(made.place()), kitchen.guide()));
+        } else if (change instanceof Change.Counted counted) {
+            Amount there = Amount.of(
+                    lot.amount().value().plus(counted.more()), lot.amount().unit());
+            Cost cost = lot.cost().with(lot.cost().known().plus(counted.cost()));
+            lots.put(lot.id(), lot.holding(there, cost));
+        } else if (change instanceof Change.Levelled levelled) {
+            lots.put(lot.id(), lot.at(levelled.level()));
+        } else if (change instanceof Change.Understood now) {
+            UUID food = now.food();
+            String name = food == null || food.equals(lot.food())
+                    ? lot.name()
+                    : kitchen.foods().food(food).name();
+            lots.put(lot.id(), lot.understood(now, name, kitchen.place(now.place()), kitchen.guide()));
+        }
+    }
+
+    private void gone(StockUse.Take take) {
+        UUID id = UUID.fromString(take.lot().id());
+        Lot lot = lots.get(id);
+        if (lot == null) {
+            throw new IllegalStateException("the lot " + id + " was not read");
+        }
+        Rational taken = Rational.of(take.amount().value().toDecimal(Change.DECIMALS));
+        less(lot, Amount.of(taken, take.amount().unit()), take.cost().known());
+    }
+
+    private void less(Lot lot, Amount amount, Money cost) {
+        Amount left = Amount.of(
+                lot.amount().value().minus(amount.value()), lot.amount().unit());
+        lots.put(lot.id(), lot.holding(left, lot.cost().with(lot.cost().known().minus(cost))));
+    }
+}
