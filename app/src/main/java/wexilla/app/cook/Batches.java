@@ -3,17 +3,14 @@ package wexilla.app.cook;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.CookViews.BatchView;
@@ -22,7 +19,6 @@ import wexilla.app.onhand.Snapshot;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Portions;
 import wexilla.app.platform.Problem;
-import wexilla.app.platform.Rows;
 import wexilla.app.platform.Undoable;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.food.Food;
@@ -32,8 +28,6 @@ import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.NewBatch;
 import wexilla.core.kitchen.Written;
 import wexilla.core.money.Money;
-import wexilla.core.pricing.LineCost;
-import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Size;
 import wexilla.core.recipe.Sized;
@@ -44,12 +38,10 @@ import wexilla.core.recipe.Style;
 public class Batches implements Undoable {
 
     private final JdbcClient db;
-    private final Rows written;
     private final Recipes recipes;
     private final BatchRows rows;
 
-    Batches(JdbcClient db, Recipes recipes, BatchRows rows, Rows written) {
-        this.written = written;
+    Batches(JdbcClient db, Recipes recipes, BatchRows rows) {
         this.db = db;
         this.recipes = recipes;
         this.rows = rows;
@@ -82,31 +74,7 @@ public class Batches implements Undoable {
 
     /** Writes something cooked without a recipe: just cooked, or a joint. */
     public UUID add(Act act, String name, Style style, Rational portions, Money flat) {
-        return rows.write(act, NewBatch.named(name, style, portions, act.day(), flat));
-    }
-
-    /** What went in of one line. @param row of its food */
-    record WentIn(GoesIn line, LineCost cost, @Nullable UUID row) {}
-
-    /** Writes what went in, line by line. */
-    void addLines(Act act, UUID batch, List<WentIn> lines) {
-        List<Map<String, Object>> all = new ArrayList<>();
-        for (WentIn one : lines) {
-            Amount need = one.cost().need();
-            Map<String, Object> row = new HashMap<>();
-            row.put("household_id", act.household().id());
-            row.put("batch", batch);
-            row.put("act", act.id());
-            row.put("pos", one.line().pos());
-            row.put("text", one.line().text());
-            row.put("food", one.row());
-            row.put("amount", need == null ? null : need.value().toDecimal(6));
-            row.put("unit", need == null ? null : need.unit().symbol());
-            row.put("used", need == null ? null : need.value().toDecimal(6));
-            row.put("why", one.cost().why());
-            all.add(row);
-        }
-        written.insert("batch_line", all);
+        return rows.write(act, NewBatch.named(UUID.randomUUID(), name, style, portions, act.day(), flat));
     }
 
     /** What was cooked, newest first; what was undone is not among it. */

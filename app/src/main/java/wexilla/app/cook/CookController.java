@@ -3,6 +3,7 @@ package wexilla.app.cook;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -54,6 +55,9 @@ import wexilla.core.recipe.Style;
 import wexilla.core.recipe.check.RecipeFlag;
 import wexilla.core.recipe.check.SafetyCheck;
 import wexilla.core.recipe.lines.ReadLine;
+import wexilla.core.stations.cook.GoesIn;
+import wexilla.core.stations.cook.PlainPart;
+import wexilla.core.stations.cook.Stove;
 import wexilla.core.stock.StockUse.Take;
 import wexilla.core.stretch.KeptPlain;
 
@@ -112,7 +116,7 @@ class CookController {
         }
         Rational size = Cooking.factor(factor);
         Sized sized = sizes.pots(household).sized(cooked, size, vessels);
-        List<GoesIn> goesIn = GoesIn.of(household, sized, style, List.of());
+        List<GoesIn> goesIn = GoesIn.of(household, sized, style, Map.of());
         CostSheet sheet = CostSheet.of(goesIn.stream().map(GoesIn::wanted).toList(), now.costs());
         List<GoesInView> views = new ArrayList<>();
         for (int i = 0; i < goesIn.size(); i++) {
@@ -164,7 +168,7 @@ class CookController {
         List<Take> takes =
                 sheet.lines().stream().flatMap(line -> line.takes().stream()).toList();
         DishKeeping keeping =
-                DishKeeping.of(DishKeeping.Dish.of(sized, style, Counter.aged(takes, now.today()), now.today()), guide);
+                DishKeeping.of(DishKeeping.Dish.of(sized, style, Stove.aged(takes, now.today()), now.today()), guide);
         String slug = keeping.keepingClass();
         LocalDate eatBy =
                 guide.dates(slug, Storage.FRIDGE, keeping.from(), now.today()).eatBy();
@@ -184,7 +188,7 @@ class CookController {
                 ? null
                 : line.line().read().text();
         PlainView plain = KeptPlain.of(line.wanted().food(), cost.need(), now.book())
-                .filter(kept -> PlainParts.cooked(style))
+                .filter(kept -> PlainPart.cooked(style))
                 .map(kept -> plain(now, kept, line.line().read(), sized, style))
                 .orElse(null);
         return view(now, line.pos(), line.text(), each, line.wanted(), cost, plain);

@@ -1,16 +1,19 @@
 package wexilla.app.cook;
 
-import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.CookViews.CookInput;
 import wexilla.app.cook.CookViews.Cooked;
+import wexilla.app.cook.CookViews.Correction;
 import wexilla.app.cook.CookViews.JustInput;
+import wexilla.app.household.Weighings;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Act;
@@ -21,16 +24,16 @@ import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
 import wexilla.app.recipes.Sizes;
 import wexilla.core.food.Food;
-import wexilla.core.food.Key;
+import wexilla.core.food.Weighing;
+import wexilla.core.food.facts.Part;
 import wexilla.core.kitchen.Batch;
 import wexilla.core.kitchen.Batch.State;
+import wexilla.core.kitchen.Change;
 import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.NewBatch;
 import wexilla.core.kitchen.Written;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
-import wexilla.core.pricing.CostSheet;
-import wexilla.core.pricing.CostSheet.Wanted;
-import wexilla.core.pricing.LineCost;
 import wexilla.core.pricing.Seasoning;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
@@ -39,10 +42,14 @@ import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
+import wexilla.core.stations.cook.Cooking.Order;
+import wexilla.core.stations.cook.GoesIn;
+import wexilla.core.stations.cook.PlainPart;
+import wexilla.core.stations.cook.Stove;
 import wexilla.core.stations.onhand.Handling;
 import wexilla.core.stock.StockUse.Take;
 
-/** Turns a recipe into a batch: what went in leaves its lots, what came out is a lot that waits to be packed. */
+/** Reads what is cooked, and writes down what the core makes of it. */
 @Component
 public class Cooking {
 
@@ -50,25 +57,25 @@ public class Cooking {
     private final Snapshots snapshots;
     private final Sizes sizes;
     private final Batches batches;
-    private final Added added;
-    private final Counter counter;
+    private final Stoves stoves;
     private final Outputs outputs;
+    private final Weighings weighings;
 
     Cooking(
             Recipes recipes,
             Snapshots snapshots,
             Sizes sizes,
             Batches batches,
-            Added added,
-            Counter counter,
-            Outputs outputs) {
+            Stoves stoves,
+            Outputs outputs,
+            Weighings weighings) {
         this.recipes = recipes;
         this.snapshots = snapshots;
         this.sizes = sizes;
         this.batches = batches;
-        this.added = added;
-        this.counter = counter;
+        this.stoves = stoves;
         this.outputs = outputs;
+        this.weighings = weighings;
     }
 
     /** Cooks it. */
@@ -90,76 +97,79 @@ public class Cooking {
                     "/style", "This recipe has no stop “" + input.style().words() + "”.");
         }
         Rational portions = Portions.typed("/portions", input.portions());
+        Rational keepBack = input.keepBack() == null ? Rational.ZERO : Portions.orNone("/keepBack", input.keepBack());
+        if (keepBack.compareTo(portions) > 0) {
+            throw Problem.at(
+                    "/keepBack", "From 0 to the " + portions.plain() + " portions that came out can be kept back.");
+        }
         Sized sized = sizes.pots(household).sized(recipe, factor(input.factor()), input.vessels());
-        List<GoesIn> asWritten = GoesIn.of(household, sized, input.style(), input.corrections());
+        List<GoesIn> asWritten =
+                GoesIn.of(household, sized, input.style(), corrected(sized, input.style(), input.corrections()));
         Replaced replaced = Replaced.of(input.instead(), asWritten, now.reader());
-        List<GoesIn> goesIn = asWritten.stream()
-                .map(line -> replaced.replaces(line.pos()) ? line.none() : line)
-                .toList();
-        List<Wanted> wanted =
-                new ArrayList<>(goesIn.stream().map(GoesIn::wanted).toList());
-        wanted.addAll(replaced.wanted());
-        int inDish = wanted.size();
-        List<PlainParts.Plain> plain = PlainParts.of(input.plain(), goesIn, input.style());
-        plain.forEach(one -> wanted.add(one.wanted()));
-        Map<Key, UUID> rows = counter.lockAll(
-                household,
-                wanted.stream().map(Wanted::food).filter(Objects::nonNull).toList(),
-                recipe);
-        // stock is read only now that what it is taken from is locked
-        CostSheet sheet = CostSheet.of(wanted, snapshots.of(household).costs(act.day()));
-        List<Take> also = added.takes(act, "/also", input.also() == null ? List.of() : input.also());
-        UUID batch = batches.write(
-                act,
-                input.planned() == null ? UUID.randomUUID() : input.planned(),
-                stored,
-                sized,
-                portions,
-                input.style(),
-                State.DONE,
-                act.day(),
-                sheet.flat());
-        List<Take> takes = new ArrayList<>();
-        List<Batches.WentIn> wentIn = new ArrayList<>();
-        for (int i = 0; i < goesIn.size(); i++) {
-            Food food = goesIn.get(i).wanted().food();
-            LineCost cost = sheet.lines().get(i);
-            wentIn.add(new Batches.WentIn(goesIn.get(i), cost, food == null ? null : rows.get(food.key())));
-            takes.addAll(counter.taken(act, food, cost, rows));
-        }
-        batches.addLines(act, batch, wentIn);
-        for (int i = goesIn.size(); i < inDish; i++) {
-            takes.addAll(counter.taken(act, wanted.get(i).food(), sheet.lines().get(i), rows));
-        }
         if (replaced.kept() && old) {
             throw Problem.at(
                     "/instead",
                     "The recipe was changed since this was planned; take its changes along to keep this in it.");
         }
+        List<GoesIn> goesIn = asWritten.stream()
+                .map(line -> replaced.replaces(line.pos()) ? line.none() : line)
+                .toList();
+        List<PlainPart> plain = Kept.of(input.plain(), goesIn, input.style());
+        List<Outputs.Output> besides =
+                outputs.of(household, Outputs.said(input.outputs(), besides(household, stored, sized)));
+        Set<Food> named = Stoves.foods(recipe);
+        Stream.of(
+                        goesIn.stream().map(GoesIn::wanted),
+                        replaced.wanted().stream(),
+                        plain.stream().map(PlainPart::wanted))
+                .flatMap(Function.identity())
+                .flatMap(wanted -> Stream.ofNullable(wanted.food()))
+                .forEach(named::add);
+        besides.forEach(one -> named.add(one.food()));
+        Stove stove = stoves.at(act, named);
+        List<Take> also = Added.takes(stove.kitchen(), "/also", input.also() == null ? List.of() : input.also());
+        var cooked = new wexilla.core.stations.cook.Cooking(stove)
+                .cook(new Order(
+                        stored,
+                        input.planned() == null ? stove.id() : input.planned(),
+                        sized,
+                        input.style(),
+                        portions,
+                        goesIn,
+                        replaced.wanted(),
+                        plain,
+                        also,
+                        keepsAs(input.keepsAs()),
+                        keepBack));
+        besides.forEach(one -> stove.besides(one.food(), one.amount(), recipe.title()));
+        stoves.write(act, stove);
+        cooked.weighed()
+                .forEach(one -> weighings.add(
+                        act,
+                        one.food(),
+                        Part.COOKED,
+                        one.raw().toDecimal(6),
+                        one.cooked().toDecimal(6),
+                        Weighing.Grade.WEIGHED));
         if (replaced.kept()) {
             Recipe next = replaced.next(recipe, sized.size().factor(), now.reader());
             recipes.change(act, current.id(), current.version(), next, current.about());
         }
-        takes.addAll(also);
-        Cost total = Stream.concat(
-                        sheet.lines().subList(0, inDish).stream().map(LineCost::cost),
-                        also.stream().map(Take::cost))
-                .reduce(Cost.zero(sheet.flat().currency()).with(sheet.flat()), Cost::plus);
-        UUID dish = counter.made(
-                act,
-                new Counter.Made(
-                        recipe.title(),
-                        batch,
-                        input.style(),
-                        sized,
-                        Amount.of(portions, Unit.PORTION),
-                        total,
-                        keepsAs(input.keepsAs())),
-                takes);
-        counter.keepBack(act, dish, portions, input.keepBack());
-        outputs.keepPlain(act, plain, goesIn, sheet.lines(), inDish, rows);
-        outputs.make(act, Outputs.said(input.outputs(), besides(household, stored, sized)), recipe.title());
-        return done(act, recipe.title(), dish, Amount.of(portions, Unit.PORTION), total);
+        return done(act, recipe.title(), cooked.dish(), Amount.of(portions, Unit.PORTION), cooked.cost());
+    }
+
+    /** What really went in of some lines, as typed. */
+    private static Map<Integer, Amount> corrected(Sized sized, Style style, List<Correction> corrections) {
+        Map<Integer, Amount> used = new HashMap<>();
+        for (Correction correction : corrections) {
+            int pos = correction.pos();
+            String at = "/corrections/" + pos;
+            boolean there = sized.goesIn(style).stream().anyMatch(line -> line.pos() == pos);
+            if (!there || used.put(pos, Asked.amount(at, correction.used())) != null) {
+                throw Problem.at(at, "Line " + pos + " does not go in, or is corrected twice.");
+            }
+        }
+        return used;
     }
 
     /** What comes out beside the portions at this size, as the recipe says. */
@@ -170,23 +180,26 @@ public class Cooking {
     /** Cooks something without a recipe: a name, what went in, and portions, grams, millilitres or pieces out. */
     public Done<Cooked> justCooked(Act act, JustInput input) {
         String name = Asked.name("/name", input.name(), 120);
-        Amount out = cameOut(act.household(), input);
+        Household household = act.household();
+        Amount out = cameOut(household, input);
         boolean dish = out.unit().equals(Unit.PORTION);
         Rational portions = dish ? out.value() : Rational.ONE;
-        List<Take> takes = added.takes(act, "/used", input.used());
+        Stove stove = stoves.at(act, List.of());
+        List<Take> takes = Added.takes(stove.kitchen(), "/used", input.used());
         // no line says whether it was seasoned: it is, as nearly every dish
-        boolean counted = !takes.isEmpty() && act.household().seasoning() == Seasoning.FLAT;
-        Money flat =
-                counted ? act.household().flat() : Money.zero(act.household().currency());
+        boolean counted = !takes.isEmpty() && household.seasoning() == Seasoning.FLAT;
+        Money flat = counted ? household.flat() : Money.zero(household.currency());
         Style style = Boolean.TRUE.equals(input.raw()) ? Style.RAW_BAG : dish ? Style.COOKED : Style.PLAIN_PART;
-        UUID batch = batches.add(act, name, style, portions, flat);
+        NewBatch batch = NewBatch.named(stove.id(), name, style, portions, act.day(), flat);
+        stove.does(new Change.BatchSet(batch));
         Cost total = takes.isEmpty()
-                ? Cost.unknown(act.household().currency())
+                ? Cost.unknown(household.currency())
                 : takes.stream()
                         .map(Take::cost)
                         .reduce(Cost.zero(flat.currency()).with(flat), Cost::plus);
-        UUID lot = counter.made(
-                act, new Counter.Made(name, batch, style, null, out, total, keepsAs(input.keepsAs())), takes);
+        UUID lot =
+                stove.made(new Stove.Made(name, batch.id(), style, null, out, total, keepsAs(input.keepsAs())), takes);
+        stoves.write(act, stove);
         return done(act, name, lot, out, total);
     }
 

@@ -30,6 +30,7 @@ import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.recipe.Instead;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
+import wexilla.core.stations.cook.GoesIn;
 
 /** "Not there: use other": what in stock can go in for a line. */
 @RestController
@@ -70,7 +71,7 @@ class InsteadController {
         Snapshot now = snapshots.of(household);
         Written stored = recipes.current(now, asked.recipe());
         Sized sized = sizes.pots(household).sized(stored.recipe(), Cooking.factor(asked.factor()), asked.vessels());
-        GoesIn line = GoesIn.of(household, sized, asked.style(), List.of()).stream()
+        GoesIn line = GoesIn.of(household, sized, asked.style(), Map.of()).stream()
                 .filter(one -> one.pos() == asked.pos())
                 .findFirst()
                 .orElseThrow(() -> Problem.at("/pos", "Line " + asked.pos() + " does not go in at this stop."));

@@ -1,33 +1,16 @@
 package wexilla.app.cook;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Foods;
-import wexilla.app.household.Households;
-import wexilla.app.household.Reference;
-import wexilla.app.onhand.Ledger;
-import wexilla.app.platform.Act;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
-import wexilla.core.food.Key;
-import wexilla.core.keeping.KeepingGuide;
-import wexilla.core.keeping.LotClock;
-import wexilla.core.keeping.Storage;
-import wexilla.core.kitchen.Change.Kind;
+import wexilla.core.kitchen.Change;
 import wexilla.core.kitchen.Household;
-import wexilla.core.kitchen.Lot.State;
-import wexilla.core.kitchen.NewLot;
-import wexilla.core.kitchen.Place;
-import wexilla.core.money.Cost;
-import wexilla.core.money.Money;
-import wexilla.core.pricing.LineCost;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
@@ -36,24 +19,16 @@ import wexilla.core.quantity.text.CookWords;
 import wexilla.core.recipe.lines.LineReader;
 import wexilla.core.recipe.lines.ReadLine;
 
-/** What a cooking gives beside its portions: broth, bones, a jar of fat. By-products cost nothing (handbook, section 5). */
+/** What a cooking gives beside its portions, as typed: broth, bones, a jar of fat. */
 @Component
 class Outputs {
 
     private static final int MOST = 10;
 
     private final Foods foods;
-    private final Households households;
-    private final Reference reference;
-    private final Ledger ledger;
-    private final PlainParts plain;
 
-    Outputs(Foods foods, Households households, Reference reference, Ledger ledger, PlainParts plain) {
+    Outputs(Foods foods) {
         this.foods = foods;
-        this.households = households;
-        this.reference = reference;
-        this.ledger = ledger;
-        this.plain = plain;
     }
 
     private record Read(ReadLine line, Quantity quantity) {}
@@ -87,10 +62,12 @@ class Outputs {
                 .toList();
     }
 
-    /** Each becomes a lot in the fridge with its own date. @param from the dish it came of */
-    void make(Act act, List<String> typed, String from) {
-        Household household = act.household();
-        Place fridge = households.usualPlace(household, Storage.FRIDGE);
+    /** Something that comes out, as it is counted. */
+    record Output(Food food, Amount amount) {}
+
+    /** What comes out beside the dish, as typed; a food nobody knows becomes the household's own. */
+    List<Output> of(Household household, List<String> typed) {
+        List<Output> all = new ArrayList<>();
         for (Read one : read(household, "/outputs", typed)) {
             Food food = one.line().food();
             Amount written = household.measures().toBase(one.quantity().max());
@@ -98,46 +75,9 @@ class Outputs {
                 food = foods.own(household, one.line().foodName(), written.unit());
             }
             Amount amount = inBase(food, written, household);
-            String keeping =
-                    KeepingGuide.homeCooked(food.keepingClass()) ? food.keepingClass() : KeepingGuide.COOKED_DISH;
-            LotClock clock = LotClock.start(keeping, act.day());
-            NewLot lot = NewLot.counted(
-                    foods.row(household, food),
-                    null,
-                    Amount.of(Rational.of(amount.value().toDecimal(6)), amount.unit()),
-                    Cost.of(Money.zero(household.currency())),
-                    "from " + from,
-                    fridge.id(),
-                    State.COOKED,
-                    clock,
-                    reference.keeping(household).dates(clock, fridge.kind()));
-            ledger.create(act, lot, Kind.MADE, "from " + from);
+            all.add(new Output(food, Amount.of(Rational.of(amount.value().toDecimal(Change.DECIMALS)), amount.unit())));
         }
-    }
-
-    /**
-     * What was cooked along is kept back plain.
-     *
-     * @param lines what each line costs: those of the dish, and behind {@code inDish} those that are kept
-     */
-    void keepPlain(
-            Act act,
-            List<PlainParts.Plain> kept,
-            List<GoesIn> goesIn,
-            List<LineCost> lines,
-            int inDish,
-            Map<Key, UUID> rows) {
-        Map<Integer, LineCost> dish = new HashMap<>();
-        for (int i = 0; i < goesIn.size(); i++) {
-            dish.put(goesIn.get(i).pos(), lines.get(i));
-        }
-        plain.keep(
-                act,
-                kept,
-                dish,
-                lines.subList(inDish, lines.size()),
-                rows,
-                foods.known(act.household()).book());
+        return all;
     }
 
     private static Amount inBase(Food food, Amount written, Household household) {

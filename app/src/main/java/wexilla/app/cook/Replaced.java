@@ -15,6 +15,7 @@ import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.lines.LineReader;
 import wexilla.core.recipe.lines.ReadLine;
+import wexilla.core.stations.cook.GoesIn;
 
 /**
  * Lines for which something else goes in: "no coconut milk: 200 ml cream and 200 ml broth".

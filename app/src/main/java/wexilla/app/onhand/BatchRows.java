@@ -3,8 +3,10 @@ package wexilla.app.onhand;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -15,10 +17,12 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Changes;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
+import wexilla.app.platform.Rows;
 import wexilla.core.kitchen.Batch;
 import wexilla.core.kitchen.Change;
 import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.NewBatch;
+import wexilla.core.quantity.Amount;
 
 /** The one class that writes batches: planned, cooked, or there before Wexilla was. */
 @Component
@@ -27,7 +31,10 @@ public class BatchRows implements Changes.Writer {
     private final JdbcClient db;
     private final Journal journal;
 
-    BatchRows(JdbcClient db, Journal journal) {
+    private final Rows rows;
+
+    BatchRows(JdbcClient db, Journal journal, Rows rows) {
+        this.rows = rows;
         this.db = db;
         this.journal = journal;
     }
@@ -42,10 +49,32 @@ public class BatchRows implements Changes.Writer {
         for (Change change : changes) {
             if (change instanceof Change.BatchSet set) {
                 write(act, set.batch());
+            } else if (change instanceof Change.WentIn wentIn) {
+                lines(act, wentIn);
             } else if (change instanceof Change.BatchDropped dropped) {
                 drop(act, dropped.batch());
             }
         }
+    }
+
+    private void lines(Act act, Change.WentIn wentIn) {
+        List<Map<String, Object>> all = new ArrayList<>();
+        for (Change.Line line : wentIn.lines()) {
+            Amount need = line.need();
+            Map<String, Object> row = new HashMap<>();
+            row.put("household_id", act.household().id());
+            row.put("batch", wentIn.batch());
+            row.put("act", act.id());
+            row.put("pos", line.pos());
+            row.put("text", line.text());
+            row.put("food", line.food());
+            row.put("amount", need == null ? null : need.value().toDecimal(Change.DECIMALS));
+            row.put("unit", need == null ? null : need.unit().symbol());
+            row.put("used", need == null ? null : need.value().toDecimal(Change.DECIMALS));
+            row.put("why", line.why());
+            all.add(row);
+        }
+        rows.insert("batch_line", all);
     }
 
     /** Writes it, or writes a planned one anew. */

@@ -242,6 +242,6 @@ public class Stowing {
         LocalDate on = line.since().from() == null ? act.day() : line.since().from();
         Rational portions = Objects.requireNonNull(line.each()).value().times(Rational.of(line.count()));
         Money none = Money.zero(act.household().currency());
-        return batches.write(act, NewBatch.named(line.foodName(), Style.COOKED, portions, on, none));
+        return batches.write(act, NewBatch.named(UUID.randomUUID(), line.foodName(), Style.COOKED, portions, on, none));
     }
 }

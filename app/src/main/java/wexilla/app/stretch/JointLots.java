@@ -76,6 +76,7 @@ class JointLots {
         Place counter = households.usualPlace(household, Storage.COUNTER);
         LotClock clock = LotClock.start(food.keepingClass(), act.day());
         NewLot lot = NewLot.counted(
+                UUID.randomUUID(),
                 row,
                 null,
                 asBought,
@@ -103,6 +104,7 @@ class JointLots {
                 .min(Comparator.comparing(lot -> lot.dates().last().orElse(LocalDate.MAX)))
                 .orElseThrow();
         NewLot all = NewLot.counted(
+                UUID.randomUUID(),
                 row,
                 null,
                 packs.stream().map(Lot::amount).reduce(Amount::plus).orElseThrow(),
@@ -262,6 +264,7 @@ class JointLots {
         Place fridge = households.usualPlace(act.household(), Storage.FRIDGE);
         LotClock clock = LotClock.start("soup", act.day());
         NewLot lot = NewLot.counted(
+                UUID.randomUUID(),
                 row,
                 null,
                 Amount.of(Rational.of(ml.toDecimal(0)), Unit.ML),

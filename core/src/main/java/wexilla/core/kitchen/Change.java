@@ -26,7 +26,7 @@ public sealed interface Change permits Change.OfLot, Change.OfBatch, Change.OfMe
     }
 
     /** Of what is cooked, or planned to be. */
-    sealed interface OfBatch extends Change permits BatchSet, BatchDropped {}
+    sealed interface OfBatch extends Change permits BatchSet, BatchDropped, WentIn {}
 
     /** Of a meal. */
     sealed interface OfMeal extends Change permits MealSet {}
@@ -82,6 +82,21 @@ public sealed interface Change permits Change.OfLot, Change.OfBatch, Change.OfMe
 
     /** A batch as it is from now on: planned, or cooked. */
     record BatchSet(NewBatch batch) implements OfBatch {}
+
+    /** What went in of a batch, line by line. */
+    record WentIn(UUID batch, List<Line> lines) implements OfBatch {
+        public WentIn {
+            lines = List.copyOf(lines);
+        }
+    }
+
+    /** @param food the row of it, {@code need} as counted; each null where nobody knows; {@code why} then says so */
+    record Line(
+            int pos,
+            String text,
+            @Nullable UUID food,
+            @Nullable Amount need,
+            String why) {}
 
     /** A planned batch is not cooked after all. */
     record BatchDropped(UUID batch) implements OfBatch {}

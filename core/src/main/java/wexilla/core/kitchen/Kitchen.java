@@ -90,6 +90,11 @@ public record Kitchen(
         return new Kitchen(household, then, guide, foods, lots, places, prices, home, planned);
     }
 
+    /** The same with what is planned. */
+    public Kitchen with(Planned plan) {
+        return new Kitchen(household, now, guide, foods, lots, places, prices, home, plan);
+    }
+
     /** The same with where things lie. */
     public Kitchen with(List<Place> own) {
         return new Kitchen(household, now, guide, foods, lots, own, prices, home, planned);

@@ -78,18 +78,8 @@ public record NewBatch(
     }
 
     /** Something that was cooked without a recipe: a name and portions. */
-    public static NewBatch named(String name, Style style, Rational portions, LocalDate cookedOn, Money flat) {
+    public static NewBatch named(UUID id, String name, Style style, Rational portions, LocalDate cookedOn, Money flat) {
         return new NewBatch(
-                UUID.randomUUID(),
-                null,
-                null,
-                name,
-                Size.AS_WRITTEN,
-                portions,
-                style,
-                Batch.State.DONE,
-                cookedOn,
-                flat,
-                false);
+                id, null, null, name, Size.AS_WRITTEN, portions, style, Batch.State.DONE, cookedOn, flat, false);
     }
 }

@@ -32,6 +32,7 @@ public record NewLot(
 
     /** A counted lot that is no packet. */
     public static NewLot counted(
+            UUID id,
             @Nullable UUID food,
             @Nullable UUID batch,
             Amount amount,
@@ -42,18 +43,7 @@ public record NewLot(
             LotClock clock,
             KeepDates dates) {
         return new NewLot(
-                UUID.randomUUID(),
-                food,
-                batch,
-                amount,
-                Lot.Level.COUNTED,
-                cost,
-                about,
-                place,
-                state,
-                clock,
-                dates,
-                Lot.Packet.NONE);
+                id, food, batch, amount, Lot.Level.COUNTED, cost, about, place, state, clock, dates, Lot.Packet.NONE);
     }
 
     /** The same with so much in it. */

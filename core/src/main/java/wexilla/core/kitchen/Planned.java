@@ -31,6 +31,9 @@ public record Planned(
         Map<UUID, UUID> done,
         List<BigBuy> buys) {
 
+    /** Nothing is planned, or nobody asks. */
+    public static final Planned NONE = new Planned(List.of(), Map.of(), Map.of(), Map.of(), List.of());
+
     public Planned {
         meals = List.copyOf(meals);
         batches = Collections.unmodifiableMap(new LinkedHashMap<>(batches));
