@@ -1,12 +1,16 @@
 package wexilla.app.onhand;
 
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -14,11 +18,13 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Changes;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Problem.Blocker;
+import wexilla.app.platform.Rows;
 import wexilla.app.platform.Undoable;
 import wexilla.core.kitchen.Change;
 import wexilla.core.kitchen.Change.Kind;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.kitchen.NewLot;
+import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.stock.StockUse.Take;
 
@@ -32,7 +38,10 @@ public class Ledger implements Undoable, Changes.Writer {
     private final JdbcClient db;
     private final Journal journal;
 
-    Ledger(JdbcClient db, Journal journal) {
+    private final Rows rows;
+
+    Ledger(JdbcClient db, Journal journal, Rows rows) {
+        this.rows = rows;
         this.db = db;
         this.journal = journal;
     }
@@ -42,53 +51,179 @@ public class Ledger implements Undoable, Changes.Writer {
         return Change.OfLot.class;
     }
 
-    /** Writes down what an act changes. */
+    /** Writes down what an act changes, with a handful of statements whatever their number. */
     @Override
     public void write(Act act, List<Change> changes) {
+        Written written = new Written(act);
         for (Change change : changes) {
             if (change instanceof Change.Made made) {
-                create(act, made.made(), made.kind(), made.reason());
-                if (!made.from().isEmpty()) {
-                    take(act, made.from(), made.lot(), Kind.USED, made.reason());
-                }
+                written.makes(made);
+            } else if (change instanceof Change.Carried carried) {
+                NewLot lot = carried.made();
+                written.adds(lot);
+                written.goes(carried.lot(), lot, lot.amount(), lot.cost().known(), carried.kind(), "");
+                written.moves(
+                        lot.id(),
+                        carried.kind(),
+                        decimal(lot.amount()),
+                        lot.cost().known().minor(),
+                        "");
             } else if (change instanceof Change.Taken taken) {
-                move(
-                        act,
+                written.moves(
                         taken.lot(),
                         taken.kind(),
                         decimal(taken.amount()).negate(),
                         -taken.cost().minor(),
                         taken.reason());
-            } else if (change instanceof Change.Carried carried) {
-                carry(act, carried.lot(), carried.made(), carried.kind());
             } else if (change instanceof Change.Counted counted) {
-                move(
-                        act,
+                written.moves(
                         counted.lot(),
                         Kind.COUNTED,
                         counted.more().toDecimal(Change.DECIMALS),
                         counted.cost().minor(),
                         counted.reason());
             } else if (change instanceof Change.Levelled levelled) {
+                written.flush();
                 level(act, levelled.lot(), levelled.level());
             } else if (change instanceof Change.Understood understood) {
+                written.flush();
                 understand(act, understood);
+            }
+        }
+        written.flush();
+    }
+
+    /** Rows on their way: lots first, then what moved, then what of one is in another. */
+    private final class Written {
+        private final Act act;
+        private final List<Map<String, Object>> lots = new ArrayList<>();
+        private final List<Movement> movements = new ArrayList<>();
+        private final Map<Source, Out> sources = new LinkedHashMap<>();
+
+        Written(Act act) {
+            this.act = act;
+        }
+
+        void makes(Change.Made made) {
+            NewLot lot = made.made();
+            adds(lot);
+            moves(
+                    lot.id(),
+                    made.kind(),
+                    decimal(lot.amount()),
+                    lot.cost().known().minor(),
+                    made.reason());
+            made.from()
+                    .forEach(take -> goes(
+                            UUID.fromString(take.lot().id()),
+                            lot,
+                            take.amount(),
+                            take.cost().known(),
+                            Kind.USED,
+                            made.reason()));
+        }
+
+        void adds(NewLot lot) {
+            lots.add(row(act, lot));
+        }
+
+        void goes(UUID from, NewLot into, Amount amount, Money cost, Kind kind, String reason) {
+            moves(from, kind, decimal(amount).negate(), -cost.minor(), reason);
+            sources.merge(new Source(into.id(), from), new Out(decimal(amount), cost.minor()), Out::plus);
+        }
+
+        void moves(UUID lot, Kind kind, BigDecimal amount, long cost, String reason) {
+            movements.add(new Movement(lot, kind, amount, cost, reason, act.nextMovement()));
+        }
+
+        void flush() {
+            rows.insert("lot", lots);
+            lots.clear();
+            // what empties a lot first, since a code is on one open lot only
+            Map<UUID, BigDecimal> sums = new HashMap<>();
+            movements.forEach(one -> sums.merge(one.lot(), one.amount(), BigDecimal::add));
+            Map<Boolean, List<Movement>> out = movements.stream()
+                    .collect(Collectors.partitioningBy(
+                            one -> sums.getOrDefault(one.lot(), BigDecimal.ZERO).signum() < 0));
+            move(act, out.getOrDefault(true, List.of()));
+            move(act, out.getOrDefault(false, List.of()));
+            movements.clear();
+            if (!sources.isEmpty()) {
+                sources(act, sources);
+                sources.clear();
             }
         }
     }
 
-    private static BigDecimal decimal(Amount amount) {
-        return amount.value().toDecimal(Change.DECIMALS);
+    private record Movement(UUID lot, Kind kind, BigDecimal amount, long cost, String reason, int seq) {}
+
+    private record Source(UUID child, UUID parent) {}
+
+    private record Out(BigDecimal amount, long cost) {
+        private Out plus(Out more) {
+            return new Out(amount.add(more.amount), cost + more.cost);
+        }
     }
 
-    /** What leaves a lot becomes a lot of its own: part of it, or all of it elsewhere. */
-    private void carry(Act act, UUID from, NewLot made, Kind kind) {
-        BigDecimal amount = decimal(made.amount());
-        long cost = made.cost().known().minor();
-        insert(act, made);
-        move(act, from, kind, amount.negate(), -cost, "");
-        source(act, from, made.id(), amount, cost);
-        move(act, made.id(), kind, amount, cost, "");
+    private void move(Act act, List<Movement> moved) {
+        if (moved.isEmpty()) {
+            return;
+        }
+        db.sql("""
+                        with moved as (
+                                select * from unnest(?::uuid[], ?::text[], ?::numeric[], ?::bigint[], ?::text[], ?::int[])
+                                    as moved (lot, kind, amount, cost, reason, seq)),
+                            sums as (select lot, sum(amount) as amount, sum(cost)::bigint as cost from moved group by lot),
+                            changed as (
+                                update lot l set amount = l.amount + sums.amount, cost = l.cost + sums.cost from sums
+                                where l.household_id = ? and l.id = sums.lot returning l.household_id, l.id, l.grade)
+                        insert into movement (household_id, act, seq, lot, kind, amount, cost, reason, grade)
+                        select changed.household_id, ?, moved.seq, moved.lot, moved.kind, moved.amount, moved.cost,
+                            moved.reason, changed.grade
+                        from moved join changed on moved.lot = changed.id""")
+                .params(
+                        moved.stream().map(Movement::lot).toArray(UUID[]::new),
+                        moved.stream().map(one -> one.kind().name()).toArray(String[]::new),
+                        moved.stream().map(Movement::amount).toArray(BigDecimal[]::new),
+                        moved.stream().map(Movement::cost).toArray(Long[]::new),
+                        moved.stream().map(Movement::reason).toArray(String[]::new),
+                        moved.stream().map(Movement::seq).toArray(Integer[]::new),
+                        act.household().id(),
+                        act.id())
+                .update();
+    }
+
+    /** Writes down what of one lot is in another, and whether its cost is a price that was seen since. */
+    private void sources(Act act, Map<Source, Out> sources) {
+        UUID household = act.household().id();
+        UUID[] children = sources.keySet().stream().map(Source::child).toArray(UUID[]::new);
+        db.sql("""
+                        insert into lot_source (household_id, child, parent, amount, cost)
+                        select ?, child, parent, amount, cost from unnest(?::uuid[], ?::uuid[], ?::numeric[], ?::bigint[])
+                            as source (child, parent, amount, cost)
+                        on conflict (household_id, child, parent) do update
+                        set amount = lot_source.amount + excluded.amount, cost = lot_source.cost + excluded.cost""")
+                .params(
+                        household,
+                        children,
+                        sources.keySet().stream().map(Source::parent).toArray(UUID[]::new),
+                        sources.values().stream().map(Out::amount).toArray(BigDecimal[]::new),
+                        sources.values().stream().map(Out::cost).toArray(Long[]::new))
+                .update();
+        Set<UUID> made = Set.of(Arrays.stream(children).distinct().toArray(UUID[]::new));
+        boolean chained = sources.keySet().stream().map(Source::parent).anyMatch(made::contains);
+        int valued;
+        do {
+            valued = db.sql("""
+                            update lot l set valued = true where l.household_id = ? and l.id = any (?) and not l.valued
+                            and exists (select 1 from lot_source s
+                                join lot p on p.household_id = s.household_id and p.id = s.parent
+                                where s.household_id = l.household_id and s.child = l.id and p.valued)""").params(household, children).update();
+        } while (chained && valued > 0);
+    }
+
+    private static BigDecimal decimal(Amount amount) {
+        return amount.value().toDecimal(Change.DECIMALS);
     }
 
     /** Writes a lot with its first movement. */
@@ -104,36 +239,38 @@ public class Ledger implements Undoable, Changes.Writer {
     }
 
     private void insert(Act act, NewLot lot) {
-        db.sql("""
-                        insert into lot (household_id, id, food, batch, unit, amount, grade, cost, cost_complete, about,
-                            place, state, keeping_class, clock_from, used_days, frozen_on, thawed_on, use_from,
-                            eat_by, best_before, container, code, packet_group, part_no, made_by)
-                        values (?, ?, ?, ?, ?, 0, ?, 0, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
-                .params(Arrays.asList(
-                        act.household().id(),
-                        lot.id(),
-                        lot.food(),
-                        lot.batch(),
-                        lot.amount().unit().symbol(),
-                        lot.level().name(),
-                        lot.cost().complete(),
-                        lot.about(),
-                        lot.place(),
-                        lot.state().name(),
-                        lot.clock().keepingClass(),
-                        lot.clock().from(),
-                        lot.clock().usedDays(),
-                        lot.clock().frozenOn(),
-                        lot.clock().thawedOn(),
-                        lot.dates().useFrom(),
-                        lot.dates().eatBy(),
-                        lot.dates().bestBefore(),
-                        lot.packet().container(),
-                        lot.packet().code(),
-                        lot.packet().group(),
-                        lot.packet().partNo(),
-                        act.id()))
-                .update();
+        rows.insert("lot", List.of(row(act, lot)));
+    }
+
+    private static Map<String, Object> row(Act act, NewLot lot) {
+        Map<String, Object> row = new HashMap<>();
+        row.put("household_id", act.household().id());
+        row.put("id", lot.id());
+        row.put("food", lot.food());
+        row.put("batch", lot.batch());
+        row.put("unit", lot.amount().unit().symbol());
+        row.put("amount", 0);
+        row.put("grade", lot.level());
+        row.put("cost", 0);
+        row.put("cost_complete", lot.cost().complete());
+        row.put("valued", false);
+        row.put("about", lot.about());
+        row.put("place", lot.place());
+        row.put("state", lot.state());
+        row.put("keeping_class", lot.clock().keepingClass());
+        row.put("clock_from", lot.clock().from());
+        row.put("used_days", lot.clock().usedDays());
+        row.put("frozen_on", lot.clock().frozenOn());
+        row.put("thawed_on", lot.clock().thawedOn());
+        row.put("use_from", lot.dates().useFrom());
+        row.put("eat_by", lot.dates().eatBy());
+        row.put("best_before", lot.dates().bestBefore());
+        row.put("container", lot.packet().container());
+        row.put("code", lot.packet().code());
+        row.put("packet_group", lot.packet().group());
+        row.put("part_no", lot.packet().partNo());
+        row.put("made_by", act.id());
+        return row;
     }
 
     /** A lot is understood otherwise than when it was written down; what it holds and costs stays. */
@@ -197,98 +334,22 @@ public class Ledger implements Undoable, Changes.Writer {
                 .list();
     }
 
-    /** The same for every open lot of these foods, of dishes cooked by these recipes, and of parts of big buys. */
-    public void lockFoods(UUID household, Collection<UUID> foods, Collection<UUID> recipes) {
-        db.sql("""
-                        select id from lot l where household_id = ? and amount > 0 and (food = any (?) or batch in (
-                            select b.id from batch b where b.household_id = l.household_id
-                            and (b.recipe = any (?) or b.recipe is null and b.style = 'PLAIN_PART')))
-                        order by id for update""")
-                .params(household, foods.toArray(UUID[]::new), recipes.toArray(UUID[]::new))
-                .query(UUID.class)
-                .list();
-    }
-
-    /** Takes out of locked lots what goes into another one, all with a handful of statements. */
-    public void take(Act act, List<Take> takes, UUID into, Kind kind, String reason) {
-        Map<UUID, Out> out = new LinkedHashMap<>();
-        takes.forEach(take -> out.merge(
-                UUID.fromString(take.lot().id()),
-                new Out(decimal(take.amount()), take.cost().known().minor()),
-                Out::plus));
-        UUID household = act.household().id();
-        UUID[] lots = out.keySet().toArray(UUID[]::new);
-        BigDecimal[] amounts = out.values().stream().map(Out::amount).toArray(BigDecimal[]::new);
-        Long[] costs = out.values().stream().map(Out::cost).toArray(Long[]::new);
-        Integer[] numbers = out.keySet().stream().map(lot -> act.nextMovement()).toArray(Integer[]::new);
-        db.sql("""
-                        with out as (select * from unnest(?::uuid[], ?::numeric[], ?::bigint[], ?::int[])
-                                as out (lot, amount, cost, seq)),
-                            changed as (
-                                update lot l set amount = l.amount - out.amount, cost = l.cost - out.cost from out
-                                where l.household_id = ? and l.id = out.lot returning l.household_id, l.id, l.grade)
-                        insert into movement (household_id, act, seq, lot, kind, amount, cost, reason, grade)
-                        select changed.household_id, ?, out.seq, out.lot, ?, -out.amount, -out.cost, ?, changed.grade
-                        from changed join out on out.lot = changed.id""")
-                .params(lots, amounts, costs, numbers, household, act.id(), kind.name(), reason)
-                .update();
-        db.sql("""
-                        update lot set valued = true where household_id = ? and id = ? and not valued
-                        and exists (select 1 from lot p where p.household_id = ? and p.id = any (?) and p.valued)""").params(household, into, household, lots).update();
-        db.sql("""
-                        insert into lot_source (household_id, child, parent, amount, cost)
-                        select ?, ?, lot, amount, cost from unnest(?::uuid[], ?::numeric[], ?::bigint[])
-                            as out (lot, amount, cost)
-                        on conflict (household_id, child, parent) do update
-                        set amount = lot_source.amount + excluded.amount, cost = lot_source.cost + excluded.cost""").params(household, into, lots, amounts, costs).update();
-    }
-
-    private record Out(BigDecimal amount, long cost) {
-        private Out plus(Out more) {
-            return new Out(amount.add(more.amount), cost + more.cost);
-        }
-    }
-
     /** Takes out of a locked lot, and writes down where it went when it went into another lot. */
     public void take(Act act, Take take, @Nullable UUID into, Kind kind, String reason) {
         UUID lot = UUID.fromString(take.lot().id());
         BigDecimal amount = take.amount().value().toDecimal(6);
         move(act, lot, kind, amount.negate(), -take.cost().known().minor(), reason);
         if (into != null) {
-            source(act, lot, into, amount, take.cost().known().minor());
+            sources(
+                    act,
+                    Map.of(
+                            new Source(into, lot),
+                            new Out(amount, take.cost().known().minor())));
         }
     }
 
-    /** Writes down what of one lot is in another, and whether its cost is a price that was seen since. */
-    private void source(Act act, UUID from, UUID into, BigDecimal amount, long cost) {
-        db.sql("""
-                        update lot l set valued = true from lot p where l.household_id = ? and l.id = ?
-                        and p.household_id = l.household_id and p.id = ? and p.valued and not l.valued""").params(act.household().id(), into, from).update();
-        db.sql("""
-                        insert into lot_source (household_id, child, parent, amount, cost) values (?, ?, ?, ?, ?)
-                        on conflict (household_id, child, parent) do update
-                        set amount = lot_source.amount + excluded.amount, cost = lot_source.cost + excluded.cost""").params(act.household().id(), into, from, amount, cost).update();
-    }
-
     private void move(Act act, UUID lot, Kind kind, BigDecimal amount, long cost, String reason) {
-        db.sql("""
-                        with changed as (
-                            update lot set amount = amount + ?, cost = cost + ? where household_id = ? and id = ?
-                            returning household_id, id, grade)
-                        insert into movement (household_id, act, seq, lot, kind, amount, cost, reason, grade)
-                        select household_id, ?, ?, id, ?, ?, ?, ?, grade from changed""")
-                .params(
-                        amount,
-                        cost,
-                        act.household().id(),
-                        lot,
-                        act.id(),
-                        act.nextMovement(),
-                        kind.name(),
-                        amount,
-                        cost,
-                        reason)
-                .update();
+        move(act, List.of(new Movement(lot, kind, amount, cost, reason, act.nextMovement())));
     }
 
     /** Locks what the act moved, so that the answer stays true until it has been undone. */

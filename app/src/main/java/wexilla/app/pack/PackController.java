@@ -33,6 +33,7 @@ import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.Storage;
 import wexilla.core.kitchen.Batch;
 import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Kitchen;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.money.Cost;
 import wexilla.core.packing.Label;
@@ -115,7 +116,8 @@ class PackController {
     /** How many packets of one size a dish makes. */
     @PostMapping("/api/pack/even")
     List<BigDecimal> even(Household household, @RequestBody EvenInput input) {
-        Lot dish = packing.dish(household, input.lot());
+        Kitchen kitchen = snapshots.kitchen(household);
+        Lot dish = wexilla.core.stations.pack.Packing.waiting(kitchen, input.lot());
         return Portioning.inPacketsOf(dish.amount().value(), Portions.typed("/each", input.each())).stream()
                 .map(Portions::number)
                 .toList();
@@ -125,7 +127,8 @@ class PackController {
     @PostMapping("/api/pack/draft")
     PackDraft draft(Household household, @RequestBody PackInput input) {
         LocalDate today = household.dayOf(clock.instant());
-        Lot dish = packing.dish(household, input.lot());
+        Kitchen kitchen = snapshots.kitchen(household);
+        Lot dish = wexilla.core.stations.pack.Packing.waiting(kitchen, input.lot());
         Rational there = dish.amount().value();
         Portioning.Check check = Portioning.check(input.sizes(), there);
         if (!check.holds() || dish.open().pastLimit(today)) {
@@ -135,8 +138,11 @@ class PackController {
             return new PackDraft(input.packets(), List.of(), Portions.number(there), problem, List.of());
         }
         Batch batch = batch(household, dish);
-        KeepDates dates = packing.dates(
-                household, dish, packing.place(household, input.place()).kind(), today);
+        KeepDates dates = wexilla.core.stations.pack.Packing.dates(
+                kitchen,
+                dish,
+                wexilla.core.stations.pack.Packing.place(kitchen, input.place()).kind(),
+                today);
         List<LabelView> labels = new ArrayList<>();
         OpenLot left = dish.open();
         for (Rational portions : input.sizes()) {
@@ -152,7 +158,7 @@ class PackController {
                 labels,
                 Portions.number(there.minus(check.wanted())),
                 "",
-                packing.mind(household, dish, input));
+                packing.mind(kitchen, dish, input));
     }
 
     private Batch batch(Household household, Lot dish) {

@@ -1,7 +1,6 @@
 package wexilla.app.pack;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -11,175 +10,76 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.Batches;
 import wexilla.app.household.Households;
-import wexilla.app.household.Reference;
 import wexilla.app.onhand.Codes;
-import wexilla.app.onhand.Ledger;
-import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.pack.PackViews.PackInput;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Acts.Done;
+import wexilla.app.platform.Changes;
 import wexilla.app.platform.Problem;
 import wexilla.core.keeping.KeepDates;
-import wexilla.core.keeping.LotClock;
-import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Answer;
 import wexilla.core.kitchen.Batch;
-import wexilla.core.kitchen.Change.Kind;
+import wexilla.core.kitchen.Change;
 import wexilla.core.kitchen.Container;
 import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.Kitchen;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.kitchen.Lot.State;
-import wexilla.core.kitchen.NewLot;
-import wexilla.core.kitchen.Place;
-import wexilla.core.money.Cost;
 import wexilla.core.packing.Label;
 import wexilla.core.packing.PackMind;
-import wexilla.core.packing.Portioning;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
-import wexilla.core.stock.OpenLot;
-import wexilla.core.stock.StockUse;
-import wexilla.core.stock.StockUse.Take;
+import wexilla.core.stations.pack.Packing.Order;
 
-/** Turns a cooked dish into packets, each a lot with a code, a place and its own dates. */
+/** Reads the dish that is packed and writes down its packets; what stands on their labels. */
 @Component
 public class Packing {
 
-    private final Lots lots;
-    private final Ledger ledger;
+    private final Changes changes;
     private final Households households;
-    private final Reference reference;
     private final Batches batches;
     private final Codes codes;
     private final Snapshots snapshots;
 
-    Packing(
-            Lots lots,
-            Ledger ledger,
-            Households households,
-            Reference reference,
-            Batches batches,
-            Codes codes,
-            Snapshots snapshots) {
-        this.snapshots = snapshots;
-        this.lots = lots;
-        this.ledger = ledger;
+    Packing(Changes changes, Households households, Batches batches, Codes codes, Snapshots snapshots) {
+        this.changes = changes;
         this.households = households;
-        this.reference = reference;
         this.batches = batches;
         this.codes = codes;
-    }
-
-    /** The dish, as long as some of it waits on the counter. */
-    Lot dish(Household household, UUID id) {
-        return lots.byId(household, id)
-                .filter(lot -> lot.batch() != null && lot.storage() == Storage.COUNTER)
-                .filter(lot -> !lot.amount().value().isZero())
-                .orElseThrow(() -> Problem.at("/lot", "This dish does not wait on the counter any more."));
-    }
-
-    Place place(Household household, UUID id) {
-        return households.places(household).stream()
-                .filter(place -> place.id().equals(id) && place.kind() != Storage.COUNTER)
-                .findFirst()
-                .orElseThrow(() -> Problem.at("/place", "Choose a drawer, the fridge or a shelf of this household."));
-    }
-
-    /** The dates of a packet of this dish that goes there today. */
-    KeepDates dates(Household household, Lot dish, Storage storage, LocalDate today) {
-        return reference.keeping(household).dates(packed(dish, storage, today), storage);
-    }
-
-    /** Its clock once it is packed away: the freezer pauses it. */
-    private static LotClock packed(Lot dish, Storage storage, LocalDate today) {
-        return storage == Storage.FREEZER ? dish.clock().frozen(today) : dish.clock();
+        this.snapshots = snapshots;
     }
 
     /** Fills the packets. */
     public Done<List<UUID>> pack(Act act, PackInput input) {
         Household household = act.household();
-        ledger.lock(household.id(), List.of(input.lot()));
-        Lot dish = dish(household, input.lot());
-        Portioning.Check check = Portioning.check(input.sizes(), dish.amount().value());
-        if (!check.holds()) {
-            throw Problem.at("/packets", check.problem());
-        }
-        Place place = place(household, input.place());
-        UUID container = container(household, input.container());
         Set<String> used = codes.used(household);
-        OpenLot left = dish.open();
-        List<UUID> packets = new ArrayList<>();
-        UUID meal = input.oneMeal() ? UUID.randomUUID() : null;
-        for (Rational portions : input.sizes()) {
-            Amount amount = Amount.of(portions, Unit.PORTION);
-            StockUse use = StockUse.of(List.of(left), amount, act.day());
-            if (use.takes().isEmpty()) {
-                throw Problem.at("/lot", dish.name() + " is past its eat-by day; it is not packed any more.");
-            }
-            Take take = use.takes().get(0);
-            UUID packet = UUID.randomUUID();
-            ledger.create(
-                    act,
-                    packet(
-                            act,
-                            packet,
-                            dish,
-                            amount,
-                            take.cost(),
-                            place,
-                            container,
-                            codes.fresh(used),
-                            meal,
-                            packets.size() + 1),
-                    place.kind() == Storage.FREEZER ? Kind.FROZEN : Kind.PACKED,
-                    "");
-            ledger.take(act, take, packet, Kind.PACKED, "");
-            packets.add(packet);
-            left = use.after(List.of(left)).stream().findFirst().orElse(left);
-        }
-        String subject = "Packed: " + dish.name() + ", "
-                + (packets.size() == 1 ? "1 packet" : packets.size() + " packets") + " in " + place.name();
-        return new Done<>(subject, packets);
-    }
-
-    private NewLot packet(
-            Act act,
-            UUID id,
-            Lot dish,
-            Amount amount,
-            Cost cost,
-            Place place,
-            @Nullable UUID container,
-            String code,
-            @Nullable UUID meal,
-            int part) {
-        boolean frozen = place.kind() == Storage.FREEZER;
-        return new NewLot(
-                id,
-                null,
-                dish.batch(),
-                amount,
-                Lot.Level.COUNTED,
-                cost,
-                dish.about(),
-                place.id(),
-                frozen ? State.FROZEN : dish.state() == State.RAW ? State.RAW : State.COOKED,
-                packed(dish, place.kind(), act.day()),
-                dates(act.household(), dish, place.kind(), act.day()),
-                new Lot.Packet(container, null, null, code, meal, meal == null ? null : part));
+        Answer answer = new wexilla.core.stations.pack.Packing(
+                        snapshots.kitchen(household), act.day(), UUID::randomUUID, () -> codes.fresh(used))
+                .pack(new Order(
+                        input.lot(),
+                        input.sizes(),
+                        input.place(),
+                        container(household, input.container()),
+                        input.oneMeal()));
+        changes.write(act, answer.changes());
+        List<UUID> packets = answer.changes().stream()
+                .map(change -> ((Change.Carried) change).made().id())
+                .toList();
+        return new Done<>(answer.words(), packets);
     }
 
     /** What to mind before these packets are filled. */
-    List<String> mind(Household household, Lot dish, PackInput input) {
-        Optional<Container> in = households.containers(household).stream()
+    List<String> mind(Kitchen kitchen, Lot dish, PackInput input) {
+        Optional<Container> in = households.containers(kitchen.household()).stream()
                 .filter(one -> one.id().equals(input.container()))
                 .findFirst();
         return PackMind.of(
                 in.map(Container::kind).orElse(null),
                 in.map(Container::volumeMl).orElse(0),
-                place(household, input.place()).kind(),
+                wexilla.core.stations.pack.Packing.place(kitchen, input.place()).kind(),
                 dish.clock(),
                 dish.state() == State.RAW);
     }
