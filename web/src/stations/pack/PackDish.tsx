@@ -42,10 +42,13 @@ export function PackDish({ dish, places, containers, children }: Props) {
 
   // the cook may type on before an answer is there: only what was asked last counts
   const asked = useRef('');
+  // until it is shared out anew the packets are those of the size before: nothing is packed by them
+  const [sharing, setSharing] = useState(false);
   const share = async (size: string) => {
     const ask = newKey();
     asked.current = ask;
     setEach(size);
+    setSharing(true);
     let shared: number[] | undefined;
     let wrong = '';
     try {
@@ -54,6 +57,7 @@ export function PackDish({ dish, places, containers, children }: Props) {
       wrong = error instanceof Refused ? error.message : 'The kitchen does not answer.';
     }
     if (asked.current === ask) {
+      setSharing(false);
       setEachProblem(wrong);
       setPackets((before) => shared?.map((portions) => ({ key: newKey(), text: String(portions) })) ?? before);
     }
@@ -177,7 +181,7 @@ export function PackDish({ dish, places, containers, children }: Props) {
           <button
             type="button"
             className="btn btn-primary btn-lg min-h-16"
-            disabled={pack.busy}
+            disabled={pack.busy || sharing}
             onClick={() => pack.act(input)}
           >
             Pack {packets.length === 1 ? '1 packet' : `${packets.length} packets`}

@@ -15,6 +15,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -183,7 +184,19 @@ class DemoStoryTest {
             see(page.getByText("Undone: " + what).first());
         } catch (AssertionError nothing) {
             String button = undo.count() == 0 ? "gone" : undo.first().isEnabled() ? "free" : "busy";
-            throw new AssertionError("after 15 s the button of " + what + " is " + button, nothing);
+            throw new AssertionError("after 15 s the button of " + what + " is " + button + "\n" + working(), nothing);
         }
+    }
+
+    /** What the server, which runs in this process, is at. */
+    private static String working() {
+        StringBuilder all = new StringBuilder();
+        Thread.getAllStackTraces().forEach((thread, frames) -> {
+            if (Stream.of(frames).anyMatch(frame -> frame.getClassName().startsWith("wexilla.app.platform"))) {
+                all.append(thread.getName()).append('\n');
+                Stream.of(frames).limit(40).forEach(frame -> all.append("    ").append(frame).append('\n'));
+            }
+        });
+        return all.toString();
     }
 }

@@ -115,7 +115,7 @@ public class Cooking {
                 .map(line -> replaced.replaces(line.pos()) ? line.none() : line)
                 .toList();
         List<PlainPart> plain = Kept.of(input.plain(), goesIn, input.style());
-        List<Outputs.Output> besides =
+        List<Stove.Besides> besides =
                 outputs.of(household, Outputs.said(input.outputs(), besides(household, stored, sized)));
         Set<Food> named = Stoves.foods(recipe);
         Stream.of(
@@ -141,7 +141,7 @@ public class Cooking {
                         also,
                         keepsAs(input.keepsAs()),
                         keepBack));
-        besides.forEach(one -> stove.besides(one.food(), one.amount(), recipe.title()));
+        besides.forEach(one -> stove.besides(one, recipe.title()));
         stoves.write(act, stove);
         cooked.weighed()
                 .forEach(one -> weighings.add(

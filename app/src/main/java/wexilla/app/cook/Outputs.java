@@ -18,10 +18,11 @@ import wexilla.core.quantity.Unit;
 import wexilla.core.quantity.text.CookWords;
 import wexilla.core.recipe.lines.LineReader;
 import wexilla.core.recipe.lines.ReadLine;
+import wexilla.core.stations.cook.Stove.Besides;
 
 /** What a cooking gives beside its portions, as typed: broth, bones, a jar of fat. */
 @Component
-class Outputs {
+public class Outputs {
 
     private static final int MOST = 10;
 
@@ -62,12 +63,9 @@ class Outputs {
                 .toList();
     }
 
-    /** Something that comes out, as it is counted. */
-    record Output(Food food, Amount amount) {}
-
     /** What comes out beside the dish, as typed; a food nobody knows becomes the household's own. */
-    List<Output> of(Household household, List<String> typed) {
-        List<Output> all = new ArrayList<>();
+    public List<Besides> of(Household household, List<String> typed) {
+        List<Besides> all = new ArrayList<>();
         for (Read one : read(household, "/outputs", typed)) {
             Food food = one.line().food();
             Amount written = household.measures().toBase(one.quantity().max());
@@ -75,7 +73,8 @@ class Outputs {
                 food = foods.own(household, one.line().foodName(), written.unit());
             }
             Amount amount = inBase(food, written, household);
-            all.add(new Output(food, Amount.of(Rational.of(amount.value().toDecimal(Change.DECIMALS)), amount.unit())));
+            all.add(new Besides(
+                    food, Amount.of(Rational.of(amount.value().toDecimal(Change.DECIMALS)), amount.unit())));
         }
         return all;
     }

@@ -38,9 +38,7 @@ public class Stoves {
     /** @param named foods that go in or come out: each gets a row, that it can be counted */
     public Stove at(Act act, Collection<Food> named) {
         Household household = act.household();
-        Map<Key, UUID> rows = named.stream()
-                .filter(food -> Dishes.recipeOf(food) == null)
-                .collect(Collectors.toMap(Food::key, food -> foods.row(household, food), (one, same) -> one));
+        Map<Key, UUID> rows = rows(household, named);
         Kitchen kitchen = snapshots
                 .kitchen(household)
                 .with(snapshots.of(household).offers())
@@ -48,8 +46,15 @@ public class Stoves {
         return new Stove(kitchen, act.day(), rows, UUID::randomUUID);
     }
 
+    /** The rows of these foods, made where there are none. */
+    public Map<Key, UUID> rows(Household household, Collection<Food> named) {
+        return named.stream()
+                .filter(food -> Dishes.recipeOf(food) == null)
+                .collect(Collectors.toMap(Food::key, food -> foods.row(household, food), (one, same) -> one));
+    }
+
     /** Every food a recipe names, and those of the dishes in it. */
-    static Set<Food> foods(Recipe recipe) {
+    public static Set<Food> foods(Recipe recipe) {
         Set<Food> all = new LinkedHashSet<>();
         for (RecipeLine line : recipe.lines()) {
             line.read().knownFood().ifPresent(all::add);

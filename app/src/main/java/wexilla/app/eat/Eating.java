@@ -23,16 +23,14 @@ public class Eating {
 
     private final Meals slots;
     private final Planning planning;
-    private final AsPlanned asPlanned;
-    private final Served served;
+    private final Eaten eaten;
     private final Ratings ratings;
     private final Batches batches;
 
-    Eating(Meals slots, Planning planning, AsPlanned asPlanned, Served served, Ratings ratings, Batches batches) {
+    Eating(Meals slots, Planning planning, Eaten eaten, Ratings ratings, Batches batches) {
         this.slots = slots;
         this.planning = planning;
-        this.asPlanned = asPlanned;
-        this.served = served;
+        this.eaten = eaten;
         this.ratings = ratings;
         this.batches = batches;
     }
@@ -46,16 +44,15 @@ public class Eating {
         Rational left = input.stays();
         Cost cost = Cost.zero(act.household().currency());
         if (input.how() == How.PLANNED) {
-            cost = asPlanned.serve(act, slot, left);
+            cost = eaten.asPlanned(act, slot, left);
         } else if (input.how() == How.OTHER && input.batch() != null) {
-            Rational plates = asPlanned.evening(act, slot).portions();
-            cost = served.dish(act, input.batch(), plates, left);
+            cost = eaten.instead(act, slot, input.batch(), left);
         }
         ratings.rate(act, slot, input);
         slots.state(act, slot.id(), input.how().state(), instead(act, input));
         String what = slot.dishes().isEmpty() || input.how() != How.PLANNED
                 ? input.words()
-                : asPlanned.evening(act, slot).dishes().get(0).name();
+                : eaten.seen(act, slot).dishes().get(0).name();
         String used = cost.known().minor() == 0 ? "" : ", " + cost.known().decimal() + " used";
         return "Eaten: " + what + used;
     }
@@ -68,7 +65,7 @@ public class Eating {
 
     /** Nobody said anything: as planned, as far as the stock has it. */
     String assume(Act act, Meal slot) {
-        asPlanned.serve(act, slot, Rational.ZERO);
+        eaten.asPlanned(act, slot, Rational.ZERO);
         slots.state(act, slot.id(), State.ASSUMED, null);
         return "Assumed eaten as planned on " + Household.words(slot.day());
     }

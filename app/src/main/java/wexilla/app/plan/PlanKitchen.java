@@ -2,6 +2,7 @@ package wexilla.app.plan;
 
 import java.time.LocalDate;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,6 +10,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.Batches;
 import wexilla.app.cook.DayBefore;
@@ -98,6 +100,36 @@ public class PlanKitchen implements DayBefore {
         return kitchen(now, all, now.today().plusDays(AHEAD), there)
                 .with(households.places(now.household()))
                 .with(now.offers());
+    }
+
+    /** What it looks at when a meal is eaten: what it is made of, what is there, its prices and places. */
+    public Kitchen eating(Snapshot now, Meal meal) {
+        return eating(now, meal, null);
+    }
+
+    /** @param also a batch that is looked at too */
+    public Kitchen eating(Snapshot now, Meal meal, @Nullable UUID also) {
+        Set<UUID> named = Planned.ids(List.of(meal), DishKind.RECIPE);
+        Map<UUID, UUID> done = named.isEmpty() ? Map.of() : batches.cookedOn(now.household(), named, meal.day());
+        Kitchen kitchen = kitchen(now, List.of(meal), now.today().minusDays(1), batches(done, also));
+        Planned plan = kitchen.planned();
+        Set<UUID> wanted = new HashSet<>(named);
+        plan.batches().values().stream()
+                .filter(batch -> batch.state() == Batch.State.PLANNED)
+                .flatMap(batch -> Stream.ofNullable(batch.recipeId()))
+                .forEach(wanted::add);
+        return kitchen.with(
+                        new Planned(List.of(meal), plan.batches(), recipes.currents(now, wanted), done, plan.buys()))
+                .with(households.places(now.household()))
+                .with(now.offers());
+    }
+
+    private static Set<UUID> batches(Map<UUID, UUID> done, @Nullable UUID also) {
+        Set<UUID> all = new HashSet<>(done.values());
+        if (also != null) {
+            all.add(also);
+        }
+        return all;
     }
 
     /** What it looks at when these meals of a proposal are taken: every meal ahead, what is picked. */

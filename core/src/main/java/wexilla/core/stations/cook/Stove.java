@@ -237,8 +237,19 @@ public final class Stove {
                         kitchen.usual(Storage.FRIDGE).id()));
     }
 
+    /** Something that comes out beside a dish: broth, bones, a jar of fat. @param amount as it is counted */
+    public record Besides(Food food, Amount amount) {
+
+        /** As much as at this size of what is written. */
+        public Besides times(Rational factor) {
+            Rational value = amount.value().times(factor);
+            return new Besides(food, Amount.of(Rational.of(value.toDecimal(Change.DECIMALS)), amount.unit()));
+        }
+    }
+
     /** Something that comes out beside the dish, for nothing (handbook, section 5). @param from the dish it came of */
-    public void besides(Food food, Amount amount, String from) {
+    public void besides(Besides out, String from) {
+        Food food = out.food();
         String keeping = KeepingGuide.homeCooked(food.keepingClass()) ? food.keepingClass() : KeepingGuide.COOKED_DISH;
         Place fridge = kitchen.usual(Storage.FRIDGE);
         LotClock clock = LotClock.start(keeping, day);
@@ -246,7 +257,7 @@ public final class Stove {
                 id(),
                 row(food),
                 null,
-                amount,
+                out.amount(),
                 Cost.of(Money.zero(kitchen.household().currency())),
                 "from " + from,
                 fridge.id(),
