@@ -32,11 +32,18 @@ bench() { # rules|cookday|plan|stations: all when nothing is said
   [ "${1:-stations}" != stations ] || bench_stations
 }
 
+year() { # SEEDS WEEKS: households of each kind; prints till, binned and hands beside the plain policy
+  need_tools
+  cd "$ROOT"
+  mvn -B -ntp -q test -pl core,app -Dspotless.check.skip -Dexec.skip -Dtest=YearTest \
+    -Dsurefire.failIfNoSpecifiedTests=false -Dwexilla.year-seeds="${1:-1000}" -Dwexilla.year-weeks="${2:-52}"
+}
+
 mutate() { # room…: of core; all that are held to a share when none is said
   need_tools
   cd "$ROOT"
   local rooms=("$@")
-  [ ${#rooms[@]} -gt 0 ] || rooms=(money keeping stock pricing stretch quantity planning shopping)
+  [ ${#rooms[@]} -gt 0 ] || rooms=(money keeping stock pricing stretch quantity plan menu shopping)
   local classes=${rooms[*]/%/.*}
   classes=${classes// /,wexilla.core.}
   mkdir -p core/target

@@ -72,7 +72,8 @@ public class Reference {
             ReferenceRows.of("heat.csv").stream().map(Reference::heatRule).toList());
     private final BigBuys bigBuys = BigBuys.read();
 
-    Reference() {
+    /** Reads the tables that ship. */
+    public Reference() {
         Map<String, List<FoodFact>> facts = ReferenceRows.of("food_facts.csv").stream()
                 .collect(Collectors.groupingBy(
                         row -> row.get("slug"), Collectors.mapping(Reference::fact, Collectors.toList())));

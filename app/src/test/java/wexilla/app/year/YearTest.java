@@ -1,0 +1,62 @@
+package wexilla.app.year;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.ToLongFunction;
+import java.util.stream.LongStream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/**
+ * A year in the life of made households: no act breaks the books, nothing past its limit is eaten. How many seeds: {@code
+ * -Dwexilla.year-seeds}, 7 of each kind where nobody says; more print the table beside the plain policy.
+ */
+class YearTest {
+
+    private static final int SEEDS = Integer.getInteger("wexilla.year-seeds", 7);
+    private static final int WEEKS = Integer.getInteger("wexilla.year-weeks", 52);
+
+    @ParameterizedTest
+    @EnumSource(MadeHouse.Kind.class)
+    void noActBreaksTheBooks(MadeHouse.Kind kind) {
+        List<Year.Result> proposed = new ArrayList<>();
+        List<Year.Result> plain = new ArrayList<>();
+        LongStream.rangeClosed(1, SEEDS).parallel().forEach(seed -> {
+            Year.Result as = new Year(seed, kind, WEEKS).proposed();
+            Year.Result by = new Year(seed, kind, WEEKS).plain();
+            synchronized (proposed) {
+                proposed.add(as);
+                plain.add(by);
+            }
+        });
+        System.out.println(kind + ", " + SEEDS + " seeds, " + WEEKS + " weeks (p5 · p50 · p95; proposed | plain)");
+        row("till", proposed, plain, Year.Result::till, 100);
+        row("binned", proposed, plain, Year.Result::binned, 100);
+        row("hands h", proposed, plain, Year.Result::hands, 60);
+        row("too little", proposed, plain, Year.Result::tooLittle, 1);
+        assertThat(proposed.stream().flatMap(one -> one.faults().stream())).isEmpty();
+        assertThat(plain.stream().flatMap(one -> one.faults().stream())).isEmpty();
+    }
+
+    private static void row(
+            String what,
+            List<Year.Result> proposed,
+            List<Year.Result> plain,
+            ToLongFunction<Year.Result> number,
+            int by) {
+        long better = 0;
+        for (int i = 0; i < proposed.size(); i++) {
+            better += number.applyAsLong(proposed.get(i)) < number.applyAsLong(plain.get(i)) ? 1 : 0;
+        }
+        System.out.println("  " + what + ": " + quantiles(proposed, number, by) + " | " + quantiles(plain, number, by)
+                + " · proposed is better on " + 100 * better / proposed.size() + " %");
+    }
+
+    private static String quantiles(List<Year.Result> all, ToLongFunction<Year.Result> number, int by) {
+        long[] sorted = all.stream().mapToLong(number).sorted().toArray();
+        int last = sorted.length - 1;
+        return sorted[last / 20] / by + " · " + sorted[last / 2] / by + " · " + sorted[last - last / 20] / by;
+    }
+}
