@@ -194,7 +194,9 @@ class DemoStoryTest {
         Thread.getAllStackTraces().forEach((thread, frames) -> {
             if (Stream.of(frames).anyMatch(frame -> frame.getClassName().startsWith("wexilla.app.platform"))) {
                 all.append(thread.getName()).append('\n');
-                Stream.of(frames).limit(40).forEach(frame -> all.append("    ").append(frame).append('\n'));
+                Stream.of(frames)
+                        .limit(40)
+                        .forEach(frame -> all.append("    ").append(frame).append('\n'));
             }
         });
         return all.toString();

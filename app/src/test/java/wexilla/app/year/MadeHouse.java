@@ -127,8 +127,7 @@ final class MadeHouse {
     Kitchen kitchen(LocalDate day) {
         Home home = new Home(people, new Pots(List.of(), Map.of(), Measures.METRIC), List.of());
         Map<UUID, Written> recipes = BOOK.stream().collect(Collectors.toMap(Written::id, one -> one));
-        return Kitchen.stock(
-                        household, day.atTime(9, 0), REFERENCE.keeping(household), FOODS, List.of(), places)
+        return Kitchen.stock(household, day.atTime(9, 0), REFERENCE.keeping(household), FOODS, List.of(), places)
                 .with(prices)
                 .with(home, new Planned(List.of(), Map.of(), recipes, Map.of(), List.of()));
     }
@@ -137,8 +136,7 @@ final class MadeHouse {
     Habits habits() {
         List<UUID> all = people.stream().map(Person::id).toList();
         List<Habit> usual = Stream.of(MealOfDay.values())
-                .map(meal -> new Habit(
-                        null, meal, null, LocalTime.of(18, 30), null, 45, Meal.Kind.COOK, "", all))
+                .map(meal -> new Habit(null, meal, null, LocalTime.of(18, 30), null, 45, Meal.Kind.COOK, "", all))
                 .toList();
         return new Habits(List.of(), usual);
     }
@@ -159,8 +157,7 @@ final class MadeHouse {
         for (Appetite appetite : eat) {
             boolean nuts = kind == Kind.SHARED && here.isEmpty();
             List<Allergen> allergens = nuts ? List.of(Allergen.PEANUTS) : List.of();
-            here.add(new Person(
-                    id(), "eater " + here.size(), appetite, allergens, List.of(), List.of(), 3, true, 1));
+            here.add(new Person(id(), "eater " + here.size(), appetite, allergens, List.of(), List.of(), 3, true, 1));
         }
         return here;
     }

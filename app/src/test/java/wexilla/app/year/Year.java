@@ -35,7 +35,6 @@ import wexilla.core.people.Appetite;
 import wexilla.core.plan.MealOfDay;
 import wexilla.core.plan.PlannedMeal;
 import wexilla.core.pricing.CostSheet;
-import wexilla.core.pricing.Offer;
 import wexilla.core.pricing.WholePacks;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
@@ -102,8 +101,7 @@ final class Year {
 
     private Evening evening(LocalDate of) {
         Random own = new Random(of.toEpochDay() * 7919 + house.people.size() + chanceSeed());
-        return new Evening(
-                own.nextInt(100) < 4, own.nextInt(100) < 5 ? 1 + own.nextInt(2) : 0, own.nextInt(1000) < 3);
+        return new Evening(own.nextInt(100) < 4, own.nextInt(100) < 5 ? 1 + own.nextInt(2) : 0, own.nextInt(1000) < 3);
     }
 
     private long chanceSeed() {
@@ -160,7 +158,8 @@ final class Year {
                 .filter(lot -> !lot.amount().value().isZero())
                 .toList();
         Planned plan = kitchen.planned();
-        List<UUID> there = open.stream().flatMap(lot -> Stream.ofNullable(lot.batch())).toList();
+        List<UUID> there =
+                open.stream().flatMap(lot -> Stream.ofNullable(lot.batch())).toList();
         List<Meal> meals = plan.meals().stream()
                 .filter(meal -> !meal.day().isBefore(day.minusDays(14)))
                 .toList();
@@ -170,7 +169,8 @@ final class Year {
                 .toList();
         Map<UUID, Batch> batches = new HashMap<>();
         plan.batches().forEach((id, batch) -> {
-            boolean planned = batch.state() == Batch.State.PLANNED && !batch.cookOn().isBefore(day);
+            boolean planned =
+                    batch.state() == Batch.State.PLANNED && !batch.cookOn().isBefore(day);
             if (planned || there.contains(id) || eaten.contains(id)) {
                 batches.put(id, batch);
             }
@@ -185,10 +185,14 @@ final class Year {
 
     private void buy(List<Needs.Item> items) {
         Map<Key, List<WholePacks>> packs = new HashMap<>();
-        house.prices().forEach((key, offers) -> packs.put(
-                key,
-                offers.stream().map(one -> new WholePacks(one.pack(), one.price(), null)).toList()));
-        for (Basket.Line line : Basket.of(items, List.of(), packs, MadeHouse.EUR).lines()) {
+        house.prices()
+                .forEach((key, offers) -> packs.put(
+                        key,
+                        offers.stream()
+                                .map(one -> new WholePacks(one.pack(), one.price(), null))
+                                .toList()));
+        for (Basket.Line line :
+                Basket.of(items, List.of(), packs, MadeHouse.EUR).lines()) {
             WholePacks.Buy buy = line.buy();
             if (buy == null || line.food().seasoning()) {
                 continue;
@@ -197,8 +201,7 @@ final class Year {
             Food food = line.food();
             Place place = kitchen.usual(kitchen.guide().likelyStorage(food.keepingClass(), day, day));
             List<Change> bought = new ArrayList<>();
-            List<Money> costs = buy.cost()
-                    .split(java.util.Collections.nCopies((int) buy.packs(), Rational.ONE));
+            List<Money> costs = buy.cost().split(java.util.Collections.nCopies((int) buy.packs(), Rational.ONE));
             for (Money cost : costs) {
                 bought.add(new Change.Made(
                         NewLot.counted(
@@ -228,8 +231,8 @@ final class Year {
 
     private UUID cook(Written written, UUID batch, Sized sized, Style style, Rational portions) {
         Stove stove = stove();
-        Cooking.Cooked cooked = new Cooking(stove)
-                .cook(Cooking.Order.simply(kitchen, written, batch, sized, style, portions));
+        Cooking.Cooked cooked =
+                new Cooking(stove).cook(Cooking.Order.simply(kitchen, written, batch, sized, style, portions));
         does(stove.changes());
         hands += ScaledStep.time(sized.steps()).handsMin();
         return cooked.dish();
@@ -241,7 +244,8 @@ final class Year {
             return;
         }
         does(new Packing(kitchen, day, house::id, () -> "C" + ++codes)
-                .pack(new Packing.Order(dish, List.of(portions), kitchen.usual(where).id(), null, false)));
+                .pack(new Packing.Order(
+                        dish, List.of(portions), kitchen.usual(where).id(), null, false)));
     }
 
     // ---- what is there at night
@@ -267,7 +271,8 @@ final class Year {
                     && lot.storage() == Storage.FRIDGE
                     && kitchen.guide().freezes(lot.clock().keepingClass())
                     && lot.clock().thawedOn() == null) {
-                Rational rest = lot.amount().value().minus(spoken.getOrDefault(lot.id().toString(), Rational.ZERO));
+                Rational rest =
+                        lot.amount().value().minus(spoken.getOrDefault(lot.id().toString(), Rational.ZERO));
                 if (rest.signum() > 0 && room(Rational.ONE)) {
                     does(handling.move(
                             lot,
@@ -289,7 +294,9 @@ final class Year {
 
     private void fromCounter() {
         for (Lot lot : List.copyOf(kitchen.lots())) {
-            if (lot.storage() == Storage.COUNTER && lot.batch() != null && !lot.amount().value().isZero()) {
+            if (lot.storage() == Storage.COUNTER
+                    && lot.batch() != null
+                    && !lot.amount().value().isZero()) {
                 does(new Handling(kitchen, day, house::id)
                         .move(lot, lot.amount(), kitchen.usual(Storage.FRIDGE).id()));
             }
@@ -342,8 +349,7 @@ final class Year {
 
     private void plan(int week) {
         Looked looked = Looked.of(kitchen, day.plusDays(6));
-        Wishing wishing =
-                new Wishing(MenuWishes.CHEAP, null, List.of(), List.of(), List.of(), List.of());
+        Wishing wishing = new Wishing(MenuWishes.CHEAP, null, List.of(), List.of(), List.of(), List.of());
         Menu menu = Building.of(
                 kitchen,
                 looked,
@@ -360,7 +366,8 @@ final class Year {
             powerCut();
         }
         List<Batch> today = kitchen.planned().batches().values().stream()
-                .filter(batch -> batch.state() == Batch.State.PLANNED && batch.cookOn().equals(day))
+                .filter(batch ->
+                        batch.state() == Batch.State.PLANNED && batch.cookOn().equals(day))
                 .sorted(Comparator.comparing(Batch::name))
                 .toList();
         for (Batch batch : today) {
@@ -375,8 +382,7 @@ final class Year {
                 for (Meal.Dish eaten : meal.dishes()) {
                     boolean later = meal.day().isAfter(day) && batch.id().equals(eaten.of());
                     if (later && eaten.portions() != null) {
-                        Rational left =
-                                kitchen.lot(dish).orElseThrow().amount().value();
+                        Rational left = kitchen.lot(dish).orElseThrow().amount().value();
                         pack(
                                 dish,
                                 Rational.min(left, eaten.portions()),
@@ -434,8 +440,13 @@ final class Year {
     /** What of each lot the coming days take. */
     private Map<String, Rational> spoken() {
         Map<String, Rational> taken = new HashMap<>();
-        Looked.of(kitchen, day.plusDays(6)).check().needs().met().forEach(met -> met.takes()
-                .forEach(take -> taken.merge(take.lot().id(), take.amount().value(), Rational::plus)));
+        Looked.of(kitchen, day.plusDays(6))
+                .check()
+                .needs()
+                .met()
+                .forEach(met -> met.takes()
+                        .forEach(take ->
+                                taken.merge(take.lot().id(), take.amount().value(), Rational::plus)));
         return taken;
     }
 
@@ -466,8 +477,11 @@ final class Year {
                 Rational wanted = Appetite.portions(
                                 house.people.stream().map(one -> one.appetite()).toList())
                         .plus(Rational.of(evening.guests()));
-                if (ready().stream().map(lot -> lot.amount().value()).reduce(Rational.ZERO, Rational::plus)
-                        .compareTo(wanted) < 0) {
+                if (ready().stream()
+                                .map(lot -> lot.amount().value())
+                                .reduce(Rational.ZERO, Rational::plus)
+                                .compareTo(wanted)
+                        < 0) {
                     Written written = byCost.get(next++ % byCost.size());
                     Sized sized = Sized.of(written.recipe(), sizeFor(written, wanted), kitchen.measures());
                     buy(needs(written, sized));
