@@ -27,7 +27,7 @@ import wexilla.app.support.Http;
 import wexilla.app.support.Kitchen;
 import wexilla.app.support.Sample;
 import wexilla.app.support.StoryKitchen;
-import wexilla.core.plan.Diary;
+import wexilla.core.plan.ahead.Diary;
 
 /** The plan as a calendar, read by another library than the one that wrote it (RFC 5545), and as a sheet of paper. */
 class CalendarTest extends StoryKitchen {

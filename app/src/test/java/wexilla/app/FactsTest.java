@@ -39,7 +39,7 @@ import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.OwnGoods;
 import wexilla.core.pricing.Seasoning;

@@ -19,7 +19,7 @@ import wexilla.app.household.Households;
 import wexilla.app.platform.Acts;
 import wexilla.app.support.Http;
 import wexilla.app.support.Kitchen;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 
 /** One act that takes for ever stops nobody who reads, and who waits behind it is told. */
 class WaitingTest {

@@ -24,9 +24,9 @@ import wexilla.app.recipes.Recipes;
 import wexilla.core.food.Food;
 import wexilla.core.kitchen.Batch;
 import wexilla.core.kitchen.Batch.State;
-import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.NewBatch;
 import wexilla.core.kitchen.Written;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Size;
@@ -68,7 +68,7 @@ public class Batches implements Undoable {
     }
 
     /** A planned batch is not cooked after all. */
-    void drop(Act act, UUID id) {
+    public void drop(Act act, UUID id) {
         rows.drop(act, id);
     }
 

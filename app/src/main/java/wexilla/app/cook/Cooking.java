@@ -29,9 +29,9 @@ import wexilla.core.food.facts.Part;
 import wexilla.core.kitchen.Batch;
 import wexilla.core.kitchen.Batch.State;
 import wexilla.core.kitchen.Change;
-import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.NewBatch;
 import wexilla.core.kitchen.Written;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.Seasoning;
@@ -240,7 +240,7 @@ public class Cooking {
     }
 
     /** "1.5" or "3/2" of the recipe as written. */
-    static Rational factor(@Nullable String typed) {
+    public static Rational factor(@Nullable String typed) {
         if (typed == null || typed.isBlank()) {
             return Rational.ONE;
         }

@@ -6,7 +6,7 @@ import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.core.keeping.CounterClock;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 
 /** What stands cooked on the counter, and by when it must be cold. */
 @RestController

@@ -10,7 +10,7 @@ import wexilla.app.platform.Problem;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.kitchen.Change;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;

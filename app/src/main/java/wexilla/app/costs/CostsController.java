@@ -23,7 +23,7 @@ import wexilla.app.platform.Problem;
 import wexilla.app.today.Spent;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.Offer;
 import wexilla.core.pricing.WholePacks;

@@ -12,8 +12,8 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.onhand.Lots;
 import wexilla.app.platform.Problem;
-import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Lot;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.CostFlow;
 

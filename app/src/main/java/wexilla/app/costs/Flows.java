@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.CostFlow;
 import wexilla.core.pricing.CostFlow.Edge;

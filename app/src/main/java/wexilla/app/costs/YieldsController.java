@@ -27,7 +27,7 @@ import wexilla.core.food.Key;
 import wexilla.core.food.Weighing;
 import wexilla.core.food.facts.Part;
 import wexilla.core.food.facts.Yield;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.Offer;
 import wexilla.core.quantity.Amount;

@@ -18,8 +18,8 @@ import wexilla.app.stretch.Stretches;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.food.Weighing;
-import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Lot;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 

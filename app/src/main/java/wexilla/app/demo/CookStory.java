@@ -19,8 +19,8 @@ import wexilla.app.recipes.Dishes;
 import wexilla.app.recipes.Draft;
 import wexilla.app.recipes.RecipeInput;
 import wexilla.app.recipes.Recipes;
-import wexilla.core.kitchen.Container;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Container;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 

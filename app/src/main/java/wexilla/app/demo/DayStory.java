@@ -8,14 +8,14 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
-import wexilla.app.cook.DayPlans;
-import wexilla.app.cook.RunningDays;
+import wexilla.app.day.DayPlans;
+import wexilla.app.day.RunningDays;
 import wexilla.app.demo.Script.RunScript;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts;
 import wexilla.core.cookday.running.DayRun;
 import wexilla.core.cookday.running.DayTask.State;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 
 /** The cook day of the demo household that is under way: begun a while ago, and on time ever since. */
 @Component

@@ -20,8 +20,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 import wexilla.app.household.Households;
 import wexilla.core.keeping.Storage;
-import wexilla.core.kitchen.Household;
-import wexilla.core.kitchen.Place;
+import wexilla.core.kitchen.house.Household;
+import wexilla.core.kitchen.house.Place;
 
 /**
  * Sets up the first household of an empty database: the demo one, or one with nothing but its places. The demo is made

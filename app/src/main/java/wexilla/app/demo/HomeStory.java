@@ -11,8 +11,8 @@ import wexilla.app.household.People;
 import wexilla.app.plan.Habits;
 import wexilla.app.plan.PlanViews.HabitInput;
 import wexilla.app.platform.Acts;
-import wexilla.core.kitchen.Household;
-import wexilla.core.kitchen.Person;
+import wexilla.core.kitchen.house.Household;
+import wexilla.core.kitchen.house.Person;
 
 /** Who lives in the demo household, what there is to cook with, and which meals are the same every week. */
 @Component

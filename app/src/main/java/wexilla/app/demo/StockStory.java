@@ -18,7 +18,7 @@ import wexilla.app.onhand.Lots;
 import wexilla.app.onhand.Stowing;
 import wexilla.app.platform.Acts;
 import wexilla.core.kitchen.Change.Kind;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.money.Money;
 
 /** What the demo household writes down of its stock, and takes. */

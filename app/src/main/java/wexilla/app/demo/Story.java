@@ -9,7 +9,7 @@ import java.util.Objects;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import wexilla.app.demo.Script.Event;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 
 /** Plays the demo household's story with the same acts a cook would make, each at its time. */
 @Component

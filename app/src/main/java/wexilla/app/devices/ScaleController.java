@@ -5,7 +5,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.platform.Problem;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 
 /** The scale on the counter, and the panel that plays it. */
 @RestController

@@ -13,10 +13,10 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
-import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Meal;
 import wexilla.core.kitchen.Meal.DishKind;
-import wexilla.core.kitchen.Person;
+import wexilla.core.kitchen.house.Household;
+import wexilla.core.kitchen.house.Person;
 
 /** How evenings were. */
 @Component

@@ -15,9 +15,9 @@ import wexilla.app.household.Households;
 import wexilla.app.plan.Meals;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Problem;
-import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Meal;
 import wexilla.core.kitchen.Meal.State;
+import wexilla.core.kitchen.house.Household;
 
 /** Silence means as planned: an evening nobody said anything about for a day is assumed eaten; it can be undone. */
 @Component

@@ -26,7 +26,7 @@ import net.fortuna.ical4j.model.property.immutable.ImmutableAction;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 import org.springframework.stereotype.Component;
-import wexilla.core.plan.Diary;
+import wexilla.core.plan.ahead.Diary;
 
 /** Entries as an iCalendar file (RFC 5545), in the zone of the household with its rules of summer time. */
 @Component

@@ -14,7 +14,7 @@ import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.core.equipment.VesselSize;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.quantity.Rational;
 
 /** Setting up what there is to cook with. */

@@ -14,7 +14,7 @@ import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Once;
 import wexilla.core.clock.DayProblem.Gear;
 import wexilla.core.cookday.KitchenGear;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.recipe.steps.StepGear;
 
 /** What the household is equipped with: pots, pans, the oven, cookers. */

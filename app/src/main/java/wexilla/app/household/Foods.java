@@ -25,8 +25,8 @@ import wexilla.core.food.book.Forms;
 import wexilla.core.food.facts.PackLook;
 import wexilla.core.food.facts.Part;
 import wexilla.core.food.facts.Traits;
-import wexilla.core.kitchen.Household;
-import wexilla.core.kitchen.KnownFoods;
+import wexilla.core.kitchen.house.Household;
+import wexilla.core.kitchen.house.KnownFoods;
 import wexilla.core.quantity.Unit;
 
 /** The foods a household knows: the reference foods, those it named itself, and what it calls them. */

@@ -13,7 +13,7 @@ import org.springframework.web.method.support.HandlerMethodArgumentResolver;
 import org.springframework.web.method.support.ModelAndViewContainer;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import wexilla.app.platform.Problem;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 
 /** Hands controllers the household a request belongs to. A test header is honoured under a test property only. */
 @Component

@@ -21,7 +21,7 @@ import wexilla.core.food.facts.Allergen;
 import wexilla.core.food.facts.Contents;
 import wexilla.core.food.facts.Making;
 import wexilla.core.food.facts.PackLook;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Unit;
 

@@ -16,8 +16,8 @@ import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Once;
 import wexilla.core.food.facts.Allergen;
-import wexilla.core.kitchen.Household;
-import wexilla.core.kitchen.Person;
+import wexilla.core.kitchen.house.Household;
+import wexilla.core.kitchen.house.Person;
 import wexilla.core.people.Appetite;
 import wexilla.core.people.Flag;
 

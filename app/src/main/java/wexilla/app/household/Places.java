@@ -11,8 +11,8 @@ import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
 import wexilla.core.keeping.Storage;
-import wexilla.core.kitchen.Household;
-import wexilla.core.kitchen.Place;
+import wexilla.core.kitchen.house.Household;
+import wexilla.core.kitchen.house.Place;
 
 /** Changes of the places. */
 @Component

@@ -2,7 +2,7 @@ package wexilla.app.household;
 
 import java.util.UUID;
 import wexilla.app.platform.Act;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 
 /** A part of the house that keeps something worked out from what foods are. */
 public interface Redescribed {

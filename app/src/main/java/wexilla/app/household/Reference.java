@@ -39,7 +39,7 @@ import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.KeepingRule;
 import wexilla.core.keeping.KeepingRule.Span;
 import wexilla.core.keeping.Storage;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;

@@ -11,7 +11,7 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.core.food.Food;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.money.Money;
 
 /** The prices at or under which a household stocks up: "mince at or under 6.00 a kilo". */

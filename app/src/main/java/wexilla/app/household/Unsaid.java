@@ -11,7 +11,7 @@ import org.springframework.stereotype.Component;
 import wexilla.app.household.NamesController.UnsaidName;
 import wexilla.core.food.Food;
 import wexilla.core.food.book.FoodBook;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.recipe.lines.LineReader;
 
 /** What nobody has said yet: names the book does not know, and stored lines that cannot be read. */

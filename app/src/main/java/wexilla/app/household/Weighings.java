@@ -16,7 +16,7 @@ import wexilla.core.food.Weighing;
 import wexilla.core.food.facts.Part;
 import wexilla.core.food.facts.Traits;
 import wexilla.core.food.facts.Yield;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.quantity.Rational;
 
 /** What a household weighed of its foods, for its own yields. What was written in an act that was undone does not count. */

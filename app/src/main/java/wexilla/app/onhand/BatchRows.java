@@ -20,8 +20,8 @@ import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Rows;
 import wexilla.core.kitchen.Batch;
 import wexilla.core.kitchen.Change;
-import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.NewBatch;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.quantity.Amount;
 
 /** The one class that writes batches: planned, cooked, or there before Wexilla was. */

@@ -13,10 +13,10 @@ import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.core.kitchen.Answer;
 import wexilla.core.kitchen.Change.Kind;
-import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Kitchen;
-import wexilla.core.kitchen.KnownFoods;
 import wexilla.core.kitchen.Lot;
+import wexilla.core.kitchen.house.Household;
+import wexilla.core.kitchen.house.KnownFoods;
 import wexilla.core.quantity.Amount;
 import wexilla.core.stations.onhand.Handling;
 

@@ -5,8 +5,8 @@ import org.springframework.stereotype.Component;
 import wexilla.app.household.Foods;
 import wexilla.app.household.Households;
 import wexilla.app.household.Reference;
-import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Kitchen;
+import wexilla.core.kitchen.house.Household;
 
 /** Takes a {@link Snapshot} for a request. */
 @Component

@@ -13,8 +13,8 @@ import wexilla.app.files.LabelSheet;
 import wexilla.app.onhand.Lots;
 import wexilla.app.pack.PackViews.HandView;
 import wexilla.app.platform.Problem;
-import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Lot;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.packing.Label;
 
 /** The labels of a packing, to write by hand or to print. */

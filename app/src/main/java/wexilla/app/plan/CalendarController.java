@@ -27,11 +27,11 @@ import wexilla.app.plan.PlanViews.FeedView;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Problem;
-import wexilla.core.kitchen.Household;
-import wexilla.core.plan.Diary;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.plan.PlanCheck;
 import wexilla.core.plan.PlannedMeal;
 import wexilla.core.plan.TakeOut;
+import wexilla.core.plan.ahead.Diary;
 import wexilla.core.stations.plan.Looked;
 
 /** The plan for elsewhere: a calendar file, a private address other calendars ask, a sheet for the fridge door. */

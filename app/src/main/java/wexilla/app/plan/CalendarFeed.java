@@ -11,7 +11,7 @@ import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Problem.Blocker;
 import wexilla.app.platform.Undoable;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 
 /** The private address of a household's plan as a calendar: a long secret, replaced by a new one when somebody asks. */
 @Component

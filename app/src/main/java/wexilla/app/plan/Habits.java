@@ -20,9 +20,9 @@ import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
 import wexilla.core.kitchen.Habit;
-import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Meal.Kind;
-import wexilla.core.kitchen.Person;
+import wexilla.core.kitchen.house.Household;
+import wexilla.core.kitchen.house.Person;
 import wexilla.core.plan.MealOfDay;
 import wexilla.core.plan.PlannedMeal.When;
 
@@ -42,7 +42,7 @@ public class Habits {
         this.people = people;
     }
 
-    wexilla.core.kitchen.Habits known(Snapshot now) {
+    public wexilla.core.kitchen.Habits known(Snapshot now) {
         return known(now.household(), now.once(People.class, () -> people.all(now.household())));
     }
 

@@ -10,10 +10,10 @@ import wexilla.app.plan.PlanViews.MealAt;
 import wexilla.app.plan.PlanViews.MoveInput;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Problem;
-import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Meal;
 import wexilla.core.kitchen.Meal.Dish;
 import wexilla.core.kitchen.Meal.Kind;
+import wexilla.core.kitchen.house.Household;
 
 /** Two meals change places: what is eaten moves, who eats and when stays where it is. */
 @Component

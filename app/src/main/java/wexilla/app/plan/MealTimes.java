@@ -18,7 +18,7 @@ import wexilla.core.plan.MealOfDay;
 import wexilla.core.plan.PlannedMeal.When;
 
 /** Reads when a meal is and who comes to it; what is wrong is told at its field. */
-final class MealTimes {
+public final class MealTimes {
 
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
     private static final int MOST_MINUTES = 1440;
@@ -50,7 +50,7 @@ final class MealTimes {
     }
 
     /** "18:30". */
-    static String words(LocalTime time) {
+    public static String words(LocalTime time) {
         return TIME.format(time);
     }
 

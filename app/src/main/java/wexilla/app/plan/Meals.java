@@ -21,12 +21,12 @@ import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Rows;
 import wexilla.core.kitchen.Change;
-import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Meal;
 import wexilla.core.kitchen.Meal.Dish;
 import wexilla.core.kitchen.Meal.DishKind;
 import wexilla.core.kitchen.Meal.Guest;
 import wexilla.core.kitchen.Meal.State;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.plan.MealOfDay;
 
 /** The meals as decided. */

@@ -18,7 +18,7 @@ import wexilla.app.plan.PlanViews.MendView;
 import wexilla.app.plan.PlanViews.MoveInput;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.plan.MealOfDay;
 
 /** What is decided of meals: planned, moved, and how they usually are. */

@@ -13,7 +13,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.Batches;
-import wexilla.app.cook.DayBefore;
+import wexilla.app.day.DayBefore;
 import wexilla.app.household.Households;
 import wexilla.app.household.People;
 import wexilla.app.onhand.Snapshot;
@@ -23,17 +23,17 @@ import wexilla.app.stretch.PlannedBuys;
 import wexilla.core.cookday.CookDay;
 import wexilla.core.cookday.DayTasks;
 import wexilla.core.kitchen.Batch;
-import wexilla.core.kitchen.Home;
-import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Kitchen;
 import wexilla.core.kitchen.Meal;
 import wexilla.core.kitchen.Meal.DishKind;
 import wexilla.core.kitchen.Planned;
-import wexilla.core.plan.BigBuy;
+import wexilla.core.kitchen.house.Home;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.plan.Countdown;
 import wexilla.core.plan.PlannedMeal;
 import wexilla.core.plan.Repeats;
 import wexilla.core.plan.TakeOut;
+import wexilla.core.plan.ahead.BigBuy;
 import wexilla.core.stations.plan.Looked;
 import wexilla.core.stations.plan.Seeing;
 import wexilla.core.stations.propose.Pick;
@@ -92,7 +92,7 @@ public class PlanKitchen implements DayBefore {
     }
 
     /** What a proposal looks at: what stands until its last day, what is there, its prices and the room it has. */
-    Kitchen proposing(Snapshot now, LocalDate to) {
+    public Kitchen proposing(Snapshot now, LocalDate to) {
         Set<UUID> there = now.open().stream()
                 .flatMap(lot -> Stream.ofNullable(lot.batch()))
                 .collect(Collectors.toSet());
@@ -133,7 +133,7 @@ public class PlanKitchen implements DayBefore {
     }
 
     /** What it looks at when these meals of a proposal are taken: every meal ahead, what is picked. */
-    Kitchen taking(Snapshot now, List<Pick> picks) {
+    public Kitchen taking(Snapshot now, List<Pick> picks) {
         Set<UUID> named = picks.stream()
                 .flatMap(pick -> Stream.concat(
                         Stream.ofNullable(pick.batch()),

@@ -11,7 +11,7 @@ import wexilla.core.kitchen.Meal.State;
 import wexilla.core.plan.Judgement;
 import wexilla.core.plan.MealOfDay;
 import wexilla.core.plan.Remark;
-import wexilla.core.plan.Run;
+import wexilla.core.plan.ahead.Run;
 
 /** What the Plan station is asked and answered. */
 public final class PlanViews {

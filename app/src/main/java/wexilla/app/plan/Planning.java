@@ -19,14 +19,14 @@ import wexilla.app.platform.Asked;
 import wexilla.app.platform.Portions;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
-import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.kitchen.Meal;
 import wexilla.core.kitchen.Meal.Dish;
 import wexilla.core.kitchen.Meal.DishKind;
 import wexilla.core.kitchen.Meal.Kind;
-import wexilla.core.kitchen.Person;
 import wexilla.core.kitchen.Written;
+import wexilla.core.kitchen.house.Household;
+import wexilla.core.kitchen.house.Person;
 import wexilla.core.people.Appetite;
 import wexilla.core.plan.MealOfDay;
 import wexilla.core.quantity.Rational;
@@ -135,7 +135,7 @@ public class Planning {
     }
 
     /** A day that can be planned. */
-    static LocalDate day(String text, LocalDate today) {
+    public static LocalDate day(String text, LocalDate today) {
         LocalDate day = date("/day", text);
         if (day.isBefore(today) || day.isAfter(today.plusDays(FURTHEST))) {
             throw Problem.at("/day", text + " cannot be planned: meals from today to ten weeks ahead can.");
@@ -143,7 +143,7 @@ public class Planning {
         return day;
     }
 
-    static LocalDate date(String field, String text) {
+    public static LocalDate date(String field, String text) {
         try {
             return LocalDate.parse(text.strip());
         } catch (DateTimeParseException unreadable) {

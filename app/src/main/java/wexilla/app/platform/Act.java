@@ -3,7 +3,7 @@ package wexilla.app.platform;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 
 /** One thing a person does, while it is being done. Hands out the order of its movements. */
 public final class Act {

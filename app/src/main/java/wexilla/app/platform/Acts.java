@@ -26,7 +26,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 import wexilla.app.platform.Problem.Blocker;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 
 /**
  * Writes down what a person did, once: an act's id is the key its creator made, so that a request repeated by a phone

@@ -20,7 +20,7 @@ import org.springdoc.core.customizers.OperationCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 
 /** The OpenAPI document at /api/openapi.json. A record component is required unless it is marked nullable. */
 @Configuration(proxyBeanMethods = false)

@@ -14,7 +14,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.core.food.Diet;
 import wexilla.core.food.facts.Allergen;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.money.Money;
 import wexilla.core.recipe.Style;
 import wexilla.core.recipe.steps.StepGear;

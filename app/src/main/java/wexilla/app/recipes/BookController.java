@@ -12,7 +12,7 @@ import wexilla.app.platform.Problem;
 import wexilla.app.recipes.RecipeViews.BookView;
 import wexilla.core.food.Diet;
 import wexilla.core.food.facts.Allergen;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.money.Money;
 import wexilla.core.recipe.Style;
 import wexilla.core.recipe.steps.StepGear;

@@ -11,7 +11,7 @@ import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
 import wexilla.core.food.book.Form;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.pricing.Basis;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.LineCost;

@@ -16,7 +16,7 @@ import wexilla.core.recipe.steps.StepTime;
  * What a file of the world has no place for, in words behind a line or step, so that nothing is lost on the way out and
  * back: "[can stop here: raw bag]", "[hands 5 min, alone 40 min]", "[on the clock: after 1]", "[on the night when ready to bake]".
  */
-final class Marks {
+public final class Marks {
 
     private static final Pattern STOP = Pattern.compile("\\s*\\[can stop here: ([\\p{L} ]+)]");
     private static final Pattern TIME = Pattern.compile("\\s*\\[hands (\\d{1,4}) min, alone (\\d{1,4}) min]");
@@ -25,14 +25,14 @@ final class Marks {
 
     private Marks() {}
 
-    static String of(RecipeLine line) {
+    public static String of(RecipeLine line) {
         return line.heldBackIn().isEmpty()
                 ? line.read().text()
                 : line.read().text() + " [on the night when "
                         + line.heldBackIn().stream().sorted().map(Style::words).collect(Collectors.joining(", ")) + "]";
     }
 
-    static String of(RecipeStep step) {
+    public static String of(RecipeStep step) {
         StepTime typed = step.typed();
         String time = typed == null ? "" : " [hands " + typed.handsMin() + " min, alone " + typed.waitMin() + " min]";
         Style stop = step.stop();
@@ -41,7 +41,7 @@ final class Marks {
         return step.text() + time + clock + (stop == null ? "" : " [can stop here: " + stop.words() + "]");
     }
 
-    static LineInput line(String text) {
+    public static LineInput line(String text) {
         Matcher night = NIGHT.matcher(text);
         Set<Style> held = EnumSet.noneOf(Style.class);
         String plain = text;
@@ -55,7 +55,7 @@ final class Marks {
         return new LineInput(plain.strip(), held, null);
     }
 
-    static StepInput step(String text) {
+    public static StepInput step(String text) {
         Matcher stop = STOP.matcher(text);
         Style style = stop.find() ? style(stop.group(1)).orElse(null) : null;
         Matcher time = TIME.matcher(text);

@@ -36,7 +36,7 @@ public record RecipeInput(
     private static final int LONGEST_BESIDES = 120;
     private static final int MOST_TAGS = 20;
     private static final int LONGEST_TAG = 40;
-    static final int LONGEST_NOTE = 4000;
+    public static final int LONGEST_NOTE = 4000;
 
     /**
      * @param heldBackIn the styles in which this line is added on the night

@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
-import wexilla.core.kitchen.KnownFoods;
+import wexilla.core.kitchen.house.KnownFoods;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;

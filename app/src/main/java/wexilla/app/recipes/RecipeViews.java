@@ -12,7 +12,7 @@ import wexilla.core.food.facts.Allergen;
 import wexilla.core.food.facts.Contents;
 import wexilla.core.food.facts.Country;
 import wexilla.core.food.facts.Known;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.plan.Eater;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.LineCost;

@@ -21,10 +21,10 @@ import wexilla.app.platform.Problem;
 import wexilla.app.platform.Problem.Blocker;
 import wexilla.app.platform.Undoable;
 import wexilla.app.recipes.RecipeViews.VersionView;
-import wexilla.core.kitchen.Household;
 import wexilla.core.kitchen.Written;
 import wexilla.core.kitchen.Written.About;
 import wexilla.core.kitchen.Written.Version;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.stations.propose.Candidates.Head;
 

@@ -7,10 +7,10 @@ import wexilla.app.household.Equipped;
 import wexilla.app.household.Equipped.Equipment;
 import wexilla.app.household.Vessels;
 import wexilla.core.clock.DayProblem.Gear;
-import wexilla.core.kitchen.Home;
-import wexilla.core.kitchen.Household;
-import wexilla.core.kitchen.Person;
-import wexilla.core.kitchen.Pots;
+import wexilla.core.kitchen.house.Home;
+import wexilla.core.kitchen.house.Household;
+import wexilla.core.kitchen.house.Person;
+import wexilla.core.kitchen.house.Pots;
 import wexilla.core.recipe.Filling;
 import wexilla.core.recipe.steps.StepGear;
 

@@ -15,9 +15,9 @@ import wexilla.app.platform.Acts.Done;
 import wexilla.app.platform.Problem;
 import wexilla.app.shop.ShopController.AwayDone;
 import wexilla.core.food.Food;
-import wexilla.core.kitchen.Household;
-import wexilla.core.kitchen.KnownFoods;
 import wexilla.core.kitchen.Lot;
+import wexilla.core.kitchen.house.Household;
+import wexilla.core.kitchen.house.KnownFoods;
 import wexilla.core.money.Money;
 import wexilla.core.stock.notes.NoteLine;
 

@@ -5,7 +5,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.onhand.Snapshot;
 import wexilla.core.food.Key;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.quantity.Amount;
 import wexilla.core.recipe.lines.ReadLine;
 import wexilla.core.shopping.Basket;

@@ -23,7 +23,7 @@ import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.food.book.Form;
 import wexilla.core.food.facts.Yield;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.CostSheet.Wanted;
 import wexilla.core.quantity.Rational;

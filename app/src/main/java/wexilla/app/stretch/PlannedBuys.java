@@ -13,7 +13,7 @@ import wexilla.app.stretch.Cutting.Cut;
 import wexilla.app.stretch.Cutting.ShareAsked;
 import wexilla.app.stretch.Stretches.Stretch;
 import wexilla.core.food.Food;
-import wexilla.core.plan.BigBuy;
+import wexilla.core.plan.ahead.BigBuy;
 import wexilla.core.stretch.DishKind;
 import wexilla.core.stretch.Slab;
 import wexilla.core.stretch.StretchPlan.Dish;

@@ -18,7 +18,7 @@ import wexilla.app.stretch.Cutting.Cut;
 import wexilla.app.stretch.Cutting.ShareAsked;
 import wexilla.app.stretch.Cutting.StretchAsked;
 import wexilla.app.stretch.PartEvenings.OnTable;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.lines.LineList;

@@ -10,8 +10,8 @@ import wexilla.app.household.Reference;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.stretch.WayViews.WaysAsked;
 import wexilla.app.stretch.WayViews.WaysView;
-import wexilla.core.kitchen.Household;
-import wexilla.core.kitchen.Person;
+import wexilla.core.kitchen.house.Household;
+import wexilla.core.kitchen.house.Person;
 import wexilla.core.people.Appetite;
 import wexilla.core.quantity.Rational;
 

@@ -3,7 +3,7 @@ package wexilla.app.today;
 import java.time.LocalDate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 
 /** What of the first steps of an empty household is done. */
 @Component

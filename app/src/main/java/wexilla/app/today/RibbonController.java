@@ -9,7 +9,7 @@ import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Lots;
 import wexilla.core.keeping.KeepDates.Urgency;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 
 /** The two weeks on top of every screen, and what waits at each station. */
 @RestController

@@ -5,7 +5,7 @@ import java.util.Currency;
 import java.util.List;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.money.Money;
 
 /** What went into meals and what was binned, from the ledger. What was undone is not in it. */

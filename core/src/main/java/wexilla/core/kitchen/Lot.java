@@ -9,6 +9,7 @@ import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
 import wexilla.core.keeping.Thaw;
+import wexilla.core.kitchen.house.Place;
 import wexilla.core.money.Cost;
 import wexilla.core.quantity.Amount;
 import wexilla.core.recipe.Style;

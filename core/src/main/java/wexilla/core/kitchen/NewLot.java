@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.LotClock;
+import wexilla.core.kitchen.house.Place;
 import wexilla.core.money.Cost;
 import wexilla.core.quantity.Amount;
 

@@ -12,8 +12,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import wexilla.core.plan.BigBuy;
 import wexilla.core.plan.MealOfDay;
+import wexilla.core.plan.ahead.BigBuy;
 
 /**
  * What a household has planned, as far as a question looks ahead and back.

@@ -34,7 +34,7 @@ public record Remark(Level level, String words, String why) {
     }
 
     /** "17:10", and the day with it when it is another one. */
-    static String time(LocalDateTime at, LocalDate day) {
+    public static String time(LocalDateTime at, LocalDate day) {
         return TIME.format(at) + (at.toLocalDate().equals(day) ? "" : " on " + day(at.toLocalDate()));
     }
 

@@ -31,6 +31,7 @@ import wexilla.core.plan.PlannedMeal.Cook;
 import wexilla.core.plan.PlannedMeal.Dish;
 import wexilla.core.plan.PlannedMeal.FromStock;
 import wexilla.core.plan.PlannedMeal.Side;
+import wexilla.core.plan.ahead.CookedAhead;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;

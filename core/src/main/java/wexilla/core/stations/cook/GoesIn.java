@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import wexilla.core.food.Food;
-import wexilla.core.kitchen.Household;
+import wexilla.core.kitchen.house.Household;
 import wexilla.core.pricing.CostSheet.Wanted;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;

@@ -22,7 +22,7 @@ import wexilla.core.kitchen.Change.Kind;
 import wexilla.core.kitchen.Kitchen;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.kitchen.NewLot;
-import wexilla.core.kitchen.Place;
+import wexilla.core.kitchen.house.Place;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.LineCost;

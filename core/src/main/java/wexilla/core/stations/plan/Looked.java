@@ -17,10 +17,10 @@ import wexilla.core.kitchen.Kitchen;
 import wexilla.core.kitchen.Meal;
 import wexilla.core.kitchen.Planned;
 import wexilla.core.kitchen.Written;
-import wexilla.core.plan.CookedAhead;
 import wexilla.core.plan.Countdown;
 import wexilla.core.plan.PlanCheck;
 import wexilla.core.plan.PlannedMeal;
+import wexilla.core.plan.ahead.CookedAhead;
 import wexilla.core.stock.OpenLot;
 import wexilla.core.stock.Supply;
 

@@ -1,7 +1,0 @@
-package wexilla.core.kitchen;
-
-import java.util.UUID;
-import wexilla.core.keeping.ContainerKind;
-
-/** What a packet is made of. */
-public record Container(UUID id, String name, ContainerKind kind, int volumeMl) {}
