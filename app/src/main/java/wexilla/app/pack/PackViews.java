@@ -39,7 +39,9 @@ public final class PackViews {
 
         /** Portions of each. */
         List<Rational> sizes() {
-            return packets.stream().map(Portions::rounded).toList();
+            return packets.stream()
+                    .map(packet -> Portions.atMost("/packets", packet))
+                    .toList();
         }
 
         boolean oneMeal() {

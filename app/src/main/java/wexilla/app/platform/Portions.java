@@ -38,8 +38,13 @@ public final class Portions {
         return said.signum() == 0 ? Rational.ZERO : typed(at, said);
     }
 
+    /** Whatever was typed, but no more than anybody counts: whether it holds is said with the others. */
+    public static Rational atMost(String at, BigDecimal said) {
+        return said.compareTo(MOST) > 0 ? typed(at, said) : rounded(said);
+    }
+
     /** To what a ledger keeps. */
-    public static Rational rounded(BigDecimal said) {
+    private static Rational rounded(BigDecimal said) {
         return Rational.of(said.setScale(Change.DECIMALS, RoundingMode.HALF_UP));
     }
 
