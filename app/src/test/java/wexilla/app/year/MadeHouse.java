@@ -67,10 +67,14 @@ final class MadeHouse {
     }
 
     private static final Reference REFERENCE = new Reference();
+    /** The row of each food. */
+    static final Map<Key, UUID> ROWS =
+            REFERENCE.foods().stream().collect(Collectors.toUnmodifiableMap(Food::key, food -> row(food.key())));
+
     private static final List<Written> BOOK = book();
     private static final KnownFoods FOODS = new KnownFoods(
             REFERENCE.book(),
-            REFERENCE.foods().stream().collect(Collectors.toMap(food -> row(food.key()), Food::key)),
+            ROWS.entrySet().stream().collect(Collectors.toMap(Map.Entry::getValue, Map.Entry::getKey)),
             REFERENCE.forms());
 
     final Household household;
@@ -110,7 +114,7 @@ final class MadeHouse {
         return BOOK;
     }
 
-    static UUID row(Key food) {
+    private static UUID row(Key food) {
         return UUID.nameUUIDFromBytes(food.id().getBytes(java.nio.charset.StandardCharsets.UTF_8));
     }
 

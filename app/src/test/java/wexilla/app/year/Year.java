@@ -10,7 +10,6 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
@@ -75,7 +74,7 @@ final class Year {
     private final LocalDate start;
     private final int weeks;
     private final List<String> faults = new ArrayList<>();
-    private final Map<Key, UUID> rows;
+    private final Map<Key, List<WholePacks>> packs = new HashMap<>();
     private Kitchen kitchen;
     private LocalDate day;
     private long till;
@@ -93,7 +92,12 @@ final class Year {
         this.weeks = weeks;
         day = start;
         kitchen = house.kitchen(start);
-        rows = house.prices().keySet().stream().collect(Collectors.toMap(key -> key, MadeHouse::row));
+        house.prices()
+                .forEach((key, offers) -> packs.put(
+                        key,
+                        offers.stream()
+                                .map(one -> new WholePacks(one.pack(), one.price(), null))
+                                .toList()));
     }
 
     /** What happens to a dinner, the same for every way of keeping house. @param guests adults who eat along */
@@ -184,13 +188,6 @@ final class Year {
     // ---- shopping
 
     private void buy(List<Needs.Item> items) {
-        Map<Key, List<WholePacks>> packs = new HashMap<>();
-        house.prices()
-                .forEach((key, offers) -> packs.put(
-                        key,
-                        offers.stream()
-                                .map(one -> new WholePacks(one.pack(), one.price(), null))
-                                .toList()));
         for (Basket.Line line :
                 Basket.of(items, List.of(), packs, MadeHouse.EUR).lines()) {
             WholePacks.Buy buy = line.buy();
@@ -206,7 +203,7 @@ final class Year {
                 bought.add(new Change.Made(
                         NewLot.counted(
                                 house.id(),
-                                rows.get(food.key()),
+                                MadeHouse.ROWS.get(food.key()),
                                 null,
                                 buy.kind().pack(),
                                 Cost.of(cost),
@@ -226,7 +223,7 @@ final class Year {
     // ---- cooking
 
     private Stove stove() {
-        return new Stove(kitchen, day, rows, house::id);
+        return new Stove(kitchen, day, MadeHouse.ROWS, house::id);
     }
 
     private UUID cook(Written written, UUID batch, Sized sized, Style style, Rational portions) {

@@ -1,8 +1,10 @@
 package wexilla.core.food;
 
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -18,6 +20,7 @@ import wexilla.core.food.facts.Yield;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.quantity.text.ReadOnce;
 
 /**
  * Something bought or kept.
@@ -46,6 +49,10 @@ public record Food(
         Traits traits) {
 
     private static final Pattern WORD = Pattern.compile("[^\\p{L}]+");
+
+    /** The animals a line names whose flesh is eaten, by their words. */
+    private static final ReadOnce<Map<String, Animal>> FLESH = new ReadOnce<>(Food::flesh);
+
     private static final Rational SWOLLEN = Rational.of(3, 2);
 
     /** @throws IllegalArgumentException if the name is blank or the base is not g, ml, piece or portion */
@@ -147,13 +154,24 @@ public record Food(
 
     /** Animals named before a comma by a word that none of its own names has: "beef" of stock, not of beef seasoning. */
     private Set<Animal> named(String text) {
+        Map<String, Animal> said = FLESH.of(text);
+        if (said.isEmpty()) {
+            return Set.of();
+        }
         Set<String> own = names().flatMap(name -> Stream.of(WORD.split(name.toLowerCase(Locale.ROOT))))
                 .collect(Collectors.toSet());
-        return Stream.of(WORD.split(text.split(",")[0].toLowerCase(Locale.ROOT)))
+        return said.keySet().stream()
                 .filter(word -> !own.contains(word))
-                .flatMap(word -> Animal.named(word).stream())
-                .filter(Animal::flesh)
+                .map(said::get)
                 .collect(Collectors.toSet());
+    }
+
+    private static Map<String, Animal> flesh(String text) {
+        Map<String, Animal> said = new HashMap<>();
+        for (String word : WORD.split(text.split(",")[0].toLowerCase(Locale.ROOT))) {
+            Animal.named(word).filter(Animal::flesh).ifPresent(animal -> said.put(word, animal));
+        }
+        return Map.copyOf(said);
     }
 
     /** A food nobody has described yet: its own name, no facts, stock kept in the unit it came in. */

@@ -16,15 +16,23 @@ import wexilla.core.plan.Repeats;
  *
  * @param before meals of the last days, and those that stand until the plan begins
  */
-public record MenuLately(List<PlannedMeal> before) {
+public record MenuLately(List<Before> before) {
 
     public MenuLately {
         before = List.copyOf(before);
     }
 
+    /** A meal and what protein was on its table, which every dish is asked against. */
+    public record Before(PlannedMeal meal, Set<String> proteins) {}
+
+    public static MenuLately of(List<PlannedMeal> meals) {
+        return new MenuLately(
+                meals.stream().map(meal -> new Before(meal, meal.proteins())).toList());
+    }
+
     /** Whether anything of it still counts on this day. */
     public boolean counts(LocalDate day) {
-        return before.stream().anyMatch(evening -> gap(evening, day) < MenuWeights.DISH_DAYS);
+        return before.stream().anyMatch(one -> gap(one.meal(), day) < MenuWeights.DISH_DAYS);
     }
 
     /**
@@ -35,15 +43,16 @@ public record MenuLately(List<PlannedMeal> before) {
      */
     public int against(String name, boolean there, Set<String> proteins, LocalDate day, List<Eater> eaters) {
         long worst = 0;
-        for (PlannedMeal evening : before) {
+        for (Before one : before) {
+            PlannedMeal evening = one.meal();
             int gap = gap(evening, day);
-            if (!Repeats.somebody(eaters, evening.eaters())) {
+            if (gap >= MenuWeights.DISH_DAYS || !Repeats.somebody(eaters, evening.eaters())) {
                 continue;
             }
             boolean same = IntStream.range(0, evening.dishes().size())
                     .anyMatch(i -> evening.dishes().get(i).name().equalsIgnoreCase(name)
                             && Repeats.somebody(eaters, evening.eatersOf(i)));
-            boolean protein = !Collections.disjoint(evening.proteins(), proteins);
+            boolean protein = !Collections.disjoint(one.proteins(), proteins);
             worst = Math.max(worst, MenuWeights.pair(gap, same, there, protein));
         }
         return (int) Math.round((double) worst / MenuWeights.DISLIKED);

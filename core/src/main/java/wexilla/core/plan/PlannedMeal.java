@@ -5,6 +5,7 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Conversion;
@@ -27,6 +28,9 @@ import wexilla.core.recipe.steps.StepTime;
  * @param only for each dish who of them eats of it; everybody where the list is empty
  */
 public record PlannedMeal(When when, List<Eater> eaters, List<Dish> dishes, List<List<Eater>> only) {
+
+    /** What is said of the form of pulses before their name. */
+    private static final Pattern FORM = Pattern.compile("^(?:tinned|dried|cooked|frozen) ");
 
     /**
      * When a meal is, and what time there is for it.
@@ -189,7 +193,7 @@ public record PlannedMeal(When when, List<Eater> eaters, List<Dish> dishes, List
     public static Set<String> proteins(List<Food> foods) {
         return foods.stream()
                 .map(food -> food.traits().protein().equals("pulses")
-                        ? food.name().replaceFirst("^(?:tinned|dried|cooked|frozen) ", "")
+                        ? FORM.matcher(food.name()).replaceFirst("")
                         : food.traits().protein())
                 .filter(protein -> !protein.isEmpty())
                 .collect(Collectors.toSet());

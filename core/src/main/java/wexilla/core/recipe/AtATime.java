@@ -12,6 +12,8 @@ import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
+import wexilla.core.quantity.text.Blanks;
+import wexilla.core.quantity.text.ReadOnce;
 import wexilla.core.recipe.lines.Mentions;
 import wexilla.core.recipe.steps.StepGear;
 import wexilla.core.recipe.steps.StepTime;
@@ -34,6 +36,9 @@ record AtATime(int pieces, int each) {
     /** "20 minutes in all" is said of all loads together. */
     private static final Pattern ALL =
             Pattern.compile("\\b(?:in all|altogether|all together|in total)\\b", Pattern.CASE_INSENSITIVE);
+
+    private static final ReadOnce<Boolean> SPOKEN =
+            new ReadOnce<>(text -> SAID.matcher(Blanks.single(text)).find());
 
     /** Minutes between two loads; pans and griddles need none. */
     private static final int BETWEEN = Trade.whole("day.load-minutes");
@@ -62,6 +67,11 @@ record AtATime(int pieces, int each) {
     /** "4 loads of 2". */
     String words() {
         return loads() + " loads of " + each;
+    }
+
+    /** Whether a text speaks of loads at all. */
+    static boolean said(String text) {
+        return SPOKEN.of(text);
     }
 
     /** What a sentence says of the counted line it speaks of; empty where it says nothing, or all of it at once. */

@@ -81,7 +81,7 @@ public record ScaledStep(RecipeStep step, StepTime time, String why) {
      * @param lines at this size
      */
     static Optional<ScaledStep> inLoads(RecipeStep step, Rational factor, List<Sized.Line> lines) {
-        if (step.typed() != null) {
+        if (step.typed() != null || !AtATime.said(step.text())) {
             return Optional.empty();
         }
         List<AtATime> found = new ArrayList<>();

@@ -44,7 +44,7 @@ class MenuLatelyTest {
         Recipe recipe =
                 new Recipe(title, 4, Samples.recipe(reader, "500 g mince").lines(), List.of());
         PlannedMeal.Dish dish = new PlannedMeal.Cook(Sized.asWritten(recipe, Measures.METRIC));
-        return new MenuLately(
+        return MenuLately.of(
                 List.of(new PlannedMeal(MONDAY, MealOfDay.DINNER.usualTime(), 90, List.of(), List.of(dish))));
     }
 
@@ -82,7 +82,7 @@ class MenuLatelyTest {
     void onlyWhoHadItHasItAgain() {
         Eater al = new Eater("Al", Appetite.ADULT, Set.of(), Set.of(), List.of(), 3);
         Eater bo = new Eater("Bo", Appetite.ADULT, Set.of(), Set.of(), List.of(), 3);
-        MenuLately lately = new MenuLately(List.of(new PlannedMeal(
+        MenuLately lately = MenuLately.of(List.of(new PlannedMeal(
                 MONDAY, MealOfDay.DINNER.usualTime(), 90, List.of(al), List.of(new PlannedMeal.Named("Mince pan")))));
         LocalDate next = MONDAY.plusDays(1);
         assertThat(lately.against("Mince pan", false, Set.of(), next, List.of(al)))

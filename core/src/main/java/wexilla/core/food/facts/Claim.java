@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import wexilla.core.quantity.text.ReadOnce;
 
 /**
  * What a pack, or a line about it, says of itself: "vegan", "gluten-free". It answers its own question only: vegan answers
@@ -31,6 +32,8 @@ public enum Claim {
                     .distinct()
                     .collect(Collectors.joining("|")),
             Pattern.CASE_INSENSITIVE);
+
+    private static final ReadOnce<Set<Claim>> READ = new ReadOnce<>(Claim::read);
 
     private final List<String> words;
     private final Pattern said;
@@ -56,12 +59,16 @@ public enum Claim {
 
     /** What these words claim. */
     public static Set<Claim> in(String text) {
+        return READ.of(text);
+    }
+
+    private static Set<Claim> read(String text) {
         Set<Claim> all = EnumSet.noneOf(Claim.class);
-        // nearly every line claims nothing, and is asked for every eater
+        // nearly every line claims nothing
         if (ANY.matcher(text).find()) {
             Stream.of(values()).filter(one -> one.said.matcher(text).find()).forEach(all::add);
         }
-        return all;
+        return Set.copyOf(all);
     }
 
     /** Whether it says that there is none of this allergen. */

@@ -1,13 +1,12 @@
 package wexilla.core.recipe.steps;
 
 import java.util.Arrays;
-import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.book.WordLists;
 import wexilla.core.quantity.Temperature;
+import wexilla.core.quantity.text.ReadOnce;
 
 /**
  * What a step keeps busy, read from what it says.
@@ -19,10 +18,7 @@ public record StepGear(Kind kind, @Nullable Temperature heat) {
     private static final WordLists LISTS = WordLists.of("gear");
     private static final Pattern THING = LISTS.list("thing");
 
-    /** Steps are asked again and again for every meal of a plan, and what a text says does not change. */
-    private static final Map<String, StepGear> READ = new ConcurrentHashMap<>();
-
-    private static final int MOST_READ = 5_000;
+    private static final ReadOnce<StepGear> READ = new ReadOnce<>(StepGear::search);
 
     /** What is kept busy; the first whose words a step says is meant. */
     public enum Kind {
@@ -56,10 +52,7 @@ public record StepGear(Kind kind, @Nullable Temperature heat) {
 
     /** What this step keeps busy; hands only when it says nothing else. */
     public static StepGear read(String text) {
-        if (READ.size() >= MOST_READ) {
-            READ.clear();
-        }
-        return READ.computeIfAbsent(text, StepGear::search);
+        return READ.of(text);
     }
 
     private static StepGear search(String text) {

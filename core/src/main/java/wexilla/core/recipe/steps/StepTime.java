@@ -9,6 +9,7 @@ import java.util.regex.Pattern;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.text.AmountReader;
 import wexilla.core.quantity.text.Blanks;
+import wexilla.core.quantity.text.ReadOnce;
 
 /**
  * How long a step takes, in whole minutes: hands are at it, or it goes on by itself. Read from what the step says when
@@ -97,8 +98,14 @@ public record StepTime(int handsMin, int waitMin, boolean about) {
         return handsMin + waitMin;
     }
 
+    private static final ReadOnce<StepTime> READ = new ReadOnce<>(StepTime::about);
+
     /** What the text of a step says about its time, else what such work usually takes. */
     public static StepTime read(String text) {
+        return READ.of(text);
+    }
+
+    private static StepTime about(String text) {
         StepTime said = said(text, part -> 1);
         return said.minutes() == 0 && !text.isBlank() ? new StepTime(HandTimes.about(text), 0, true) : said;
     }

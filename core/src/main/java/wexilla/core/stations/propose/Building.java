@@ -140,7 +140,7 @@ public final class Building {
                 .map(PlanCheck.Checked::evening)
                 .filter(evening -> evening.day().isBefore(from))
                 .toList();
-        return new MenuLately(
+        return MenuLately.of(
                 Stream.concat(looked.eaten().stream(), standing.stream()).toList());
     }
 

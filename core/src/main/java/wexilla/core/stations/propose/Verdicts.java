@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import wexilla.core.food.Food;
 import wexilla.core.kitchen.Meal;
 import wexilla.core.kitchen.Written;
 import wexilla.core.kitchen.house.Tastes;
@@ -11,7 +12,6 @@ import wexilla.core.menu.MenuLately;
 import wexilla.core.plan.Eater;
 import wexilla.core.plan.MealOfDay;
 import wexilla.core.plan.MealWords;
-import wexilla.core.plan.PlannedMeal;
 import wexilla.core.recipe.Recipe;
 
 /** Who would rather not eat what, and who must not. */
@@ -27,18 +27,23 @@ final class Verdicts {
     static List<Integer> of(
             Menu menu, Meal slot, List<Eater> eaters, Tastes liked, Wishing wishing, MenuLately lately) {
         List<Integer> against = new ArrayList<>();
-        for (Written stored : menu.dishes()) {
+        for (int i = 0; i < menu.dishes().size(); i++) {
+            Written stored = menu.dishes().get(i);
             Recipe recipe = stored.recipe();
+            List<Food> foods = Eater.foods(recipe);
             boolean suits =
                     MealWords.suits(slot.meal(), recipe.title(), stored.about().tags());
-            boolean without = wishing.banned(recipe.title(), Eater.foods(recipe));
-            int verdict =
-                    suits && !without ? Eater.verdict(eaters, recipe.title(), Eater.foods(recipe)) : Eater.MUST_NOT;
+            boolean without = wishing.banned(recipe.title(), foods);
+            int verdict = suits && !without ? Eater.verdict(eaters, recipe.title(), foods) : Eater.MUST_NOT;
             Set<UUID> refused = liked.refused().getOrDefault(stored.id(), Set.of());
             int no = (int) slot.people().stream().filter(refused::contains).count();
-            int again = lately.against(
-                    recipe.title(), false, PlannedMeal.proteins(Eater.foods(recipe)), slot.day(), eaters);
-            against.add(verdict == Eater.MUST_NOT ? verdict : verdict + 2 * no + again);
+            if (verdict == Eater.MUST_NOT) {
+                against.add(verdict);
+                continue;
+            }
+            Set<String> proteins = menu.problem().dishes().get(i).proteins();
+            int again = lately.against(recipe.title(), false, proteins, slot.day(), eaters);
+            against.add(verdict + 2 * no + again);
         }
         for (Packets.Stocked stocked : menu.packets()) {
             boolean without = wishing.banned(stocked.packet().name(), stocked.foods());
