@@ -200,7 +200,7 @@ public class Batches implements Undoable {
     }
 
     @Override
-    public void undo(Act undo, UUID undone) {
-        rows.undo(undo, undone);
+    public void undo(Act undo, Undone undone) {
+        rows.undo(undo, undone.act());
     }
 }

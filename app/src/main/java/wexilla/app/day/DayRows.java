@@ -7,6 +7,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -169,7 +170,21 @@ class DayRows {
         UUID household = act.household().id();
         UUID id = stored.id();
         DayRun run = stored.run();
-        journal.before(act, Thing.COOK_DAY, id);
+        DayProblem day = run.day();
+        DayProblem was = before == null ? null : before.run().day();
+        boolean sameJobs = was != null && was.jobs().equals(day.jobs());
+        boolean tasks =
+                !sameJobs || !Objects.requireNonNull(before).run().tasks().equals(run.tasks());
+        boolean lags = was == null || !was.lags().equals(day.lags());
+        boolean hands = was == null || !was.people().equals(day.people());
+        boolean gear = was == null || !was.gear().equals(day.gear());
+        Map<Thing, Boolean> written = new EnumMap<>(Map.of(
+                Thing.COOK_DAY, true,
+                Thing.COOK_TASKS, tasks,
+                Thing.COOK_LAGS, lags,
+                Thing.COOK_HANDS, hands,
+                Thing.COOK_GEAR, gear));
+        journal.before(act, written.keySet().stream().filter(written::get).toList(), id);
         db.sql("""
                         insert into cook_day (household_id, id, day, begins, state, told, version)
                         values (?, ?, ?, ?, ?, ?, 1) on conflict (household_id, id) do update
@@ -183,49 +198,43 @@ class DayRows {
                         stored.open() ? "OPEN" : "CLOSED",
                         run.told().toArray(String[]::new))
                 .update();
-        DayProblem day = run.day();
-        DayProblem was = before == null ? null : before.run().day();
-        boolean sameJobs = was != null && was.jobs().equals(day.jobs());
-        if (!sameJobs || !Objects.requireNonNull(before).run().tasks().equals(run.tasks())) {
-            List<Map<String, Object>> tasks = new ArrayList<>();
+        boolean first = before == null;
+        if (tasks) {
+            List<Map<String, Object>> all = new ArrayList<>();
             for (int pos = 0; pos < run.tasks().size(); pos++) {
-                tasks.add(task(day.jobs().get(pos), run.tasks().get(pos)));
+                all.add(task(day.jobs().get(pos), run.tasks().get(pos)));
             }
-            anew(act, id, Thing.COOK_TASKS, "cook_task", before == null, tasks);
+            anew(act, id, "cook_task", first, all);
         }
-        if (was == null || !was.lags().equals(day.lags())) {
+        if (lags) {
             anew(
                     act,
                     id,
-                    Thing.COOK_LAGS,
                     "cook_lag",
-                    before == null,
+                    first,
                     day.lags().stream().map(DayRows::lag).toList());
         }
-        if (was == null || !was.people().equals(day.people())) {
+        if (hands) {
             anew(
                     act,
                     id,
-                    Thing.COOK_HANDS,
                     "cook_hand",
-                    before == null,
+                    first,
                     day.people().stream().map(DayRows::hands).toList());
         }
-        if (was == null || !was.gear().equals(day.gear())) {
+        if (gear) {
             anew(
                     act,
                     id,
-                    Thing.COOK_GEAR,
                     "cook_gear",
-                    before == null,
+                    first,
                     day.gear().stream().map(DayRows::gear).toList());
         }
     }
 
     /** The rows of a day in one of its tables, each at its place. */
-    private void anew(Act act, UUID id, Thing thing, String table, boolean first, List<Map<String, Object>> rows) {
+    private void anew(Act act, UUID id, String table, boolean first, List<Map<String, Object>> rows) {
         UUID household = act.household().id();
-        journal.before(act, thing, id);
         if (!first) {
             db.sql("delete from " + table + " where household_id = ? and cook_day = ?")
                     .params(household, id)

@@ -40,13 +40,11 @@ class Eaten {
         this.outputs = outputs;
     }
 
-    /** The meal as the core sees it now. */
-    PlannedMeal seen(Act act, Meal meal) {
-        return kitchens.one(snapshots.of(act.household()), meal);
-    }
+    /** What was served: its first dish, empty for none, and what it cost. */
+    record Served(String name, Cost cost) {}
 
-    /** Serves every dish of a meal. @param left portions that stay @return what it cost */
-    Cost asPlanned(Act act, Meal meal, Rational left) {
+    /** Serves every dish of a meal. @param left portions that stay */
+    Served asPlanned(Act act, Meal meal, Rational left) {
         Kitchen kitchen = kitchens.eating(snapshots.of(act.household()), meal);
         Map<UUID, List<Stove.Besides>> besides = new HashMap<>();
         kitchen.planned().recipes().forEach((id, written) -> {
@@ -62,9 +60,14 @@ class Eaten {
                 .flatMap(batch -> Stream.ofNullable(batch.recipe()))
                 .forEach(recipe -> named.addAll(Stoves.foods(recipe)));
         Stove stove = stove(act, kitchen, named);
+        String name = new Seeing(kitchen)
+                .of(meal).dishes().stream()
+                        .map(PlannedMeal.Dish::name)
+                        .findFirst()
+                        .orElse("");
         Cost cost = new AsPlanned(stove, besides).serve(meal, left);
         stoves.write(act, stove);
-        return cost;
+        return new Served(name, cost);
     }
 
     /** Something else that is there was eaten. @return what it cost */

@@ -43,16 +43,16 @@ public class Eating {
         }
         Rational left = input.stays();
         Cost cost = Cost.zero(act.household().currency());
+        String what = input.words();
         if (input.how() == How.PLANNED) {
-            cost = eaten.asPlanned(act, slot, left);
+            Eaten.Served served = eaten.asPlanned(act, slot, left);
+            cost = served.cost();
+            what = served.name().isEmpty() ? what : served.name();
         } else if (input.how() == How.OTHER && input.batch() != null) {
             cost = eaten.instead(act, slot, input.batch(), left);
         }
         ratings.rate(act, slot, input);
         slots.state(act, slot.id(), input.how().state(), instead(act, input));
-        String what = slot.dishes().isEmpty() || input.how() != How.PLANNED
-                ? input.words()
-                : eaten.seen(act, slot).dishes().get(0).name();
         String used = cost.known().minor() == 0 ? "" : ", " + cost.known().decimal() + " used";
         return "Eaten: " + what + used;
     }

@@ -1,7 +1,10 @@
 package wexilla.app.eat;
 
 import java.sql.Types;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -56,35 +59,41 @@ class Ratings {
             throw Problem.at("/liked", "How it was is 0 (all right), 1 (good) or 2 (again soon).");
         }
         journal.before(act, Thing.RATINGS, slot.id());
-        insert(act, slot, input, null, input.liked());
+        Map<UUID, Integer> said = new LinkedHashMap<>();
         List<UUID> known = people.all(act.household()).stream().map(Person::id).toList();
         input.notForThem().stream().distinct().forEach(person -> {
             if (!known.contains(person)) {
                 throw Problem.at("/notForThem", "Somebody named here does not eat in this household.");
             }
-            insert(act, slot, input, person, -1);
+            said.put(person, -1);
         });
+        insert(act, slot, input, said);
     }
 
     /** The rating is of what was eaten: the dish that was planned, or the one that was taken instead. */
-    private void insert(Act act, Meal slot, EatInput input, @Nullable UUID person, @Nullable Integer liked) {
-        if (liked != null) {
-            boolean planned = input.how() == How.PLANNED && !slot.dishes().isEmpty();
-            Meal.Dish dish = planned ? slot.dishes().get(0) : null;
-            UUID recipe = dish != null && dish.kind() == DishKind.RECIPE ? dish.of() : null;
-            UUID batch = dish == null ? input.batch() : dish.kind() == DishKind.BATCH ? dish.of() : null;
-            db.sql("""
-                            insert into rating (household_id, slot, pos, person, liked, act, batch, recipe)
-                            values (:household, :slot, 0, :person, :liked, :act, :batch, coalesce(:recipe,
-                                (select recipe from batch where household_id = :household and id = :batch)))""")
-                    .param("household", act.household().id())
-                    .param("slot", slot.id())
-                    .param("person", person, Types.OTHER)
-                    .param("liked", liked)
-                    .param("act", act.id())
-                    .param("batch", batch, Types.OTHER)
-                    .param("recipe", recipe, Types.OTHER)
-                    .update();
+    private void insert(Act act, Meal slot, EatInput input, Map<UUID, Integer> said) {
+        boolean planned = input.how() == How.PLANNED && !slot.dishes().isEmpty();
+        Meal.Dish dish = planned ? slot.dishes().get(0) : null;
+        UUID recipe = dish != null && dish.kind() == DishKind.RECIPE ? dish.of() : null;
+        UUID batch = dish == null ? input.batch() : dish.kind() == DishKind.BATCH ? dish.of() : null;
+        List<@Nullable UUID> people = new ArrayList<>(said.keySet());
+        List<Integer> liked = new ArrayList<>(said.values());
+        if (input.liked() != null) {
+            people.add(null);
+            liked.add(input.liked());
         }
+        db.sql("""
+                        insert into rating (household_id, slot, pos, person, liked, act, batch, recipe)
+                        select :household, :slot, 0, person, liked, :act, :batch, coalesce(:recipe,
+                            (select recipe from batch where household_id = :household and id = :batch))
+                        from unnest(:people, :liked) as said (person, liked)""")
+                .param("household", act.household().id())
+                .param("slot", slot.id())
+                .param("people", people.toArray(UUID[]::new))
+                .param("liked", liked.toArray(Integer[]::new))
+                .param("act", act.id())
+                .param("batch", batch, Types.OTHER)
+                .param("recipe", recipe, Types.OTHER)
+                .update();
     }
 }

@@ -352,15 +352,8 @@ public class Ledger implements Undoable, Changes.Writer {
         move(act, List.of(new Movement(lot, kind, amount, cost, reason, act.nextMovement())));
     }
 
-    /** Locks what the act moved, so that the answer stays true until it has been undone. */
     @Override
     public List<Blocker> blockers(UUID household, UUID act) {
-        lock(
-                household,
-                db.sql("select distinct lot from movement where household_id = ? and act = ?")
-                        .params(household, act)
-                        .query(UUID.class)
-                        .list());
         return db.sql("""
                         select a.id, a.subject from act a
                         where a.household_id = ? and a.id <> ? and a.kind <> 'undo' and exists (
@@ -379,15 +372,22 @@ public class Ledger implements Undoable, Changes.Writer {
      * goes back to the level of the movement before.
      */
     @Override
-    public void undo(Act undo, UUID undone) {
+    public void undo(Act undo, Undone undone) {
         record Moved(UUID lot, BigDecimal amount, long cost) {}
         UUID household = undo.household().id();
         List<Moved> moved =
                 db.sql("""
                         select lot, sum(amount) as amount, sum(cost)::bigint as cost from movement
-                        where household_id = ? and act = ? group by lot order by sum(amount) desc, lot""").params(household, undone).query(Moved.class).list();
-        lock(household, moved.stream().map(Moved::lot).toList());
-        moved.forEach(m -> move(undo, m.lot(), Kind.UNDONE, m.amount().negate(), -m.cost(), ""));
+                        where household_id = ? and act = ? group by lot order by sum(amount) desc, lot""").params(household, undone.act()).query(Moved.class).list();
+        if (moved.isEmpty()) {
+            return;
+        }
+        Map<Boolean, List<Movement>> back = moved.stream()
+                .map(one -> new Movement(
+                        one.lot(), Kind.UNDONE, one.amount().negate(), -one.cost(), "", undo.nextMovement()))
+                .collect(Collectors.partitioningBy(one -> one.amount().signum() < 0));
+        move(undo, back.getOrDefault(true, List.of()));
+        move(undo, back.getOrDefault(false, List.of()));
         db.sql("""
                         update lot l set grade = coalesce((
                             select m.grade from movement m

@@ -64,9 +64,11 @@ class CalendarFeed implements Undoable {
 
     /** An address that was given out and replaced never answers again: taken back, there is none. */
     @Override
-    public void undo(Act undo, UUID undone) {
-        db.sql("""
-                        update household h set feed = null where h.id = ? and exists (
-                            select 1 from act a where a.household_id = h.id and a.id = ? and a.kind = ?)""").params(undo.household().id(), undone, KIND).update();
+    public void undo(Act undo, Undone undone) {
+        if (undone.kind().equals(KIND)) {
+            db.sql("update household set feed = null where id = ?")
+                    .params(undo.household().id())
+                    .update();
+        }
     }
 }

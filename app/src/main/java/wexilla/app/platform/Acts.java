@@ -315,7 +315,9 @@ public class Acts {
                     .params(undone, household.id(), act.id())
                     .update();
             try {
-                undoables.forEach(u -> u.undo(act, undone));
+                db.sql("set constraints all deferred").update();
+                Undoable.Undone what = new Undoable.Undone(undone, target.kind());
+                undoables.forEach(u -> u.undo(act, what));
                 db.sql("set constraints all immediate").update();
             } catch (DataIntegrityViolationException refused) {
                 if (!(refused.getMostSpecificCause() instanceof SQLException sql)

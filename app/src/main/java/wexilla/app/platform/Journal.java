@@ -1,8 +1,10 @@
 package wexilla.app.platform;
 
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -14,6 +16,7 @@ import org.springframework.core.annotation.Order;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
 import wexilla.app.platform.Problem.Blocker;
 
 /**
@@ -94,8 +97,12 @@ public class Journal implements Undoable {
             return key.equals("id");
         }
 
+        private String whereOne() {
+            return " where t." + household + " = :household and t." + key + " = mine.id";
+        }
+
         private String where() {
-            return " where t." + household + " = :household and t." + key + " = :id";
+            return " where t." + household + " = :household and t." + key + " = any (:ids)";
         }
     }
 
@@ -109,6 +116,9 @@ public class Journal implements Undoable {
     private final JsonMapper json;
     private final Once once;
     private static final String VERSION = "version";
+    private static final String KEPT = "where old.id not in (select id from kept)";
+    /** An insert that waits until everything that goes is gone. */
+    private static final String GONE = "where (select count(*) from gone) >= 0";
 
     private final Map<Thing, List<String>> columns = new ConcurrentHashMap<>();
 
@@ -128,25 +138,24 @@ public class Journal implements Undoable {
 
     /** The same of several things that are found by one id. */
     public void before(Act act, List<Thing> things, UUID id) {
+        before(act, things, List.of(id));
+    }
+
+    /** The same of many. */
+    public void before(Act act, List<Thing> things, Collection<UUID> ids) {
         if (things.stream().anyMatch(READ_ONCE::contains)) {
             once.stop();
         }
         String images = things.stream()
-                .map(thing ->
-                        "select :household, :act, '" + thing.name() + "', :id, coalesce(jsonb_agg(to_jsonb(t)), '[]')"
-                                + " from " + thing.table + " t" + thing.where())
+                .map(thing -> "select :household, :act, '" + thing.name() + "', mine.id, (select coalesce("
+                        + "jsonb_agg(to_jsonb(t)), '[]') from " + thing.table + " t" + thing.whereOne()
+                        + ") from unnest(:ids) mine (id)")
                 .collect(Collectors.joining(" union all "));
         db.sql("insert into change (household_id, act, thing, id, before) " + images + " on conflict do nothing")
-                .params(keys(act.household().id(), id))
+                .param("household", act.household().id())
                 .param("act", act.id())
+                .param("ids", ids.stream().distinct().toArray(UUID[]::new))
                 .update();
-    }
-
-    private static Map<String, Object> keys(UUID household, UUID id) {
-        Map<String, Object> keys = new HashMap<>();
-        keys.put("household", household);
-        keys.put("id", id);
-        return keys;
     }
 
     /** Later live acts that changed the same thing. */
@@ -165,66 +174,79 @@ public class Journal implements Undoable {
                 .list();
     }
 
+    /** Things of a kind at once: foreign keys wait until all of it is back. */
     @Override
-    public void undo(Act undo, UUID undone) {
-        List<Image> images = db.sql(
-                        "select thing, id, before from change where household_id = ? and act = ? order by seq desc")
-                .params(undo.household().id(), undone)
+    public void undo(Act undo, Undone undone) {
+        Map<Thing, List<Image>> images = new LinkedHashMap<>();
+        db.sql("select thing, id, before from change where household_id = ? and act = ? order by seq desc")
+                .params(undo.household().id(), undone.act())
                 .query((row, n) -> new Image(
                         Thing.valueOf(row.getString("thing")),
                         row.getObject("id", UUID.class),
                         row.getString("before")))
-                .list();
+                .list()
+                .forEach(image -> images.computeIfAbsent(image.thing(), thing -> new ArrayList<>())
+                        .add(image));
         once.stop();
-        images.forEach(image -> putBack(undo.household().id(), image));
+        images.forEach((thing, all) -> putBack(undo.household().id(), thing, all));
     }
 
     /**
      * An image may be older than the table: what it does not know keeps its value, or gets the default. A version only
      * rises, so that a screen that shows the row as it is now cannot overwrite what was put back.
      */
-    private void putBack(UUID household, Image image) {
-        Thing thing = image.thing();
-        Map<String, Object> keys = keys(household, image.id());
-        String old = "jsonb_populate_recordset(null::" + thing.table + ", :before::jsonb)";
-        Set<String> known = known(image.before());
+    private void putBack(UUID household, Thing thing, List<Image> images) {
+        ArrayNode before = json.createArrayNode();
+        images.forEach(image -> json.readTree(image.before()).forEach(before::add));
+        Set<String> known = new HashSet<>();
+        before.forEach(row -> known.addAll(row.propertyNames()));
         List<String> all = columns.computeIfAbsent(thing, this::columns).stream()
                 .filter(column ->
                         thing.part == null || List.of(thing.part.split(", ")).contains(column))
                 .filter(column -> known.isEmpty() || known.contains(column))
                 .filter(column -> !thing.secret(column))
                 .toList();
-        List<String> put =
-                all.stream().filter(column -> !column.equals(VERSION)).toList();
-        boolean versioned = put.size() < all.size();
-        boolean kept = thing.oneRow()
-                && db.sql("update " + thing.table + " t set (" + String.join(", ", put) + ") = (select "
-                                        + String.join(", ", put) + " from " + old + ")"
-                                        + (versioned ? ", version = t.version + 1" : "")
-                                        + thing.where() + " and :before::jsonb <> '[]'")
-                                .params(keys)
-                                .param("before", image.before())
-                                .update()
-                        == 1;
-        if (!kept) {
-            db.sql("delete from " + thing.table + " t" + thing.where())
-                    .params(keys)
-                    .update();
-            String columns = String.join(", ", all);
-            String values = all.stream()
-                    .map(column -> column.equals(VERSION) ? "version + 1" : column)
-                    .collect(Collectors.joining(", "));
-            db.sql("insert into " + thing.table + " (" + columns + ") select " + values + " from " + old)
-                    .param("before", image.before())
-                    .update();
-        }
+        String inserted = " insert into " + thing.table + " (" + String.join(", ", all) + ") select "
+                + all.stream()
+                        .map(column -> column.equals(VERSION) ? "old.version + 1" : "old." + column)
+                        .collect(Collectors.joining(", "))
+                + " from old ";
+        String sql = "with old as (select * from jsonb_populate_recordset(null::" + thing.table + ", :before::jsonb))"
+                + (thing.part == null ? ", " : " ");
+        boolean made = images.size() > before.size();
+        db.sql(sql
+                        + (thing.part != null
+                                ? changed(thing, all)
+                                : thing.oneRow()
+                                        ? "kept as (" + changed(thing, all) + " returning t.id)"
+                                                + (made ? ", " + made(thing) : "") + inserted + KEPT
+                                        : owned(thing) + inserted + GONE))
+                .param("household", household)
+                .param("ids", images.stream().map(Image::id).toArray(UUID[]::new))
+                .param("before", json.writeValueAsString(before))
+                .update();
     }
 
-    /** The columns an image knows; none of one without rows. */
-    private Set<String> known(String before) {
-        Set<String> known = new HashSet<>();
-        json.readTree(before).forEach(row -> known.addAll(row.propertyNames()));
-        return known;
+    /** Rows that are there are changed back. */
+    private static String changed(Thing thing, List<String> all) {
+        String put = all.stream()
+                .filter(column -> !column.equals(VERSION))
+                .map(column -> column + " = old." + column)
+                .collect(Collectors.joining(", "));
+        return "update " + thing.table + " t set " + put
+                + (all.contains(VERSION) ? ", version = t.version + 1" : "") + " from old" + thing.where()
+                + " and old.id = t.id";
+    }
+
+    /** Those that were not there before go. */
+    private static String made(Thing thing) {
+        return "gone as (delete from " + thing.table + " t" + thing.where()
+                + " and not exists (select 1 from old where old.id = t.id))";
+    }
+
+    /** All rows of an owner go first. */
+    private static String owned(Thing thing) {
+        return "gone as (delete from " + thing.table + " t" + thing.where() + " returning 1)";
     }
 
     private List<String> columns(Thing thing) {

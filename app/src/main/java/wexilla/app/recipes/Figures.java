@@ -2,13 +2,17 @@ package wexilla.app.recipes;
 
 import java.time.Clock;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -24,6 +28,7 @@ import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Problem.Blocker;
+import wexilla.app.platform.Rows;
 import wexilla.app.platform.Undoable;
 import wexilla.core.food.Diet;
 import wexilla.core.food.Food;
@@ -57,6 +62,41 @@ class Figures implements SmartLifecycle, Redescribed, Undoable {
     private final Snapshots snapshots;
     private final Households households;
     private final Reference reference;
+    /** Recipes that stand and say a food of these rows. */
+    private static final String SAYS = """
+            select distinct l.recipe from food f
+            join recipe_line l on l.household_id = f.household_id
+                and (l.food = f.id or l.food is null and strpos(lower(l.text), lower(f.name)) > 0)
+            join recipe r on r.household_id = l.household_id and r.id = l.recipe and r.current_version = l.n
+            where f.id = %s and f.household_id = ?""";
+
+    private static final String KNOWN = "on conflict (household_id, recipe, n) do update set "
+            + Stream.of(
+                            "reader",
+                            "title",
+                            "words",
+                            "lines",
+                            "steps",
+                            "hands",
+                            "minutes",
+                            "foods",
+                            "food_keys",
+                            "proteins",
+                            "forms",
+                            "styles",
+                            "gear",
+                            "diets",
+                            "diets_broken",
+                            "allergens",
+                            "free",
+                            "described",
+                            "portion_cost",
+                            "cost_complete",
+                            "costed_at")
+                    .map(column -> column + " = excluded." + column)
+                    .collect(Collectors.joining(", "));
+
+    private final Rows rows;
     private final TransactionTemplate transaction;
     private final Clock clock;
     private boolean running;
@@ -67,6 +107,7 @@ class Figures implements SmartLifecycle, Redescribed, Undoable {
             Snapshots snapshots,
             Households households,
             Reference reference,
+            Rows rows,
             TransactionTemplate transaction,
             Clock clock) {
         this.db = db;
@@ -74,6 +115,7 @@ class Figures implements SmartLifecycle, Redescribed, Undoable {
         this.snapshots = snapshots;
         this.households = households;
         this.reference = reference;
+        this.rows = rows;
         this.transaction = transaction;
         this.clock = clock;
     }
@@ -115,45 +157,16 @@ class Figures implements SmartLifecycle, Redescribed, Undoable {
         }
     }
 
-    /** A recipe was written or went back to an earlier version: its figures, and those of what asks for it, are new. */
-    void changed(Household household, UUID recipe) {
-        db.sql("""
-                        with recursive above (recipe) as (
-                            select ?::uuid
-                            union
-                            select l.recipe from above join recipe_line l on l.household_id = ? and l.uses = above.recipe)
-                        update recipe_figure f set reader = 0 from above
-                        where f.household_id = ? and f.recipe = above.recipe""").params(recipe, household.id(), household.id()).update();
-        Object once = List.of(Figures.class, household.id());
-        if (!TransactionSynchronizationManager.hasResource(once)) {
-            TransactionSynchronizationManager.bindResource(once, household);
-            TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-                @Override
-                public void beforeCommit(boolean readOnly) {
-                    refresh(household);
-                }
-
-                @Override
-                public void afterCompletion(int status) {
-                    TransactionSynchronizationManager.unbindResourceIfPossible(once);
-                }
-            });
-        }
+    /** Recipes were written or went back to an earlier version: their figures, and those of what asks for them, are new. */
+    void changed(Household household, Collection<UUID> recipes) {
+        mark(household, "select unnest(?::uuid[])", List.of((Object) recipes.toArray(UUID[]::new)));
+        refreshAtLast(household);
     }
 
     /** What a food is was said: recipes that name it, or have a food of its row, are found by other figures. */
     @Override
     public void described(Act act, UUID food) {
-        db.sql("""
-                        select distinct l.recipe from food f
-                        join recipe_line l on l.household_id = f.household_id
-                            and (l.food = f.id or l.food is null and strpos(lower(l.text), lower(f.name)) > 0)
-                        join recipe r on r.household_id = l.household_id and r.id = l.recipe and r.current_version = l.n
-                        where f.household_id = ? and f.id = ?""")
-                .params(act.household().id(), food)
-                .query(UUID.class)
-                .list()
-                .forEach(recipe -> changed(act.household(), recipe));
+        said(act.household(), "?", List.of(food));
     }
 
     @Override
@@ -163,12 +176,56 @@ class Figures implements SmartLifecycle, Redescribed, Undoable {
 
     /** What was said of a food is taken back. */
     @Override
-    public void undo(Act undo, UUID undone) {
-        db.sql("select id from change where household_id = ? and act = ? and thing = 'FOOD'")
-                .params(undo.household().id(), undone)
-                .query(UUID.class)
-                .list()
-                .forEach(food -> described(undo, food));
+    public void undo(Act undo, Undone undone) {
+        UUID household = undo.household().id();
+        said(
+                undo.household(),
+                "any (select id from change where household_id = ? and act = ? and thing = 'FOOD')",
+                List.of(household, undone.act()));
+    }
+
+    /** @param foods their rows, in SQL, with its parameters */
+    private void said(Household household, String foods, List<?> params) {
+        List<Object> all = new ArrayList<>(params);
+        all.add(household.id());
+        if (mark(household, SAYS.formatted(foods), all) > 0) {
+            refreshAtLast(household);
+        }
+    }
+
+    /** @param recipes which, in SQL, with its parameters; what asks for them is marked too */
+    private int mark(Household household, String recipes, List<?> params) {
+        List<Object> all = new ArrayList<>(params);
+        all.add(household.id());
+        all.add(household.id());
+        return db.sql("with recursive above (recipe) as (" + recipes + """
+
+                            union
+                            select l.recipe from above join recipe_line l on l.household_id = ? and l.uses = above.recipe)
+                        update recipe_figure f set reader = 0 from above
+                        where f.household_id = ? and f.recipe = above.recipe""")
+                .params(all)
+                .update();
+    }
+
+    /** Once for all that is marked. */
+    private void refreshAtLast(Household household) {
+        Object once = List.of(Figures.class, household.id());
+        if (TransactionSynchronizationManager.hasResource(once)) {
+            return;
+        }
+        TransactionSynchronizationManager.bindResource(once, household);
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void beforeCommit(boolean readOnly) {
+                refresh(household);
+            }
+
+            @Override
+            public void afterCompletion(int status) {
+                TransactionSynchronizationManager.unbindResourceIfPossible(once);
+            }
+        });
     }
 
     private void refresh(Household household) {
@@ -177,7 +234,10 @@ class Figures implements SmartLifecycle, Redescribed, Undoable {
             Snapshot now = snapshots.of(household);
             CostSheet.Known costs = now.costs();
             Collection<Written> heads = versions.heads(now, stale).values();
-            heads.forEach(stored -> write(household, stored, costs));
+            rows.insert(
+                    "recipe_figure",
+                    heads.stream().map(stored -> row(household, stored, costs)).toList(),
+                    KNOWN);
             stale = stale.size() < AT_ONCE ? List.of() : stale(household);
         }
     }
@@ -193,7 +253,7 @@ class Figures implements SmartLifecycle, Redescribed, Undoable {
                 .list();
     }
 
-    private void write(Household household, Written stored, CostSheet.Known costs) {
+    private Map<String, Object> row(Household household, Written stored, CostSheet.Known costs) {
         Recipe recipe = stored.recipe();
         List<RecipeLine> all = recipe.withMade();
         List<Food> foods =
@@ -206,55 +266,42 @@ class Figures implements SmartLifecycle, Redescribed, Undoable {
         CostSheet sheet = CostSheet.of(CostSheet.Wanted.of(sized), costs);
         String[] names = distinct(Stream.concat(recipe.lines().stream(), all.stream())
                 .map(line -> line.read().foodName()));
-        db.sql("""
-                        insert into recipe_figure (household_id, recipe, n, reader, title, words, lines, steps, hands,
-                            minutes, foods, food_keys, proteins, forms, styles, gear, diets, diets_broken, allergens, free, described,
-                            portion_cost, cost_complete, costed_at)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
-                        on conflict (household_id, recipe, n) do update set reader = excluded.reader,
-                            title = excluded.title, words = excluded.words, lines = excluded.lines,
-                            steps = excluded.steps, hands = excluded.hands, minutes = excluded.minutes,
-                            foods = excluded.foods, food_keys = excluded.food_keys, proteins = excluded.proteins,
-                            forms = excluded.forms, styles = excluded.styles, gear = excluded.gear,
-                            diets = excluded.diets, diets_broken = excluded.diets_broken,
-                            allergens = excluded.allergens, free = excluded.free,
-                            described = excluded.described,
-                            portion_cost = excluded.portion_cost, cost_complete = excluded.cost_complete,
-                            costed_at = excluded.costed_at""")
-                .params(Arrays.asList(
-                        household.id(),
-                        stored.id(),
-                        stored.n(),
-                        READER,
-                        recipe.title(),
-                        words(stored, names),
-                        recipe.lines().size(),
-                        recipe.steps().size(),
-                        time.handsMin(),
-                        time.minutes(),
-                        names,
-                        distinct(foods.stream().map(food -> food.key().id())),
-                        distinct(proteins.stream().map(food -> food.traits().protein())),
-                        distinct(proteins.stream()
-                                .map(food -> reference
-                                        .keeping()
-                                        .rule(food.keepingClass())
-                                        .name())),
-                        distinct(recipe.styles().stream().map(Enum::name)),
-                        distinct(recipe.steps().stream()
-                                .map(step -> StepGear.read(step.text()).kind())
-                                .filter(kind -> kind != StepGear.Kind.HANDS)
-                                .sorted()
-                                .map(Enum::name)),
-                        diets(recipe, Known.WITHOUT),
-                        diets(recipe, Known.HAS),
-                        allergens(recipe, household, Known.HAS),
-                        allergens(recipe, household, Known.WITHOUT),
-                        foods.size() == all.size() && foods.stream().allMatch(Food::described),
-                        sheet.perPortion(Rational.of(recipe.portions())).minor(),
-                        sheet.total().complete() && !recipe.lines().isEmpty(),
-                        clock.instant().atOffset(ZoneOffset.UTC)))
-                .update();
+        Map<String, Object> row = new HashMap<>();
+        row.put("household_id", household.id());
+        row.put("recipe", stored.id());
+        row.put("n", stored.n());
+        row.put("reader", READER);
+        row.put("title", recipe.title());
+        row.put("words", words(stored, names));
+        row.put("lines", recipe.lines().size());
+        row.put("steps", recipe.steps().size());
+        row.put("hands", time.handsMin());
+        row.put("minutes", time.minutes());
+        row.put("foods", names);
+        row.put("food_keys", distinct(foods.stream().map(food -> food.key().id())));
+        row.put("proteins", distinct(proteins.stream().map(food -> food.traits().protein())));
+        row.put(
+                "forms",
+                distinct(proteins.stream()
+                        .map(food ->
+                                reference.keeping().rule(food.keepingClass()).name())));
+        row.put("styles", distinct(recipe.styles().stream().map(Enum::name)));
+        row.put(
+                "gear",
+                distinct(recipe.steps().stream()
+                        .map(step -> StepGear.read(step.text()).kind())
+                        .filter(kind -> kind != StepGear.Kind.HANDS)
+                        .sorted()
+                        .map(Enum::name)));
+        row.put("diets", diets(recipe, Known.WITHOUT));
+        row.put("diets_broken", diets(recipe, Known.HAS));
+        row.put("allergens", allergens(recipe, household, Known.HAS));
+        row.put("free", allergens(recipe, household, Known.WITHOUT));
+        row.put("described", foods.size() == all.size() && foods.stream().allMatch(Food::described));
+        row.put("portion_cost", sheet.perPortion(Rational.of(recipe.portions())).minor());
+        row.put("cost_complete", sheet.total().complete() && !recipe.lines().isEmpty());
+        row.put("costed_at", clock.instant().atOffset(ZoneOffset.UTC));
+        return row;
     }
 
     private static String[] diets(Recipe recipe, Known answer) {
@@ -277,7 +324,7 @@ class Figures implements SmartLifecycle, Redescribed, Undoable {
     }
 
     private static String[] distinct(Stream<String> words) {
-        Set<String> kept = words.collect(java.util.stream.Collectors.toCollection(LinkedHashSet::new));
+        Set<String> kept = words.collect(Collectors.toCollection(LinkedHashSet::new));
         return kept.toArray(String[]::new);
     }
 }

@@ -170,7 +170,7 @@ public class Recipes implements Undoable {
                 .update();
         rows.write(act, id, 1, null, recipe, about);
         once.forget();
-        figures.changed(act.household(), id);
+        figures.changed(act.household(), List.of(id));
         return id;
     }
 
@@ -200,7 +200,7 @@ public class Recipes implements Undoable {
                 .params(locked.next(), household, id)
                 .update();
         once.forget();
-        figures.changed(act.household(), id);
+        figures.changed(act.household(), List.of(id));
         return locked.next();
     }
 
@@ -276,14 +276,16 @@ public class Recipes implements Undoable {
 
     /** Goes back to the version before; a recipe that had none leaves the book. */
     @Override
-    public void undo(Act undo, UUID undone) {
-        db.sql("""
+    public void undo(Act undo, Undone undone) {
+        List<UUID> back = db.sql("""
                         update recipe r set current_version = v.replaced, version = r.version + 1 from recipe_version v
                         where v.household_id = ? and v.act = ?
                         and r.household_id = v.household_id and r.id = v.recipe returning r.id""")
-                .params(undo.household().id(), undone)
+                .params(undo.household().id(), undone.act())
                 .query(UUID.class)
-                .list()
-                .forEach(recipe -> figures.changed(undo.household(), recipe));
+                .list();
+        if (!back.isEmpty()) {
+            figures.changed(undo.household(), back);
+        }
     }
 }

@@ -4,21 +4,22 @@ import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.Method;
 import java.lang.reflect.Proxy;
 import java.sql.Connection;
+import java.sql.PreparedStatement;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import javax.sql.DataSource;
 import org.springframework.beans.factory.config.BeanPostProcessor;
 
-/** Counts the SQL statements the application prepares, by standing between it and its connections. */
+/** Counts the SQL statements the application executes, a batch as one, by standing between it and its connections. */
 public final class Statements implements BeanPostProcessor {
 
-    private static final List<String> PREPARED = new CopyOnWriteArrayList<>();
+    private static final List<String> EXECUTED = new CopyOnWriteArrayList<>();
 
-    /** What is prepared while this is done, in its order; meant for one request at a time. */
+    /** What is executed while this is done, in its order; meant for one request at a time. */
     public static List<String> during(Runnable work) {
-        PREPARED.clear();
+        EXECUTED.clear();
         work.run();
-        return List.copyOf(PREPARED);
+        return List.copyOf(EXECUTED);
     }
 
     @Override
@@ -29,15 +30,27 @@ public final class Statements implements BeanPostProcessor {
     private static <T> T watched(Class<T> type, T real) {
         return type.cast(Proxy.newProxyInstance(
                 Statements.class.getClassLoader(), new Class<?>[] {type}, (proxy, method, arguments) -> {
-                    if (method.getName().equals("prepareStatement")) {
-                        PREPARED.add(String.valueOf(arguments[0]));
-                    }
                     Object answer = called(real, method, arguments);
+                    if (answer instanceof PreparedStatement statement) {
+                        return counted(statement, String.valueOf(arguments[0]));
+                    }
                     return answer instanceof Connection connection
                                     && method.getName().equals("getConnection")
                             ? watched(Connection.class, connection)
                             : answer;
                 }));
+    }
+
+    private static PreparedStatement counted(PreparedStatement real, String sql) {
+        return (PreparedStatement) Proxy.newProxyInstance(
+                Statements.class.getClassLoader(),
+                new Class<?>[] {PreparedStatement.class},
+                (proxy, method, arguments) -> {
+                    if (method.getName().startsWith("execute")) {
+                        EXECUTED.add(sql);
+                    }
+                    return called(real, method, arguments);
+                });
     }
 
     private static Object called(Object real, Method method, Object[] arguments) throws Throwable {
