@@ -5,7 +5,6 @@ import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Foods;
 import wexilla.app.onhand.Snapshots;
@@ -48,9 +47,9 @@ public class Stoves {
 
     /** The rows of these foods, made where there are none. */
     public Map<Key, UUID> rows(Household household, Collection<Food> named) {
-        return named.stream()
-                .filter(food -> Dishes.recipeOf(food) == null)
-                .collect(Collectors.toMap(Food::key, food -> foods.row(household, food), (one, same) -> one));
+        return foods.rows(
+                household,
+                named.stream().filter(food -> Dishes.recipeOf(food) == null).toList());
     }
 
     /** Every food a recipe names, and those of the dishes in it. */

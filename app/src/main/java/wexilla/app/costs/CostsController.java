@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Foods;
-import wexilla.app.onhand.Offers;
+import wexilla.app.onhand.Prices;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts;
@@ -23,6 +23,7 @@ import wexilla.app.platform.Problem;
 import wexilla.app.today.Spent;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
+import wexilla.core.kitchen.Change;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.Offer;
@@ -39,14 +40,14 @@ class CostsController {
     private static final Rational DAYS = Rational.of(7);
     private static final int LONGEST_NAME = 80;
 
-    private final Offers offers;
+    private final Prices prices;
     private final Spent spent;
     private final Foods foods;
     private final Acts acts;
     private final Snapshots snapshots;
 
-    CostsController(Offers offers, Spent spent, Foods foods, Acts acts, Snapshots snapshots) {
-        this.offers = offers;
+    CostsController(Prices prices, Spent spent, Foods foods, Acts acts, Snapshots snapshots) {
+        this.prices = prices;
         this.spent = spent;
         this.foods = foods;
         this.acts = acts;
@@ -84,9 +85,9 @@ class CostsController {
     CostsView costs(Household household) {
         Snapshot now = snapshots.of(household);
         LocalDate today = now.today();
-        List<PriceView> prices = new ArrayList<>();
-        now.offers().forEach((key, seen) -> prices.add(view(now.book().get(key).orElseThrow(), seen.get(0), today)));
-        prices.sort(Comparator.comparing(PriceView::name));
+        List<PriceView> shown = new ArrayList<>();
+        now.offers().forEach((key, seen) -> shown.add(view(now.book().get(key).orElseThrow(), seen.get(0), today)));
+        shown.sort(Comparator.comparing(PriceView::name));
         LocalDate monday = today.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
         List<WeekOf> weeks = new ArrayList<>();
         for (Spent.Days week : spent.weeks(household, monday, WEEKS)) {
@@ -99,7 +100,7 @@ class CostsController {
                     week.binned().decimal(),
                     week.given().decimal()));
         }
-        return new CostsView(prices, weeks);
+        return new CostsView(shown, weeks);
     }
 
     private static PriceView view(Food food, Offer offer, LocalDate today) {
@@ -150,7 +151,7 @@ class CostsController {
                             instanceof Conversion.Converted converted
                     ? converted.amount()
                     : Amount.of(base.value(), unit);
-            offers.record(act, foods.row(household, food), counted, price, act.day(), multi);
+            prices.record(act, new Change.PriceSeen(foods.row(household, food), counted, price, act.day(), multi));
             return "Price: " + food.name() + ", " + pack + " for " + price.decimal();
         });
     }

@@ -11,13 +11,14 @@ import wexilla.app.demo.Script.WeighingScript;
 import wexilla.app.household.Foods;
 import wexilla.app.household.Weighings;
 import wexilla.app.onhand.Lots;
-import wexilla.app.onhand.Offers;
+import wexilla.app.onhand.Prices;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Asked;
 import wexilla.app.stretch.Stretches;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.food.Weighing;
+import wexilla.core.kitchen.Change;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.money.Money;
@@ -30,15 +31,15 @@ class BuyStory {
     private final Foods foods;
     private final Lots lots;
     private final Stretches stretches;
-    private final Offers offers;
+    private final Prices prices;
     private final Weighings weighings;
     private final Acts acts;
 
-    BuyStory(Foods foods, Lots lots, Stretches stretches, Offers offers, Weighings weighings, Acts acts) {
+    BuyStory(Foods foods, Lots lots, Stretches stretches, Prices prices, Weighings weighings, Acts acts) {
         this.foods = foods;
         this.lots = lots;
         this.stretches = stretches;
-        this.offers = offers;
+        this.prices = prices;
         this.weighings = weighings;
         this.acts = acts;
     }
@@ -65,7 +66,7 @@ class BuyStory {
                         ? converted.amount()
                         : pack;
                 Money paid = Money.parse(price.price(), household.currency());
-                offers.record(act, foods.row(household, food), base, paid, act.day());
+                prices.record(act, new Change.PriceSeen(foods.row(household, food), base, paid, act.day(), null));
             }
             return new Acts.Done<>("Prices seen at the market", "");
         });

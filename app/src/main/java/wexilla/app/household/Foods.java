@@ -1,9 +1,12 @@
 package wexilla.app.household;
 
-import java.util.Arrays;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -16,6 +19,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Once;
+import wexilla.app.platform.Rows;
 import wexilla.core.food.Food;
 import wexilla.core.food.FoodFact;
 import wexilla.core.food.Key;
@@ -39,8 +43,10 @@ public class Foods {
     private final Reference reference;
     private final Weighings weighings;
     private final Once once;
+    private final Rows rows;
 
-    Foods(JdbcClient db, Reference reference, Weighings weighings, Once once) {
+    Foods(JdbcClient db, Reference reference, Weighings weighings, Once once, Rows rows) {
+        this.rows = rows;
         this.once = once;
         this.db = db;
         this.weighings = weighings;
@@ -107,36 +113,82 @@ public class Foods {
 
     /** The row of this food, made when there is none yet. */
     public UUID row(Household household, Food food) {
-        Optional<UUID> known = rows(household).stream()
-                .filter(row -> row.sameAs() == null && row.key().equals(food.key()))
-                .map(FoodRow::id)
-                .findFirst();
-        return known.orElseGet(() -> insert(household, food, food.key().id()));
+        return Objects.requireNonNull(rows(household, List.of(food)).get(food.key()));
+    }
+
+    /** The rows of these foods, made where there are none yet. */
+    public Map<Key, UUID> rows(Household household, Collection<Food> foods) {
+        Map<Key, UUID> known = new HashMap<>();
+        rows(household).stream().filter(row -> row.sameAs() == null).forEach(row -> known.put(row.key(), row.id()));
+        Map<Key, Food> missing = new LinkedHashMap<>();
+        foods.stream().filter(food -> !known.containsKey(food.key())).forEach(food -> missing.put(food.key(), food));
+        Map<String, UUID> made =
+                insert(household, missing.values(), food -> food.key().id());
+        missing.values().forEach(food -> known.put(food.key(), Objects.requireNonNull(made.get(lower(food.name())))));
+        Set<Key> asked = foods.stream().map(Food::key).collect(Collectors.toSet());
+        known.keySet().retainAll(asked);
+        return known;
     }
 
     /** A food of the household's own, made when it has none of this name. */
     public Food own(Household household, String name, Unit base) {
-        String shortened =
-                name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME).strip() : name;
-        return known(household).book().named(shortened).orElseGet(() -> {
-            UUID id = insert(household, Food.unknown(Key.food(""), shortened, base), null);
-            return Food.unknown(Key.food(id.toString()), shortened, base);
-        });
+        return Objects.requireNonNull(own(household, Map.of(name, base)).get(name));
     }
 
-    private UUID insert(Household household, Food food, @Nullable String slug) {
-        UUID id = UUID.randomUUID();
-        db.sql("""
-                        insert into food (household_id, id, ref_slug, name, base_unit, keeping_class)
-                        values (?, ?, ?, ?, ?, ?) on conflict do nothing""")
-                .params(Arrays.asList(
-                        household.id(), id, slug, food.name(), food.base().symbol(), food.keepingClass()))
-                .update();
+    /** Foods of the household's own by their names, made where it has none. @param names with the unit each is counted in */
+    public Map<String, Food> own(Household household, Map<String, Unit> names) {
+        FoodBook book = known(household).book();
+        Map<String, Food> all = new LinkedHashMap<>();
+        Map<String, Food> missing = new LinkedHashMap<>();
+        names.forEach((name, base) -> {
+            String shortened = name.length() > LONGEST_NAME
+                    ? name.substring(0, LONGEST_NAME).strip()
+                    : name;
+            book.named(shortened)
+                    .ifPresentOrElse(
+                            food -> all.put(name, food),
+                            () -> missing.put(name, Food.unknown(Key.food(""), shortened, base)));
+        });
+        Map<String, UUID> made = insert(household, missing.values(), food -> null);
+        missing.forEach((name, food) -> {
+            UUID id = Objects.requireNonNull(made.get(lower(food.name())));
+            all.put(name, Food.unknown(Key.food(id.toString()), food.name(), food.base()));
+        });
+        return all;
+    }
+
+    private static String lower(String name) {
+        return name.toLowerCase(Locale.ROOT);
+    }
+
+    /** The rows of these foods by their names in small letters; one that has the name of another is that one. */
+    private Map<String, UUID> insert(
+            Household household, Collection<Food> foods, Function<Food, @Nullable String> slug) {
+        if (foods.isEmpty()) {
+            return Map.of();
+        }
+        List<Map<String, Object>> all = new ArrayList<>();
+        for (Food food : foods) {
+            Map<String, Object> row = new HashMap<>();
+            row.put("household_id", household.id());
+            row.put("id", UUID.randomUUID());
+            row.put("ref_slug", slug.apply(food));
+            row.put("name", food.name());
+            row.put("base_unit", food.base().symbol());
+            row.put("keeping_class", food.keepingClass());
+            all.add(row);
+        }
+        rows.insert("food", all, "on conflict do nothing");
         once.forget();
-        return db.sql("select id from food where household_id = ? and lower(name) = lower(?)")
-                .params(household.id(), food.name())
-                .query(UUID.class)
-                .single();
+        Map<String, UUID> made = new HashMap<>();
+        db.sql("select id, lower(name) as name from food where household_id = ? and lower(name) = any (?)")
+                .params(
+                        household.id(),
+                        foods.stream().map(food -> lower(food.name())).toArray(String[]::new))
+                .query(row -> {
+                    made.put(row.getString("name"), row.getObject("id", UUID.class));
+                });
+        return made;
     }
 
     List<FoodRow> rows(Household household) {

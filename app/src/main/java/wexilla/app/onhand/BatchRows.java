@@ -1,12 +1,10 @@
 package wexilla.app.onhand;
 
-import java.math.BigDecimal;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -46,84 +44,105 @@ public class BatchRows implements Changes.Writer {
 
     @Override
     public void write(Act act, List<Change> changes) {
+        List<NewBatch> set = new ArrayList<>();
+        List<Map<String, Object>> lines = new ArrayList<>();
+        List<UUID> dropped = new ArrayList<>();
         for (Change change : changes) {
-            if (change instanceof Change.BatchSet set) {
-                write(act, set.batch());
+            if (change instanceof Change.BatchSet one) {
+                set.add(one.batch());
             } else if (change instanceof Change.WentIn wentIn) {
-                lines(act, wentIn);
-            } else if (change instanceof Change.BatchDropped dropped) {
-                drop(act, dropped.batch());
+                wentIn.lines().forEach(line -> lines.add(row(act, wentIn.batch(), line)));
+            } else if (change instanceof Change.BatchDropped one) {
+                dropped.add(one.batch());
             }
         }
+        write(act, set, dropped);
+        rows.insert("batch_line", lines);
     }
 
-    private void lines(Act act, Change.WentIn wentIn) {
-        List<Map<String, Object>> all = new ArrayList<>();
-        for (Change.Line line : wentIn.lines()) {
-            Amount need = line.need();
-            Map<String, Object> row = new HashMap<>();
-            row.put("household_id", act.household().id());
-            row.put("batch", wentIn.batch());
-            row.put("act", act.id());
-            row.put("pos", line.pos());
-            row.put("text", line.text());
-            row.put("food", line.food());
-            row.put("amount", need == null ? null : need.value().toDecimal(Change.DECIMALS));
-            row.put("unit", need == null ? null : need.unit().symbol());
-            row.put("used", need == null ? null : need.value().toDecimal(Change.DECIMALS));
-            row.put("why", line.why());
-            all.add(row);
-        }
-        rows.insert("batch_line", all);
+    private static Map<String, Object> row(Act act, UUID batch, Change.Line line) {
+        Amount need = line.need();
+        Map<String, Object> row = new HashMap<>();
+        row.put("household_id", act.household().id());
+        row.put("batch", batch);
+        row.put("act", act.id());
+        row.put("pos", line.pos());
+        row.put("text", line.text());
+        row.put("food", line.food());
+        row.put("amount", need == null ? null : need.value().toDecimal(Change.DECIMALS));
+        row.put("unit", need == null ? null : need.unit().symbol());
+        row.put("used", need == null ? null : need.value().toDecimal(Change.DECIMALS));
+        row.put("why", line.why());
+        return row;
     }
 
     /** Writes it, or writes a planned one anew. */
     public UUID write(Act act, NewBatch batch) {
-        if (batch.state() == Batch.State.PLANNED || planned(act, batch.id())) {
-            journal.before(act, Thing.BATCH, batch.id());
-        }
-        db.sql("""
-                        insert into batch (household_id, id, recipe, n, name, factor_num, factor_den, vessels, portions,
-                            style, state, cook_on, done_at, flat_cost, act)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
-                        on conflict (household_id, id) do update set n = excluded.n, name = excluded.name,
-                            factor_num = excluded.factor_num, factor_den = excluded.factor_den,
-                            vessels = excluded.vessels, portions = excluded.portions, style = excluded.style,
-                            state = excluded.state, cook_on = excluded.cook_on, done_at = excluded.done_at,
-                            flat_cost = excluded.flat_cost, act = excluded.act""")
-                .params(Arrays.asList(
-                        act.household().id(),
-                        batch.id(),
-                        batch.recipe(),
-                        batch.n(),
-                        batch.name(),
-                        new BigDecimal(batch.size().factor().numerator()),
-                        new BigDecimal(batch.size().factor().denominator()),
-                        batch.size().vessels(),
-                        batch.portions().toDecimal(Change.DECIMALS),
-                        batch.style().name(),
-                        batch.state().name(),
-                        batch.cookOn(),
-                        batch.state() == Batch.State.DONE ? act.happenedAt().atOffset(ZoneOffset.UTC) : null,
-                        batch.flat().minor(),
-                        act.id()))
-                .update();
+        write(act, List.of(batch), List.of());
         return batch.id();
     }
 
-    private boolean planned(Act act, UUID id) {
-        return db.sql("select exists (select 1 from batch where household_id = ? and id = ?)")
-                .params(act.household().id(), id)
-                .query(Boolean.class)
-                .single();
+    /** A batch that was planned, or is, is journalled; one that is cooked from nothing is undone with its act. */
+    private void write(Act act, Collection<NewBatch> set, Collection<UUID> dropped) {
+        Map<UUID, NewBatch> last = new LinkedHashMap<>();
+        set.forEach(batch -> last.put(batch.id(), batch));
+        List<UUID> done = last.values().stream()
+                .filter(batch -> batch.state() != Batch.State.PLANNED)
+                .map(NewBatch::id)
+                .toList();
+        List<UUID> was = new ArrayList<>(dropped);
+        was.addAll(last.keySet());
+        was.removeAll(done);
+        was.addAll(planned(act, done));
+        if (!was.isEmpty()) {
+            journal.before(act, List.of(Thing.BATCH), was);
+        }
+        rows.insert(
+                "batch", last.values().stream().map(batch -> row(act, batch)).toList(), """
+                on conflict (household_id, id) do update set n = excluded.n, name = excluded.name,
+                    factor_num = excluded.factor_num, factor_den = excluded.factor_den,
+                    vessels = excluded.vessels, portions = excluded.portions, style = excluded.style,
+                    state = excluded.state, cook_on = excluded.cook_on, done_at = excluded.done_at,
+                    flat_cost = excluded.flat_cost, act = excluded.act""");
+        if (!dropped.isEmpty()) {
+            db.sql("update batch set state = 'DROPPED' where household_id = ? and id = any (?) and state = 'PLANNED'")
+                    .params(act.household().id(), dropped.toArray(UUID[]::new))
+                    .update();
+        }
+    }
+
+    private static Map<String, Object> row(Act act, NewBatch batch) {
+        Map<String, Object> row = new HashMap<>();
+        row.put("household_id", act.household().id());
+        row.put("id", batch.id());
+        row.put("recipe", batch.recipe());
+        row.put("n", batch.n());
+        row.put("name", batch.name());
+        row.put("factor_num", batch.size().factor().numerator());
+        row.put("factor_den", batch.size().factor().denominator());
+        row.put("vessels", batch.size().vessels());
+        row.put("portions", batch.portions().toDecimal(Change.DECIMALS));
+        row.put("style", batch.style().name());
+        row.put("state", batch.state().name());
+        row.put("cook_on", batch.cookOn());
+        row.put("done_at", batch.state() == Batch.State.DONE ? act.happenedAt().toString() : null);
+        row.put("flat_cost", batch.flat().minor());
+        row.put("act", act.id());
+        return row;
+    }
+
+    private List<UUID> planned(Act act, List<UUID> ids) {
+        return ids.isEmpty()
+                ? ids
+                : db.sql("select id from batch where household_id = ? and id = any (?)")
+                        .params(act.household().id(), ids.toArray(UUID[]::new))
+                        .query(UUID.class)
+                        .list();
     }
 
     /** A planned batch is not cooked after all. */
     public void drop(Act act, UUID id) {
-        journal.before(act, Thing.BATCH, id);
-        db.sql("update batch set state = 'DROPPED' where household_id = ? and id = ? and state = 'PLANNED'")
-                .params(act.household().id(), id)
-                .update();
+        write(act, List.of(), List.of(id));
     }
 
     /** A dish is called otherwise. */

@@ -82,23 +82,26 @@ public class Ledger implements Undoable, Changes.Writer {
                         counted.more().toDecimal(Change.DECIMALS),
                         counted.cost().minor(),
                         counted.reason());
+            } else if (change instanceof Change.Valued valued) {
+                written.values(valued);
             } else if (change instanceof Change.Levelled levelled) {
-                written.flush();
-                level(act, levelled.lot(), levelled.level());
+                written.levels(levelled);
             } else if (change instanceof Change.Understood understood) {
-                written.flush();
-                understand(act, understood);
+                written.understands(understood);
             }
         }
         written.flush();
     }
 
-    /** Rows on their way: lots first, then what moved, then what of one is in another. */
+    /** Rows on their way: lots first, then how they are understood, what moved, what of one is in another, what it is worth. */
     private final class Written {
         private final Act act;
         private final List<Map<String, Object>> lots = new ArrayList<>();
         private final List<Movement> movements = new ArrayList<>();
         private final Map<Source, Out> sources = new LinkedHashMap<>();
+        private final Map<UUID, Change.Understood> understood = new LinkedHashMap<>();
+        private final Map<UUID, Lot.Level> levels = new LinkedHashMap<>();
+        private final Map<UUID, Boolean> valued = new LinkedHashMap<>();
 
         Written(Act act) {
             this.act = act;
@@ -136,9 +139,25 @@ public class Ledger implements Undoable, Changes.Writer {
             movements.add(new Movement(lot, kind, amount, cost, reason, act.nextMovement()));
         }
 
+        void values(Change.Valued now) {
+            valued.put(now.lot(), now.since());
+            moves(now.lot(), Kind.COUNTED, BigDecimal.ZERO, now.cost().minor(), now.reason());
+        }
+
+        void levels(Change.Levelled now) {
+            levels.put(now.lot(), now.level());
+            moves(now.lot(), Kind.LEVEL, BigDecimal.ZERO, 0, "");
+        }
+
+        void understands(Change.Understood now) {
+            understood.put(now.lot(), now);
+        }
+
         void flush() {
             rows.insert("lot", lots);
-            lots.clear();
+            understand(act, understood.values());
+            level(act, levels);
+            worth(act, valued);
             // what empties a lot first, since a code is on one open lot only
             Map<UUID, BigDecimal> sums = new HashMap<>();
             movements.forEach(one -> sums.merge(one.lot(), one.amount(), BigDecimal::add));
@@ -147,10 +166,8 @@ public class Ledger implements Undoable, Changes.Writer {
                             one -> sums.getOrDefault(one.lot(), BigDecimal.ZERO).signum() < 0));
             move(act, out.getOrDefault(true, List.of()));
             move(act, out.getOrDefault(false, List.of()));
-            movements.clear();
             if (!sources.isEmpty()) {
                 sources(act, sources);
-                sources.clear();
             }
         }
     }
@@ -273,54 +290,51 @@ public class Ledger implements Undoable, Changes.Writer {
         return row;
     }
 
-    /** A lot is understood otherwise than when it was written down; what it holds and costs stays. */
-    public void understand(Act act, Change.Understood now) {
-        journal.before(act, Journal.Thing.UNDERSTOOD, now.lot());
-        db.sql("""
-                        update lot set food = ?, place = ?, state = ?, keeping_class = ?, clock_from = ?, used_days = ?,
-                            frozen_on = ?, thawed_on = ?, use_from = ?, eat_by = ?, best_before = ?
-                        where household_id = ? and id = ?""")
-                .params(Arrays.asList(
-                        now.food(),
-                        now.place(),
-                        now.state().name(),
-                        now.clock().keepingClass(),
-                        now.clock().from(),
-                        now.clock().usedDays(),
-                        now.clock().frozenOn(),
-                        now.clock().thawedOn(),
-                        now.dates().useFrom(),
-                        now.dates().eatBy(),
-                        now.dates().bestBefore(),
-                        act.household().id(),
-                        now.lot()))
-                .update();
+    /** Lots are understood otherwise than when they were written down; what they hold and cost stays. */
+    private void understand(Act act, Collection<Change.Understood> all) {
+        if (all.isEmpty()) {
+            return;
+        }
+        journal.before(
+                act,
+                List.of(Journal.Thing.UNDERSTOOD),
+                all.stream().map(Change.Understood::lot).toList());
+        rows.update("lot", act.household().id(), all.stream().map(Ledger::row).toList());
     }
 
-    /** A locked lot without a price is counted at one: marked, and so is what is made of it. */
-    void value(Act act, UUID lot, long cost, String reason) {
-        journal.before(act, Journal.Thing.WORTH, lot);
-        db.sql("update lot set cost_complete = true, valued = true where household_id = ? and id = ?")
-                .params(act.household().id(), lot)
-                .update();
-        move(act, lot, Kind.COUNTED, BigDecimal.ZERO, cost, reason);
+    private static Map<String, Object> row(Change.Understood now) {
+        Map<String, Object> row = new HashMap<>();
+        row.put("id", now.lot());
+        row.put("food", now.food());
+        row.put("place", now.place());
+        row.put("state", now.state().name());
+        row.put("keeping_class", now.clock().keepingClass());
+        row.put("clock_from", now.clock().from());
+        row.put("used_days", now.clock().usedDays());
+        row.put("frozen_on", now.clock().frozenOn());
+        row.put("thawed_on", now.clock().thawedOn());
+        row.put("use_from", now.dates().useFrom());
+        row.put("eat_by", now.dates().eatBy());
+        row.put("best_before", now.dates().bestBefore());
+        return row;
     }
 
-    /** What a locked lot cost was written down wrong. @param cost how much more it cost, negative for less */
-    void priced(Act act, UUID lot, long cost) {
-        journal.before(act, Journal.Thing.WORTH, lot);
-        db.sql("update lot set cost_complete = true, valued = false where household_id = ? and id = ?")
-                .params(act.household().id(), lot)
-                .update();
-        move(act, lot, Kind.COUNTED, BigDecimal.ZERO, cost, "price put right");
+    /** What lots cost is said. @param since whether it is a price seen since; what is made of it is counted so too */
+    private void worth(Act act, Map<UUID, Boolean> since) {
+        if (since.isEmpty()) {
+            return;
+        }
+        journal.before(act, List.of(Journal.Thing.WORTH), since.keySet());
+        List<Map<String, Object>> all = new ArrayList<>();
+        since.forEach((lot, valued) -> all.add(Map.of("id", lot, "cost_complete", true, "valued", valued)));
+        rows.update("lot", act.household().id(), all);
     }
 
-    /** A staple is had, low or out. */
-    public void level(Act act, UUID lot, Lot.Level level) {
-        db.sql("update lot set grade = ? where household_id = ? and id = ?")
-                .params(level.name(), act.household().id(), lot)
-                .update();
-        move(act, lot, Kind.LEVEL, BigDecimal.ZERO, 0, "");
+    /** Staples are had, low or out. */
+    private void level(Act act, Map<UUID, Lot.Level> levels) {
+        List<Map<String, Object>> all = new ArrayList<>();
+        levels.forEach((lot, level) -> all.add(Map.of("id", lot, "grade", level.name())));
+        rows.update("lot", act.household().id(), all);
     }
 
     /**

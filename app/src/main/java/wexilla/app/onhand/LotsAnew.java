@@ -20,12 +20,14 @@ import wexilla.core.food.book.State;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Change;
 import wexilla.core.kitchen.Change.Understood;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.kitchen.house.KnownFoods;
 import wexilla.core.kitchen.house.Place;
 import wexilla.core.quantity.Unit;
+import wexilla.core.stations.onhand.PuttingAway;
 import wexilla.core.stock.notes.NoteKeeping;
 import wexilla.core.stock.notes.NoteLine;
 import wexilla.core.stock.notes.NoteReader;
@@ -85,6 +87,7 @@ public class LotsAnew implements Redescribed {
         KnownFoods known = foods.known(household);
         Food is = known.food(food);
         Map<UUID, Typed> typed = typed(household);
+        List<Change> changes = new ArrayList<>();
         for (Lot lot : lots.open(household)) {
             if (!food.equals(lot.food())) {
                 continue;
@@ -96,14 +99,16 @@ public class LotsAnew implements Redescribed {
                     : null;
             Understood then = now == null ? kept(household, lot, is) : now;
             if (!same(lot, then)) {
-                ledger.understand(act, then);
+                changes.add(then);
             }
         }
+        ledger.write(act, changes);
     }
 
     /** What is there keeps as the household chose; what has a date of its own, printed or chosen, keeps that. */
     @Override
     public void rules(Act act, Household now) {
+        List<Change> changes = new ArrayList<>();
         for (Lot lot : lots.open(now)) {
             KeepDates before = reference.keeping(act.household()).dates(lot.clock(), lot.storage());
             KeepDates dates = reference.keeping(now).dates(lot.clock(), lot.storage());
@@ -112,10 +117,10 @@ public class LotsAnew implements Redescribed {
             boolean other = !Objects.equals(before.eatBy(), dates.eatBy())
                     || !Objects.equals(before.bestBefore(), dates.bestBefore());
             if (ruled && other) {
-                ledger.understand(
-                        act, new Understood(lot.id(), lot.food(), lot.spot().place(), lot.state(), lot.clock(), dates));
+                changes.add(new Understood(lot.id(), lot.food(), lot.spot().place(), lot.state(), lot.clock(), dates));
             }
         }
+        ledger.write(act, changes);
     }
 
     /** The same lot, its clock by the class of its food; cooked and undescribed things keep the class they have. */
@@ -180,7 +185,9 @@ public class LotsAnew implements Redescribed {
 
     /** Writes down what reads otherwise, but for what must be asked first. */
     public void heal(Act act, List<Otherwise> others) {
-        others.stream().filter(one -> !one.asks()).forEach(one -> ledger.understand(act, one.now()));
+        List<Change> changes = new ArrayList<>();
+        others.stream().filter(one -> !one.asks()).forEach(one -> changes.add(one.now()));
+        ledger.write(act, changes);
     }
 
     /** Which line of what was typed this lot came of; null when that cannot be told any more. */
@@ -216,7 +223,12 @@ public class LotsAnew implements Redescribed {
         Place place = place(household, lot, line, day);
         NoteKeeping keeping = notes.keeping(household, line, place.kind(), day);
         return new Understood(
-                lot.id(), is, place.id(), Stowing.state(line, place.kind(), keeping), keeping.clock(), keeping.dates());
+                lot.id(),
+                is,
+                place.id(),
+                PuttingAway.state(line, place.kind(), keeping),
+                keeping.clock(),
+                keeping.dates());
     }
 
     /** Where it was put, but for what is frozen, and what would not keep in a cupboard. */

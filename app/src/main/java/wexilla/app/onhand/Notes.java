@@ -11,10 +11,11 @@ import wexilla.app.household.Foods;
 import wexilla.app.household.Households;
 import wexilla.app.household.Reference;
 import wexilla.app.platform.Problem;
-import wexilla.core.keeping.KeepingWords;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Kitchen;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.kitchen.house.Place;
+import wexilla.core.stations.onhand.PuttingAway;
 import wexilla.core.stock.notes.NoteKeeping;
 import wexilla.core.stock.notes.NoteLine;
 import wexilla.core.stock.notes.NoteReader;
@@ -68,20 +69,16 @@ public class Notes {
         return read;
     }
 
-    /** Where a thing would go: where it was said to lie, what is frozen to a freezer; else where it usually lies. */
+    /** Where a thing would go. @throws wexilla.core.kitchen.Refused if there is no such place */
     Place place(Household household, NoteLine line, @Nullable UUID chosen, LocalDate today) {
-        Storage likely = NoteKeeping.likely(line, reference.keeping(household), today);
-        Optional<Place> said = chosen == null
-                ? Optional.empty()
-                : Optional.of(households.places(household).stream()
-                        .filter(p -> p.id().equals(chosen))
-                        .findFirst()
-                        .orElseThrow(() -> Problem.at("/place", "There is no such place in this household.")));
-        boolean cold = likely == Storage.FREEZER
-                && line.state() == wexilla.core.food.book.State.FROZEN
-                && KeepingWords.say("frozen", line.text());
-        return said.filter(place -> !cold || place.kind() == Storage.FREEZER)
-                .orElseGet(() -> households.usualPlace(household, likely));
+        Kitchen kitchen = Kitchen.stock(
+                household,
+                today.atStartOfDay(),
+                reference.keeping(household),
+                null,
+                List.of(),
+                households.places(household));
+        return PuttingAway.place(kitchen, line, chosen, today);
     }
 
     /** How long a thing would keep there. */

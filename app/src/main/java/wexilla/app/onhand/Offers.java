@@ -3,10 +3,12 @@ package wexilla.app.onhand;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.Currency;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -15,7 +17,10 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
+import wexilla.app.platform.Changes;
+import wexilla.app.platform.Rows;
 import wexilla.core.food.Key;
+import wexilla.core.kitchen.Change;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.kitchen.house.KnownFoods;
 import wexilla.core.money.Money;
@@ -27,53 +32,49 @@ import wexilla.core.quantity.Unit;
 
 /** Prices seen or paid. A price written in an act that was undone does not count. */
 @Component
-public class Offers {
+public class Offers implements Changes.Writer {
 
     private final JdbcClient db;
-    private final Valuing valuing;
+    private final Rows rows;
 
-    Offers(JdbcClient db, Valuing valuing) {
+    Offers(JdbcClient db, Rows rows) {
         this.db = db;
-        this.valuing = valuing;
+        this.rows = rows;
     }
 
-    /** Stock of this food that has no price takes the newest one seen. */
-    void value(Act act, UUID food) {
-        valuing.unpriced(act, food);
+    @Override
+    public Class<? extends Change> kind() {
+        return Change.OfPrice.class;
     }
 
-    /** @param pack what it was for; null when nobody said, so that it is kept and cannot be counted with yet */
-    public void record(Act act, UUID food, @Nullable Amount pack, Money price, LocalDate seenOn) {
-        record(act, food, pack, price, seenOn, null);
+    @Override
+    public void write(Act act, List<Change> changes) {
+        List<Map<String, Object>> all = new ArrayList<>();
+        for (Change change : changes) {
+            if (change instanceof Change.PriceSeen seen) {
+                all.add(row(act, seen));
+            }
+        }
+        rows.insert("offer", all);
     }
 
-    /** @param multi what several packs cost together, null when there is no such offer */
-    public void record(
-            Act act,
-            UUID food,
-            @Nullable Amount pack,
-            Money price,
-            LocalDate seenOn,
-            WholePacks.@Nullable MultiBuy multi) {
-        db.sql("""
-                        insert into offer (household_id, id, food, pack, base_amount, base_unit, price, seen_on, act,
-                            multi_n, multi_price, kind)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
-                .params(Arrays.asList(
-                        act.household().id(),
-                        UUID.randomUUID(),
-                        food,
-                        pack == null ? "not said" : pack.toString(),
-                        pack == null ? null : pack.value().toDecimal(6),
-                        pack == null ? null : pack.unit().symbol(),
-                        price.minor(),
-                        seenOn,
-                        act.id(),
-                        multi == null ? null : multi.count(),
-                        multi == null ? null : multi.price().minor(),
-                        multi == null ? "regular" : "multi"))
-                .update();
-        value(act, food);
+    private static Map<String, Object> row(Act act, Change.PriceSeen seen) {
+        Amount pack = seen.pack();
+        WholePacks.MultiBuy multi = seen.multi();
+        Map<String, Object> row = new HashMap<>();
+        row.put("household_id", act.household().id());
+        row.put("id", UUID.randomUUID());
+        row.put("food", seen.food());
+        row.put("pack", pack == null ? "not said" : pack.toString());
+        row.put("base_amount", pack == null ? null : pack.value().toDecimal(Change.DECIMALS));
+        row.put("base_unit", pack == null ? null : pack.unit().symbol());
+        row.put("price", seen.price().minor());
+        row.put("seen_on", seen.on());
+        row.put("act", act.id());
+        row.put("multi_n", multi == null ? null : multi.count());
+        row.put("multi_price", multi == null ? null : multi.price().minor());
+        row.put("kind", multi == null ? "regular" : "multi");
+        return row;
     }
 
     private static WholePacks.@Nullable MultiBuy multi(ResultSet row, Currency currency) throws SQLException {

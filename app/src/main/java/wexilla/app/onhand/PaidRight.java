@@ -1,9 +1,14 @@
 package wexilla.app.onhand;
 
 import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -11,6 +16,8 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
+import wexilla.app.platform.Rows;
+import wexilla.core.kitchen.Change;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.money.Money;
 import wexilla.core.money.UnitPrice;
@@ -27,13 +34,15 @@ class PaidRight {
     private final JdbcClient db;
     private final Ledger ledger;
     private final Journal journal;
-    private final Offers offers;
+    private final Prices prices;
+    private final Rows rows;
 
-    PaidRight(JdbcClient db, Ledger ledger, Journal journal, Offers offers) {
+    PaidRight(JdbcClient db, Ledger ledger, Journal journal, Prices prices, Rows rows) {
+        this.rows = rows;
         this.db = db;
         this.ledger = ledger;
         this.journal = journal;
-        this.offers = offers;
+        this.prices = prices;
     }
 
     /** A price as it was seen in the act that brought what is there. */
@@ -55,52 +64,54 @@ class PaidRight {
     }
 
     /**
-     * @param lot locked, with something in it
+     * @param lot with something in it
      * @param line what else lies there of the same line of a note
      * @param cost of what is there of the lot
      */
     String right(Act act, Lot lot, List<Lot> line, Money cost) {
         UnitPrice was = UnitPrice.of(lot.cost().known(), lot.amount());
         UnitPrice now = UnitPrice.of(cost, lot.amount());
-        ledger.priced(act, lot.id(), cost.minor() - lot.cost().known().minor());
-        int others = 0;
+        List<Change> changes = new ArrayList<>();
+        changes.add(priced(lot, cost));
         for (Lot one : line) {
             Rational amount = one.amount().value();
-            long before = one.cost().known().minor();
             if (one.amount().unit().equals(lot.amount().unit())
                     && one.cost().complete() == lot.cost().complete()
-                    && Math.abs(was.of(amount).minor() - before) <= 1) {
-                ledger.priced(act, one.id(), now.of(amount).minor() - before);
-                others++;
+                    && Math.abs(was.of(amount).minor() - one.cost().known().minor()) <= 1) {
+                changes.add(priced(one, now.of(amount)));
             }
         }
+        ledger.write(act, changes);
+        int others = changes.size() - 1;
         String told = lot.amount() + " of " + lot.name() + " cost " + cost
                 + (others == 0 ? "" : ", and " + others + " more of the same in its proportion");
         UUID food = lot.food();
         if (food == null) {
             return told;
         }
-        List<Seen> all = seen(act, lot, food);
+        List<Seen> all = seen(act, List.of(lot), food);
         // a haul may name a food twice, each at its own price
         List<Seen> seen =
                 all.stream().filter(price -> price.of(lot.amount().unit(), was)).toList();
         if (all.isEmpty() && cost.minor() > 0) {
-            offers.record(act, food, lot.amount(), cost, act.day());
+            prices.record(act, new Change.PriceSeen(food, lot.amount(), cost, act.day(), null));
         }
-        seen.forEach(price -> again(
-                act,
-                price,
-                now.of(Rational.of(Objects.requireNonNull(price.amount()))).minor()));
+        again(act, seen, now);
         boolean kept = all.stream().anyMatch(price -> price.multi() != null);
         return told + (kept ? "; what several cost together is as it was written" : "");
     }
 
+    private static Change priced(Lot lot, Money cost) {
+        Money more = cost.minus(lot.cost().known());
+        return new Change.Valued(lot.id(), more, false, "price put right");
+    }
+
     /** The prices of this food that the acts wrote by which it came. */
-    private List<Seen> seen(Act act, Lot lot, UUID food) {
+    private List<Seen> seen(Act act, List<Lot> of, UUID food) {
         return db.sql("""
                         select id, act, base_amount, base_unit, price, multi_n from offer
                         where household_id = ? and food = ? and price is not null and act = any (?) order by id""")
-                .params(act.household().id(), food, origins(act, lot))
+                .params(act.household().id(), food, origins(act, of))
                 .query((row, n) -> new Seen(
                         row.getObject("id", UUID.class),
                         row.getObject("act", UUID.class),
@@ -111,32 +122,51 @@ class PaidRight {
                 .list();
     }
 
-    private UUID[] origins(Act act, Lot lot) {
+    private UUID[] origins(Act act, List<Lot> of) {
         return db.sql("""
                         with recursive up (lot) as (
-                            select ?::uuid
+                            select unnest(?::uuid[])
                             union
                             select s.parent from lot_source s join up on up.lot = s.child where s.household_id = ?)
                         select distinct l.made_by from lot l join up on up.lot = l.id where l.household_id = ?""")
-                .params(lot.id(), act.household().id(), act.household().id())
+                .params(
+                        of.stream().map(Lot::id).toArray(UUID[]::new),
+                        act.household().id(),
+                        act.household().id())
                 .query(UUID.class)
                 .list()
                 .toArray(UUID[]::new);
     }
 
-    private void again(Act act, Seen seen, long price) {
+    private void again(Act act, List<Seen> seen, UnitPrice now) {
+        if (seen.isEmpty()) {
+            return;
+        }
         UUID household = act.household().id();
-        journal.before(act, Thing.OFFER, seen.id());
-        db.sql("update offer set price = ? where household_id = ? and id = ?")
-                .params(price, household, seen.id())
-                .update();
-        record Haul(long lines, @Nullable Long till) {}
-        List<Haul> hauls = db.sql("select lines, till from purchase where household_id = ? and act = ?")
-                .params(household, seen.act())
-                .query((row, n) -> new Haul(row.getLong("lines"), (Long) row.getObject("till")))
+        List<Map<String, Object>> anew = new ArrayList<>();
+        Map<UUID, Long> more = new HashMap<>();
+        for (Seen price : seen) {
+            long minor =
+                    now.of(Rational.of(Objects.requireNonNull(price.amount()))).minor();
+            anew.add(Map.of("id", price.id(), "price", minor));
+            more.merge(price.act(), minor - price.price(), Long::sum);
+        }
+        journal.before(act, List.of(Thing.OFFER), seen.stream().map(Seen::id).toList());
+        rows.update("offer", household, anew);
+        record Haul(UUID act, long lines, @Nullable Long till) {}
+        List<Haul> hauls = db.sql("select act, lines, till from purchase where household_id = ? and act = any (?)")
+                .params(household, more.keySet().toArray(UUID[]::new))
+                .query((row, n) ->
+                        new Haul(row.getObject("act", UUID.class), row.getLong("lines"), (Long) row.getObject("till")))
                 .list();
+        if (hauls.isEmpty()) {
+            return;
+        }
+        journal.before(
+                act, List.of(Thing.PURCHASE), hauls.stream().map(Haul::act).toList());
+        List<Long> sums = new ArrayList<>();
         for (Haul haul : hauls) {
-            long lines = haul.lines() + price - seen.price();
+            long lines = haul.lines() + more.getOrDefault(haul.act(), 0L);
             if (haul.till() != null && lines > haul.till()) {
                 Money till = Money.of(haul.till(), act.household().currency());
                 throw Problem.at(
@@ -144,27 +174,50 @@ class PaidRight {
                         "The till said " + till + " for all that was bought then, and the lines would sum to "
                                 + Money.of(lines, act.household().currency()) + "; one of them is wrong.");
             }
-            journal.before(act, Thing.PURCHASE, seen.act());
-            db.sql("update purchase set lines = ? where household_id = ? and act = ?")
-                    .params(Math.max(0, lines), household, seen.act())
-                    .update();
+            sums.add(Math.max(0, lines));
         }
+        db.sql("update purchase p set lines = now.lines from unnest(?::uuid[], ?::bigint[]) as now (act, lines) "
+                        + "where p.household_id = ? and p.act = now.act")
+                .params(hauls.stream().map(Haul::act).toArray(UUID[]::new), sums.toArray(Long[]::new), household)
+                .update();
     }
 
-    /** What it cost was seen of another food than it is. */
-    void renamed(Act act, Lot lot, UUID food) {
-        if (lot.food() == null || lot.food().equals(food)) {
+    /**
+     * What these cost was seen of another food than they are.
+     *
+     * @param line what else lies there of the line this lot came by
+     * @param changes what each is understood as now
+     */
+    void renamed(Act act, Lot lot, List<Lot> line, List<Change> changes) {
+        Map<UUID, Lot> had =
+                Stream.concat(Stream.of(lot), line.stream()).collect(Collectors.toMap(Lot::id, one -> one));
+        List<Lot> other = new ArrayList<>();
+        UUID is = null;
+        for (Change change : changes) {
+            if (change instanceof Change.Understood now
+                    && now.food() != null
+                    && !now.food().equals(lot.food())) {
+                other.add(Objects.requireNonNull(had.get(now.lot())));
+                is = now.food();
+            }
+        }
+        UUID food = lot.food();
+        if (is == null || food == null) {
             return;
         }
-        UnitPrice each = UnitPrice.of(lot.cost().known(), lot.amount());
-        for (Seen price : seen(act, lot, lot.food())) {
-            if (!price.of(lot.amount().unit(), each)) {
-                continue;
-            }
-            journal.before(act, Thing.OFFER, price.id());
-            db.sql("update offer set food = ? where household_id = ? and id = ?")
-                    .params(food, act.household().id(), price.id())
-                    .update();
+        UUID now = is;
+        List<Map<String, Object>> anew = seen(act, other, food).stream()
+                .filter(price -> other.stream()
+                        .anyMatch(one -> price.of(
+                                one.amount().unit(), UnitPrice.of(one.cost().known(), one.amount()))))
+                .map(price -> Map.<String, Object>of("id", price.id(), "food", now))
+                .toList();
+        if (!anew.isEmpty()) {
+            journal.before(
+                    act,
+                    List.of(Thing.OFFER),
+                    anew.stream().map(row -> (UUID) row.get("id")).toList());
+            rows.update("offer", act.household().id(), anew);
         }
     }
 }

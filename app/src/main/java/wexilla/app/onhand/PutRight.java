@@ -13,11 +13,13 @@ import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.book.State;
 import wexilla.core.keeping.Storage;
+import wexilla.core.kitchen.Change;
 import wexilla.core.kitchen.Change.Understood;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Unit;
+import wexilla.core.stations.onhand.PuttingAway;
 import wexilla.core.stock.notes.NoteKeeping;
 import wexilla.core.stock.notes.NoteLine;
 import wexilla.core.stock.notes.NoteReader;
@@ -80,19 +82,21 @@ class PutRight {
         }
         Household household = act.household();
         List<Lot> line = lot.batch() != null ? List.of() : lots.ofLine(household, lot);
-        ledger.lock(household.id(), line.stream().map(Lot::id).toList());
         List<String> told = new ArrayList<>();
         if (name != null || days != null) {
-            told.add(understood(act, lot, name, days));
+            List<Change> changes = new ArrayList<>();
+            told.add(understood(act, lot, name, days, changes));
             for (Lot one : line) {
                 // what lies elsewhere or was opened since has days of its own
                 boolean alike = one.spot().place().equals(lot.spot().place())
                         && one.clock().equals(lot.clock())
                         && one.dates().equals(lot.dates());
                 if (name != null || alike) {
-                    understood(act, one, name, alike ? days : null);
+                    understood(act, one, name, alike ? days : null, changes);
                 }
             }
+            paid.renamed(act, lot, line, changes);
+            ledger.write(act, changes);
         }
         if (price != null) {
             Money cost = Asked.money("/price", price, household.currency());
@@ -106,7 +110,7 @@ class PutRight {
         return typed == null || typed.isBlank() ? null : typed.strip();
     }
 
-    private String understood(Act act, Lot lot, @Nullable String name, @Nullable String days) {
+    private String understood(Act act, Lot lot, @Nullable String name, @Nullable String days, List<Change> changes) {
         Household household = act.household();
         if (name != null && lot.batch() != null) {
             String title = Asked.name("/name", name, LONGEST);
@@ -148,18 +152,13 @@ class PutRight {
                                                 household,
                                                 line.foodName(),
                                                 lot.amount().unit()));
-        if (food != null) {
-            paid.renamed(act, lot, food);
-        }
-        ledger.understand(
-                act,
-                new Understood(
-                        lot.id(),
-                        food,
-                        lot.spot().place(),
-                        lot.batch() != null ? lot.state() : Stowing.state(line, storage, keeping),
-                        keeping.clock(),
-                        keeping.dates()));
+        changes.add(new Understood(
+                lot.id(),
+                food,
+                lot.spot().place(),
+                lot.batch() != null ? lot.state() : PuttingAway.state(line, storage, keeping),
+                keeping.clock(),
+                keeping.dates()));
         String until = keeping.dates()
                 .last()
                 .map(day -> ", until " + Household.words(day))

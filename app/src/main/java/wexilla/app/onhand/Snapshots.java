@@ -1,12 +1,17 @@
 package wexilla.app.onhand;
 
 import java.time.Clock;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Foods;
 import wexilla.app.household.Households;
 import wexilla.app.household.Reference;
+import wexilla.core.food.Key;
 import wexilla.core.kitchen.Kitchen;
 import wexilla.core.kitchen.house.Household;
+import wexilla.core.pricing.Offer;
 
 /** Takes a {@link Snapshot} for a request. */
 @Component
@@ -37,6 +42,11 @@ public class Snapshots {
                 foods.known(household),
                 lots.there(household),
                 households.places(household));
+    }
+
+    /** Prices of these foods, newest first. */
+    Map<Key, List<Offer>> prices(Kitchen kitchen, Collection<Key> foods) {
+        return offers.newestFirst(kitchen.household(), kitchen.foods(), foods);
     }
 
     public Snapshot of(Household household) {

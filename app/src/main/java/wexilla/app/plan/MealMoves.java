@@ -29,7 +29,7 @@ class MealMoves {
 
     String move(Act act, MoveInput input) {
         List<Meal> moved = moved(act.household(), act.day(), input);
-        moved.forEach(slot -> slots.save(act, slot));
+        slots.save(act, moved);
         Meal to = moved.get(1);
         return "Moved to " + Household.words(to.day()) + ", " + to.meal().words();
     }

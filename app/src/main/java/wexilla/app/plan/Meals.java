@@ -103,72 +103,93 @@ public class Meals implements Changes.Writer {
 
     @Override
     public void write(Act act, List<Change> changes) {
+        List<Meal> meals = new ArrayList<>();
         for (Change change : changes) {
             if (change instanceof Change.MealSet set) {
-                save(act, set.meal());
+                meals.add(set.meal());
             }
         }
+        save(act, meals);
     }
 
     /** Writes a meal, or writes it anew with who eats and what. */
-    public void save(Act act, Meal slot) {
+    public void save(Act act, Meal meal) {
+        save(act, List.of(meal));
+    }
+
+    /** The same of many; of one that is written twice the last counts. */
+    public void save(Act act, List<Meal> all) {
+        Map<UUID, Meal> meals = new LinkedHashMap<>();
+        all.forEach(meal -> meals.put(meal.id(), meal));
+        if (meals.isEmpty()) {
+            return;
+        }
         UUID household = act.household().id();
-        journal.before(act, PARTS, slot.id());
-        db.sql("""
-                        insert into slot (household_id, id, day, meal, table_time, home_from, minutes, kind, state, locked,
-                            note)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
-                        on conflict (household_id, id) do update set day = excluded.day, meal = excluded.meal,
-                            table_time = excluded.table_time, home_from = excluded.home_from, minutes = excluded.minutes, kind = excluded.kind,
-                            state = excluded.state, locked = excluded.locked, note = excluded.note,
-                            version = slot.version + 1""")
-                .params(Arrays.asList(
-                        household,
-                        slot.id(),
-                        slot.day(),
-                        slot.meal().words(),
-                        slot.table(),
-                        slot.when().homeFrom(),
-                        slot.minutes(),
-                        slot.kind().name(),
-                        slot.state().name(),
-                        slot.locked(),
-                        slot.note()))
-                .update();
-        db.sql("""
-                        with people as (delete from slot_person where household_id = :household and slot = :slot),
-                            eaters as (delete from meal_dish_person where household_id = :household and slot = :slot),
-                            guests as (delete from slot_guest where household_id = :household and slot = :slot)
-                        delete from meal_dish where household_id = :household and slot = :slot""").param("household", household).param("slot", slot.id()).update();
+        journal.before(act, PARTS, meals.keySet());
         rows.insert(
-                "slot_person",
-                slot.people().stream()
-                        .map(person -> Map.of("household_id", household, "slot", slot.id(), "person", person))
-                        .toList());
+                "slot",
+                meals.values().stream().map(meal -> row(household, meal)).toList(),
+                """
+                on conflict (household_id, id) do update set day = excluded.day, meal = excluded.meal,
+                    table_time = excluded.table_time, home_from = excluded.home_from, minutes = excluded.minutes,
+                    kind = excluded.kind, state = excluded.state, locked = excluded.locked, note = excluded.note,
+                    version = slot.version + 1""");
+        db.sql("""
+                        with people as (delete from slot_person where household_id = :household and slot = any (:slots)),
+                            eaters as (delete from meal_dish_person where household_id = :household and slot = any (:slots)),
+                            guests as (delete from slot_guest where household_id = :household and slot = any (:slots))
+                        delete from meal_dish where household_id = :household and slot = any (:slots)""")
+                .param("household", household)
+                .param("slots", meals.keySet().toArray(UUID[]::new))
+                .update();
+        List<Map<String, Object>> people = new ArrayList<>();
         List<Map<String, Object>> dishes = new ArrayList<>();
         List<Map<String, Object>> eaters = new ArrayList<>();
-        for (int pos = 0; pos < slot.dishes().size(); pos++) {
-            int at = pos;
-            Dish dish = slot.dishes().get(pos);
-            dishes.add(row(household, slot.id(), pos, dish));
-            dish.eaters()
-                    .forEach(person -> eaters.add(
-                            Map.of("household_id", household, "slot", slot.id(), "pos", at, "person", person)));
+        List<Map<String, Object>> guests = new ArrayList<>();
+        for (Meal meal : meals.values()) {
+            meal.people()
+                    .forEach(person ->
+                            people.add(Map.of("household_id", household, "slot", meal.id(), "person", person)));
+            for (int pos = 0; pos < meal.dishes().size(); pos++) {
+                int at = pos;
+                Dish dish = meal.dishes().get(pos);
+                dishes.add(row(household, meal.id(), pos, dish));
+                dish.eaters()
+                        .forEach(person -> eaters.add(
+                                Map.of("household_id", household, "slot", meal.id(), "pos", at, "person", person)));
+            }
+            for (int pos = 0; pos < meal.guests().size(); pos++) {
+                Guest guest = meal.guests().get(pos);
+                guests.add(Map.of(
+                        "household_id", household,
+                        "slot", meal.id(),
+                        "pos", pos,
+                        "name", guest.name(),
+                        "appetite", guest.appetite().name(),
+                        "allergens", guest.allergens()));
+            }
         }
+        rows.insert("slot_person", people);
         rows.insert("meal_dish", dishes);
         rows.insert("meal_dish_person", eaters);
-        List<Map<String, Object>> guests = new ArrayList<>();
-        for (int pos = 0; pos < slot.guests().size(); pos++) {
-            Guest guest = slot.guests().get(pos);
-            guests.add(Map.of(
-                    "household_id", household,
-                    "slot", slot.id(),
-                    "pos", pos,
-                    "name", guest.name(),
-                    "appetite", guest.appetite().name(),
-                    "allergens", guest.allergens()));
-        }
         rows.insert("slot_guest", guests);
+    }
+
+    private static Map<String, Object> row(UUID household, Meal meal) {
+        Map<String, Object> row = new HashMap<>();
+        row.put("household_id", household);
+        row.put("id", meal.id());
+        row.put("version", 1);
+        row.put("day", meal.day());
+        row.put("meal", meal.meal().words());
+        row.put("table_time", meal.table());
+        row.put("home_from", meal.when().homeFrom());
+        row.put("minutes", meal.minutes());
+        row.put("kind", meal.kind().name());
+        row.put("state", meal.state().name());
+        row.put("locked", meal.locked());
+        row.put("note", meal.note());
+        return row;
     }
 
     private static Map<String, Object> row(UUID household, UUID slot, int pos, Dish dish) {

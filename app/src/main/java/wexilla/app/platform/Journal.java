@@ -7,9 +7,9 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.annotation.Order;
@@ -120,7 +120,8 @@ public class Journal implements Undoable {
     /** An insert that waits until everything that goes is gone. */
     private static final String GONE = "where (select count(*) from gone) >= 0";
 
-    private final Map<Thing, List<String>> columns = new ConcurrentHashMap<>();
+    /** Of each table, once they were asked for. */
+    private volatile Map<String, List<String>> columns = Map.of();
 
     Journal(JdbcClient db, JsonMapper json, Once once) {
         this.json = json;
@@ -200,7 +201,7 @@ public class Journal implements Undoable {
         images.forEach(image -> json.readTree(image.before()).forEach(before::add));
         Set<String> known = new HashSet<>();
         before.forEach(row -> known.addAll(row.propertyNames()));
-        List<String> all = columns.computeIfAbsent(thing, this::columns).stream()
+        List<String> all = columns(thing).stream()
                 .filter(column ->
                         thing.part == null || List.of(thing.part.split(", ")).contains(column))
                 .filter(column -> known.isEmpty() || known.contains(column))
@@ -249,10 +250,18 @@ public class Journal implements Undoable {
         return "gone as (delete from " + thing.table + " t" + thing.where() + " returning 1)";
     }
 
+    /** The tables do not change while Wexilla runs. */
     private List<String> columns(Thing thing) {
-        return db.sql("select column_name from information_schema.columns where table_name = ? order by 1")
-                .params(thing.table)
-                .query(String.class)
-                .list();
+        if (columns.isEmpty()) {
+            columns = db
+                    .sql("select table_name, column_name from information_schema.columns "
+                            + "where table_schema = current_schema() order by 1, 2")
+                    .query((row, n) -> Map.entry(row.getString("table_name"), row.getString("column_name")))
+                    .list()
+                    .stream()
+                    .collect(Collectors.groupingBy(
+                            Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.toList())));
+        }
+        return Objects.requireNonNull(columns.get(thing.table));
     }
 }

@@ -2,6 +2,7 @@ package wexilla.app.platform;
 
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -33,6 +34,22 @@ public class Rows {
         db.sql("insert into " + table + " (" + columns + ") select " + columns + " from jsonb_populate_recordset(null::"
                         + table + ", ?::jsonb) " + conflict)
                 .param(json.writeValueAsString(rows))
+                .update();
+    }
+
+    /** @param rows by column, all with the same columns, each with its {@code id}; nothing is written for none */
+    public void update(String table, UUID household, List<? extends Map<String, ?>> rows) {
+        if (rows.isEmpty()) {
+            return;
+        }
+        String columns = rows.get(0).keySet().stream()
+                .filter(column -> !column.equals("id"))
+                .sorted()
+                .map(column -> column + " = now." + column)
+                .collect(Collectors.joining(", "));
+        db.sql("update " + table + " t set " + columns + " from jsonb_populate_recordset(null::" + table
+                        + ", ?::jsonb) now where t.household_id = ? and t.id = now.id")
+                .params(json.writeValueAsString(rows), household)
                 .update();
     }
 }

@@ -1,14 +1,18 @@
 package wexilla.app.recipes;
 
-import java.math.BigDecimal;
-import java.math.BigInteger;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Foods;
 import wexilla.app.platform.Act;
+import wexilla.app.platform.Rows;
+import wexilla.core.food.Key;
 import wexilla.core.kitchen.Written;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.quantity.Quantity;
@@ -25,8 +29,10 @@ class VersionRows {
 
     private final JdbcClient db;
     private final Foods foods;
+    private final Rows rows;
 
-    VersionRows(JdbcClient db, Foods foods) {
+    VersionRows(JdbcClient db, Foods foods, Rows rows) {
+        this.rows = rows;
         this.db = db;
         this.foods = foods;
     }
@@ -52,67 +58,74 @@ class VersionRows {
                         replaced,
                         act.id()))
                 .update();
-        for (int pos = 0; pos < recipe.lines().size(); pos++) {
-            write(household, id, n, pos, recipe.lines().get(pos));
+        Map<Key, UUID> known = foods.rows(
+                household,
+                recipe.lines().stream()
+                        .flatMap(line -> line.read().knownFood().stream())
+                        .filter(food -> Dishes.recipeOf(food) == null)
+                        .toList());
+        List<Map<String, Object>> lines = new ArrayList<>();
+        for (RecipeLine line : recipe.lines()) {
+            lines.add(row(line, known));
         }
-        for (int pos = 0; pos < recipe.steps().size(); pos++) {
-            RecipeStep step = recipe.steps().get(pos);
-            Style stop = step.stop();
-            StepTime typed = step.typed();
-            db.sql("""
-                            insert into recipe_step (household_id, recipe, n, pos, text, can_stop, hands_min, wait_min,
-                                follows, least_min, most_min, every_min, last_min, last_words)
-                            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
-                    .params(Arrays.asList(
-                            household.id(),
-                            id,
-                            n,
-                            pos,
-                            step.text(),
-                            stop == null ? null : stop.name(),
-                            typed == null ? null : typed.handsMin(),
-                            typed == null ? null : typed.waitMin(),
-                            step.clock().follows().toArray(Integer[]::new),
-                            step.clock().least() == 0 ? null : step.clock().least(),
-                            step.clock().most(),
-                            step.clock().every(),
-                            step.clock().last(),
-                            step.clock().lastWords()))
-                    .update();
-        }
+        insert("recipe_line", household, id, n, lines);
+        insert(
+                "recipe_step",
+                household,
+                id,
+                n,
+                recipe.steps().stream().map(VersionRows::row).toList());
     }
 
-    private void write(Household household, UUID id, int n, int pos, RecipeLine line) {
+    /** Rows of a version, each at its place. */
+    private void insert(String table, Household household, UUID id, int n, List<Map<String, Object>> all) {
+        for (int pos = 0; pos < all.size(); pos++) {
+            Map<String, Object> row = all.get(pos);
+            row.put("household_id", household.id());
+            row.put("recipe", id);
+            row.put("n", n);
+            row.put("pos", pos);
+        }
+        rows.insert(table, all);
+    }
+
+    private static Map<String, Object> row(RecipeStep step) {
+        Style stop = step.stop();
+        StepTime typed = step.typed();
+        Map<String, Object> row = new HashMap<>();
+        row.put("text", step.text());
+        row.put("can_stop", stop == null ? null : stop.name());
+        row.put("hands_min", typed == null ? null : typed.handsMin());
+        row.put("wait_min", typed == null ? null : typed.waitMin());
+        row.put("follows", step.clock().follows());
+        row.put("least_min", step.clock().least() == 0 ? null : step.clock().least());
+        row.put("most_min", step.clock().most());
+        row.put("every_min", step.clock().every());
+        row.put("last_min", step.clock().last());
+        row.put("last_words", step.clock().lastWords());
+        return row;
+    }
+
+    private static Map<String, Object> row(RecipeLine line, Map<Key, UUID> known) {
         ReadLine read = line.read();
         Quantity quantity = read.quantity();
         UUID uses = read.knownFood().map(Dishes::recipeOf).orElse(null);
-        UUID food = uses != null
-                ? null
-                : read.knownFood().map(known -> foods.row(household, known)).orElse(null);
-        db.sql("""
-                        insert into recipe_line (household_id, recipe, n, pos, text, min_num, min_den, max_num, max_den,
-                            unit, food, prep, held_back_in, rule, uses)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
-                .params(Arrays.asList(
-                        household.id(),
-                        id,
-                        n,
-                        pos,
-                        read.text(),
-                        quantity == null ? null : decimal(quantity.min().value().numerator()),
-                        quantity == null ? null : decimal(quantity.min().value().denominator()),
-                        quantity == null ? null : decimal(quantity.max().value().numerator()),
-                        quantity == null ? null : decimal(quantity.max().value().denominator()),
-                        quantity == null ? null : quantity.unit().symbol(),
-                        food,
-                        read.preparation(),
-                        line.heldBackIn().stream().map(Enum::name).toArray(String[]::new),
-                        line.rule() == null ? null : line.rule().name(),
-                        uses))
-                .update();
-    }
-
-    private static BigDecimal decimal(BigInteger whole) {
-        return new BigDecimal(whole);
+        Map<String, Object> row = new HashMap<>();
+        row.put("text", read.text());
+        row.put("min_num", quantity == null ? null : quantity.min().value().numerator());
+        row.put("min_den", quantity == null ? null : quantity.min().value().denominator());
+        row.put("max_num", quantity == null ? null : quantity.max().value().numerator());
+        row.put("max_den", quantity == null ? null : quantity.max().value().denominator());
+        row.put("unit", quantity == null ? null : quantity.unit().symbol());
+        row.put(
+                "food",
+                uses != null
+                        ? null
+                        : read.knownFood().map(food -> known.get(food.key())).orElse(null));
+        row.put("prep", read.preparation());
+        row.put("held_back_in", line.heldBackIn().stream().map(Enum::name).toList());
+        row.put("rule", line.rule() == null ? null : line.rule().name());
+        row.put("uses", uses);
+        return row;
     }
 }

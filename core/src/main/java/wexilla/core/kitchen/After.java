@@ -1,12 +1,16 @@
 package wexilla.core.kitchen;
 
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Key;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
+import wexilla.core.pricing.Offer;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.stock.StockUse;
@@ -17,10 +21,12 @@ final class After {
     private final Kitchen kitchen;
     private final Map<UUID, Lot> lots = new LinkedHashMap<>();
     private @Nullable Planned planned;
+    private @Nullable Map<Key, List<Offer>> prices;
 
     After(Kitchen kitchen) {
         this.kitchen = kitchen;
         this.planned = kitchen.plannedOrNot();
+        this.prices = kitchen.prices();
         kitchen.lots().forEach(lot -> lots.put(lot.id(), lot));
     }
 
@@ -32,9 +38,28 @@ final class After {
                 planned = plan().after(batch);
             } else if (change instanceof Change.OfMeal meal) {
                 planned = plan().after(meal);
+            } else if (change instanceof Change.PriceSeen seen) {
+                seen(seen);
             }
         }
-        return kitchen.holding(List.copyOf(lots.values()), planned);
+        return kitchen.holding(List.copyOf(lots.values()), planned, prices);
+    }
+
+    /** The newest first; of one day the last that was seen. */
+    private void seen(Change.PriceSeen seen) {
+        Amount pack = seen.pack();
+        if (prices == null || pack == null) {
+            return;
+        }
+        Key food = kitchen.foods().key(seen.food());
+        List<Offer> all = new ArrayList<>(prices.getOrDefault(food, List.of()));
+        int at = 0;
+        while (at < all.size() && all.get(at).seenOn().isAfter(seen.on())) {
+            at++;
+        }
+        all.add(at, new Offer(food, seen.price(), pack, seen.on(), seen.multi()));
+        prices = new HashMap<>(prices);
+        prices.put(food, List.copyOf(all));
     }
 
     private Planned plan() {
@@ -47,7 +72,7 @@ final class After {
     private void lot(Change.OfLot change) {
         if (change instanceof Change.Made made) {
             made.from().forEach(this::gone);
-            lots.put(made.lot(), made.made().first(kitchen.holding(List.of(), planned)));
+            lots.put(made.lot(), made.made().first(kitchen.holding(List.of(), planned, prices)));
             return;
         }
         Lot lot = lots.get(change.lot());
@@ -65,6 +90,8 @@ final class After {
                     lot.amount().value().plus(counted.more()), lot.amount().unit());
             Cost cost = lot.cost().with(lot.cost().known().plus(counted.cost()));
             lots.put(lot.id(), lot.holding(there, cost));
+        } else if (change instanceof Change.Valued valued) {
+            lots.put(lot.id(), lot.worth(Cost.of(lot.cost().known().plus(valued.cost())), valued.since()));
         } else if (change instanceof Change.Levelled levelled) {
             lots.put(lot.id(), lot.at(levelled.level()));
         } else if (change instanceof Change.Understood now) {

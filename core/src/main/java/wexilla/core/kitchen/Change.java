@@ -1,11 +1,13 @@
 package wexilla.core.kitchen;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.money.Money;
+import wexilla.core.pricing.WholePacks;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.stock.StockUse;
@@ -14,13 +16,13 @@ import wexilla.core.stock.StockUse;
  * One thing an act changes. A store writes it down, {@link Kitchen#after} carries it over into the next picture: both are
  * the same by construction. Amounts are rounded to the six decimals a ledger keeps when a change is made.
  */
-public sealed interface Change permits Change.OfLot, Change.OfBatch, Change.OfMeal {
+public sealed interface Change permits Change.OfLot, Change.OfBatch, Change.OfMeal, Change.OfPrice {
 
     /** Decimals a ledger keeps. */
     int DECIMALS = 6;
 
     /** Of what is there. */
-    sealed interface OfLot extends Change permits Taken, Carried, Made, Counted, Levelled, Understood {
+    sealed interface OfLot extends Change permits Taken, Carried, Made, Counted, Valued, Levelled, Understood {
         /** The lot it is about. */
         UUID lot();
     }
@@ -30,6 +32,9 @@ public sealed interface Change permits Change.OfLot, Change.OfBatch, Change.OfMe
 
     /** Of a meal. */
     sealed interface OfMeal extends Change permits MealSet {}
+
+    /** Of what something costs at a till. */
+    sealed interface OfPrice extends Change permits PriceSeen {}
 
     /** Why the amount of a lot changed. */
     enum Kind {
@@ -110,6 +115,24 @@ public sealed interface Change permits Change.OfLot, Change.OfBatch, Change.OfMe
             more = rounded(more);
         }
     }
+
+    /**
+     * What a lot cost is said now.
+     *
+     * @param cost how much more than was written down; negative for less
+     * @param since whether it is a price seen since, not what was paid for it
+     */
+    record Valued(UUID lot, Money cost, boolean since, String reason) implements OfLot {}
+
+    /**
+     * A price was seen or paid.
+     *
+     * @param food the row of it
+     * @param pack what it was for; null when nobody said, so that it is kept and cannot be counted with yet
+     * @param multi what several packs cost together; null when there is no such offer
+     */
+    record PriceSeen(UUID food, @Nullable Amount pack, Money price, LocalDate on, WholePacks.@Nullable MultiBuy multi)
+            implements OfPrice {}
 
     /** A staple is had, low or out. */
     record Levelled(UUID lot, Lot.Level level) implements OfLot {}

@@ -84,9 +84,9 @@ public record Kitchen(
         return new Kitchen(household, now, guide, foods, lots, places, prices, own, plan);
     }
 
-    /** The same with these lots and this plan. */
-    Kitchen holding(List<Lot> other, @Nullable Planned plan) {
-        return new Kitchen(household, now, guide, foods, other, places, prices, home, plan);
+    /** The same with these lots, this plan and these prices. */
+    Kitchen holding(List<Lot> other, @Nullable Planned plan, @Nullable Map<Key, List<Offer>> known) {
+        return new Kitchen(household, now, guide, foods, other, places, known, home, plan);
     }
 
     /** The same at another moment. */
@@ -223,6 +223,11 @@ public record Kitchen(
     public Key key(Lot lot) {
         UUID food = lot.food();
         return food == null ? Key.batch(String.valueOf(lot.batch())) : foods().key(food);
+    }
+
+    /** Prices of a food, newest first. @throws IllegalStateException if nobody asked for prices */
+    public List<Offer> pricesOf(Key food) {
+        return read(prices, "prices").getOrDefault(food, List.of());
     }
 
     /** What is there, each question with a supply of its own. */

@@ -135,6 +135,12 @@ public record Lot(
                 id, what, left, level, worth, about, spot, state, clock, unitGrams, dates, packet, valued, forDish);
     }
 
+    /** The same lot at this cost. @param since whether it is a price seen since */
+    Lot worth(Cost now, boolean since) {
+        return new Lot(
+                id, what, amount, level, now, about, spot, state, clock, unitGrams, dates, packet, since, forDish);
+    }
+
     /** The same staple, had or out. */
     Lot at(Level now) {
         return new Lot(
