@@ -11,7 +11,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
@@ -26,7 +25,6 @@ import wexilla.core.kitchen.Lot;
 import wexilla.core.kitchen.NewLot;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
-import wexilla.core.stock.StockUse.Take;
 
 /**
  * The one class that writes lots and movements. Every change of a lot is a movement of an act; amounts never go below
@@ -243,22 +241,6 @@ public class Ledger implements Undoable, Changes.Writer {
         return amount.value().toDecimal(Change.DECIMALS);
     }
 
-    /** Writes a lot with its first movement. */
-    public void create(Act act, NewLot lot, Kind kind, String reason) {
-        insert(act, lot);
-        move(
-                act,
-                lot.id(),
-                kind,
-                lot.amount().value().toDecimal(6),
-                lot.cost().known().minor(),
-                reason);
-    }
-
-    private void insert(Act act, NewLot lot) {
-        rows.insert("lot", List.of(row(act, lot)));
-    }
-
     private static Map<String, Object> row(Act act, NewLot lot) {
         Map<String, Object> row = new HashMap<>();
         row.put("household_id", act.household().id());
@@ -335,35 +317,6 @@ public class Ledger implements Undoable, Changes.Writer {
         List<Map<String, Object>> all = new ArrayList<>();
         levels.forEach((lot, level) -> all.add(Map.of("id", lot, "grade", level.name())));
         rows.update("lot", act.household().id(), all);
-    }
-
-    /**
-     * Locks lots until the end of the transaction, in the order of their ids, so that two acts never wait for each
-     * other in a circle. Called before what is left in them is read.
-     */
-    public void lock(UUID household, Collection<UUID> lots) {
-        db.sql("select id from lot where household_id = ? and id = any (?) order by id for update")
-                .params(household, lots.toArray(UUID[]::new))
-                .query(UUID.class)
-                .list();
-    }
-
-    /** Takes out of a locked lot, and writes down where it went when it went into another lot. */
-    public void take(Act act, Take take, @Nullable UUID into, Kind kind, String reason) {
-        UUID lot = UUID.fromString(take.lot().id());
-        BigDecimal amount = take.amount().value().toDecimal(6);
-        move(act, lot, kind, amount.negate(), -take.cost().known().minor(), reason);
-        if (into != null) {
-            sources(
-                    act,
-                    Map.of(
-                            new Source(into, lot),
-                            new Out(amount, take.cost().known().minor())));
-        }
-    }
-
-    private void move(Act act, UUID lot, Kind kind, BigDecimal amount, long cost, String reason) {
-        move(act, List.of(new Movement(lot, kind, amount, cost, reason, act.nextMovement())));
     }
 
     @Override

@@ -2,15 +2,19 @@ package wexilla.app.stretch;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import wexilla.app.cook.Batches;
-import wexilla.app.cook.PotStock;
+import wexilla.app.cook.Stoves;
 import wexilla.app.household.Foods;
 import wexilla.app.household.Reference;
 import wexilla.app.household.Weighings;
+import wexilla.app.onhand.Codes;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
@@ -19,7 +23,9 @@ import wexilla.app.stretch.Cutting.ShareAsked;
 import wexilla.app.stretch.Cutting.StretchAsked;
 import wexilla.core.food.Food;
 import wexilla.core.food.Weighing;
+import wexilla.core.food.book.FoodBook;
 import wexilla.core.food.facts.Part;
+import wexilla.core.kitchen.Kitchen;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.money.Money;
@@ -28,11 +34,12 @@ import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
-import wexilla.core.recipe.Style;
-import wexilla.core.stock.StockUse.Take;
-import wexilla.core.stretch.DishKind;
+import wexilla.core.stations.cook.Stove;
+import wexilla.core.stations.stretch.Joint;
 import wexilla.core.stretch.Piece;
+import wexilla.core.stretch.Share;
 import wexilla.core.stretch.Slab;
+import wexilla.core.stretch.StretchPlan.Form;
 
 /** Cutting the joint raw or cooked: the raw lot is used up and each part becomes a lot. */
 @Component
@@ -41,28 +48,20 @@ class JointCooking {
     private static final int DIGITS = 12;
 
     private final Stretches stretches;
-    private final Batches batches;
     private final Foods foods;
     private final Weighings weighings;
     private final Reference reference;
-    private final JointLots joint;
-    private final PotStock potStock;
+    private final Stoves stoves;
+    private final Codes codes;
 
     JointCooking(
-            Stretches stretches,
-            Batches batches,
-            Foods foods,
-            Weighings weighings,
-            Reference reference,
-            JointLots joint,
-            PotStock potStock) {
+            Stretches stretches, Foods foods, Weighings weighings, Reference reference, Stoves stoves, Codes codes) {
         this.stretches = stretches;
-        this.batches = batches;
         this.foods = foods;
         this.weighings = weighings;
         this.reference = reference;
-        this.joint = joint;
-        this.potStock = potStock;
+        this.stoves = stoves;
+        this.codes = codes;
     }
 
     /**
@@ -76,80 +75,102 @@ class JointCooking {
         if (stretch.state() != Stretches.State.OPEN) {
             throw Problem.at("/id", "This joint is cooked already.");
         }
+        StretchAsked asked = stretch.asked();
+        boolean uncooked = asked.cut() == Slab.Cut.RAW;
         Food food = foods.known(household)
                 .book()
-                .find(stretch.asked().food())
-                .orElseGet(() -> foods.own(household, stretch.asked().food(), Unit.G));
-        UUID row = foods.row(household, food);
-        Cut planned = cut(household, stretch.asked());
-        Amount bought = Amount.of(Rational.of(planned.rawGrams().toDecimal(6)), Unit.G);
-        Lot raw = joint.raw(act, stretch, food, row, bought);
-        if (stretch.asked().cut() == Slab.Cut.RAW) {
-            Cut cut = there(household, actual(stretch.asked(), raw, null));
-            List<Piece> pieces =
-                    Piece.of(cut.slab(), cut.shares(), cut.plan(), raw.amount().value());
-            List<UUID> made =
-                    joint.cutRaw(act, raw, row, pieces, stretch.asked().shares(), name -> known(household, name));
-            stretches.cooked(act, id, made.subList(0, stretch.asked().shares().size()));
-            return "Cut raw: " + food.name() + " into " + parts(pieces);
+                .find(asked.food())
+                .orElseGet(() -> foods.own(household, asked.food(), Unit.G));
+        Cut planned = cut(household, asked);
+        PotAsked pot = PotAsked.of(asked, foods.known(household).book(), household.currency());
+        Rational broth = uncooked ? Rational.ZERO : pot.pot().broth(household.measures());
+        Food stock = foods.known(household).book().named("stock").orElseThrow();
+        Map<String, Food> besides = besides(household, planned, uncooked);
+        List<Food> named = new ArrayList<>(besides.values());
+        named.add(food);
+        if (!broth.isZero()) {
+            named.add(stock);
         }
-        StretchAsked asked = actual(stretch.asked(), raw, weighed);
-        Cut cut = there(household, asked);
-        if (weighed != null && !weighed.isBlank()) {
-            weighings.add(
-                    act,
-                    row,
-                    Part.COOKED,
-                    cut.rawGrams().toDecimal(6),
-                    cut.slab().cookedGrams().toDecimal(6),
-                    Weighing.Grade.WEIGHED);
+        if (!uncooked) {
+            pot.lines().stream().flatMap(line -> line.knownFood().stream()).forEach(named::add);
         }
-        UUID batch = batches.add(
-                act,
-                food.name() + ", cooked",
-                Style.PLAIN_PART,
-                Rational.of(Math.max(1, cut.plan().plainPlates())),
-                Money.zero(household.currency()));
+        Stove stove = stoves.at(act, named);
+        Set<String> used = codes.used(household);
+        Joint joint = new Joint(stove, () -> codes.fresh(used));
+        Lot raw = raw(joint, stretch, food, planned);
+        Cut cut = there(household, actual(asked, raw, uncooked ? null : weighed));
         List<Piece> pieces =
                 Piece.of(cut.slab(), cut.shares(), cut.plan(), raw.amount().value());
-        PotAsked pot = PotAsked.of(stretch.asked(), foods.known(household).book(), household.currency());
-        List<Take> inputs = potStock.takes(act, pot.lines());
-        List<String> abouts = new ArrayList<>(
-                stretch.asked().shares().stream().map(ShareAsked::about).toList());
-        pieces.stream().skip(abouts.size()).forEach(rest -> abouts.add(rest.name()));
-        List<UUID> made = joint.make(
-                act,
-                raw,
-                new JointLots.Cooked(batch, DishKind.keepingClass(DishKind.group(food)), abouts),
-                pieces,
-                inputs,
-                name -> cookedBones(household, name));
-        Rational broth = pot.pot().broth(household.measures());
-        if (!broth.isZero()) {
-            Food stock = foods.known(household).book().named("stock").orElseThrow();
-            joint.broth(act, foods.row(household, stock), broth, "from " + food.name());
+        List<Joint.Part> parts = parts(pieces, asked, food, besides);
+        List<UUID> made;
+        if (uncooked) {
+            made = joint.cutRaw(raw, parts);
+        } else {
+            if (weighed != null && !weighed.isBlank()) {
+                weighings.add(
+                        act,
+                        stove.row(food),
+                        Part.COOKED,
+                        cut.rawGrams().toDecimal(6),
+                        cut.slab().cookedGrams().toDecimal(6),
+                        Weighing.Grade.WEIGHED);
+            }
+            Rational feeds = Rational.of(Math.max(1, cut.plan().plainPlates()));
+            made = joint.cook(food, raw, parts, feeds, pot.lines());
+            if (!broth.isZero()) {
+                joint.broth(stock, broth, "from " + food.name());
+            }
         }
+        stoves.write(act, stove);
         stretches.cooked(act, id, made.subList(0, asked.shares().size()));
-        return "Cooked: " + food.name() + " into " + parts(pieces);
+        return (uncooked ? "Cut raw: " : "Cooked: ") + food.name() + " into " + pieces.size()
+                + (pieces.size() == 1 ? " part" : " parts");
     }
 
-    /** The row of bones or trimmings that were cooked. */
-    private UUID cookedBones(Household household, String name) {
-        return foods.known(household)
-                .book()
-                .find("cooked " + name)
-                .map(food -> foods.row(household, food))
-                .orElseGet(() -> foods.row(household, foods.own(household, name, Unit.PIECE)));
+    /** The raw lot; a joint that is not in the record is counted up first, several packs are put together. */
+    private static Lot raw(Joint joint, Stretches.Stretch stretch, Food food, Cut planned) {
+        Kitchen kitchen = joint.stove().kitchen();
+        if (stretch.lot() == null) {
+            return joint.counted(
+                    food,
+                    Amount.of(Rational.of(planned.rawGrams().toDecimal(6)), Unit.G),
+                    Money.parse(stretch.asked().price(), kitchen.household().currency()));
+        }
+        List<UUID> packs = new ArrayList<>(List.of(stretch.lot()));
+        packs.addAll(stretch.asked().more());
+        return joint.together(food, Joint.packs(kitchen, packs));
     }
 
-    /** The row of bones or trimmings by this name. */
-    private UUID known(Household household, String name) {
-        Food food = foods.known(household).book().find(name).orElseGet(() -> foods.own(household, name, Unit.PIECE));
-        return foods.row(household, food);
+    /** Bones and trimmings by their names: cooked ones where they are cooked. */
+    private Map<String, Food> besides(Household household, Cut planned, boolean uncooked) {
+        FoodBook book = foods.known(household).book();
+        Map<String, Food> besides = new HashMap<>();
+        for (Share share : planned.shares()) {
+            String name = share.name();
+            if (share.byProduct()) {
+                besides.put(
+                        name,
+                        (uncooked ? book.find(name) : book.find("cooked " + name))
+                                .orElseGet(() -> foods.own(household, name, Unit.PIECE)));
+            }
+        }
+        return besides;
     }
 
-    private static String parts(List<Piece> pieces) {
-        return pieces.size() + (pieces.size() == 1 ? " part" : " parts");
+    /** What each piece is kept as; what is not decided has its own name. */
+    private static List<Joint.Part> parts(
+            List<Piece> pieces, StretchAsked asked, Food food, Map<String, Food> besides) {
+        List<Joint.Part> parts = new ArrayList<>();
+        for (int i = 0; i < pieces.size(); i++) {
+            Piece piece = pieces.get(i);
+            ShareAsked share = i < asked.shares().size() ? asked.shares().get(i) : null;
+            parts.add(new Joint.Part(
+                    piece,
+                    piece.meat() ? food : Objects.requireNonNull(besides.get(piece.name())),
+                    share == null ? piece.name() : share.about(),
+                    share == null ? Form.WHOLE : Shares.form("/shares/" + i, share)));
+        }
+        return parts;
     }
 
     private Cut cut(Household household, StretchAsked asked) {

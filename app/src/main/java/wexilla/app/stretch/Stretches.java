@@ -17,6 +17,7 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
+import wexilla.app.platform.Rows;
 import wexilla.app.stretch.Cutting.ShareAsked;
 import wexilla.app.stretch.Cutting.StretchAsked;
 import wexilla.core.kitchen.house.Household;
@@ -45,8 +46,10 @@ public class Stretches {
 
     private final JdbcClient db;
     private final Journal journal;
+    private final Rows rows;
 
-    Stretches(JdbcClient db, Journal journal) {
+    Stretches(JdbcClient db, Journal journal, Rows rows) {
+        this.rows = rows;
         this.db = db;
         this.journal = journal;
     }
@@ -178,39 +181,36 @@ public class Stretches {
         db.sql("delete from share where household_id = ? and stretch = ?")
                 .params(act.household().id(), id)
                 .update();
+        List<Map<String, Object>> shares = new ArrayList<>();
         for (int pos = 0; pos < asked.shares().size(); pos++) {
-            insert(act, id, pos, asked.shares().get(pos));
+            shares.add(row(act, id, pos, asked.shares().get(pos)));
         }
+        rows.insert("share", shares);
     }
 
-    private void insert(Act act, UUID id, int pos, ShareAsked share) {
-        db.sql("""
-                        insert into share (household_id, stretch, pos, name, part, percent, grams, portions,
-                            portion_grams, pieces, piece_grams, cost_percent, value_per_kg, plates, form, extender, eat_on, to_freezer,
-                            locked, season)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
-                .params(Arrays.asList(
-                        act.household().id(),
-                        id,
-                        pos,
-                        share.name().strip(),
-                        share.part() == null ? "meat" : share.part(),
-                        share.percent(),
-                        share.grams(),
-                        share.portions(),
-                        share.portionGrams(),
-                        share.pieces(),
-                        share.pieceGrams(),
-                        share.costPercent(),
-                        share.valuePerKg(),
-                        share.plates(),
-                        share.form(),
-                        share.extender() == null ? "" : share.extender(),
-                        Cutting.day("/shares/" + pos + "/eatOn", share.eatOn()),
-                        Boolean.TRUE.equals(share.freeze()),
-                        Boolean.TRUE.equals(share.locked()),
-                        share.season() == null ? "" : share.season().strip()))
-                .update();
+    private static Map<String, Object> row(Act act, UUID id, int pos, ShareAsked share) {
+        Map<String, Object> row = new HashMap<>();
+        row.put("household_id", act.household().id());
+        row.put("stretch", id);
+        row.put("pos", pos);
+        row.put("name", share.name().strip());
+        row.put("part", share.part() == null ? "meat" : share.part());
+        row.put("percent", share.percent());
+        row.put("grams", share.grams());
+        row.put("portions", share.portions());
+        row.put("portion_grams", share.portionGrams());
+        row.put("pieces", share.pieces());
+        row.put("piece_grams", share.pieceGrams());
+        row.put("cost_percent", share.costPercent());
+        row.put("value_per_kg", share.valuePerKg());
+        row.put("plates", share.plates());
+        row.put("form", share.form());
+        row.put("extender", share.extender() == null ? "" : share.extender());
+        row.put("eat_on", Cutting.day("/shares/" + pos + "/eatOn", share.eatOn()));
+        row.put("to_freezer", Boolean.TRUE.equals(share.freeze()));
+        row.put("locked", Boolean.TRUE.equals(share.locked()));
+        row.put("season", share.season() == null ? "" : share.season().strip());
+        return row;
     }
 
     private void remember(Act act, UUID id) {
@@ -226,11 +226,10 @@ public class Stretches {
     void cooked(Act act, UUID id, List<UUID> lots) {
         remember(act, id);
         state(act, id, State.COOKED);
-        for (int pos = 0; pos < lots.size(); pos++) {
-            db.sql("update share set lot = ? where household_id = ? and stretch = ? and pos = ?")
-                    .params(Arrays.asList(lots.get(pos), act.household().id(), id, pos))
-                    .update();
-        }
+        db.sql("update share s set lot = made.lot from unnest(?::uuid[]) with ordinality as made (lot, n) "
+                        + "where s.household_id = ? and s.stretch = ? and s.pos = made.n - 1")
+                .params(lots.toArray(UUID[]::new), act.household().id(), id)
+                .update();
     }
 
     private void state(Act act, UUID id, State state) {

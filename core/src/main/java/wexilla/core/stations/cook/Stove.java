@@ -42,7 +42,7 @@ import wexilla.core.stock.StockUse.Take;
 public final class Stove {
 
     /** What was used though the record had none of it. */
-    private static final String NOT_FROM_STOCK = "used, not from stock";
+    public static final String NOT_FROM_STOCK = "used, not from stock";
 
     private final LocalDate day;
     private final Map<Key, UUID> rows;
