@@ -165,7 +165,7 @@ class DayRows {
                 row.getInt("not_before"));
     }
 
-    /** Writes a day, or what of it is other than it was. @param before as it is stored; null for a new one */
+    /** Writes a day, or what of it is other than it was; its timers follow it ({@link DayTimers#follow}). @param before as it is stored; null for a new one */
     void save(Act act, @Nullable Stored before, Stored stored) {
         UUID household = act.household().id();
         UUID id = stored.id();
@@ -180,6 +180,7 @@ class DayRows {
         boolean gear = was == null || !was.gear().equals(day.gear());
         Map<Thing, Boolean> written = new EnumMap<>(Map.of(
                 Thing.COOK_DAY, true,
+                Thing.COOK_TIMERS, true,
                 Thing.COOK_TASKS, tasks,
                 Thing.COOK_LAGS, lags,
                 Thing.COOK_HANDS, hands,

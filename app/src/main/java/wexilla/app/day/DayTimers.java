@@ -55,9 +55,8 @@ class DayTimers {
                 .list();
     }
 
-    /** Brings the timers of tasks to how the day is now: what was begun runs, what moved moves, what is over stops. */
-    void follow(Act act, DayRows.Stored stored) {
-        journal.before(act, Thing.COOK_TIMERS, stored.id());
+    /** Brings the timers of tasks to how the day is now, which was journalled with it: what was begun runs, what moved moves, what is over stops. */
+    void follow(Act act, DayRows.@Nullable Stored before, DayRows.Stored stored) {
         List<Integer> begun = new ArrayList<>();
         List<Map<String, Object>> runs = new ArrayList<>();
         for (int job = 0; job < stored.run().tasks().size(); job++) {
@@ -71,6 +70,9 @@ class DayTimers {
         rows.insert("cook_timer", runs, """
                 on conflict (household_id, id) do update set due = excluded.due,
                 stopped = case when excluded.due > cook_timer.due then null else cook_timer.stopped end""");
+        if (before == null) {
+            return;
+        }
         db.sql("update cook_timer set stopped = ? where household_id = ? and cook_day = ? and stopped is null "
                         + "and (not ? or task <> all (?) and not (n = ? and task = any (?)))")
                 .params(

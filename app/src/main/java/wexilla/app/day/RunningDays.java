@@ -187,7 +187,7 @@ public class RunningDays {
 
     private void save(Act act, DayRows.@Nullable Stored before, DayRows.Stored stored) {
         rows.save(act, before, stored);
-        timers.follow(act, stored);
+        timers.follow(act, before, stored);
     }
 
     /** When a minute of a day is. */

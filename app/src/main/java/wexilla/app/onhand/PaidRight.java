@@ -66,9 +66,9 @@ class PaidRight {
     /**
      * @param lot with something in it
      * @param line what else lies there of the same line of a note
-     * @param cost of what is there of the lot
+     * @param is what it is now, {@code cost} of what is there of it
      */
-    String right(Act act, Lot lot, List<Lot> line, Money cost) {
+    String right(Act act, Lot lot, List<Lot> line, PutRight.Named is, Money cost) {
         UnitPrice was = UnitPrice.of(lot.cost().known(), lot.amount());
         UnitPrice now = UnitPrice.of(cost, lot.amount());
         List<Change> changes = new ArrayList<>();
@@ -83,9 +83,9 @@ class PaidRight {
         }
         ledger.write(act, changes);
         int others = changes.size() - 1;
-        String told = lot.amount() + " of " + lot.name() + " cost " + cost
+        String told = lot.amount() + " of " + is.name() + " cost " + cost
                 + (others == 0 ? "" : ", and " + others + " more of the same in its proportion");
-        UUID food = lot.food();
+        UUID food = is.food();
         if (food == null) {
             return told;
         }

@@ -83,9 +83,11 @@ class PutRight {
         Household household = act.household();
         List<Lot> line = lot.batch() != null ? List.of() : lots.ofLine(household, lot);
         List<String> told = new ArrayList<>();
+        Named is = new Named(lot.food(), lot.name(), "");
         if (name != null || days != null) {
             List<Change> changes = new ArrayList<>();
-            told.add(understood(act, lot, name, days, changes));
+            is = understood(act, lot, name, days, changes);
+            told.add(is.name() + is.until());
             for (Lot one : line) {
                 // what lies elsewhere or was opened since has days of its own
                 boolean alike = one.spot().place().equals(lot.spot().place())
@@ -100,8 +102,7 @@ class PutRight {
         }
         if (price != null) {
             Money cost = Asked.money("/price", price, household.currency());
-            Lot named = lots.byId(household, id).orElseThrow();
-            told.add(paid.right(act, named, name == null ? line : lots.ofLine(household, named), cost));
+            told.add(paid.right(act, lot, line, is, cost));
         }
         return "Put right: " + String.join("; ", told);
     }
@@ -110,13 +111,16 @@ class PutRight {
         return typed == null || typed.isBlank() ? null : typed.strip();
     }
 
-    private String understood(Act act, Lot lot, @Nullable String name, @Nullable String days, List<Change> changes) {
+    /** What a lot is now. @param until ", until Sat 5 Dec", empty where nobody knows */
+    record Named(@Nullable UUID food, String name, String until) {}
+
+    private Named understood(Act act, Lot lot, @Nullable String name, @Nullable String days, List<Change> changes) {
         Household household = act.household();
         if (name != null && lot.batch() != null) {
             String title = Asked.name("/name", name, LONGEST);
             batches.rename(act, lot.batch(), title);
             if (days == null) {
-                return title;
+                return new Named(null, title, "");
             }
             name = title;
         }
@@ -163,7 +167,7 @@ class PutRight {
                 .last()
                 .map(day -> ", until " + Household.words(day))
                 .orElse("");
-        return (same ? called : line.foodName()) + until;
+        return new Named(food, same ? called : line.foodName(), until);
     }
 
     /** How it is said to be now; what is not said of it stays. */

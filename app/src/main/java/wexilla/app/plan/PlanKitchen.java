@@ -140,11 +140,11 @@ public class PlanKitchen implements DayBefore {
                         pick.helpings().stream().map(Pick.Helping::batch)))
                 .collect(Collectors.toSet());
         List<Meal> all = meals.between(now.household(), now.today(), now.today().plusDays(Planning.FURTHEST));
-        Kitchen kitchen = kitchen(now, all, now.today().minusDays(1), named);
-        Planned plan = kitchen.planned();
         Set<UUID> wanted =
                 picks.stream().flatMap(pick -> Stream.ofNullable(pick.recipe())).collect(Collectors.toSet());
         wanted.addAll(Planned.ids(all, DishKind.RECIPE));
+        Kitchen kitchen = kitchen(now, all, now.today().minusDays(1), named, wanted);
+        Planned plan = kitchen.planned();
         return kitchen.with(
                 kitchen.home(),
                 new Planned(all, plan.batches(), recipes.currents(now, wanted), plan.done(), plan.buys()));
@@ -161,9 +161,12 @@ public class PlanKitchen implements DayBefore {
         return kitchen(now, some, cookDays, Set.of());
     }
 
-    /** @param also batches that are looked at too */
     private Kitchen kitchen(Snapshot now, List<Meal> some, LocalDate cookDays, Set<UUID> also) {
-        Set<UUID> dishes = Planned.ids(some, DishKind.RECIPE);
+        return kitchen(now, some, cookDays, also, Planned.ids(some, DishKind.RECIPE));
+    }
+
+    /** @param also batches that are looked at too, {@code dishes} recipes */
+    private Kitchen kitchen(Snapshot now, List<Meal> some, LocalDate cookDays, Set<UUID> also, Set<UUID> dishes) {
         List<Meal> today =
                 some.stream().filter(meal -> meal.day().equals(now.today())).toList();
         Set<UUID> tonight = Planned.ids(today, DishKind.RECIPE);

@@ -291,10 +291,15 @@ public class Acts {
         return perform(household, key, "undo", undone, Undone.class, act -> {
             record Target(String kind, String subject, boolean reversed) {}
             Target target = db.sql("""
-                            select kind, subject, exists (select 1 from act u
-                                where u.household_id = a.household_id and u.reverses = a.id) as reversed
-                            from act a where household_id = ? and id = ? for update""")
-                    .params(household.id(), undone)
+                            with target as (
+                                    select household_id, id, kind, subject, exists (select 1 from act u
+                                        where u.household_id = a.household_id and u.reverses = a.id) as reversed
+                                    from act a where household_id = ? and id = ?),
+                                marked as (
+                                    update act u set reverses = target.id from target
+                                    where u.household_id = target.household_id and u.id = ? and not target.reversed)
+                            select kind, subject, reversed from target""")
+                    .params(household.id(), undone, act.id())
                     .query(Target.class)
                     .optional()
                     .orElseThrow(() -> Problem.missing("There is no such act to undo."));
@@ -311,9 +316,6 @@ public class Acts {
                                 + blockers.get(0).subject() + "” first.",
                         blockers);
             }
-            db.sql("update act set reverses = ? where household_id = ? and id = ?")
-                    .params(undone, household.id(), act.id())
-                    .update();
             try {
                 db.sql("set constraints all deferred").update();
                 Undoable.Undone what = new Undoable.Undone(undone, target.kind());

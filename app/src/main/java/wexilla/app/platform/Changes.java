@@ -1,10 +1,13 @@
 package wexilla.app.platform;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import wexilla.core.kitchen.Change;
 
-/** Writes down what an act changes, in the order it says, each kind by the one class that writes such rows. */
+/** Writes down what an act changes, each kind at once, by the one class that writes such rows. */
 @Component
 public class Changes {
 
@@ -18,29 +21,22 @@ public class Changes {
         void write(Act act, List<Change> changes);
     }
 
-    private final List<Writer> writers;
+    /** What is asked for comes before what asks for it: a lot is of a batch, a dish of a meal too. */
+    private static final List<Class<? extends Change>> ORDER =
+            List.of(Change.OfPrice.class, Change.OfBatch.class, Change.OfLot.class, Change.OfMeal.class);
+
+    private final Map<Class<? extends Change>, Writer> writers;
 
     Changes(List<Writer> writers) {
-        this.writers = writers;
+        this.writers = writers.stream().collect(Collectors.toMap(Writer::kind, writer -> writer));
     }
 
     public void write(Act act, List<Change> changes) {
-        int from = 0;
-        while (from < changes.size()) {
-            Writer writer = of(changes.get(from));
-            int to = from + 1;
-            while (to < changes.size() && writer.kind().isInstance(changes.get(to))) {
-                to++;
+        for (Class<? extends Change> kind : ORDER) {
+            List<Change> own = changes.stream().filter(kind::isInstance).toList();
+            if (!own.isEmpty()) {
+                Objects.requireNonNull(writers.get(kind)).write(act, own);
             }
-            writer.write(act, changes.subList(from, to));
-            from = to;
         }
-    }
-
-    private Writer of(Change change) {
-        return writers.stream()
-                .filter(writer -> writer.kind().isInstance(change))
-                .findFirst()
-                .orElseThrow(() -> new IllegalStateException("nothing writes " + change.getClass()));
     }
 }

@@ -47,8 +47,8 @@ class Taking {
         meals.forEach(choice -> Planning.day(choice.day(), act.day()));
         List<Pick> picks = MealChoice.picks("/meals", meals);
         Snapshot now = snapshots.of(act.household());
-        picks.stream().flatMap(pick -> Stream.ofNullable(pick.recipe())).forEach(id -> recipes.current(now, id));
         Kitchen kitchen = kitchens.taking(now, picks);
+        picks.stream().flatMap(pick -> Stream.ofNullable(pick.recipe())).forEach(id -> recipes.current(now, id));
         Answer answer = new wexilla.core.stations.propose.Taking(
                         kitchen, act.day(), habits.known(now), UUID::randomUUID)
                 .take(picks);

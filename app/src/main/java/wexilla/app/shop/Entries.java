@@ -113,9 +113,9 @@ class Entries {
                 .update();
     }
 
-    void away(Act act, UUID entry) {
-        db.sql("insert into shop_away (household_id, entry, act) values (?, ?, ?)")
-                .params(act.household().id(), entry, act.id())
+    void away(Act act, List<Entry> entries) {
+        db.sql("insert into shop_away (household_id, entry, act) select ?, unnest(?::uuid[]), ?")
+                .params(act.household().id(), entries.stream().map(Entry::id).toArray(UUID[]::new), act.id())
                 .update();
     }
 }

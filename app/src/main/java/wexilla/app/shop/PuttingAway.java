@@ -48,11 +48,11 @@ class PuttingAway {
         if (basket.isEmpty()) {
             throw Problem.at("/basket", "The basket is empty; tick what you bought first.");
         }
+        entries.away(act, basket);
         KnownFoods known = foods.known(household);
         List<NoteLine> kept = new ArrayList<>();
         Money besides = Money.zero(household.currency());
         for (Entries.Entry entry : basket) {
-            entries.away(act, entry.id());
             if (entry.food() != null) {
                 Food food = known.food(entry.food());
                 int packs = entry.pack() == null ? 1 : entry.packs();
