@@ -14,11 +14,11 @@ import wexilla.app.support.Sample;
 /** The demo household looks lived in: every station has something to show, and the numbers are believable. */
 class DemoTest {
 
-    private final Http demo = Kitchen.demoHousehold();
+    private static final Http DEMO = Kitchen.demoHousehold();
 
     @Test
     void aTableOfSixWithAllergensAndDislikes() {
-        JsonNode household = demo.get("/api/household").ok();
+        JsonNode household = DEMO.get("/api/household").ok();
         assertThat(household.path("people")).hasSize(6);
         assertThat(household.path("plates").asString()).isEqualTo("5.45");
         assertThat(household.path("people").toString()).contains("NUTS").contains("FRAIL");
@@ -27,7 +27,7 @@ class DemoTest {
 
     @Test
     void atLeastTwelveCookableRecipes() {
-        long cookable = Sample.book(demo).stream()
+        long cookable = Sample.book(DEMO).stream()
                 .filter(r -> r.path("lines").asInt() > 3
                         && r.path("steps").asInt() > 1
                         && r.path("minutes").asInt() > 0)
@@ -46,20 +46,20 @@ class DemoTest {
 
     @Test
     void aBigBuyUnderWayTwoWeeksPlannedAndACookDayAhead() {
-        JsonNode stretch = demo.get("/api/stretch").ok().path("stretches").get(0);
+        JsonNode stretch = DEMO.get("/api/stretch").ok().path("stretches").get(0);
         assertThat(stretch.path("state").asString()).isEqualTo("OPEN");
         assertThat(stretch.path("rawEatBy").asString()).isEqualTo("2026-11-25");
-        JsonNode days = demo.get("/api/plan").ok().path("days");
+        JsonNode days = DEMO.get("/api/plan").ok().path("days");
         assertThat(days.valueStream()
                         .flatMap(day -> day.path("meals").valueStream())
                         .filter(meal -> meal.path("meal").asString().equals("DINNER") && meal.has("slot"))
                         .count())
                 .isEqualTo(14);
-        JsonNode joint = demo.get("/api/cookday?day=2026-11-25").ok();
+        JsonNode joint = DEMO.get("/api/cookday?day=2026-11-25").ok();
         assertThat(joint.path("joints").get(0).asString()).isEqualTo("3.2 kg pork shoulder, bone in");
-        JsonNode cookday = demo.get("/api/cookday?day=2026-11-28").ok();
+        JsonNode cookday = DEMO.get("/api/cookday?day=2026-11-28").ok();
         assertThat(cookday.path("pots")).hasSize(5);
-        JsonNode run = demo.get("/api/cookday/run").ok();
+        JsonNode run = DEMO.get("/api/cookday/run").ok();
         assertThat(run.path("hands").valueStream().filter(hands -> hands.has("now")))
                 .as("somebody is at something")
                 .isNotEmpty();
@@ -69,12 +69,12 @@ class DemoTest {
 
     @Test
     void weeksOfHistoryWithSomethingBoughtEatenAndBinned() {
-        JsonNode weeks = demo.get("/api/costs").ok().path("weeks");
+        JsonNode weeks = DEMO.get("/api/costs").ok().path("weeks");
         assertThat(sum(weeks, "paid")).isGreaterThan(60);
         assertThat(sum(weeks, "used")).isGreaterThan(5);
         assertThat(sum(weeks, "binned")).isGreaterThan(0);
-        assertThat(demo.get("/api/eat").ok().path("ratings")).hasSizeGreaterThan(8);
-        assertThat(demo.get("/api/costs").ok().path("prices")).hasSizeGreaterThan(40);
+        assertThat(DEMO.get("/api/eat").ok().path("ratings")).hasSizeGreaterThan(8);
+        assertThat(DEMO.get("/api/costs").ok().path("prices")).hasSizeGreaterThan(40);
     }
 
     private static double sum(JsonNode weeks, String what) {
@@ -85,12 +85,12 @@ class DemoTest {
 
     @Test
     void todayHasSomethingToDo() {
-        JsonNode today = demo.get("/api/today").ok();
+        JsonNode today = DEMO.get("/api/today").ok();
         assertThat(today.path("takeOut")).isNotEmpty();
         assertThat(today.path("freezeTonight").get(0).path("name").asString()).isEqualTo("minced beef");
         assertThat(today.path("firstSteps")).isEmpty();
-        assertThat(demo.get("/api/eat").ok().path("tonight").path("steps")).isNotEmpty();
-        JsonNode shop = demo.get("/api/shop").ok();
+        assertThat(DEMO.get("/api/eat").ok().path("tonight").path("steps")).isNotEmpty();
+        JsonNode shop = DEMO.get("/api/shop").ok();
         assertThat(shop.path("wanted")).hasSizeGreaterThan(4);
         assertThat(shop.path("complete").asBoolean())
                 .as("every price is known: " + shop)

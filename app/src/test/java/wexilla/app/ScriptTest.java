@@ -34,7 +34,7 @@ class ScriptTest {
     /** Held by somebody else, the lock turns a second start away before it changes anything. */
     @Test
     void twoStartsAtOnceAreOne() throws Exception {
-        Path state = Cluster.ROOT.resolve("app/target/state");
+        Path state = Cluster.STATE;
         Files.createDirectories(state);
         Process first = new ProcessBuilder(
                         "flock", "-o", state.resolve("lock").toString(), "sh", "-c", "echo held; sleep 60")

@@ -12,7 +12,8 @@ import java.util.Map;
 public final class Cluster {
 
     public static final Path ROOT = root();
-    private static final Path STATE = ROOT.resolve("app/target/state");
+    /** Each of the JVMs that run tests side by side has its own. */
+    public static final Path STATE = ROOT.resolve("app/target/state" + System.getProperty("wexilla.fork", ""));
 
     private final String name;
     private final Map<String, String> told;
