@@ -282,7 +282,7 @@ public record MenuProblem(
     }
 
     /** How many at the table would rather not, or {@link Eater#MUST_NOT}. */
-    int against(Meal meal, Choice choice) {
+    public int against(Meal meal, Choice choice) {
         if (choice instanceof Cooked cooked) {
             return meal.against().get(cooked.dish());
         }
