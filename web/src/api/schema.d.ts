@@ -2119,6 +2119,7 @@ export interface components {
             hands: boolean;
             heat?: string;
             lanes: number[];
+            of: string;
             /** Format: int32 */
             pos: number;
             start: string;

@@ -27,9 +27,11 @@ export function Around({ run, id, sound, setSound, spoken, setSpoken, done }: Pr
   const fails = useFailsAct(id, done);
   const dish = useDishAct(id, done);
   const close = useCloseAct(id, () => go('/cook'));
-  const left = [
-    ...new Set(run.tasks.filter((task) => task.state === 'TO_DO' || task.state === 'BEGUN').map((task) => task.dish)),
-  ];
+  const left = new Map(
+    run.tasks
+      .filter((task) => task.state === 'TO_DO' || task.state === 'BEGUN')
+      .map((task) => [task.of, task.dish] as const),
+  );
   return (
     <section className="enamel grid gap-5 p-4" aria-label="More of the day">
       <Row title="Everybody rests">
@@ -76,12 +78,12 @@ export function Around({ run, id, sound, setSound, spoken, setSpoken, done }: Pr
           ))}
       </Row>
       <Row title="Not cooked after all">
-        {left.map((name) => (
+        {[...left].map(([of, name]) => (
           <button
-            key={name}
+            key={of}
             type="button"
             className="btn btn-outline kitchen-button"
-            onClick={() => dish.act({ drop: name })}
+            onClick={() => dish.act({ drop: of })}
           >
             {name}
           </button>

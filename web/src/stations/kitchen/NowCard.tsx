@@ -116,7 +116,7 @@ function More({
   const act = useTaskAct(id, done);
   const away = useHandsAct(id, done);
   const pots = useCookDay(run.day).data?.pots ?? [];
-  const pot = pots.find((one) => one.title === task.dish);
+  const pot = pots.find((one) => one.batch === task.of);
   const later = run.tasks.filter((one) => one.hands && one.state === 'TO_DO' && one.pos !== task.pos);
   later.sort((a, b) => a.from - b.from);
   return (

@@ -28,6 +28,7 @@ const shown = (what: ReactNode) =>
 const task = (pos: number, part: Partial<RunTask>): RunTask => ({
   pos,
   dish: 'Chilli',
+  of: part.dish ?? 'Chilli',
   text: 'Fry it.',
   start: '2026-12-05T10:00',
   end: '2026-12-05T10:15',

@@ -96,6 +96,49 @@ class RunTest extends StoryKitchen {
                 "Slow cook on low 6 hours, stir every 2 hours.");
     }
 
+    /** Two batches of one recipe are two: each is dropped and taken off the heat by itself. */
+    @Test
+    void twoPotsOfOneRecipe() {
+        on("2026-12-05T09:00:00Z");
+        cooker();
+        put("Chilli", "2026-12-05", "Simmer 40 minutes.");
+        String recipe =
+                http.get("/api/recipes").ok().path("cards").get(0).path("id").asString();
+        http.act("/api/cookday/batches", Map.of("recipe", recipe, "style", "COOKED", "cookOn", "2026-12-05"))
+                .ok();
+        String id = begin();
+        List<String> pots = run().path("tasks")
+                .valueStream()
+                .map(task -> task.path("of").asString())
+                .distinct()
+                .toList();
+        assertThat(pots).hasSize(2);
+        JsonNode first = run().path("tasks").get(0);
+        http.act(
+                        "/api/cookday/run/" + id + "/dish",
+                        Map.of("drop", first.path("of").asString()))
+                .ok();
+        JsonNode left = run().path("tasks")
+                .valueStream()
+                .filter(task -> task.path("text").asString().startsWith("Simmer")
+                        && task.path("state").asString().equals("TO_DO"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(left.path("of").asString()).isNotEqualTo(first.path("of").asString());
+        assertThat(left.path("dish").asString())
+                .startsWith("Chilli, pot ")
+                .isNotEqualTo(first.path("dish").asString());
+        task(id, left.path("pos").asInt(), "BEGIN").ok();
+        on("2026-12-05T09:40:00Z");
+        task(id, left.path("pos").asInt(), "DONE").ok();
+        assertThat(run().path("cooked"))
+                .as("the other one is not cooked")
+                .hasSize(1)
+                .first()
+                .extracting(JsonNode::asString)
+                .isEqualTo(left.path("of").asString());
+    }
+
     /** Fried late, the cooker starts by itself, its timers ring at its end and at every stir; done, closed, and it taught. */
     @Test
     void aDayFromItsBeginToItsEnd() {

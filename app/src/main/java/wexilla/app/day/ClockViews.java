@@ -28,6 +28,7 @@ final class ClockViews {
      * One thing on the clock.
      *
      * @param pos its place among the tasks of the day
+     * @param of what it belongs to: id of a batch or big buy, or the dish itself
      * @param from minutes since the begin of the day, {@code to} minutes
      * @param lanes which lanes it lies on, by place
      * @param heat of the oven in the scale of the household; absent without one
@@ -39,6 +40,7 @@ final class ClockViews {
     record ClockTask(
             int pos,
             String dish,
+            String of,
             String text,
             String start,
             String end,
@@ -147,6 +149,7 @@ final class ClockViews {
         return new ClockTask(
                 job,
                 one.dish(),
+                one.key(),
                 one.text(),
                 when.at(plan.start(job)),
                 when.at(plan.end(job)),

@@ -151,7 +151,7 @@ class CookSheetController {
         return lines.stream()
                 .map(line -> new Line(
                         at(household, begins, line.minute()),
-                        HeatWords.in(line.words(), fahrenheit && line.words().startsWith("oven on")),
+                        HeatWords.in(line.words(), fahrenheit && line.oven()),
                         HeatWords.in(line.more(), fahrenheit)))
                 .toList();
     }

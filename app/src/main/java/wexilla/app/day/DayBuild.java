@@ -16,6 +16,7 @@ import wexilla.core.cookday.CookDay.Pot;
 import wexilla.core.cookday.DayDishes;
 import wexilla.core.cookday.DayHeat;
 import wexilla.core.cookday.DayTasks;
+import wexilla.core.food.Key;
 import wexilla.core.kitchen.Batch;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.people.Appetite;
@@ -84,7 +85,8 @@ class DayBuild {
         List<Pot> pots = new ArrayList<>();
         for (Batch batch : batches.withRecipes(now, batches.named(now, List.of(), on, on))) {
             batch.sized(now.household().measures())
-                    .ifPresent(sized -> pots.add(new Pot(batch.id().toString(), sized, batch.style())));
+                    .ifPresent(sized -> pots.add(new Pot(
+                            batch.id().toString(), sized, batch.style(), Key.dish(String.valueOf(batch.recipeId())))));
         }
         return pots;
     }

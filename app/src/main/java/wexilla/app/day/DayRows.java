@@ -149,7 +149,8 @@ class DayRows {
                 settings,
                 Touch.valueOf(row.getString("touch")),
                 row.getBoolean("strong"),
-                new Aside(watches, strings(row.getArray("amounts")), row.getString("caution"), row.getInt("planned")));
+                new Aside(watches, strings(row.getArray("amounts")), row.getString("caution"), row.getInt("planned")),
+                Objects.requireNonNullElse(row.getString("of"), ""));
     }
 
     private static DayTask task(ResultSet row) throws SQLException {
@@ -256,6 +257,7 @@ class DayRows {
         List<Watch> watches = job.aside().watches();
         Map<String, Object> row = new HashMap<>();
         row.put("dish", job.dish());
+        row.put("of", job.of().isEmpty() ? null : job.of());
         row.put("text", job.text());
         row.put("hands", job.hands());
         row.put("holds", job.holds().stream().map(Kind::name).toList());

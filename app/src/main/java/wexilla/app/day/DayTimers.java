@@ -27,8 +27,11 @@ import wexilla.core.recipe.steps.StepClock.Watch;
 @Component
 class DayTimers {
 
-    /** @param task it belongs to; null for one the cook set */
-    record Timer(UUID id, @Nullable Integer task, String words, Instant due) {}
+    /**
+     * @param task it belongs to; null for one the cook set
+     * @param oven whether the oven is turned on for it
+     */
+    record Timer(UUID id, @Nullable Integer task, String words, boolean oven, Instant due) {}
 
     private static final int OVEN_ON = 1000;
 
@@ -44,13 +47,14 @@ class DayTimers {
 
     /** Those that run or ring, the first to ring first. */
     List<Timer> running(Household household, UUID day) {
-        return db.sql("select id, task, words, due from cook_timer "
+        return db.sql("select id, task, n, words, due from cook_timer "
                         + "where household_id = ? and cook_day = ? and stopped is null order by due, n, words, id")
                 .params(household.id(), day)
                 .query((row, n) -> new Timer(
                         row.getObject("id", UUID.class),
                         row.getObject("task", Integer.class),
                         row.getString("words"),
+                        row.getInt("n") == OVEN_ON,
                         row.getTimestamp("due").toInstant()))
                 .list();
     }

@@ -16,6 +16,7 @@ import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Problem;
+import wexilla.core.clock.DayProblem.Job;
 import wexilla.core.cookday.CookDay.Pot;
 import wexilla.core.cookday.DayProbe;
 import wexilla.core.cookday.running.DayChange;
@@ -139,7 +140,10 @@ class RunChangesController {
                 run -> "Out of order: " + run.day().gear().get(input.gear()).name());
     }
 
-    /** @param drop the dish that is not cooked after all; {@code add} the batch that is, too; one of them */
+    /**
+     * @param drop what is not cooked after all, by what its tasks are of, or its name
+     * @param add the batch that is cooked, too; one of them
+     */
     record RunDishInput(@Nullable String drop, @Nullable UUID add) {}
 
     @PostMapping("/api/cookday/run/{id}/dish")
@@ -158,8 +162,13 @@ class RunChangesController {
                     key,
                     id,
                     input,
-                    (run, now) -> run.drop(drop, now),
-                    run -> "Not cooked after all: " + drop);
+                    (run, now) -> run.drop(which(run, drop), now),
+                    run -> "Not cooked after all: "
+                            + run.day().jobs().stream()
+                                    .filter(job -> job.is(drop))
+                                    .map(Job::dish)
+                                    .findFirst()
+                                    .orElse(drop));
         }
         Snapshot now = snapshots.of(household);
         Pot pot = running.find(household, id).stream()
@@ -177,6 +186,18 @@ class RunChangesController {
                                 .problem(),
                         minute),
                 run -> "Cooked, too: " + pot.sized().recipe().title());
+    }
+
+    /** What is meant by an id, or by a name nothing else of the day has. */
+    private static String which(DayRun run, String said) {
+        List<Job> jobs = run.day().jobs();
+        return jobs.stream().anyMatch(job -> job.is(said))
+                ? said
+                : jobs.stream()
+                        .filter(job -> job.dish().equals(said))
+                        .map(Job::key)
+                        .findFirst()
+                        .orElse(said);
     }
 
     /** @param words what it is for, {@code minutes} from now; or {@code heard} the timer that was heard */

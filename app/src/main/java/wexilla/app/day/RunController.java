@@ -7,10 +7,8 @@ import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.function.BiFunction;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -80,10 +78,8 @@ class RunController {
 
     /** Batches of the day that were put on it after it began. */
     private static List<RunDish> could(List<Pot> pots, DayRows.Stored stored) {
-        Set<String> on =
-                stored.run().day().jobs().stream().map(DayProblem.Job::dish).collect(Collectors.toSet());
         return pots.stream()
-                .filter(pot -> !on.contains(pot.sized().recipe().title()))
+                .filter(pot -> stored.run().day().jobs().stream().noneMatch(job -> job.is(pot.id())))
                 .map(pot -> new RunDish(pot.id(), pot.sized().recipe().title()))
                 .toList();
     }
@@ -91,7 +87,7 @@ class RunController {
     /** Batches that are off the heat, and planned still: nobody wrote down what came out. */
     private static List<String> cooked(List<Pot> pots, DayRows.Stored stored) {
         return pots.stream()
-                .filter(pot -> stored.run().cooked(pot.sized().recipe().title()))
+                .filter(pot -> stored.run().cooked(pot.id()))
                 .map(Pot::id)
                 .toList();
     }

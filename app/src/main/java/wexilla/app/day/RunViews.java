@@ -152,9 +152,9 @@ final class RunViews {
     private static RunTimer timer(Household household, DayRows.Stored stored, DayTimers.Timer timer) {
         Integer task = timer.task();
         // what the oven is set to is written down in Celsius; the words of a step stay as they were typed
-        boolean oven = timer.words().startsWith("oven on");
-        String words =
-                oven ? HeatWords.in(timer.words(), household.system() == KitchenMeasure.System.US) : timer.words();
+        String words = timer.oven()
+                ? HeatWords.in(timer.words(), household.system() == KitchenMeasure.System.US)
+                : timer.words();
         String dish = task == null ? "" : stored.run().day().jobs().get(task).dish();
         return new RunTimer(
                 timer.id().toString(), task, words, dish, timer.due().toEpochMilli());

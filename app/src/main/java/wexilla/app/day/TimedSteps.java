@@ -26,8 +26,10 @@ class TimedSteps {
     /** Every step that was timed, newest day first; what was never begun or took no minute is not among them. */
     private List<Timed> timed(Household household) {
         return db.sql("""
-                        select t.dish, t.text, t.hands, t.end_min - t.start_min - t.away as took, t.planned from cook_task t
+                        select coalesce(v.title, t.dish) as dish, t.text, t.hands, t.end_min - t.start_min - t.away as took, t.planned from cook_task t
                         join cook_day d on d.household_id = t.household_id and d.id = t.cook_day
+                        left join batch b on b.household_id = t.household_id and b.id = t.of
+                        left join recipe_version v on v.household_id = b.household_id and v.recipe = b.recipe and v.n = b.n
                         where t.household_id = ? and t.state = 'DONE' and t.planned > 0
                             and t.end_min - t.start_min - t.away > 0
                         order by d.begins desc, t.end_min desc, t.pos limit 500""")

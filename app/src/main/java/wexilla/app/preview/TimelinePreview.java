@@ -257,7 +257,7 @@ class TimelinePreview {
             after.add(before);
         }
         return new DayTasks.Dish(
-                asked.name(), portions, steps, !Boolean.FALSE.equals(asked.kept()), after, inside(at, asked, heat));
+                asked.name(), portions, steps, !Boolean.FALSE.equals(asked.kept()), after, inside(at, asked, heat), "");
     }
 
     private DayTasks.Inside inside(String at, TimelineDish asked, DayHeat heat) {

@@ -392,7 +392,7 @@ public final class EveryAct {
                         "minutes",
                         20));
         add("/api/cookday/run/{id}/fails", id, map("gear", 0));
-        add("/api/cookday/run/{id}/dish", id, map("drop", ahead.path("dish").asString()));
+        add("/api/cookday/run/{id}/dish", id, map("drop", ahead.path("of").asString()));
         add("/api/cookday/run/{id}/timer", id, map("words", "eggs", "minutes", 8));
         add("/api/cookday/run/{id}/close", id, Map.of());
     }

@@ -11,12 +11,12 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /**
  * A year in the life of made households: no act breaks the books, nothing past its limit is eaten. How many seeds: {@code
- * -Dwexilla.year-seeds}, 20 of each kind over a quarter where nobody says; {@code ./wexilla year} asks for whole years of more.
+ * -Dwexilla.year-seeds}, 20 of each kind over six weeks where nobody says; {@code ./wexilla year} asks for whole years of more.
  */
 class YearTest {
 
     private static final int SEEDS = Integer.getInteger("wexilla.year-seeds", 20);
-    private static final int WEEKS = Integer.getInteger("wexilla.year-weeks", 13);
+    private static final int WEEKS = Integer.getInteger("wexilla.year-weeks", 6);
 
     @ParameterizedTest
     @EnumSource(MadeHouse.Kind.class)

@@ -55,6 +55,7 @@ public record DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, Li
      * @param settings how long it takes, one for each oven setting it may have; one alone, at 0 degrees, without an oven
      * @param strong whether it needs a burner that is not slow: what fries or comes to the boil
      * @param aside what the cook wants to know at it
+     * @param of the batch or big buy it belongs to, by its id; empty for one that belongs to none
      */
     public record Job(
             String dish,
@@ -64,7 +65,8 @@ public record DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, Li
             List<Setting> settings,
             Touch touch,
             boolean strong,
-            Aside aside) {
+            Aside aside,
+            String of) {
 
         public Job {
             holds = List.copyOf(holds);
@@ -78,14 +80,46 @@ public record DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, Li
             this(dish, text, hands, holds, settings, Touch.NOTHING, false, Aside.NOTHING);
         }
 
+        public Job(
+                String dish,
+                String text,
+                boolean hands,
+                List<Kind> holds,
+                List<Setting> settings,
+                Touch touch,
+                boolean strong,
+                Aside aside) {
+            this(dish, text, hands, holds, settings, touch, strong, aside, "");
+        }
+
+        /** The same job of a batch or big buy. */
+        public Job belonging(String id) {
+            return new Job(dish, text, hands, holds, settings, touch, strong, aside, id);
+        }
+
+        /** Whether it is of this batch or big buy; of this dish where it belongs to none. */
+        public boolean is(String which) {
+            return of.isEmpty() ? dish.equals(which) : of.equals(which);
+        }
+
+        /** What it is found by: {@link #is}. */
+        public String key() {
+            return of.isEmpty() ? dish : of;
+        }
+
+        /** Whether both are of one dish; two batches of one recipe are two. */
+        public boolean sameDish(Job other) {
+            return key().equals(other.key());
+        }
+
         /** The same, of other minutes. */
         public Job lasting(List<Setting> other) {
-            return new Job(dish, text, hands, holds, other, touch, strong, aside);
+            return new Job(dish, text, hands, holds, other, touch, strong, aside, of);
         }
 
         /** The same, of something raw or ready to eat. */
         public Job touching(Touch what) {
-            return new Job(dish, text, hands, holds, settings, what, strong, aside);
+            return new Job(dish, text, hands, holds, settings, what, strong, aside, of);
         }
 
         /** The same, with a word of caution more. */
@@ -101,7 +135,8 @@ public record DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, Li
                     settings,
                     touch,
                     strong,
-                    new Aside(aside.watches(), aside.amounts(), words, aside.written()));
+                    new Aside(aside.watches(), aside.amounts(), words, aside.written()),
+                    of);
         }
 
         /** A job without an oven. */

@@ -113,7 +113,7 @@ public final class DayWhy {
 
     private static String name(DayPlan plan, int job, int seenFrom) {
         Job one = plan.problem().jobs().get(job);
-        boolean same = one.dish().equals(plan.problem().jobs().get(seenFrom).dish());
+        boolean same = one.sameDish(plan.problem().jobs().get(seenFrom));
         return (same || one.dish().isEmpty() ? "" : one.dish() + ": ") + "“" + brief(one.text()) + "”";
     }
 

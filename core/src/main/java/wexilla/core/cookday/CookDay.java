@@ -8,8 +8,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
+import wexilla.core.food.Key;
 import wexilla.core.food.facts.Nature;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.KitchenRounding;
@@ -37,8 +39,15 @@ public record CookDay(List<Pot> pots, List<Preparation> preparations, List<Task>
      * One batch to cook.
      *
      * @param id of whoever asks
+     * @param dish what lines that ask for this recipe name
      */
-    public record Pot(String id, Sized sized, Style style) {
+    public record Pot(
+            String id, Sized sized, Style style, @Nullable Key dish) {
+
+        /** A recipe that was typed: what goes into another one is found by its title. */
+        public Pot(String id, Sized sized, Style style) {
+            this(id, sized, style, null);
+        }
 
         String title() {
             return sized.recipe().title();
@@ -56,8 +65,8 @@ public record CookDay(List<Pot> pots, List<Preparation> preparations, List<Task>
      */
     public record Preparation(String what, String how, String all, List<Part> parts) {}
 
-    /** @param dish which bowl it is for */
-    public record Part(String dish, String amount) {}
+    /** @param dish which bowl it is for, {@code pot} by its id */
+    public record Part(String pot, String dish, String amount) {}
 
     /** @param why the rule or source; empty when the words say it all */
     public record Task(String words, String why) {}
@@ -102,7 +111,8 @@ public record CookDay(List<Pot> pots, List<Preparation> preparations, List<Task>
         List<Preparation> merged = new ArrayList<>();
         cuts.forEach((cut, byPot) -> {
             List<Part> parts = new ArrayList<>();
-            byPot.forEach((pot, amount) -> parts.add(new Part(pot.title(), pieces(cut.food(), amount, measures))));
+            byPot.forEach(
+                    (pot, amount) -> parts.add(new Part(pot.id(), pot.title(), pieces(cut.food(), amount, measures))));
             Amount all = byPot.values().stream().reduce(Amount::plus).orElseThrow();
             merged.add(new Preparation(cut.food().name(), cut.how(), pieces(cut.food(), all, measures), parts));
         });

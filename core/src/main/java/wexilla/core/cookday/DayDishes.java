@@ -12,6 +12,7 @@ import wexilla.core.cookday.DayTasks.Once;
 import wexilla.core.food.Food;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
+import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.ScaledLine;
 import wexilla.core.recipe.ScaledStep;
 import wexilla.core.recipe.Sized;
@@ -80,12 +81,13 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
                     .map(ScaledStep::text)
                     .toList();
             dishes.add(new Dish(
-                    pot.title(),
+                    name(pots, i),
                     pot.sized().portions(),
                     steps.get(i),
                     true,
                     after(pots, i),
-                    heat.of(pot.title(), texts, foods)));
+                    heat.of(pot.title(), texts, foods),
+                    pot.id()));
         }
         dishes.addAll(more);
         return new DayDishes(dishes, once);
@@ -143,15 +145,22 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
         return String.join(" ", Arrays.copyOf(own, own.length - same));
     }
 
+    /** A recipe that is cooked in two batches of a day is two dishes, each with a name of its own. */
+    private static String name(List<Pot> pots, int at) {
+        String title = pots.get(at).title();
+        long same = pots.stream().filter(pot -> pot.title().equals(title)).count();
+        long before =
+                pots.stream().limit(at).filter(pot -> pot.title().equals(title)).count();
+        return same == 1 ? title : title + ", pot " + (before + 1);
+    }
+
     /** Dishes of the same day that go into this one. */
     private static List<Integer> after(List<Pot> pots, int dish) {
         List<Integer> before = new ArrayList<>();
         for (int other = 0; other < pots.size(); other++) {
-            String title = pots.get(other).title();
+            Pot one = pots.get(other);
             boolean goesIn = other != dish
-                    && pots.get(dish).sized().recipe().lines().stream()
-                            .anyMatch(line ->
-                                    line.made() != null && line.made().title().equals(title));
+                    && pots.get(dish).sized().recipe().lines().stream().anyMatch(line -> asksFor(line, one));
             if (goesIn) {
                 before.add(other);
             }
@@ -159,14 +168,22 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
         return before;
     }
 
+    private static boolean asksFor(RecipeLine line, Pot pot) {
+        Food food = line.read().food();
+        return line.made() != null
+                && (pot.dish() == null
+                        ? line.made().title().equals(pot.title())
+                        : food != null && food.key().equals(pot.dish()));
+    }
+
     /** Takes a food out of the cutting steps of the dishes that have it, where at least two have one. */
     private static void once(List<Pot> pots, List<List<DayStep>> steps, Preparation preparation, List<Once> once) {
         List<Integer> dishes = new ArrayList<>();
         List<Integer> places = new ArrayList<>();
         for (int dish = 0; dish < pots.size(); dish++) {
-            String title = pots.get(dish).title();
+            String pot = pots.get(dish).id();
             boolean has =
-                    preparation.parts().stream().anyMatch(part -> part.dish().equals(title));
+                    preparation.parts().stream().anyMatch(part -> part.pot().equals(pot));
             int place = has ? cutting(steps.get(dish), preparation.what()) : -1;
             if (place >= 0) {
                 dishes.add(dish);

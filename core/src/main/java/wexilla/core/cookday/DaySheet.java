@@ -22,7 +22,12 @@ import wexilla.core.quantity.text.CookWords;
 public record DaySheet(List<String> labels, List<Line> clock, List<Own> people, List<Line> washing) {
 
     /** @param minute of the day; @param words what to do; @param more amounts, cautions, what holds it; may be empty */
-    public record Line(int minute, String words, String more) {}
+    public record Line(int minute, String words, String more, boolean oven) {
+
+        Line(int minute, String words, String more) {
+            this(minute, words, more, false);
+        }
+    }
 
     /** What one person does. */
     public record Own(String name, List<Line> lines) {
@@ -45,7 +50,8 @@ public record DaySheet(List<String> labels, List<Line> clock, List<Own> people, 
         List<Own> people = new ArrayList<>();
         for (int job : plan.byClock()) {
             clock.add(line(plan, job));
-            plan.ovenOn(job).ifPresent(on -> clock.add(new Line(on, "oven on, " + plan.celsius(job) + " °C", "")));
+            plan.ovenOn(job)
+                    .ifPresent(on -> clock.add(new Line(on, "oven on, " + plan.celsius(job) + " °C", "", true)));
             Job one = plan.job(job);
             for (var watch : one.aside().watches()) {
                 clock.add(new Line(plan.start(job) + watch.at(), one.dish() + ": " + watch.words(), ""));
@@ -107,7 +113,7 @@ public record DaySheet(List<String> labels, List<Line> clock, List<Own> people, 
                         .anyMatch(next -> plan.start(next) == plan.end(job)
                                 && next != job
                                 && plan.gear().get(next).contains(held)
-                                && plan.job(next).dish().equals(one.dish()));
+                                && plan.job(next).sameDish(one));
                 if (washed && !goesOn) {
                     washing.add(new Line(plan.end(job), gear.name() + ", after " + one.dish(), ""));
                 }

@@ -45,9 +45,16 @@ public final class DayTasks {
      * @param portions it makes
      * @param kept whether it is cooled and bagged at the end; else it is eaten
      * @param after dishes that have to be cooked before it is begun, by place
+     * @param of the batch or big buy it is, by its id; empty for none
      */
     public record Dish(
-            String name, Rational portions, List<DayStep> steps, boolean kept, List<Integer> after, Inside inside) {
+            String name,
+            Rational portions,
+            List<DayStep> steps,
+            boolean kept,
+            List<Integer> after,
+            Inside inside,
+            String of) {
 
         public Dish {
             steps = List.copyOf(steps);
@@ -55,7 +62,7 @@ public final class DayTasks {
         }
 
         public Dish(String name, Rational portions, List<DayStep> steps, boolean kept, List<Integer> after) {
-            this(name, portions, steps, kept, after, Inside.NOTHING);
+            this(name, portions, steps, kept, after, Inside.NOTHING, "");
         }
     }
 
@@ -170,6 +177,15 @@ public final class DayTasks {
     private record Ends(List<Integer> first, List<Integer> cooked) {}
 
     private Ends dish(Dish dish) {
+        int from = jobs.size();
+        Ends ends = made(dish);
+        for (int job = from; job < jobs.size(); job++) {
+            jobs.set(job, jobs.get(job).belonging(dish.of()));
+        }
+        return ends;
+    }
+
+    private Ends made(Dish dish) {
         List<List<Integer>> ends = new ArrayList<>();
         List<Integer> first = new ArrayList<>();
         List<Integer> last = List.of();

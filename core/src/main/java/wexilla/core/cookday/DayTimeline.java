@@ -1,7 +1,10 @@
 package wexilla.core.cookday;
 
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import wexilla.core.clock.DayCheck;
@@ -129,8 +132,8 @@ public record DayTimeline(DayPlan plan, int least, List<String> warnings) {
                 gain(problem.with(problem.people(), more), words(kind), seed, effort, stop, found);
             }
         }
-        for (String dish : longest(problem)) {
-            gain(beforehand(problem, dish), dish + " begun the evening before", seed, effort, stop, found);
+        for (Job dish : longest(problem)) {
+            gain(beforehand(problem, dish), dish.dish() + " begun the evening before", seed, effort, stop, found);
         }
         List<Person> people = new ArrayList<>(problem.people());
         people.add(new Person("somebody else", List.of(new Window(0, DayProblem.NEVER))));
@@ -140,12 +143,10 @@ public record DayTimeline(DayPlan plan, int least, List<String> warnings) {
     }
 
     /** Dishes with something that goes on by itself for hours outside the oven, which could be done overnight. */
-    private static List<String> longest(DayProblem problem) {
-        return problem.jobs().stream()
-                .filter(DayTimeline::overnight)
-                .map(Job::dish)
-                .distinct()
-                .toList();
+    private static Collection<Job> longest(DayProblem problem) {
+        Map<String, Job> first = new LinkedHashMap<>();
+        problem.jobs().stream().filter(DayTimeline::overnight).forEach(job -> first.putIfAbsent(job.key(), job));
+        return first.values();
     }
 
     private static boolean overnight(Job job) {
@@ -156,15 +157,16 @@ public record DayTimeline(DayPlan plan, int least, List<String> warnings) {
     }
 
     /** As if a dish were done up to the end of its longest wait when the day begins. */
-    private static DayProblem beforehand(DayProblem problem, String dish) {
+    private static DayProblem beforehand(DayProblem problem, Job dish) {
         List<Job> jobs = new ArrayList<>(problem.jobs());
         int last = -1;
         for (int job = 0; job < jobs.size(); job++) {
-            last = jobs.get(job).dish().equals(dish) && overnight(jobs.get(job)) ? job : last;
+            last = jobs.get(job).sameDish(dish) && overnight(jobs.get(job)) ? job : last;
         }
         for (int job = 0; job <= last; job++) {
-            if (jobs.get(job).dish().equals(dish)) {
-                jobs.set(job, Job.of(dish, jobs.get(job).text(), 0, false));
+            Job one = jobs.get(job);
+            if (one.sameDish(dish)) {
+                jobs.set(job, Job.of(one.dish(), one.text(), 0, false).belonging(one.of()));
             }
         }
         return new DayProblem(jobs, problem.lags(), problem.people(), problem.gear());

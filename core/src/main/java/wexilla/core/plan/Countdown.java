@@ -109,7 +109,7 @@ public final class Countdown {
             LocalDateTime at = table.minusMinutes(served - plan.start(job));
             boolean goesOn = job > 0
                     && plan.end(job - 1) == plan.start(job)
-                    && plan.problem().jobs().get(job - 1).dish().equals(one.dish())
+                    && plan.problem().jobs().get(job - 1).sameDish(one)
                     && plan.problem().jobs().get(job - 1).text().equals(one.text());
             if (goesOn) {
                 // its hands and what then goes on by itself are one step

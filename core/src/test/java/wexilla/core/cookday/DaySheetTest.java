@@ -26,7 +26,7 @@ class DaySheetTest {
 
     private static DayTasks.Dish dish(String name, DayTasks.Inside inside, String... steps) {
         return new DayTasks.Dish(
-                name, Rational.of(8), Arrays.stream(steps).map(DayStep::of).toList(), true, List.of(), inside);
+                name, Rational.of(8), Arrays.stream(steps).map(DayStep::of).toList(), true, List.of(), inside, "");
     }
 
     private static DayTasks.Dish hot(String name, String... steps) {

@@ -115,7 +115,8 @@ public final class DayChange {
                 List.of(new Setting(0, minutes)),
                 one.touch(),
                 false,
-                one.aside());
+                one.aside(),
+                one.of());
         List<DayTask> moved = new ArrayList<>(tasks);
         for (int i = 0; i < moved.size(); i++) {
             DayTask task = moved.get(i);
@@ -169,7 +170,8 @@ public final class DayChange {
                 List.of(new Setting(celsius, left)),
                 one.touch(),
                 one.strong(),
-                one.aside());
+                one.aside(),
+                one.of());
         DayTask again = new DayTask(State.TO_DO, now, now + left, 0, -1, List.of(), task.planned(), task.away(), 0);
         // it was begun in time: what is left of it follows nothing
         List<Lag> lags = run.day().lags().stream()

@@ -56,7 +56,8 @@ public final class DayRest {
                             List.of(new Setting(celsius, end - start)),
                             one.touch(),
                             one.strong(),
-                            one.aside()));
+                            one.aside(),
+                            one.of()));
             begun.add(new Begun(job, start, end, who, held ? task.gear() : List.of()));
         }
         DayProblem live = new DayProblem(jobs, day.lags(), day.people(), day.gear(), new Live(now, begun, pins));

@@ -111,11 +111,11 @@ public record DayRun(DayProblem day, List<DayTask> tasks, List<String> told) {
         return without(Set.of(job), now).again(now);
     }
 
-    /** A dish is not cooked after all: nothing of it is begun any more. */
+    /** A dish is not cooked after all: nothing of it is begun any more. @param dish as {@link DayProblem.Job#is} finds it */
     public DayRun drop(String dish, int now) {
         Set<Integer> own = new TreeSet<>();
         for (int job = 0; job < tasks.size(); job++) {
-            if (day.jobs().get(job).dish().equals(dish) && !tasks.get(job).over()) {
+            if (day.jobs().get(job).is(dish) && !tasks.get(job).over()) {
                 own.add(job);
             }
         }
@@ -221,12 +221,12 @@ public record DayRun(DayProblem day, List<DayTask> tasks, List<String> told) {
     /** Whether a dish is off the heat: nothing of it is left but cooling and bagging. */
     public boolean cooked(String dish) {
         return IntStream.range(0, tasks.size())
-                        .filter(job -> day.jobs().get(job).dish().equals(dish))
+                        .filter(job -> day.jobs().get(job).is(dish))
                         .allMatch(job -> tasks.get(job).over()
                                 || DayTasks.keeps(day.jobs().get(job)))
                 && IntStream.range(0, tasks.size())
-                        .anyMatch(job -> day.jobs().get(job).dish().equals(dish)
-                                && tasks.get(job).state() == State.DONE);
+                        .anyMatch(job ->
+                                day.jobs().get(job).is(dish) && tasks.get(job).state() == State.DONE);
     }
 
     public boolean over() {
@@ -266,10 +266,7 @@ public record DayRun(DayProblem day, List<DayTask> tasks, List<String> told) {
                     && lag.most() < DayProblem.NEVER
                     && !day.jobs().get(lag.to()).hands()
                     && tasks.get(lag.to()).state() == State.TO_DO
-                    && day.jobs()
-                            .get(lag.to())
-                            .dish()
-                            .equals(day.jobs().get(job).dish());
+                    && day.jobs().get(lag.to()).sameDish(day.jobs().get(job));
             if (next && run.free(lag.to()) && lag.most() <= DayTasks.HOT) {
                 run = run.with(lag.to(), run.begun(lag.to(), now));
             }

@@ -151,7 +151,14 @@ public record BigBuy(
                     new StepTime(0, heat, true)));
         }
         steps.add(new DayStep("Cut it into " + parts.size() + " parts", new StepTime(Math.max(5, apart), 0, true)));
-        return new DayTasks.Dish(weight + " " + food, Rational.of(Math.max(1, parts.size())), steps, true, List.of());
+        return new DayTasks.Dish(
+                weight + " " + food,
+                Rational.of(Math.max(1, parts.size())),
+                steps,
+                true,
+                List.of(),
+                DayTasks.Inside.NOTHING,
+                id);
     }
 
     private static void add(
