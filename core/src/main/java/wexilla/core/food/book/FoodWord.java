@@ -5,12 +5,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.food.facts.Animal;
 import wexilla.core.food.facts.Traits;
+import wexilla.core.quantity.text.ReadOnce;
 
 /**
  * A food as somebody says it who dislikes it, does without it or wants it used up: "peas", "fish", "tomatoes". It means
@@ -22,6 +22,9 @@ import wexilla.core.food.facts.Traits;
 public record FoodWord(String words, @Nullable Food food) {
 
     private static final Pattern NO_LETTER = Pattern.compile("[^\\p{L}']+");
+
+    /** Names are asked for every eater and dish. */
+    private static final ReadOnce<List<String>> TOKENS = new ReadOnce<>(FoodWord::split);
 
     /** As this book knows it. */
     public static FoodWord of(String words, FoodBook book) {
@@ -71,10 +74,14 @@ public record FoodWord(String words, @Nullable Food food) {
     }
 
     private static List<String> tokens(String text) {
+        return TOKENS.of(text);
+    }
+
+    private static List<String> split(String text) {
         return NO_LETTER
                 .splitAsStream(text.toLowerCase(Locale.ROOT))
                 .filter(word -> !word.isEmpty())
                 .map(Plurals::singular)
-                .collect(Collectors.toList());
+                .toList();
     }
 }
