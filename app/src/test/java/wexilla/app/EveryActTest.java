@@ -23,8 +23,9 @@ import wexilla.app.support.EveryAct;
 import wexilla.app.support.EveryAct.Request;
 import wexilla.app.support.Http;
 import wexilla.app.support.Kitchen;
+import wexilla.app.support.Watched;
 
-/** What holds for every act: it can be undone, it happens once however often it is sent, nonsense changes nothing. */
+/** What holds for every act: the database has what the core says, it can be undone, it happens once however often it is sent, nonsense changes nothing. */
 class EveryActTest {
 
     private static final Http DEMO = Kitchen.demoHousehold();
@@ -102,7 +103,7 @@ class EveryActTest {
     @ParameterizedTest
     @MethodSource("acts")
     void undoneItIsAsIfItHadNotBeen(Request act) {
-        JsonNode done = DEMO.act(act.url(), text(act)).ok();
+        JsonNode done = Watched.during(() -> DEMO.act(act.url(), text(act)).ok());
         assertThat(EveryAct.seen(DEMO)).as("it changes something").isNotEqualTo(BEFORE);
         DEMO.undo(done.path("act").asString()).ok();
         nothingHasChanged();

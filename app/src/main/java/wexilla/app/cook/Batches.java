@@ -189,6 +189,7 @@ public class Batches implements Undoable {
                 row.getObject("recipe", UUID.class),
                 (Integer) row.getObject("n"),
                 null,
+                row.getObject("food", UUID.class),
                 List.of(),
                 row.getBoolean("proposed"));
     }

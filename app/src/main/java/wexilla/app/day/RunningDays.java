@@ -19,6 +19,7 @@ import wexilla.app.platform.Problem;
 import wexilla.core.clock.DayPlan;
 import wexilla.core.cookday.running.DayRun;
 import wexilla.core.kitchen.house.Household;
+import wexilla.core.quantity.Unfit;
 import wexilla.core.quantity.text.CookWords;
 
 /** Cook days that run: begun, changed event by event, closed. One state for all devices; each event is an act with its undo. */
@@ -139,7 +140,7 @@ public class RunningDays {
         DayRun next;
         try {
             next = event.apply(stored.run(), then);
-        } catch (IllegalArgumentException not) {
+        } catch (Unfit not) {
             throw Problem.at("", sentence(String.valueOf(not.getMessage())));
         }
         DayRun planned = now > then ? next.again(now) : next;

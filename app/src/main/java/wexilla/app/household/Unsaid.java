@@ -12,6 +12,7 @@ import wexilla.app.household.NamesController.UnsaidName;
 import wexilla.core.food.Food;
 import wexilla.core.food.book.FoodBook;
 import wexilla.core.kitchen.house.Household;
+import wexilla.core.quantity.Unfit;
 import wexilla.core.recipe.lines.LineReader;
 
 /** What nobody has said yet: names the book does not know, and stored lines that cannot be read. */
@@ -78,7 +79,7 @@ class Unsaid {
                 .forEach(stored -> {
                     try {
                         reader.read(stored.text());
-                    } catch (IllegalArgumentException no) {
+                    } catch (Unfit no) {
                         unread.add(stored.where() + ": " + stored.text());
                     }
                 });

@@ -13,6 +13,7 @@ import wexilla.core.equipment.VesselRule;
 import wexilla.core.equipment.VesselSize;
 import wexilla.core.food.Key;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unfit;
 import wexilla.core.recipe.steps.PressureTime;
 
 /** How full vessels may be, and what stands in them piece by piece: reference files, read once. */
@@ -100,7 +101,7 @@ public class Vessels {
         try {
             VesselSize size = VesselSize.parse(text);
             return rule(piece.kind().name()).map(rule -> rule.sized(size)).filter(sized -> sized.ml() != null);
-        } catch (IllegalArgumentException unreadable) {
+        } catch (Unfit unreadable) {
             return Optional.empty();
         }
     }

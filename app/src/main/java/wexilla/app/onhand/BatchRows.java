@@ -126,6 +126,7 @@ public class BatchRows implements Changes.Writer {
         row.put("state", batch.state().name());
         row.put("cook_on", batch.cookOn());
         row.put("done_at", batch.state() == Batch.State.DONE ? act.happenedAt().toString() : null);
+        row.put("food", batch.cookedFrom());
         row.put("flat_cost", batch.flat().minor());
         row.put("act", act.id());
         return row;

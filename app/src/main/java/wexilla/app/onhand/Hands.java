@@ -10,6 +10,7 @@ import wexilla.app.household.Households;
 import wexilla.app.household.Reference;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Asked;
+import wexilla.app.platform.Changes;
 import wexilla.app.platform.Problem;
 import wexilla.core.kitchen.Answer;
 import wexilla.core.kitchen.Change.Kind;
@@ -25,14 +26,14 @@ import wexilla.core.stations.onhand.Handling;
 public class Hands {
 
     private final Lots lots;
-    private final Ledger ledger;
+    private final Changes writing;
     private final Foods foods;
     private final Households households;
     private final Reference reference;
 
-    Hands(Lots lots, Ledger ledger, Foods foods, Households households, Reference reference) {
+    Hands(Lots lots, Changes writing, Foods foods, Households households, Reference reference) {
         this.lots = lots;
-        this.ledger = ledger;
+        this.writing = writing;
         this.foods = foods;
         this.households = households;
         this.reference = reference;
@@ -42,7 +43,7 @@ public class Hands {
         Lot lot = lots.locked(act.household(), id)
                 .orElseThrow(() -> Problem.missing("There is no such thing in this household."));
         Answer answer = does.apply(new Handling(kitchen(act, lot, asked), act.day(), UUID::randomUUID), lot);
-        ledger.write(act, answer.changes());
+        writing.write(act, answer.changes());
         return answer.words();
     }
 

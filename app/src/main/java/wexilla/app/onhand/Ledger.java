@@ -268,6 +268,7 @@ public class Ledger implements Undoable, Changes.Writer {
         row.put("code", lot.packet().code());
         row.put("packet_group", lot.packet().group());
         row.put("part_no", lot.packet().partNo());
+        row.put("pin", lot.pin() == null ? null : lot.pin().recipe());
         row.put("made_by", act.id());
         return row;
     }

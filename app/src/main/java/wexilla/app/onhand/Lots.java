@@ -34,18 +34,17 @@ public class Lots {
     private static final String SELECT = """
             select l.*, coalesce(f.name, b.name) as name, p.name as place_name, p.kind as place_kind,
                 c.name as container_name, c.kind as container_kind, b.recipe as cooked_by, b.style as batch_style,
-                case when l.batch is not null and l.unit = 'g' then (
-                    select min(now.title) from recipe_figure f
-                    join recipe r on r.household_id = f.household_id and r.id = f.recipe
-                    join recipe_figure now on now.household_id = r.household_id and now.recipe = r.id
-                        and now.n = r.current_version
-                    where f.household_id = l.household_id and lower(f.title) = lower(split_part(l.about, ' · ', 1))
-                    and not exists (
+                b.food as cooked_from,
+                case when l.pin is not null then (
+                    select v.title from recipe r
+                    join recipe_version v on v.household_id = r.household_id and v.recipe = r.id
+                        and v.n = r.current_version
+                    where r.household_id = l.household_id and r.id = l.pin and not exists (
                         select 1 from lot_source s
                         join lot dish on dish.household_id = s.household_id and dish.id = s.child
                         join batch cooked on cooked.household_id = dish.household_id and cooked.id = dish.batch
                         where s.household_id = l.household_id and s.parent = l.id and cooked.recipe = r.id
-                        and stands(dish.household_id, dish.made_by))) end as for_dish
+                        and stands(dish.household_id, dish.made_by))) end as held_for
             from lot l
             join place p on p.household_id = l.household_id and p.id = l.place
             left join food f on f.household_id = l.household_id and f.id = l.food
@@ -171,6 +170,7 @@ public class Lots {
                         row.getObject("food", UUID.class),
                         row.getObject("batch", UUID.class),
                         row.getObject("cooked_by", UUID.class),
+                        row.getObject("cooked_from", UUID.class),
                         style == null ? null : Style.valueOf(style)),
                 Amount.of(Rational.of(row.getBigDecimal("amount")), Unit.ofSymbol(row.getString("unit"))),
                 Lot.Level.valueOf(row.getString("grade")),
@@ -181,11 +181,12 @@ public class Lots {
                 clock,
                 row.getBigDecimal("unit_grams"),
                 new KeepDates(
-                        row.getObject("use_from", LocalDate.class),
-                        row.getObject("eat_by", LocalDate.class),
-                        row.getObject("best_before", LocalDate.class),
-                        rule.rule(),
-                        rule.source()),
+                                row.getObject("use_from", LocalDate.class),
+                                row.getObject("eat_by", LocalDate.class),
+                                row.getObject("best_before", LocalDate.class),
+                                "",
+                                "")
+                        .besides(rule),
                 new Lot.Packet(
                         row.getObject("container", UUID.class),
                         row.getString("container_name"),
@@ -194,7 +195,9 @@ public class Lots {
                         row.getObject("packet_group", UUID.class),
                         (Integer) row.getObject("part_no")),
                 row.getBoolean("valued"),
-                row.getString("for_dish"));
+                row.getString("held_for") == null
+                        ? null
+                        : new Lot.Pin(row.getObject("pin", UUID.class), row.getString("held_for")));
     }
 
     private static @Nullable ContainerKind kind(ResultSet row) throws SQLException {

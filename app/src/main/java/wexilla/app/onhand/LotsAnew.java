@@ -15,6 +15,7 @@ import wexilla.app.household.Foods;
 import wexilla.app.household.Redescribed;
 import wexilla.app.household.Reference;
 import wexilla.app.platform.Act;
+import wexilla.app.platform.Changes;
 import wexilla.core.food.Food;
 import wexilla.core.food.book.State;
 import wexilla.core.keeping.KeepDates;
@@ -26,6 +27,7 @@ import wexilla.core.kitchen.Lot;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.kitchen.house.KnownFoods;
 import wexilla.core.kitchen.house.Place;
+import wexilla.core.quantity.Unfit;
 import wexilla.core.quantity.Unit;
 import wexilla.core.stations.onhand.PuttingAway;
 import wexilla.core.stock.notes.NoteKeeping;
@@ -42,15 +44,15 @@ public class LotsAnew implements Redescribed {
     private final JdbcClient db;
     private final Foods foods;
     private final Lots lots;
-    private final Ledger ledger;
+    private final Changes writing;
     private final Notes notes;
     private final Reference reference;
 
-    LotsAnew(JdbcClient db, Foods foods, Lots lots, Ledger ledger, Notes notes, Reference reference) {
+    LotsAnew(JdbcClient db, Foods foods, Lots lots, Changes writing, Notes notes, Reference reference) {
         this.db = db;
         this.foods = foods;
         this.lots = lots;
-        this.ledger = ledger;
+        this.writing = writing;
         this.notes = notes;
         this.reference = reference;
     }
@@ -102,7 +104,7 @@ public class LotsAnew implements Redescribed {
                 changes.add(then);
             }
         }
-        ledger.write(act, changes);
+        writing.write(act, changes);
     }
 
     /** What is there keeps as the household chose; what has a date of its own, printed or chosen, keeps that. */
@@ -120,7 +122,7 @@ public class LotsAnew implements Redescribed {
                 changes.add(new Understood(lot.id(), lot.food(), lot.spot().place(), lot.state(), lot.clock(), dates));
             }
         }
-        ledger.write(act, changes);
+        writing.write(act, changes);
     }
 
     /** The same lot, its clock by the class of its food; cooked and undescribed things keep the class they have. */
@@ -187,7 +189,7 @@ public class LotsAnew implements Redescribed {
     public void heal(Act act, List<Otherwise> others) {
         List<Change> changes = new ArrayList<>();
         others.stream().filter(one -> !one.asks()).forEach(one -> changes.add(one.now()));
-        ledger.write(act, changes);
+        writing.write(act, changes);
     }
 
     /** Which line of what was typed this lot came of; null when that cannot be told any more. */
@@ -197,7 +199,7 @@ public class LotsAnew implements Redescribed {
             lines = new NoteReader(
                             known.book(), household.currency(), household.measures(), text.day(), household.dateOrder())
                     .read(text.text());
-        } catch (IllegalArgumentException unreadable) {
+        } catch (Unfit unreadable) {
             return null;
         }
         List<NoteLine> same = lines.stream()

@@ -15,6 +15,7 @@ import wexilla.core.keeping.Storage;
 import wexilla.core.kitchen.Kitchen;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.kitchen.house.Place;
+import wexilla.core.quantity.Unfit;
 import wexilla.core.stations.onhand.PuttingAway;
 import wexilla.core.stock.notes.NoteKeeping;
 import wexilla.core.stock.notes.NoteLine;
@@ -62,7 +63,7 @@ public class Notes {
                 for (NoteLine thing : reader.read(line)) {
                     read.add(new Read(i + 1, line, Optional.of(thing), ""));
                 }
-            } catch (IllegalArgumentException problem) {
+            } catch (Unfit problem) {
                 read.add(new Read(i + 1, line, Optional.empty(), String.valueOf(problem.getMessage())));
             }
         }

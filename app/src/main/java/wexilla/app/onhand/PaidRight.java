@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
+import wexilla.app.platform.Changes;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
@@ -32,15 +33,15 @@ import wexilla.core.quantity.Unit;
 class PaidRight {
 
     private final JdbcClient db;
-    private final Ledger ledger;
+    private final Changes writing;
     private final Journal journal;
     private final Prices prices;
     private final Rows rows;
 
-    PaidRight(JdbcClient db, Ledger ledger, Journal journal, Prices prices, Rows rows) {
+    PaidRight(JdbcClient db, Changes writing, Journal journal, Prices prices, Rows rows) {
         this.rows = rows;
         this.db = db;
-        this.ledger = ledger;
+        this.writing = writing;
         this.journal = journal;
         this.prices = prices;
     }
@@ -81,7 +82,7 @@ class PaidRight {
                 changes.add(priced(one, now.of(amount)));
             }
         }
-        ledger.write(act, changes);
+        writing.write(act, changes);
         int others = changes.size() - 1;
         String told = lot.amount() + " of " + is.name() + " cost " + cost
                 + (others == 0 ? "" : ", and " + others + " more of the same in its proportion");

@@ -10,6 +10,7 @@ import wexilla.app.household.Foods;
 import wexilla.app.household.Reference;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Asked;
+import wexilla.app.platform.Changes;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.book.State;
 import wexilla.core.keeping.Storage;
@@ -32,7 +33,7 @@ class PutRight {
     private static final int LONGEST = 120;
 
     private final Lots lots;
-    private final Ledger ledger;
+    private final Changes writing;
     private final Foods foods;
     private final Notes notes;
     private final Reference reference;
@@ -41,14 +42,14 @@ class PutRight {
 
     PutRight(
             Lots lots,
-            Ledger ledger,
+            Changes writing,
             Foods foods,
             Notes notes,
             Reference reference,
             BatchRows batches,
             PaidRight paid) {
         this.lots = lots;
-        this.ledger = ledger;
+        this.writing = writing;
         this.foods = foods;
         this.notes = notes;
         this.reference = reference;
@@ -98,7 +99,7 @@ class PutRight {
                 }
             }
             paid.renamed(act, lot, line, changes);
-            ledger.write(act, changes);
+            writing.write(act, changes);
         }
         if (price != null) {
             Money cost = Asked.money("/price", price, household.currency());

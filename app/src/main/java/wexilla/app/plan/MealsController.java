@@ -26,18 +26,13 @@ import wexilla.core.plan.MealOfDay;
 class MealsController {
 
     private final Planning planning;
-    private final MealMoves moves;
     private final Habits habits;
-    private final Mending mending;
     private final Snapshots snapshots;
     private final Acts acts;
 
-    MealsController(
-            Planning planning, MealMoves moves, Habits habits, Mending mending, Snapshots snapshots, Acts acts) {
+    MealsController(Planning planning, Habits habits, Snapshots snapshots, Acts acts) {
         this.planning = planning;
-        this.moves = moves;
         this.habits = habits;
-        this.mending = mending;
         this.snapshots = snapshots;
         this.acts = acts;
     }
@@ -49,7 +44,7 @@ class MealsController {
 
     @PostMapping("/api/plan/move")
     Said move(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody MoveInput input) {
-        return acts.say(household, key, "plan", input, act -> moves.move(act, input));
+        return acts.say(household, key, "plan", input, act -> planning.move(act, input));
     }
 
     @PostMapping("/api/plan/habit")
@@ -70,11 +65,11 @@ class MealsController {
             @RequestParam(required = false) @Nullable MealOfDay meal) {
         return day == null
                 ? List.of()
-                : mending.of(snapshots.of(household), new MealAt(day, meal == null ? MealOfDay.DINNER : meal));
+                : planning.mends(snapshots.of(household), new MealAt(day, meal == null ? MealOfDay.DINNER : meal));
     }
 
     @PostMapping("/api/plan/mend")
     Said mend(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody MendInput input) {
-        return acts.say(household, key, "plan", input, act -> mending.mend(act, input.at(), input.mend()));
+        return acts.say(household, key, "plan", input, act -> planning.mend(act, input));
     }
 }

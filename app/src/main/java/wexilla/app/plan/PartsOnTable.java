@@ -1,131 +1,55 @@
 package wexilla.app.plan;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
+import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Act;
+import wexilla.app.platform.Changes;
 import wexilla.app.recipes.Recipes;
 import wexilla.app.stretch.PartEvenings;
-import wexilla.core.kitchen.Meal;
-import wexilla.core.kitchen.Meal.Dish;
-import wexilla.core.kitchen.Meal.DishKind;
-import wexilla.core.kitchen.Meal.Kind;
-import wexilla.core.kitchen.Written;
-import wexilla.core.plan.MealOfDay;
-import wexilla.core.quantity.Rational;
-import wexilla.core.recipe.Recipe;
-import wexilla.core.recipe.RecipeLine;
-import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.kitchen.Kitchen;
+import wexilla.core.stations.stretch.PartDinners;
+import wexilla.core.stations.stretch.PartDinners.Followed;
+import wexilla.core.stations.stretch.PartDinners.OnTable;
 
-/** The dinners at which the parts of a big buy are eaten. */
+/** Reads the dinners at which the parts of a big buy are eaten, and writes down how they follow. */
 @Component
 class PartsOnTable implements PartEvenings {
 
-    private final Meals slots;
-    private final Planning planning;
+    private final PlanKitchen kitchens;
+    private final Habits habits;
     private final Recipes recipes;
     private final Snapshots snapshots;
+    private final Changes changes;
 
-    PartsOnTable(Meals slots, Planning planning, Recipes recipes, Snapshots snapshots) {
-        this.slots = slots;
-        this.planning = planning;
+    PartsOnTable(PlanKitchen kitchens, Habits habits, Recipes recipes, Snapshots snapshots, Changes changes) {
+        this.kitchens = kitchens;
+        this.habits = habits;
         this.recipes = recipes;
         this.snapshots = snapshots;
+        this.changes = changes;
     }
 
     @Override
     public List<LocalDate> follow(Act act, List<OnTable> before, List<OnTable> after) {
-        before.stream()
-                .filter(old -> after.stream().noneMatch(part -> sameMeal(old, part)))
-                .forEach(old -> clear(act, old));
-        List<LocalDate> taken = new ArrayList<>();
-        for (OnTable part : after) {
-            if (!part.day().isBefore(act.day()) && !set(act, part)) {
-                taken.add(part.day());
-            }
+        List<OnTable> parts = Stream.concat(before.stream(), after.stream()).toList();
+        if (parts.isEmpty()) {
+            return List.of();
         }
-        return taken;
-    }
-
-    private static boolean sameMeal(OnTable one, OnTable other) {
-        return one.day().equals(other.day()) && one.name().equalsIgnoreCase(other.name());
-    }
-
-    private void clear(Act act, OnTable part) {
-        Optional<Meal> slot = slots.on(act.household(), part.day(), MealOfDay.DINNER);
-        Optional<UUID> recipe = recipes.named(act.household(), part.name());
-        if (slot.isEmpty()
-                || recipe.isEmpty()
-                || slot.get().locked()
-                || slot.get().state() != Meal.State.PLANNED) {
-            return;
-        }
-        List<Dish> left = slot.get().dishes().stream()
-                .filter(dish -> !recipe.get().equals(dish.of()))
-                .toList();
-        if (left.size() < slot.get().dishes().size()) {
-            save(act, slot.get(), left.isEmpty() ? Kind.UNDECIDED : slot.get().kind(), left);
-        }
-    }
-
-    /** @return false where something else is eaten that evening */
-    private boolean set(Act act, OnTable part) {
-        Optional<Meal> planned = slots.on(act.household(), part.day(), MealOfDay.DINNER);
-        Optional<UUID> known = recipes.named(act.household(), part.name());
-        if (planned.isPresent() && planned.get().kind() != Kind.UNDECIDED) {
-            Meal slot = planned.get();
-            boolean there = known.isPresent()
-                    && slot.dishes().stream().anyMatch(dish -> known.get().equals(dish.of()));
-            if (there && slot.state() == Meal.State.PLANNED) {
-                List<Dish> dishes = slot.dishes().stream()
-                        .map(dish -> known.get().equals(dish.of()) && dish.kind() == DishKind.RECIPE
-                                ? dish(known.get(), part)
-                                : dish)
-                        .toList();
-                if (!dishes.equals(slot.dishes())) {
-                    save(act, slot, slot.kind(), dishes);
-                }
-            }
-            return there;
-        }
-        UUID recipe = known.map(id -> described(act, id, part)).orElseGet(() -> write(act, part));
-        Meal slot = planned.orElseGet(() -> planning.undecided(act, part.day(), MealOfDay.DINNER));
-        save(act, slot, Kind.COOK, List.of(dish(recipe, part)));
-        return true;
-    }
-
-    private static Dish dish(UUID recipe, OnTable part) {
-        return new Dish(DishKind.RECIPE, recipe, "", Rational.of(part.plates()));
-    }
-
-    private void save(Act act, Meal slot, Kind kind, List<Dish> dishes) {
-        slots.save(act, slot.with(kind, dishes));
-    }
-
-    /** A dish that is in nobody's book yet. */
-    private UUID write(Act act, OnTable part) {
-        return recipes.add(act, recipe(act, part), Written.About.NOTHING);
-    }
-
-    /** A dish that so far is nothing but a name is made of the part. */
-    private UUID described(Act act, UUID id, OnTable part) {
-        Written stored = recipes.current(act.household(), id);
-        if (stored.recipe().lines().isEmpty() && stored.recipe().steps().isEmpty()) {
-            recipes.change(act, id, stored.version(), recipe(act, part), stored.about());
-        }
-        return id;
-    }
-
-    /** The meat and what it is stretched with. */
-    private Recipe recipe(Act act, OnTable part) {
-        LineReader reader = snapshots.of(act.household()).reader();
-        List<RecipeLine> lines = part.lines().stream()
-                .map(line -> RecipeLine.of(reader.readStored(line)))
-                .toList();
-        return new Recipe(part.name(), part.plates(), lines, List.of());
+        Snapshot now = snapshots.of(act.household());
+        Set<UUID> named = recipes.named(
+                        act.household(), parts.stream().map(OnTable::name).toList())
+                .keySet();
+        Kitchen kitchen =
+                kitchens.deciding(now, parts.stream().map(OnTable::day).toList(), named, Set.of());
+        Followed followed =
+                new PartDinners(kitchen, act.day(), habits.known(now), UUID::randomUUID).follow(before, after);
+        changes.write(act, followed.changes());
+        return followed.taken();
     }
 }

@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -61,24 +60,16 @@ class PlanController {
     private static final int MOST_DAYS = 35;
     private static final DateTimeFormatter DAY_TIME = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm");
 
-    private final Meals slots;
     private final PlanKitchen evenings;
     private final Habits habits;
-    private final MealMoves moves;
+    private final Planning planning;
     private final Snapshots snapshots;
     private final Reference reference;
 
-    PlanController(
-            Meals slots,
-            PlanKitchen evenings,
-            Habits habits,
-            MealMoves moves,
-            Snapshots snapshots,
-            Reference reference) {
-        this.slots = slots;
+    PlanController(PlanKitchen evenings, Habits habits, Planning planning, Snapshots snapshots, Reference reference) {
         this.evenings = evenings;
         this.habits = habits;
-        this.moves = moves;
+        this.planning = planning;
         this.snapshots = snapshots;
         this.reference = reference;
     }
@@ -104,12 +95,7 @@ class PlanController {
             Household household, @RequestParam(required = false) @Nullable Integer days, @RequestBody MoveInput input) {
         Snapshot now = snapshots.of(household);
         LocalDate last = last(now, days);
-        List<Meal> moved = moves.moved(household, now.today(), input);
-        List<Meal> all = new ArrayList<>(slots.between(household, now.today(), last));
-        all.removeIf(slot -> moved.stream().anyMatch(one -> one.id().equals(slot.id())));
-        moved.stream().filter(slot -> !slot.day().isAfter(last)).forEach(all::add);
-        all.sort(Comparator.comparing(Meal::day).thenComparing(Meal::table));
-        return view(now, evenings.looking(now, last, all), last);
+        return view(now, Looked.of(planning.moved(now, input, last), last), last);
     }
 
     private PlanView view(Snapshot now, Looked looked, LocalDate last) {

@@ -1,6 +1,8 @@
 package wexilla.app.plan;
 
 import java.time.LocalDate;
+import java.util.Collection;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -29,6 +31,7 @@ import wexilla.core.kitchen.Meal.DishKind;
 import wexilla.core.kitchen.Planned;
 import wexilla.core.kitchen.house.Home;
 import wexilla.core.kitchen.house.Household;
+import wexilla.core.kitchen.house.Person;
 import wexilla.core.plan.Countdown;
 import wexilla.core.plan.PlannedMeal;
 import wexilla.core.plan.Repeats;
@@ -75,11 +78,33 @@ public class PlanKitchen implements DayBefore {
         return look(now, to, meals.between(now.household(), since(now), to));
     }
 
-    /** The same with meals from today on as somebody would have them: nothing is written. */
-    Looked looking(Snapshot now, LocalDate to, List<Meal> ahead) {
-        List<Meal> before =
-                meals.between(now.household(), since(now), now.today().minusDays(1));
-        return look(now, to, Stream.concat(before.stream(), ahead.stream()).toList());
+    /** What it looks at when meals until this day change places. */
+    Kitchen moving(Snapshot now, LocalDate to) {
+        List<Meal> all = meals.between(now.household(), since(now), to);
+        Set<UUID> named = Planned.ids(all, DishKind.RECIPE);
+        // what is moved to today may be cooked already
+        Map<UUID, UUID> done = named.isEmpty() ? Map.of() : batches.cookedOn(now.household(), named, now.today());
+        Kitchen kitchen = kitchen(now, all, now.today().plusDays(AHEAD), Set.copyOf(done.values()));
+        Planned plan = kitchen.planned();
+        return kitchen.with(new Planned(all, plan.batches(), plan.recipes(), done, plan.buys()))
+                .with(households.places(now.household()));
+    }
+
+    /** What it looks at when meals of these days are decided. @param named recipes, {@code there} batches it names */
+    Kitchen deciding(Snapshot now, Collection<LocalDate> days, Set<UUID> named, Set<UUID> there) {
+        List<Meal> all = meals.between(now.household(), Collections.min(days), Collections.max(days));
+        return now.kitchen()
+                .with(new Planned(all, batches.byId(now, there), recipes.currents(now, named), Map.of(), List.of()));
+    }
+
+    /** The same with who eats here. */
+    Kitchen decidingHere(Snapshot now, LocalDate day, Set<UUID> named, Set<UUID> there) {
+        Kitchen kitchen = deciding(now, List.of(day), named, there);
+        return kitchen.with(Home.of(eaters(now)), kitchen.planned());
+    }
+
+    private List<Person> eaters(Snapshot now) {
+        return now.once(People.class, () -> people.all(now.household()));
     }
 
     private static LocalDate since(Snapshot now) {
@@ -179,8 +204,10 @@ public class PlanKitchen implements DayBefore {
         Map<UUID, Batch> byId = new LinkedHashMap<>();
         batches.withRecipes(now, named).forEach(batch -> byId.put(batch.id(), batch));
         List<BigBuy> buys = cookDays.isBefore(now.today()) ? List.of() : bigBuys.ahead(now);
-        Home home = sizes.home(now.household(), now.once(People.class, () -> people.all(now.household())));
-        return now.kitchen().with(home, new Planned(some, byId, recipes.currents(now, dishes), done, buys));
+        return now.kitchen()
+                .with(
+                        sizes.home(now.household(), eaters(now)),
+                        new Planned(some, byId, recipes.currents(now, dishes), done, buys));
     }
 
     /** A meal as the core sees it. */

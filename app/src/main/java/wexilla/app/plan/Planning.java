@@ -5,133 +5,249 @@ import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
-import wexilla.app.cook.Batches;
-import wexilla.app.household.People;
-import wexilla.app.onhand.Lots;
+import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.plan.PlanViews.DishInput;
 import wexilla.app.plan.PlanViews.EveningInput;
+import wexilla.app.plan.PlanViews.MealAt;
+import wexilla.app.plan.PlanViews.MendInput;
+import wexilla.app.plan.PlanViews.MendKind;
+import wexilla.app.plan.PlanViews.MendView;
+import wexilla.app.plan.PlanViews.MoveInput;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Asked;
+import wexilla.app.platform.Changes;
 import wexilla.app.platform.Portions;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
-import wexilla.core.kitchen.Lot;
+import wexilla.core.kitchen.Answer;
+import wexilla.core.kitchen.Change;
+import wexilla.core.kitchen.Kitchen;
 import wexilla.core.kitchen.Meal;
 import wexilla.core.kitchen.Meal.Dish;
 import wexilla.core.kitchen.Meal.DishKind;
 import wexilla.core.kitchen.Meal.Kind;
-import wexilla.core.kitchen.Written;
 import wexilla.core.kitchen.house.Household;
-import wexilla.core.kitchen.house.Person;
-import wexilla.core.people.Appetite;
 import wexilla.core.plan.MealOfDay;
-import wexilla.core.quantity.Rational;
-import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.lines.LineList;
 import wexilla.core.recipe.lines.LineReader;
 import wexilla.core.recipe.lines.ReadLine;
+import wexilla.core.stations.plan.Deciding;
+import wexilla.core.stations.plan.Mending;
+import wexilla.core.stations.plan.Mending.Mend;
+import wexilla.core.stations.plan.Moving;
+import wexilla.core.stations.plan.Moving.At;
 
-/** Writes a meal as the cook decided it; what is typed by name is found or becomes a recipe of that name. */
+/** Meals decided by hand, moved and mended: reads what was asked and what it looks at, and writes down what changes. */
 @Component
 public class Planning {
 
-    private static final int MOST_DISHES = 12;
     static final int LONGEST_NOTE = 300;
+    private static final int LONGEST_NAME = 120;
 
     /** Days ahead a meal can be planned. */
     static final int FURTHEST = 70;
 
-    private final Meals slots;
-    private final People people;
+    private final PlanKitchen kitchens;
     private final Recipes recipes;
-    private final Batches batches;
-    private final Lots lots;
     private final Snapshots snapshots;
     private final Habits habits;
+    private final Changes changes;
 
-    Planning(
-            Meals slots,
-            Habits habits,
-            People people,
-            Recipes recipes,
-            Batches batches,
-            Lots lots,
-            Snapshots snapshots) {
+    Planning(PlanKitchen kitchens, Habits habits, Recipes recipes, Snapshots snapshots, Changes changes) {
+        this.kitchens = kitchens;
         this.habits = habits;
-        this.snapshots = snapshots;
-        this.slots = slots;
-        this.people = people;
         this.recipes = recipes;
-        this.batches = batches;
-        this.lots = lots;
+        this.snapshots = snapshots;
+        this.changes = changes;
     }
 
     /** Plans one meal. */
     public String plan(Act act, EveningInput input) {
-        Household household = act.household();
+        Snapshot now = snapshots.of(act.household());
         LocalDate day = day(input.day(), act.day());
-        MealOfDay meal = input.which();
-        Optional<Meal> before = slots.on(household, day, meal);
-        int seen = before.map(Meal::version).orElse(0);
+        if (input.note().length() > LONGEST_NOTE) {
+            throw Problem.at("/note", "A note has at most " + LONGEST_NOTE + " characters.");
+        }
+        List<Deciding.Wanted> dishes = new ArrayList<>();
+        for (int i = 0; i < input.dishes().size(); i++) {
+            dishes.add(wanted(now, input.dishes().get(i), "/dishes/" + i));
+        }
+        Set<UUID> there =
+                dishes.stream().flatMap(dish -> Stream.ofNullable(dish.batch())).collect(Collectors.toSet());
+        Set<UUID> named = dishes.stream()
+                .flatMap(dish -> Stream.ofNullable(dish.recipe()))
+                .collect(Collectors.toSet());
+        named.addAll(recipes.named(
+                        act.household(),
+                        dishes.stream()
+                                .map(Deciding.Wanted::text)
+                                .filter(text -> !text.isEmpty())
+                                .toList())
+                .keySet());
+        now.open().stream()
+                .filter(lot -> dishes.stream().anyMatch(dish -> lot.name().equalsIgnoreCase(dish.text())))
+                .flatMap(lot -> Stream.ofNullable(lot.batch()))
+                .forEach(there::add);
+        Kitchen kitchen = kitchens.decidingHere(now, day, named, there);
+        unchanged(kitchen, day, input);
+        Deciding.Decided meal = new Deciding.Decided(
+                MealTimes.when(day, input.which(), input.tableTime(), input.homeFrom(), input.minutes()),
+                input.kind(),
+                input.locked(),
+                input.note().strip(),
+                input.people(),
+                MealTimes.guests(input.guests() == null ? List.of() : input.guests()),
+                dishes,
+                beside(now, input));
+        return written(act, new Deciding(kitchen, UUID::randomUUID).decide(meal));
+    }
+
+    private String written(Act act, Answer answer) {
+        changes.write(act, answer.changes());
+        return answer.words();
+    }
+
+    /** @throws Problem where somebody has planned it since it was looked at */
+    private static void unchanged(Kitchen kitchen, LocalDate day, EveningInput input) {
+        Optional<Meal> before = kitchen.planned().on(day, input.which());
         if (before.isPresent() && input.version() == 0) {
             throw Problem.changed(
                     Household.words(day) + " has a meal already; open it and add to it, or choose another day.");
         }
-        if (seen != input.version()) {
+        if (before.map(Meal::version).orElse(0) != input.version()) {
             throw Problem.changed("This meal was changed in another window; look at it again.");
         }
-        if (input.note().length() > LONGEST_NOTE) {
-            throw Problem.at("/note", "A note has at most " + LONGEST_NOTE + " characters.");
+    }
+
+    private Deciding.Wanted wanted(Snapshot now, DishInput input, String at) {
+        if (input.recipe() != null) {
+            recipes.current(now, input.recipe());
         }
-        List<UUID> people = atTable(household, input.people());
-        List<Dish> dishes = dishes(act, input, people);
-        slots.save(
-                act,
-                new Meal(
-                        before.map(Meal::id).orElseGet(UUID::randomUUID),
-                        MealTimes.when(day, meal, input.tableTime(), input.homeFrom(), input.minutes()),
-                        kind(input, dishes),
-                        Meal.State.PLANNED,
-                        input.locked(),
-                        input.note().strip(),
-                        0,
-                        people,
-                        MealTimes.guests(input.guests() == null ? List.of() : input.guests()),
-                        dishes));
-        String what =
-                dishes.isEmpty() ? input.kind().name().toLowerCase(java.util.Locale.ROOT) : name(act, dishes.get(0));
-        return "Planned for " + Household.words(day) + (meal == MealOfDay.DINNER ? "" : ", " + meal.words()) + ": "
-                + what;
+        boolean chosen = input.batch() != null || input.recipe() != null;
+        return new Deciding.Wanted(
+                input.recipe(),
+                input.batch(),
+                chosen ? "" : Asked.name(at + "/text", input.text() == null ? "" : input.text(), LONGEST_NAME),
+                input.portions() == null ? null : Portions.typed(at + "/portions", input.portions()),
+                input.eaters() == null ? List.of() : input.eaters(),
+                Boolean.TRUE.equals(input.frozen()));
+    }
+
+    /** Sides and tasks, as typed. */
+    private static List<Dish> beside(Snapshot now, EveningInput input) {
+        List<Dish> beside = new ArrayList<>();
+        String sides = input.sides() == null ? "" : input.sides();
+        if (!sides.isBlank()) {
+            LineReader reader = now.reader();
+            for (ReadLine side :
+                    Asked.at("/sides", () -> LineList.of(sides, reader)).lines()) {
+                beside.add(new Dish(DishKind.SIDE, null, Asked.name("/sides", side.text(), LONGEST_NAME), null));
+            }
+        }
+        String tasks = input.tasks() == null ? "" : input.tasks();
+        for (String task : tasks.split("[\\n;,]")) {
+            if (!task.isBlank()) {
+                beside.add(new Dish(DishKind.TASK, null, Asked.name("/tasks", task, LONGEST_NAME), null));
+            }
+        }
+        return beside;
     }
 
     /** A meal nobody planned, as it usually is. */
     public Meal undecided(Act act, LocalDate day, MealOfDay meal) {
         Meal slot = habits.usual(act.household(), day, meal).meal(UUID.randomUUID(), day, Kind.UNDECIDED);
-        slots.save(act, slot);
+        changes.write(act, List.of(new Change.MealSet(slot)));
         return slot;
     }
 
-    /** A dish from the stock makes it an evening from stock, whatever was pressed. */
-    private static Kind kind(EveningInput input, List<Dish> dishes) {
-        if (input.kind() == Kind.COOK && !dishes.isEmpty() && dishes.get(0).kind() == DishKind.BATCH) {
-            return Kind.STOCK;
-        }
-        return input.kind();
+    /** Two meals change places. */
+    String move(Act act, MoveInput input) {
+        At from = at(input.from(), act.day());
+        At to = at(input.to(), act.day());
+        return written(
+                act, moving(snapshots.of(act.household()), from, to, act.day()).move(from, to));
     }
 
-    private String name(Act act, Dish dish) {
-        return switch (dish.kind()) {
-            case SIDE, TASK -> dish.text();
-            case RECIPE ->
-                recipes.current(act.household(), java.util.Objects.requireNonNull(dish.of()))
-                        .recipe()
-                        .title();
-            case BATCH -> batches.name(act.household(), java.util.Objects.requireNonNull(dish.of()));
+    /** The plan until this day, with two meals that have changed places; nothing is written. */
+    Kitchen moved(Snapshot now, MoveInput input, LocalDate last) {
+        At from = at(input.from(), now.today());
+        At to = at(input.to(), now.today());
+        Moving moving = moving(now, from, to, last);
+        return moving.with(moving.moved(from, to));
+    }
+
+    private Moving moving(Snapshot now, At from, At to, LocalDate last) {
+        LocalDate until =
+                Stream.of(from.day(), to.day(), last).max(LocalDate::compareTo).orElse(last);
+        return new Moving(kitchens.moving(now, until), habits.known(now), UUID::randomUUID);
+    }
+
+    /** What would mend a meal, the best first. */
+    List<MendView> mends(Snapshot now, MealAt asked) {
+        At at = at(asked, now.today());
+        return mending(now, kitchens.moving(now, at.day().plusDays(Mending.AROUND))).of(at).stream()
+                .map(Planning::view)
+                .toList();
+    }
+
+    private Mending mending(Snapshot now, Kitchen kitchen) {
+        return new Mending(kitchen, habits.known(now), UUID::randomUUID);
+    }
+
+    /** Does what was chosen. */
+    String mend(Act act, MendInput input) {
+        At at = at(input.at(), act.day());
+        Mend mend = mend(act, input.mend());
+        Snapshot now = snapshots.of(act.household());
+        LocalDate last = mend instanceof Mending.Swap swap && swap.with().day().isAfter(at.day())
+                ? swap.with().day()
+                : at.day();
+        Kitchen kitchen = kitchens.moving(now, last).at(act.household().at(act.happenedAt()));
+        return written(act, mending(now, kitchen).mend(at, mend));
+    }
+
+    private static Mend mend(Act act, MendView asked) {
+        return switch (asked.kind()) {
+            case SWAP -> {
+                if (asked.to() == null) {
+                    throw Problem.at("/mend/to", "Say which meal it is swapped with.");
+                }
+                yield new Mending.Swap(at(asked.to(), act.day()));
+            }
+            case FREEZE -> new Mending.Freeze(asked.lot() == null ? null : lot(asked.lot()));
+            case LEAVE -> new Mending.Leave();
         };
+    }
+
+    private static MendView view(Mending.Way way) {
+        Mend mend = way.mend();
+        if (mend instanceof Mending.Swap swap) {
+            MealAt to = new MealAt(swap.with().day().toString(), swap.with().meal());
+            return new MendView(MendKind.SWAP, way.words(), to, null);
+        }
+        if (mend instanceof Mending.Freeze freeze) {
+            UUID lot = freeze.lot();
+            return new MendView(MendKind.FREEZE, way.words(), null, lot == null ? null : lot.toString());
+        }
+        return new MendView(MendKind.LEAVE, way.words(), null, null);
+    }
+
+    private static UUID lot(String typed) {
+        try {
+            return UUID.fromString(typed);
+        } catch (IllegalArgumentException unreadable) {
+            throw Problem.at("/mend/lot", "There is no such thing in this household.");
+        }
+    }
+
+    private static At at(MealAt asked, LocalDate today) {
+        return new At(day(asked.day(), today), asked.meal());
     }
 
     /** A day that can be planned. */
@@ -149,91 +265,5 @@ public class Planning {
         } catch (DateTimeParseException unreadable) {
             throw Problem.at(field, "“" + text + "” is no day; write it like 2026-11-28.");
         }
-    }
-
-    private List<UUID> atTable(Household household, List<UUID> asked) {
-        List<UUID> known = people.all(household).stream().map(Person::id).toList();
-        asked.stream().filter(id -> !known.contains(id)).findFirst().ifPresent(id -> {
-            throw Problem.at("/people", "Somebody at the table does not eat in this household.");
-        });
-        return asked.stream().distinct().toList();
-    }
-
-    private List<Dish> dishes(Act act, EveningInput input, List<UUID> people) {
-        if (input.dishes().size() > MOST_DISHES) {
-            throw Problem.at("/dishes", input.dishes().size() + " dishes; " + MOST_DISHES + " is the most a meal.");
-        }
-        List<Dish> dishes = new ArrayList<>();
-        for (int i = 0; i < input.dishes().size(); i++) {
-            boolean stockFirst = input.kind() == Kind.STOCK || input.kind() == Kind.LEFTOVERS;
-            DishInput one = input.dishes().get(i);
-            Dish dish = dish(act, one, "/dishes/" + i, stockFirst);
-            List<UUID> eaters = eaters(one, people, "/dishes/" + i + "/eaters");
-            boolean alone = input.guests() == null || input.guests().isEmpty();
-            // who lives here, all of them, is everybody where nobody else comes
-            eaters = alone && eaters.containsAll(people) ? List.of() : eaters;
-            dishes.add(dish.eatenBy(eaters).frozen(Boolean.TRUE.equals(one.frozen())));
-        }
-        String sides = input.sides() == null ? "" : input.sides();
-        LineReader reader = snapshots.of(act.household()).reader();
-        for (ReadLine side :
-                Asked.at("/sides", () -> LineList.of(sides, reader)).lines()) {
-            dishes.add(new Dish(DishKind.SIDE, null, Asked.name("/sides", side.text(), 120), null));
-        }
-        String tasks = input.tasks() == null ? "" : input.tasks();
-        for (String task : tasks.split("[\\n;,]")) {
-            if (!task.isBlank()) {
-                dishes.add(new Dish(DishKind.TASK, null, Asked.name("/tasks", task, 120), null));
-            }
-        }
-        return dishes;
-    }
-
-    /** Who of the table eats of a dish; nobody named is everybody. */
-    private static List<UUID> eaters(DishInput dish, List<UUID> people, String at) {
-        List<UUID> eaters = dish.eaters() == null ? List.of() : dish.eaters();
-        if (!people.containsAll(eaters)) {
-            throw Problem.at(at, "Somebody who is to eat of it is not at the table.");
-        }
-        return eaters.stream().distinct().toList();
-    }
-
-    private Dish dish(Act act, DishInput input, String at, boolean stockFirst) {
-        Household household = act.household();
-        Rational portions = input.portions() == null ? null : Portions.typed(at + "/portions", input.portions());
-        if (input.batch() != null) {
-            if (batches.byId(snapshots.of(household), List.of(input.batch())).isEmpty()) {
-                throw Problem.at(at + "/batch", "There is no such dish in this household.");
-            }
-            return new Dish(DishKind.BATCH, input.batch(), "", portions);
-        }
-        if (input.recipe() != null) {
-            recipes.current(household, input.recipe());
-            return new Dish(DishKind.RECIPE, input.recipe(), "", portions);
-        }
-        String text = Asked.name(at + "/text", input.text() == null ? "" : input.text(), 120);
-        return named(act, text, portions, stockFirst);
-    }
-
-    /** A recipe of that name, a dish in stock of that name, or a new recipe that has a name only. */
-    private Dish named(Act act, String text, @Nullable Rational portions, boolean stockFirst) {
-        Household household = act.household();
-        Optional<UUID> recipe = recipes.named(household, text);
-        Optional<UUID> batch = lots.open(household).stream()
-                .filter(lot -> lot.batch() != null && lot.name().equalsIgnoreCase(text))
-                .map(Lot::batch)
-                .findFirst();
-        if (recipe.isPresent() && !(stockFirst && batch.isPresent())) {
-            return new Dish(DishKind.RECIPE, recipe.get(), "", portions);
-        }
-        if (batch.isPresent()) {
-            return new Dish(DishKind.BATCH, batch.get(), "", portions);
-        }
-        int makes = Appetite.portions(
-                        people.active(household).stream().map(Person::appetite).toList())
-                .ceiling()
-                .intValueExact();
-        UUID added = recipes.add(act, new Recipe(text, makes, List.of(), List.of()), Written.About.NOTHING);
-        return new Dish(DishKind.RECIPE, added, "", portions);
     }
 }

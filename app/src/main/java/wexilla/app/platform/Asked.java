@@ -9,6 +9,7 @@ import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unfit;
 import wexilla.core.quantity.Unit;
 import wexilla.core.quantity.text.AmountReader;
 import wexilla.core.quantity.text.Blanks;
@@ -53,8 +54,7 @@ public final class Asked {
         AmountReader.Reading reading = at(
                 field,
                 () -> AmountReader.read(text)
-                        .orElseThrow(() ->
-                                new IllegalArgumentException("“" + text + "” is no amount; write it like 500 g")));
+                        .orElseThrow(() -> new Unfit("“" + text + "” is no amount; write it like 500 g")));
         if (!reading.rest().isEmpty()) {
             throw Problem.at(field, "“" + reading.rest() + "” is not understood; write only the amount, like 500 g.");
         }
@@ -107,7 +107,7 @@ public final class Asked {
     public static <T> T at(String field, Supplier<T> core) {
         try {
             return core.get();
-        } catch (IllegalArgumentException problem) {
+        } catch (Unfit problem) {
             throw Problem.at(field, String.valueOf(problem.getMessage()));
         }
     }

@@ -20,6 +20,11 @@ public class Rows {
         this.json = json;
     }
 
+    /** Rows as a statement reads them: {@code jsonb_populate_recordset(null::table, ?::jsonb)}. */
+    public String json(List<? extends Map<String, ?>> rows) {
+        return json.writeValueAsString(rows);
+    }
+
     /** @param rows by column, all with the same columns; nothing is written for none */
     public void insert(String table, List<? extends Map<String, ?>> rows) {
         insert(table, rows, "");
@@ -33,7 +38,7 @@ public class Rows {
         String columns = rows.get(0).keySet().stream().sorted().collect(Collectors.joining(", "));
         db.sql("insert into " + table + " (" + columns + ") select " + columns + " from jsonb_populate_recordset(null::"
                         + table + ", ?::jsonb) " + conflict)
-                .param(json.writeValueAsString(rows))
+                .param(json(rows))
                 .update();
     }
 
@@ -49,7 +54,7 @@ public class Rows {
                 .collect(Collectors.joining(", "));
         db.sql("update " + table + " t set " + columns + " from jsonb_populate_recordset(null::" + table
                         + ", ?::jsonb) now where t.household_id = ? and t.id = now.id")
-                .params(json.writeValueAsString(rows), household)
+                .params(json(rows), household)
                 .update();
     }
 }

@@ -1,6 +1,5 @@
 package wexilla.app.preview;
 
-import java.time.LocalDate;
 import java.util.Currency;
 import java.util.List;
 import java.util.Map;
@@ -13,22 +12,16 @@ import wexilla.app.platform.Problem;
 import wexilla.core.equipment.Fill;
 import wexilla.core.equipment.VesselRule;
 import wexilla.core.equipment.VesselSize;
-import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.food.book.FoodBook;
 import wexilla.core.money.Money;
 import wexilla.core.people.Appetite;
-import wexilla.core.pricing.CostSheet;
-import wexilla.core.pricing.CostSheet.Wanted;
+import wexilla.core.pricing.InHand;
 import wexilla.core.pricing.Offer;
-import wexilla.core.pricing.Seasoning;
-import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
-import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.lines.ReadLine;
-import wexilla.core.stock.Supply;
 
 /** By how much a recipe is scaled, from what was said of the size wanted. */
 public final class ScaleTo {
@@ -153,48 +146,26 @@ public final class ScaleTo {
         Food food = prices.book()
                 .named(text)
                 .orElseThrow(() -> Problem.at("/to/food", "“" + text + "” is no food Wexilla knows."));
-        Rational asked = Rational.ZERO;
-        for (ReadLine line : lines) {
-            Quantity quantity = line.quantity();
-            if (quantity != null && food.equals(line.food())) {
-                asked = asked.plus(base(food, quantity.middle(), measures));
-            }
-        }
-        if (asked.isZero()) {
-            throw Problem.at("/to/food", "No line asks for an amount of " + food.name() + ".");
-        }
-        return base(food, Asked.amount("/to/amount", inHand), measures).dividedBy(asked);
-    }
-
-    private static Rational base(Food food, Amount amount, Measures measures) {
-        Conversion.Answer answer = Conversion.convert(food, amount, food.base(), measures);
-        if (answer instanceof Conversion.Missing missing) {
+        InHand.Answer answer = new InHand(lines, measures).of(food, Asked.amount("/to/amount", inHand));
+        if (answer instanceof InHand.Missing missing) {
             throw Problem.missingFact("/to/food", "The " + missing.fact() + " is not known.", missing.fact());
         }
-        return ((Conversion.Converted) answer).amount().value();
+        if (answer instanceof InHand.Times times) {
+            return times.factor();
+        }
+        throw Problem.at("/to/food", "No line asks for an amount of " + food.name() + ".");
     }
 
     private static Rational toMoney(Money money, List<ReadLine> lines, Prices prices, Measures measures) {
-        List<Wanted> wanted = lines.stream().map(Wanted::of).toList();
-        CostSheet sheet = CostSheet.of(
-                wanted,
-                new CostSheet.Known(
-                        Supply.none(),
-                        prices.offers(),
-                        Seasoning.OUT,
-                        Money.zero(prices.currency()),
-                        measures,
-                        LocalDate.EPOCH));
-        for (int i = 0; i < lines.size(); i++) {
-            if (!sheet.lines().get(i).cost().complete()) {
-                String fact = "price of " + lines.get(i).foodName();
-                throw Problem.missingFact(
-                        "/offers", "The " + fact + " is not known, so money cannot be divided by it.", fact);
-            }
+        InHand.Answer answer = new InHand(lines, measures).of(money, prices.offers());
+        if (answer instanceof InHand.Missing missing) {
+            String fact = missing.fact();
+            throw Problem.missingFact(
+                    "/offers", "The " + fact + " is not known, so money cannot be divided by it.", fact);
         }
-        if (sheet.total().known().minor() == 0) {
-            throw Problem.at("/offers", "These lines cost nothing; money does not limit them.");
+        if (answer instanceof InHand.Times times) {
+            return times.factor();
         }
-        return money.exact().dividedBy(sheet.total().known().exact());
+        throw Problem.at("/offers", "These lines cost nothing; money does not limit them.");
     }
 }

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.core.food.Key;
+import wexilla.core.quantity.Unfit;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.RecipeStep;
@@ -57,7 +58,7 @@ public record Draft(List<Line> lines) {
         for (RecipeInput.LineInput line : input.lines()) {
             try {
                 lines.add(new Line(line.text(), Optional.of(shelf.read(line.text())), "", Map.of()));
-            } catch (IllegalArgumentException problem) {
+            } catch (Unfit problem) {
                 lines.add(new Line(line.text(), Optional.empty(), String.valueOf(problem.getMessage()), Map.of()));
             }
         }
@@ -149,7 +150,7 @@ public record Draft(List<Line> lines) {
         int wait = step.waitMin() == null ? 0 : step.waitMin();
         try {
             return new StepTime(hands, wait);
-        } catch (IllegalArgumentException problem) {
+        } catch (Unfit problem) {
             throw Problem.at("/steps/" + i + "/handsMin", String.valueOf(problem.getMessage()));
         }
     }
@@ -157,7 +158,7 @@ public record Draft(List<Line> lines) {
     private static Recipe require(String field, Supplier<Recipe> recipe) {
         try {
             return recipe.get();
-        } catch (IllegalArgumentException problem) {
+        } catch (Unfit problem) {
             throw Problem.at(field, String.valueOf(problem.getMessage()));
         }
     }

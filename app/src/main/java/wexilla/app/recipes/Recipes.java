@@ -3,10 +3,10 @@ package wexilla.app.recipes;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -15,12 +15,15 @@ import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Act;
+import wexilla.app.platform.Changes;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Once;
 import wexilla.app.platform.Problem;
 import wexilla.app.platform.Problem.Blocker;
 import wexilla.app.platform.Undoable;
 import wexilla.app.recipes.RecipeViews.VersionView;
+import wexilla.app.recipes.VersionRows.New;
+import wexilla.core.kitchen.Change;
 import wexilla.core.kitchen.Written;
 import wexilla.core.kitchen.Written.About;
 import wexilla.core.kitchen.Written.Version;
@@ -30,7 +33,7 @@ import wexilla.core.stations.propose.Candidates.Head;
 
 /** The book: recipes and their versions. A version is written once; editing writes the next one. */
 @Component
-public class Recipes implements Undoable {
+public class Recipes implements Undoable, Changes.Writer {
 
     private final JdbcClient db;
     private final VersionRows rows;
@@ -109,16 +112,21 @@ public class Recipes implements Undoable {
                 .list();
     }
 
-    /** The recipe of this title, whatever its letters' case. */
-    public Optional<UUID> named(Household household, String title) {
-        return db.sql("""
-                        select r.id from recipe r
-                        join recipe_version v on v.household_id = r.household_id and v.recipe = r.id
-                            and v.n = r.current_version
-                        where r.household_id = ? and lower(v.title) = lower(?) order by r.id limit 1""")
-                .params(household.id(), title.strip())
-                .query(UUID.class)
-                .optional();
+    /** The recipes of these titles, whatever their letters' case, each with its own. */
+    public Map<UUID, String> named(Household household, Collection<String> titles) {
+        Map<UUID, String> named = new HashMap<>();
+        if (!titles.isEmpty()) {
+            db.sql("""
+                            select r.id, v.title from recipe r
+                            join recipe_version v on v.household_id = r.household_id and v.recipe = r.id
+                                and v.n = r.current_version
+                            where r.household_id = ? and lower(v.title) in (select lower(t) from unnest(?) as t)""")
+                    .params(household.id(), titles.stream().map(String::strip).toArray(String[]::new))
+                    .query(row -> {
+                        named.put(row.getObject("id", UUID.class), row.getString("title"));
+                    });
+        }
+        return named;
     }
 
     /** The current version of a recipe. */
@@ -162,16 +170,41 @@ public class Recipes implements Undoable {
         return versions.of(now, asked);
     }
 
+    @Override
+    public Class<? extends Change> kind() {
+        return Change.OfRecipe.class;
+    }
+
+    @Override
+    public void write(Act act, List<Change> changes) {
+        List<Written> all = changes.stream()
+                .map(change -> ((Change.RecipeSet) change).written())
+                .toList();
+        List<Written> first =
+                all.stream().filter(written -> written.version() == 0).toList();
+        if (!first.isEmpty()) {
+            add(act, first);
+        }
+        all.stream()
+                .filter(written -> written.version() > 0)
+                .forEach(next -> change(act, next.id(), next.version(), next.recipe(), next.about()));
+    }
+
     /** Writes a recipe's first version. */
     public UUID add(Act act, Recipe recipe, About about) {
         UUID id = UUID.randomUUID();
-        db.sql("insert into recipe (household_id, id, current_version) values (?, ?, 1)")
-                .params(act.household().id(), id)
-                .update();
-        rows.write(act, id, 1, null, recipe, about);
-        once.forget();
-        figures.changed(act.household(), List.of(id));
+        add(act, List.of(new Written(id, 0, 0, about, recipe)));
         return id;
+    }
+
+    private void add(Act act, List<Written> first) {
+        rows.write(
+                act,
+                first.stream()
+                        .map(one -> new New(one.id(), 1, null, one.recipe(), one.about()))
+                        .toList());
+        once.forget();
+        figures.changed(act.household(), first.stream().map(Written::id).toList());
     }
 
     /**
@@ -195,7 +228,7 @@ public class Recipes implements Undoable {
         if (locked.version() != expected) {
             throw Problem.changed("This recipe was changed in another window; open it again and add your change.");
         }
-        rows.write(act, id, locked.next(), locked.currentVersion(), recipe, about);
+        rows.write(act, List.of(new New(id, locked.next(), locked.currentVersion(), recipe, about)));
         db.sql("update recipe set current_version = ?, version = version + 1 where household_id = ? and id = ?")
                 .params(locked.next(), household, id)
                 .update();

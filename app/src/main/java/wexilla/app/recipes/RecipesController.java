@@ -211,7 +211,7 @@ class RecipesController {
             int added = 0;
             for (String name : names) {
                 String title = Asked.name("/text", name, 120);
-                if (recipes.named(household, title).isEmpty()) {
+                if (recipes.named(household, List.of(title)).isEmpty()) {
                     recipes.add(act, new Recipe(title, USUAL_PORTIONS, List.of(), List.of()), Written.About.NOTHING);
                     added++;
                 }

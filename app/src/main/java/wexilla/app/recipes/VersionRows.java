@@ -1,7 +1,6 @@
 package wexilla.app.recipes;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -37,56 +36,67 @@ class VersionRows {
         this.foods = foods;
     }
 
-    /** @param n its number; @param replaced what undo goes back to, null for a first version */
-    void write(Act act, UUID id, int n, @Nullable Integer replaced, Recipe recipe, Written.About about) {
+    /** A version that is new. @param n its number; @param replaced what undo goes back to, null for a first one */
+    record New(UUID recipe, int n, @Nullable Integer replaced, Recipe text, Written.About about) {}
+
+    /** Writes versions, with the recipe itself where it is its first. */
+    void write(Act act, List<New> versions) {
         Household household = act.household();
+        List<Map<String, Object>> heads = new ArrayList<>();
+        for (New version : versions) {
+            Map<String, Object> head = new HashMap<>();
+            head.put("household_id", household.id());
+            head.put("recipe", version.recipe());
+            head.put("n", version.n());
+            head.put("title", version.text().title());
+            head.put("portions", version.text().portions());
+            head.put("source_text", version.about().source());
+            head.put("note", version.about().note());
+            head.put("tags", version.about().tags());
+            head.put("also_makes", version.about().alsoMakes());
+            head.put("replaced", version.replaced());
+            head.put("act", act.id());
+            heads.add(head);
+        }
         db.sql("""
+                        with now as (select * from jsonb_populate_recordset(null::recipe_version, ?::jsonb)),
+                            heads as (insert into recipe (household_id, id, current_version)
+                                select household_id, recipe, n from now where replaced is null)
                         insert into recipe_version
                             (household_id, recipe, n, title, portions, source_text, note, tags, also_makes, replaced,
                             act)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
-                .params(Arrays.asList(
-                        household.id(),
-                        id,
-                        n,
-                        recipe.title(),
-                        recipe.portions(),
-                        about.source(),
-                        about.note(),
-                        about.tags().toArray(String[]::new),
-                        about.alsoMakes().toArray(String[]::new),
-                        replaced,
-                        act.id()))
-                .update();
+                        select household_id, recipe, n, title, portions, source_text, note, tags, also_makes, replaced,
+                            act from now""").param(rows.json(heads)).update();
         Map<Key, UUID> known = foods.rows(
                 household,
-                recipe.lines().stream()
+                versions.stream()
+                        .flatMap(version -> version.text().lines().stream())
                         .flatMap(line -> line.read().knownFood().stream())
                         .filter(food -> Dishes.recipeOf(food) == null)
                         .toList());
         List<Map<String, Object>> lines = new ArrayList<>();
-        for (RecipeLine line : recipe.lines()) {
-            lines.add(row(line, known));
+        List<Map<String, Object>> steps = new ArrayList<>();
+        for (New version : versions) {
+            List<RecipeLine> own = version.text().lines();
+            for (int pos = 0; pos < own.size(); pos++) {
+                lines.add(at(household, version, pos, row(own.get(pos), known)));
+            }
+            List<RecipeStep> does = version.text().steps();
+            for (int pos = 0; pos < does.size(); pos++) {
+                steps.add(at(household, version, pos, row(does.get(pos))));
+            }
         }
-        insert("recipe_line", household, id, n, lines);
-        insert(
-                "recipe_step",
-                household,
-                id,
-                n,
-                recipe.steps().stream().map(VersionRows::row).toList());
+        rows.insert("recipe_line", lines);
+        rows.insert("recipe_step", steps);
     }
 
-    /** Rows of a version, each at its place. */
-    private void insert(String table, Household household, UUID id, int n, List<Map<String, Object>> all) {
-        for (int pos = 0; pos < all.size(); pos++) {
-            Map<String, Object> row = all.get(pos);
-            row.put("household_id", household.id());
-            row.put("recipe", id);
-            row.put("n", n);
-            row.put("pos", pos);
-        }
-        rows.insert(table, all);
+    /** A row of a version at its place. */
+    private static Map<String, Object> at(Household household, New version, int pos, Map<String, Object> row) {
+        row.put("household_id", household.id());
+        row.put("recipe", version.recipe());
+        row.put("n", version.n());
+        row.put("pos", pos);
+        return row;
     }
 
     private static Map<String, Object> row(RecipeStep step) {

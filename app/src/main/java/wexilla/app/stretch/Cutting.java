@@ -23,6 +23,7 @@ import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unfit;
 import wexilla.core.stretch.Pot;
 import wexilla.core.stretch.Share;
 import wexilla.core.stretch.Slab;
@@ -250,7 +251,7 @@ public final class Cutting {
         } catch (Slab.TooMuch tooMuch) {
             throw Problem.shortfall(
                     "/shares", tooMuch.getMessage(), tooMuch.shortfall().plain());
-        } catch (IllegalArgumentException problem) {
+        } catch (Unfit problem) {
             throw Problem.at("/shares", String.valueOf(problem.getMessage()));
         }
     }

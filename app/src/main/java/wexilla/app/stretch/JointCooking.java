@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -18,6 +19,7 @@ import wexilla.app.onhand.Codes;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
+import wexilla.app.recipes.Recipes;
 import wexilla.app.stretch.Cutting.Cut;
 import wexilla.app.stretch.Cutting.ShareAsked;
 import wexilla.app.stretch.Cutting.StretchAsked;
@@ -53,9 +55,17 @@ class JointCooking {
     private final Reference reference;
     private final Stoves stoves;
     private final Codes codes;
+    private final Recipes recipes;
 
     JointCooking(
-            Stretches stretches, Foods foods, Weighings weighings, Reference reference, Stoves stoves, Codes codes) {
+            Stretches stretches,
+            Foods foods,
+            Weighings weighings,
+            Reference reference,
+            Stoves stoves,
+            Codes codes,
+            Recipes recipes) {
+        this.recipes = recipes;
         this.stretches = stretches;
         this.foods = foods;
         this.weighings = weighings;
@@ -101,7 +111,7 @@ class JointCooking {
         Cut cut = there(household, actual(asked, raw, uncooked ? null : weighed));
         List<Piece> pieces =
                 Piece.of(cut.slab(), cut.shares(), cut.plan(), raw.amount().value());
-        List<Joint.Part> parts = parts(pieces, asked, food, besides);
+        List<Joint.Part> parts = parts(pieces, asked, food, besides, pins(household, pieces));
         List<UUID> made;
         if (uncooked) {
             made = joint.cutRaw(raw, parts);
@@ -159,7 +169,7 @@ class JointCooking {
 
     /** What each piece is kept as; what is not decided has its own name. */
     private static List<Joint.Part> parts(
-            List<Piece> pieces, StretchAsked asked, Food food, Map<String, Food> besides) {
+            List<Piece> pieces, StretchAsked asked, Food food, Map<String, Food> besides, Map<String, Lot.Pin> pins) {
         List<Joint.Part> parts = new ArrayList<>();
         for (int i = 0; i < pieces.size(); i++) {
             Piece piece = pieces.get(i);
@@ -168,9 +178,20 @@ class JointCooking {
                     piece,
                     piece.meat() ? food : Objects.requireNonNull(besides.get(piece.name())),
                     share == null ? piece.name() : share.about(),
-                    share == null ? Form.WHOLE : Shares.form("/shares/" + i, share)));
+                    share == null ? Form.WHOLE : Shares.form("/shares/" + i, share),
+                    share == null || !piece.meat()
+                            ? null
+                            : pins.get(piece.name().strip().toLowerCase(Locale.ROOT))));
         }
         return parts;
+    }
+
+    /** The dishes pieces are called as, by their titles in small letters. */
+    private Map<String, Lot.Pin> pins(Household household, List<Piece> pieces) {
+        Map<String, Lot.Pin> pins = new HashMap<>();
+        recipes.named(household, pieces.stream().map(Piece::name).toList())
+                .forEach((recipe, title) -> pins.put(title.toLowerCase(Locale.ROOT), new Lot.Pin(recipe, title)));
+        return pins;
     }
 
     private Cut cut(Household household, StretchAsked asked) {

@@ -85,7 +85,7 @@ class PieceController {
         List<Form> forms = piece.raw()
                 ? List.of(new Form(
                         food.key(), Food.unknown(here, "piece", Unit.G), Rational.ONE, true, List.of(), "", "cut raw"))
-                : CookedForms.cut(here, "piece", food.name(), now.book());
+                : CookedForms.cut(here, "piece", food, now.book());
         Dish dish = piece.dish();
         Wanting wanting = new Wanting(piece.raw() ? dish.rawGrams() : dish.grams(), dish.cost(), forms);
         return dishes.of(now, wanting, Objects.requireNonNullElse(asked.by(), PieceDish.By.COST)).stream()

@@ -17,12 +17,12 @@ import wexilla.app.platform.Problem;
 import wexilla.app.stretch.Cutting.Cut;
 import wexilla.app.stretch.Cutting.ShareAsked;
 import wexilla.app.stretch.Cutting.StretchAsked;
-import wexilla.app.stretch.PartEvenings.OnTable;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.lines.LineList;
 import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.stations.stretch.PartDinners.OnTable;
 import wexilla.core.stretch.Slab;
 import wexilla.core.stretch.StretchPlan.Dish;
 

@@ -25,6 +25,7 @@ public final class Kitchen {
             GenericApplicationContext beans = (GenericApplicationContext) context;
             beans.registerBean("clock", Clock.class, () -> CLOCK);
             beans.registerBean(Statements.class);
+            beans.registerBean(Watched.class);
         });
         List<String> arguments = new ArrayList<>(CLUSTER.arguments());
         arguments.add("--server.port=0");

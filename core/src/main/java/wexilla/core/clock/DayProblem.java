@@ -7,6 +7,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
+import wexilla.core.quantity.Unfit;
 import wexilla.core.recipe.GearTime;
 import wexilla.core.recipe.steps.StepClock.Watch;
 
@@ -72,7 +73,7 @@ public record DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, Li
             holds = List.copyOf(holds);
             settings = List.copyOf(settings);
             if (settings.isEmpty()) {
-                throw new IllegalArgumentException("“" + text + "” takes no time that is known");
+                throw new Unfit("“" + text + "” takes no time that is known");
             }
         }
 

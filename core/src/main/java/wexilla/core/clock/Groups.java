@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import wexilla.core.clock.DayProblem.Lag;
+import wexilla.core.quantity.Unfit;
 
 /** Jobs that must follow each other within a time, and whatever stands between them, are placed together. */
 public final class Groups {
@@ -16,7 +17,7 @@ public final class Groups {
     /**
      * The groups of what was not begun, the jobs of each in an order in which none follows a later one.
      *
-     * @throws IllegalArgumentException if jobs follow each other in a circle
+     * @throws Unfit if jobs follow each other in a circle
      */
     static int[][] of(DayProblem problem) {
         int n = problem.jobs().size();
@@ -99,7 +100,7 @@ public final class Groups {
                 next = !taken[job] && left[job] == 0 ? job : -1;
             }
             if (next < 0) {
-                throw new IllegalArgumentException("these steps wait for each other in a circle");
+                throw new Unfit("these steps wait for each other in a circle");
             }
             taken[next] = true;
             order[i] = next;

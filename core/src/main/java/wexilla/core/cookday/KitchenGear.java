@@ -8,6 +8,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import wexilla.core.clock.DayProblem.Gear;
 import wexilla.core.clock.DayProblem.Kind;
+import wexilla.core.quantity.Unfit;
 
 /** What a kitchen has to cook with, read from how people write it: "4 burners", "oven, 2 racks", "slow cooker, 5.7 l". */
 public final class KitchenGear {
@@ -47,7 +48,7 @@ public final class KitchenGear {
     /**
      * Everything these things are.
      *
-     * @throws IllegalArgumentException for what is no gear of a kitchen, or more of it than any kitchen has
+     * @throws Unfit for what is no gear of a kitchen, or more of it than any kitchen has
      */
     public static List<Gear> of(List<String> things) {
         List<Gear> gear = new ArrayList<>();
@@ -64,7 +65,7 @@ public final class KitchenGear {
         Matcher first = FIRST.matcher(thing);
         int count = (first.find() ? number(first.group(1)) : 1) * times;
         if (count < 1 || count > MOST) {
-            throw new IllegalArgumentException("from 1 to " + MOST + " of a thing, not “" + thing + "”");
+            throw new Unfit("from 1 to " + MOST + " of a thing, not “" + thing + "”");
         }
         if (text.contains("oven") && !text.contains("hot-air")) {
             Matcher racks = RACKS.matcher(thing);
@@ -124,7 +125,7 @@ public final class KitchenGear {
         if (text.contains("cool")) {
             return Kind.COOLING;
         }
-        throw new IllegalArgumentException(
+        throw new Unfit(
                 "“" + text
                         + "” is nothing to cook with; write burners, oven with racks, slow cooker, pressure cooker or cooling space");
     }

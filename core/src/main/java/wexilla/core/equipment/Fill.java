@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unfit;
 import wexilla.core.quantity.Unit;
 import wexilla.core.quantity.text.CookWords;
 
@@ -40,12 +41,12 @@ public record Fill(
         warnings = List.copyOf(warnings);
     }
 
-    /** @throws IllegalArgumentException if the size has neither capacity nor sides and a usual depth */
+    /** @throws Unfit if the size has neither capacity nor sides and a usual depth */
     public static Fill of(VesselRule rule, VesselSize size, List<Content> contents) {
         VesselSize vessel = rule.sized(size);
         Rational capacity = vessel.ml();
         if (capacity == null) {
-            throw new IllegalArgumentException("“" + size.text() + "” does not say what a " + rule.kind() + " holds");
+            throw new Unfit("“" + size.text() + "” does not say what a " + rule.kind() + " holds");
         }
         boolean swells = contents.stream().anyMatch(Content::swells);
         Rational ml = contents.stream().map(Content::ml).reduce(Rational.ZERO, Rational::plus);
@@ -143,7 +144,7 @@ public record Fill(
     /**
      * How much larger one vessel is than another: by area while what is in it is shallow, by volume when it is deep.
      *
-     * @throws IllegalArgumentException if the two cannot be compared
+     * @throws Unfit if the two cannot be compared
      */
     public static Rational ratio(VesselRule rule, VesselSize from, VesselSize to, boolean deep) {
         Rational fromArea = from.areaCm2();
@@ -154,7 +155,7 @@ public record Fill(
         Rational fromMl = rule.sized(from).ml();
         Rational toMl = rule.sized(to).ml();
         if (fromMl == null || toMl == null) {
-            throw new IllegalArgumentException("“" + from.text() + "” and “" + to.text()
+            throw new Unfit("“" + from.text() + "” and “" + to.text()
                     + "” cannot be compared; give both by their sides, or both by what they hold");
         }
         return toMl.dividedBy(fromMl);

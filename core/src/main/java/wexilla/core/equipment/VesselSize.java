@@ -8,6 +8,7 @@ import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unfit;
 import wexilla.core.quantity.text.AmountReader;
 import wexilla.core.quantity.text.AmountReader.Reading;
 
@@ -38,7 +39,7 @@ public record VesselSize(
             NUMBER + "\\s*-?\\s*(in|inch|inches|cm|\")\\s*(round|springform|diameter|pie|square)?.*",
             Pattern.CASE_INSENSITIVE);
 
-    /** @throws IllegalArgumentException if it is no size of a vessel */
+    /** @throws Unfit if it is no size of a vessel */
     public static VesselSize parse(String text) {
         String plain = text.strip();
         Matcher sides = SIDES.matcher(plain);
@@ -59,19 +60,19 @@ public record VesselSize(
         if (read.isEmpty()
                 || !read.get().rest().isEmpty()
                 || read.get().quantity().unit().dimension() != Dimension.VOLUME) {
-            throw new IllegalArgumentException(
+            throw new Unfit(
                     "“" + text + "” is no size; write what it holds, like 6 qt or 5 l, or its sides, like 9x13 in");
         }
         Amount ml = Measures.US.toBase(read.get().quantity().max());
         if (ml.value().isZero()) {
-            throw new IllegalArgumentException("a vessel holds more than nothing: “" + text + "”");
+            throw new Unfit("a vessel holds more than nothing: “" + text + "”");
         }
         return new VesselSize(plain, ml.value(), null, null);
     }
 
     private static VesselSize flat(String text, Rational area, Rational width) {
         if (width.signum() <= 0 || width.compareTo(MOST_CM) > 0) {
-            throw new IllegalArgumentException("“" + text + "” is no pan; its sides lie above 0 and up to 200 cm");
+            throw new Unfit("“" + text + "” is no pan; its sides lie above 0 and up to 200 cm");
         }
         return new VesselSize(text, null, area, width);
     }

@@ -19,6 +19,7 @@ import wexilla.core.food.facts.Traits;
 import wexilla.core.food.facts.Yield;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unfit;
 import wexilla.core.quantity.Unit;
 import wexilla.core.quantity.text.ReadOnce;
 
@@ -55,18 +56,17 @@ public record Food(
 
     private static final Rational SWOLLEN = Rational.of(3, 2);
 
-    /** @throws IllegalArgumentException if the name is blank or the base is not g, ml, piece or portion */
+    /** @throws Unfit if the name is blank or the base is not g, ml, piece or portion */
     public Food {
         aliases = List.copyOf(aliases);
         kinds = List.copyOf(kinds);
         facts = List.copyOf(facts);
         if (name.isBlank()) {
-            throw new IllegalArgumentException("a food needs a name");
+            throw new Unfit("a food needs a name");
         }
         boolean named = base.dimension() == Dimension.COUNT && !base.equals(Unit.PIECE) && !base.equals(Unit.PORTION);
         if (!base.equals(base.base()) || named) {
-            throw new IllegalArgumentException(
-                    "stock of " + name + " is counted in g, ml, piece or portion, not " + base.symbol());
+            throw new Unfit("stock of " + name + " is counted in g, ml, piece or portion, not " + base.symbol());
         }
     }
 

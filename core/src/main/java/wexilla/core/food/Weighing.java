@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.facts.Yield;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unfit;
 
 /**
  * How much this household once had left of a food.
@@ -30,7 +31,7 @@ public record Weighing(Rational ofOne, Grade grade) {
     /** What a starting value weighs against own weighings. */
     private static final Rational START = Rational.of(3);
 
-    /** @throws IllegalArgumentException as {@link Yield} */
+    /** @throws Unfit as {@link Yield} */
     public Weighing {
         new Yield(ofOne, "");
     }

@@ -1,6 +1,7 @@
 package wexilla.core.keeping;
 
 import java.time.LocalDate;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.quantity.Trade;
@@ -22,6 +23,19 @@ public record KeepDates(
 
     /** Own definition. */
     private static final int BEFORE_BEST = Trade.whole("soon.before-best-days");
+
+    private static final String WRITTEN = "as written down for it";
+
+    /**
+     * These dates as they are kept: with the rule of its kind where they come of it, else as somebody wrote them down.
+     *
+     * @param kind the dates its clock gives it where it lies
+     */
+    public KeepDates besides(KeepDates kind) {
+        boolean same = Objects.equals(eatBy, kind.eatBy) && Objects.equals(bestBefore, kind.bestBefore);
+        String own = kind.rule.isEmpty() ? WRITTEN : WRITTEN + "; of its kind: " + kind.rule;
+        return new KeepDates(useFrom, eatBy, bestBefore, same ? kind.rule : own, kind.source);
+    }
 
     /** How it stands with the dates. */
     public enum Urgency {

@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.keeping.KeepingRule.Span;
+import wexilla.core.quantity.Unfit;
 
 /**
  * What was done with one thing, in the order of time, and until when it keeps after that.
@@ -79,19 +80,19 @@ public final class KeepingHistory {
     /**
      * Until when it keeps.
      *
-     * @throws IllegalArgumentException if nothing was done, the events are not in the order of time, or something was taken
+     * @throws Unfit if nothing was done, the events are not in the order of time, or something was taken
      *     out or thawed that was not frozen
      */
     public static Kept of(String keepingClass, List<Event> events, KeepingGuide guide) {
         if (events.isEmpty()) {
-            throw new IllegalArgumentException("nothing was done with it yet: say when it was bought or cooked");
+            throw new Unfit("nothing was done with it yet: say when it was bought or cooked");
         }
         KeepingHistory history =
                 new KeepingHistory(guide, keepingClass, events.get(0).day());
         LocalDateTime before = events.get(0).at();
         for (Event event : events) {
             if (event.at().isBefore(before)) {
-                throw new IllegalArgumentException("“" + event.what().words() + "” of " + DAY.format(event.at())
+                throw new Unfit("“" + event.what().words() + "” of " + DAY.format(event.at())
                         + " stands behind something later: write them in the order of time");
             }
             before = event.at();
@@ -153,8 +154,7 @@ public final class KeepingHistory {
 
     private void thaw(Event event, LocalDate done) {
         if (storage != Storage.FREEZER && (outSince == null || event.what() == What.TAKEN_OUT)) {
-            throw new IllegalArgumentException(
-                    "“" + event.what().words() + "” of " + DAY.format(event.at()) + ": it was not frozen then");
+            throw new Unfit("“" + event.what().words() + "” of " + DAY.format(event.at()) + ": it was not frozen then");
         }
         clock = clock.thawed(done);
         storage = Storage.FRIDGE;

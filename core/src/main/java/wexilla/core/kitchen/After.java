@@ -38,6 +38,8 @@ final class After {
                 planned = plan().after(batch);
             } else if (change instanceof Change.OfMeal meal) {
                 planned = plan().after(meal);
+            } else if (change instanceof Change.RecipeSet set) {
+                planned = plan().after(set);
             } else if (change instanceof Change.PriceSeen seen) {
                 seen(seen);
             }
@@ -71,7 +73,9 @@ final class After {
 
     private void lot(Change.OfLot change) {
         if (change instanceof Change.Made made) {
-            made.from().forEach(this::gone);
+            UUID batch = made.made().batch();
+            UUID dish = batch == null ? null : plan().batch(batch).recipeId();
+            made.from().forEach(take -> gone(take, dish));
             lots.put(made.lot(), made.made().first(kitchen.holding(List.of(), planned, prices)));
             return;
         }
@@ -103,7 +107,8 @@ final class After {
         }
     }
 
-    private void gone(StockUse.Take take) {
+    /** @param dish the recipe that was cooked of it: what it left is anybody's */
+    private void gone(StockUse.Take take, @Nullable UUID dish) {
         UUID id = UUID.fromString(take.lot().id());
         Lot lot = lots.get(id);
         if (lot == null) {
@@ -111,6 +116,10 @@ final class After {
         }
         Rational taken = Rational.of(take.amount().value().toDecimal(Change.DECIMALS));
         less(lot, Amount.of(taken, take.amount().unit()), take.cost().known());
+        Lot.Pin pin = lot.pin();
+        if (pin != null && pin.recipe().equals(dish)) {
+            lots.computeIfPresent(id, (same, left) -> left.unpinned());
+        }
     }
 
     private void less(Lot lot, Amount amount, Money cost) {

@@ -21,6 +21,7 @@ import wexilla.core.recipe.Style;
  * A batch: planned, cooked, or dropped; with what it takes to write its labels; {@code n} the version of its recipe, null for a name only.
  *
  * @param proposed whether a proposal planned it
+ * @param cookedFrom the food a plain part was cooked from; null where nobody knows, and for a dish
  * @param wentIn foods that were taken for it, as far as they were asked for
  */
 public record Batch(
@@ -34,6 +35,7 @@ public record Batch(
         @Nullable UUID recipeId,
         @Nullable Integer n,
         @Nullable Recipe recipe,
+        @Nullable UUID cookedFrom,
         List<Food> wentIn,
         boolean proposed) {
     /** How far a batch is. */
@@ -48,11 +50,13 @@ public record Batch(
     }
 
     public Batch with(Recipe read) {
-        return new Batch(id, name, portions, style, state, cookOn, size, recipeId, n, read, wentIn, proposed);
+        return new Batch(
+                id, name, portions, style, state, cookOn, size, recipeId, n, read, cookedFrom, wentIn, proposed);
     }
 
     public Batch of(List<Food> foods) {
-        return new Batch(id, name, portions, style, state, cookOn, size, recipeId, n, recipe, foods, proposed);
+        return new Batch(
+                id, name, portions, style, state, cookOn, size, recipeId, n, recipe, cookedFrom, foods, proposed);
     }
 
     public Key key() {

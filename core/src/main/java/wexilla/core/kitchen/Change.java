@@ -16,7 +16,7 @@ import wexilla.core.stock.StockUse;
  * One thing an act changes. A store writes it down, {@link Kitchen#after} carries it over into the next picture: both are
  * the same by construction. Amounts are rounded to the six decimals a ledger keeps when a change is made.
  */
-public sealed interface Change permits Change.OfLot, Change.OfBatch, Change.OfMeal, Change.OfPrice {
+public sealed interface Change permits Change.OfLot, Change.OfBatch, Change.OfMeal, Change.OfPrice, Change.OfRecipe {
 
     /** Decimals a ledger keeps. */
     int DECIMALS = 6;
@@ -35,6 +35,9 @@ public sealed interface Change permits Change.OfLot, Change.OfBatch, Change.OfMe
 
     /** Of what something costs at a till. */
     sealed interface OfPrice extends Change permits PriceSeen {}
+
+    /** Of the book. */
+    sealed interface OfRecipe extends Change permits RecipeSet {}
 
     /** Why the amount of a lot changed. */
     enum Kind {
@@ -133,6 +136,9 @@ public sealed interface Change permits Change.OfLot, Change.OfBatch, Change.OfMe
      */
     record PriceSeen(UUID food, @Nullable Amount pack, Money price, LocalDate on, WholePacks.@Nullable MultiBuy multi)
             implements OfPrice {}
+
+    /** A recipe as it is written from now on. @param written with the version somebody had before her, 0 for a new one */
+    record RecipeSet(Written written) implements OfRecipe {}
 
     /** A staple is had, low or out. */
     record Levelled(UUID lot, Lot.Level level) implements OfLot {}

@@ -257,7 +257,7 @@ public record Kitchen(
      * buys for the cooked meat they are.
      */
     public Forms forms() {
-        List<Form> made = new ArrayList<>(PartForms.of(open(), foods().book()));
+        List<Form> made = new ArrayList<>(PartForms.of(open(), foods()));
         open().stream()
                 .filter(lot -> lot.cookedBy() != null && lot.amount().unit().equals(Unit.PORTION))
                 .filter(lot -> lot.style() == Style.COOKED || lot.style() == Style.PLAIN_PART)

@@ -19,8 +19,7 @@ import wexilla.core.stock.OpenLot;
  * One quantity of one thing in one place, with the names of what it is and where.
  *
  * @param valued whether its cost is a price seen since
- * @param forDish the recipe a part was cut for, by the title it has now; null when it was cut for none, or that dish was
- *     cooked: what it left is anybody's
+ * @param pin the recipe it was cut for; null when it was cut for none, or that dish was cooked: what it left is anybody's
  */
 public record Lot(
         UUID id,
@@ -36,7 +35,7 @@ public record Lot(
         KeepDates dates,
         Packet packet,
         boolean valued,
-        @Nullable String forDish) {
+        @Nullable Pin pin) {
 
     /** How exactly a lot is known: counted, or a staple that is only had, low or out. */
     public enum Level {
@@ -59,14 +58,25 @@ public record Lot(
      * What a lot is: a food or a batch, exactly one of them.
      *
      * @param name of it
-     * @param cookedBy the recipe of the batch, {@code style} how far it was taken; null for a food
+     * @param cookedBy the recipe of the batch, {@code cookedFrom} the food a plain part was cooked from, {@code style} how
+     *     far it was taken; each null for a food, and where nobody knows
      */
     public record What(
             String name,
             @Nullable UUID food,
             @Nullable UUID batch,
             @Nullable UUID cookedBy,
-            @Nullable Style style) {}
+            @Nullable UUID cookedFrom,
+            @Nullable Style style) {
+
+        /** A food. */
+        public static What of(String name, UUID food) {
+            return new What(name, food, null, null, null, null);
+        }
+    }
+
+    /** The dish something is held for. @param title it has now */
+    public record Pin(UUID recipe, String title) {}
 
     /** Where a lot lies. @param frozenAs the shape it lies frozen in; null when it is not */
     public record Spot(UUID place, String name, Storage storage, Thaw.@Nullable Shape frozenAs) {}
@@ -131,25 +141,28 @@ public record Lot(
 
     /** The same lot with so much in it. */
     Lot holding(Amount left, Cost worth) {
-        return new Lot(
-                id, what, left, level, worth, about, spot, state, clock, unitGrams, dates, packet, valued, forDish);
+        return new Lot(id, what, left, level, worth, about, spot, state, clock, unitGrams, dates, packet, valued, pin);
     }
 
     /** The same lot at this cost. @param since whether it is a price seen since */
     Lot worth(Cost now, boolean since) {
+        return new Lot(id, what, amount, level, now, about, spot, state, clock, unitGrams, dates, packet, since, pin);
+    }
+
+    /** The same lot, held for nobody. */
+    Lot unpinned() {
         return new Lot(
-                id, what, amount, level, now, about, spot, state, clock, unitGrams, dates, packet, since, forDish);
+                id, what, amount, level, cost, about, spot, state, clock, unitGrams, dates, packet, valued, null);
     }
 
     /** The same staple, had or out. */
     Lot at(Level now) {
-        return new Lot(
-                id, what, amount, now, cost, about, spot, state, clock, unitGrams, dates, packet, valued, forDish);
+        return new Lot(id, what, amount, now, cost, about, spot, state, clock, unitGrams, dates, packet, valued, pin);
     }
 
     /** The same lot, understood otherwise. @param name of what it is now */
     Lot understood(Change.Understood now, String name, Place place, KeepingGuide guide) {
-        What is = new What(name, now.food(), what.batch(), what.cookedBy(), what.style());
+        What is = new What(name, now.food(), what.batch(), what.cookedBy(), what.cookedFrom(), what.style());
         Spot lies = new Spot(place.id(), place.name(), place.kind(), frozenAs(is, now.clock(), place, packet, guide));
         return new Lot(
                 id,
@@ -162,10 +175,10 @@ public record Lot(
                 now.state(),
                 now.clock(),
                 unitGrams,
-                now.dates(),
+                now.dates().besides(guide.dates(now.clock(), place.kind())),
                 packet,
                 valued,
-                forDish);
+                pin);
     }
 
     /** The shape something lies frozen in; null outside the freezer. */
@@ -186,6 +199,6 @@ public record Lot(
                 clock,
                 cooked(),
                 spot.frozenAs(),
-                forDish);
+                pin == null ? null : pin.title());
     }
 }

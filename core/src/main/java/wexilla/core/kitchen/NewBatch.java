@@ -28,7 +28,8 @@ public record NewBatch(
         Batch.State state,
         LocalDate cookOn,
         Money flat,
-        boolean proposed) {
+        boolean proposed,
+        @Nullable UUID cookedFrom) {
 
     /** As it is once it is written down. */
     Batch of(Planned plan) {
@@ -44,6 +45,7 @@ public record NewBatch(
                 recipe,
                 n,
                 written == null ? null : written.recipe(),
+                cookedFrom,
                 List.of(),
                 proposed);
     }
@@ -69,17 +71,23 @@ public record NewBatch(
                 state,
                 cookOn,
                 flat,
-                false);
+                false,
+                null);
     }
 
     /** The same as a proposal plans it. */
     public NewBatch asProposed() {
-        return new NewBatch(id, recipe, n, name, size, portions, style, state, cookOn, flat, true);
+        return new NewBatch(id, recipe, n, name, size, portions, style, state, cookOn, flat, true, cookedFrom);
     }
 
     /** Something that was cooked without a recipe: a name and portions. */
     public static NewBatch named(UUID id, String name, Style style, Rational portions, LocalDate cookedOn, Money flat) {
         return new NewBatch(
-                id, null, null, name, Size.AS_WRITTEN, portions, style, Batch.State.DONE, cookedOn, flat, false);
+                id, null, null, name, Size.AS_WRITTEN, portions, style, Batch.State.DONE, cookedOn, flat, false, null);
+    }
+
+    /** The same, cooked plain from a food. @param food the row of it */
+    public NewBatch from(UUID food) {
+        return new NewBatch(id, recipe, n, name, size, portions, style, state, cookOn, flat, proposed, food);
     }
 }

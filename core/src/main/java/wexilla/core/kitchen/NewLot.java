@@ -16,6 +16,7 @@ import wexilla.core.quantity.Amount;
  * @param food or {@code batch}, exactly one of them
  * @param amount what is in it; nothing for a staple that is only had
  * @param packet what it is packed in
+ * @param pin the recipe it is held for; null when whoever comes first may have it
  */
 public record NewLot(
         UUID id,
@@ -29,7 +30,30 @@ public record NewLot(
         Lot.State state,
         LotClock clock,
         KeepDates dates,
-        Lot.Packet packet) {
+        Lot.Packet packet,
+        Lot.@Nullable Pin pin) {
+
+    /** One that is held for nobody. */
+    public NewLot(
+            UUID id,
+            @Nullable UUID food,
+            @Nullable UUID batch,
+            Amount amount,
+            Lot.Level level,
+            Cost cost,
+            String about,
+            UUID place,
+            Lot.State state,
+            LotClock clock,
+            KeepDates dates,
+            Lot.Packet packet) {
+        this(id, food, batch, amount, level, cost, about, place, state, clock, dates, packet, null);
+    }
+
+    /** The same, held for a dish. */
+    public NewLot pinned(Lot.@Nullable Pin dish) {
+        return new NewLot(id, food, batch, amount, level, cost, about, place, state, clock, dates, packet, dish);
+    }
 
     /** A counted lot that is no packet. */
     public static NewLot counted(
@@ -49,7 +73,7 @@ public record NewLot(
 
     /** The same with so much in it. */
     NewLot holding(Amount other) {
-        return new NewLot(id, food, batch, other, level, cost, about, place, state, clock, dates, packet);
+        return new NewLot(id, food, batch, other, level, cost, about, place, state, clock, dates, packet, pin);
     }
 
     /** As it lies there when it is new. */
@@ -57,15 +81,16 @@ public record NewLot(
         Place lies = kitchen.place(place);
         Lot.What what = food == null
                 ? dish(kitchen)
-                : new Lot.What(kitchen.foods().food(food).name(), food, null, null, null);
+                : Lot.What.of(kitchen.foods().food(food).name(), food);
         Lot.Spot spot = new Lot.Spot(
                 lies.id(), lies.name(), lies.kind(), Lot.frozenAs(what, clock, lies, packet, kitchen.guide()));
-        return new Lot(id, what, amount, level, cost, about, spot, state, clock, null, dates, packet, false, null);
+        KeepDates kept = dates.besides(kitchen.guide().dates(clock, lies.kind()));
+        return new Lot(id, what, amount, level, cost, about, spot, state, clock, null, kept, packet, false, pin);
     }
 
     private Lot.What dish(Kitchen kitchen) {
         Batch of = Objects.requireNonNull(kitchen.planned().batches().get(batch));
-        return new Lot.What(of.name(), null, of.id(), of.recipeId(), of.style());
+        return new Lot.What(of.name(), null, of.id(), of.recipeId(), of.cookedFrom(), of.style());
     }
 
     /** As it lies there once it was parted from this lot. */
@@ -83,9 +108,9 @@ public record NewLot(
                 state,
                 clock,
                 null,
-                dates,
+                dates.besides(guide.dates(clock, lies.kind())),
                 packet,
                 from.valued(),
-                about.equals(from.about()) ? from.forDish() : null);
+                pin);
     }
 }

@@ -3,6 +3,7 @@ package wexilla.core.kitchen;
 import java.time.LocalDate;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -63,6 +64,15 @@ public record Planned(
         return written;
     }
 
+    /** @throws IllegalStateException if nobody asked for it */
+    public Batch batch(UUID id) {
+        Batch batch = batches.get(id);
+        if (batch == null) {
+            throw new IllegalStateException("the batch " + id + " was not read");
+        }
+        return batch;
+    }
+
     /** The plan once this is written down. */
     Planned after(Change.OfBatch change) {
         Map<UUID, Batch> next = new LinkedHashMap<>(batches);
@@ -72,6 +82,16 @@ public record Planned(
             next.remove(dropped.batch());
         }
         return new Planned(meals, next, recipes, done, buys);
+    }
+
+    /** The plan once this is written down. */
+    Planned after(Change.RecipeSet change) {
+        Map<UUID, Written> next = new HashMap<>(recipes);
+        Written written = change.written();
+        next.put(
+                written.id(),
+                new Written(written.id(), written.n() + 1, written.version() + 1, written.about(), written.recipe()));
+        return new Planned(meals, batches, next, done, buys);
     }
 
     /** The plan once this is written down. */

@@ -4,6 +4,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import wexilla.core.plan.Eater;
+import wexilla.core.quantity.Unfit;
 
 /**
  * What a proposal chooses among: meals of some weeks, dishes that can be cooked, packets that are there already, and what
@@ -208,7 +209,7 @@ public record MenuProblem(
         }
     }
 
-    /** @throws IllegalArgumentException if the days, places or sizes do not fit each other */
+    /** @throws Unfit if the days, places or sizes do not fit each other */
     public MenuProblem {
         meals = List.copyOf(meals);
         dishes = List.copyOf(dishes);
@@ -216,10 +217,10 @@ public record MenuProblem(
         foods = List.copyOf(foods);
         cookMinutes = List.copyOf(cookMinutes);
         if (days < 1 || days > MOST_DAYS || cookMinutes.size() != days) {
-            throw new IllegalArgumentException("a plan has 1 to " + MOST_DAYS + " days, not " + days);
+            throw new Unfit("a plan has 1 to " + MOST_DAYS + " days, not " + days);
         }
         if (meals.size() > MOST_MEALS) {
-            throw new IllegalArgumentException(meals.size() + " meals; " + MOST_MEALS + " is the most");
+            throw new Unfit(meals.size() + " meals; " + MOST_MEALS + " is the most");
         }
         int before = 0;
         for (Meal meal : meals) {

@@ -1,5 +1,7 @@
 package wexilla.core.menu;
 
+import wexilla.core.quantity.Unfit;
+
 /**
  * What is wanted of a plan, each from 0, not at all, to 4, above all.
  *
@@ -24,11 +26,11 @@ public record MenuWishes(int cheap, int quick, int varied, int useUp, int favour
     /** What a point of each step counts; a wish of nothing still settles what is equal otherwise. Own definition. */
     private static final int[] FACTORS = {1, 4, 8, 14, 20};
 
-    /** @throws IllegalArgumentException if a wish is below 0 or above {@link #MOST} */
+    /** @throws Unfit if a wish is below 0 or above {@link #MOST} */
     public MenuWishes {
         for (int wish : new int[] {cheap, quick, varied, useUp, favourites, fewNew, fewChanges}) {
             if (wish < 0 || wish > MOST) {
-                throw new IllegalArgumentException("a wish lies from 0 to " + MOST + ", not " + wish);
+                throw new Unfit("a wish lies from 0 to " + MOST + ", not " + wish);
             }
         }
     }

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
+import wexilla.core.quantity.Unfit;
 
 /** Reads a wish for a plan as a cook says it. */
 public final class WishReader {
@@ -73,7 +74,7 @@ public final class WishReader {
         this.currency = currency;
     }
 
-    /** @throws IllegalArgumentException if it is none of these, saying what can be asked */
+    /** @throws Unfit if it is none of these, saying what can be asked */
     public Wish read(String typed) {
         String text = typed.strip().toLowerCase(Locale.ROOT).replaceAll("[.!]+$", "");
         Matcher use = USE.matcher(text);
@@ -92,7 +93,7 @@ public final class WishReader {
         if (without.matches()) {
             return new Without(typed.strip(), without.group(1));
         }
-        throw new IllegalArgumentException(
+        throw new Unfit(
                 "“" + typed.strip()
                         + "” is not understood; say: use the mince by Friday · nothing with fish · 52 for the week · cook on Sunday 2 h");
     }
@@ -103,7 +104,7 @@ public final class WishReader {
         if (howLong != null) {
             Matcher hours = HOURS.matcher(howLong.strip());
             if (!hours.matches()) {
-                throw new IllegalArgumentException("“" + howLong + "” is no time; say 2 h or 90 min");
+                throw new Unfit("“" + howLong + "” is no time; say 2 h or 90 min");
             }
             Rational one = hours.group(2).startsWith("h") ? Rational.of(60) : Rational.ONE;
             Rational said = Rational.of(new BigDecimal(hours.group(1).replace(',', '.')))
@@ -111,7 +112,7 @@ public final class WishReader {
             minutes = said.rounded().intValue() + (hours.group(3) == null ? 0 : Integer.parseInt(hours.group(3)));
         }
         if (minutes < 1 || minutes > MOST_COOK_MINUTES) {
-            throw new IllegalArgumentException("A cook day has 1 min to 12 h of hands, not " + minutes + " min");
+            throw new Unfit("A cook day has 1 min to 12 h of hands, not " + minutes + " min");
         }
         return new CookOn(text, day(when), weekly, minutes);
     }
@@ -142,7 +143,7 @@ public final class WishReader {
         try {
             return LocalDate.parse(word);
         } catch (DateTimeParseException unreadable) {
-            throw new IllegalArgumentException("“" + text + "” is no day; say Friday, tomorrow or 2026-12-04");
+            throw new Unfit("“" + text + "” is no day; say Friday, tomorrow or 2026-12-04");
         }
     }
 }

@@ -8,6 +8,7 @@ import java.util.Currency;
 import java.util.List;
 import java.util.stream.IntStream;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unfit;
 
 /**
  * Whole minor units (cents) of one currency.
@@ -18,10 +19,10 @@ public record Money(long minor, Currency currency) implements Comparable<Money> 
 
     private static final long MOST = 1_000_000_000_000L;
 
-    /** @throws IllegalArgumentException if the sum is beyond a million million minor units */
+    /** @throws Unfit if the sum is beyond a million million minor units */
     public Money {
         if (Math.abs(minor) > MOST) {
-            throw new IllegalArgumentException("that is more money than a kitchen handles");
+            throw new Unfit("that is more money than a kitchen handles");
         }
     }
 
@@ -36,12 +37,12 @@ public record Money(long minor, Currency currency) implements Comparable<Money> 
     /**
      * Reads "17.57" or "17,57".
      *
-     * @throws IllegalArgumentException if it is no price: negative, not a number, or finer than the smallest coin
+     * @throws Unfit if it is no price: negative, not a number, or finer than the smallest coin
      */
     public static Money parse(String text, Currency currency) {
         String plain = text.strip().replace(',', '.');
         if (!plain.matches("\\d{1,10}(\\.\\d{1,4})?")) {
-            throw new IllegalArgumentException("“" + text.strip() + "” is no price; write it like 17.57");
+            throw new Unfit("“" + text.strip() + "” is no price; write it like 17.57");
         }
         try {
             return of(
@@ -50,8 +51,7 @@ public record Money(long minor, Currency currency) implements Comparable<Money> 
                             .longValueExact(),
                     currency);
         } catch (ArithmeticException finer) {
-            throw new IllegalArgumentException(
-                    "“" + text.strip() + "” has more decimals than " + currency + " has coins");
+            throw new Unfit("“" + text.strip() + "” has more decimals than " + currency + " has coins");
         }
     }
 
@@ -60,13 +60,13 @@ public record Money(long minor, Currency currency) implements Comparable<Money> 
         return of(minorUnits.rounded().longValueExact(), currency);
     }
 
-    /** @throws IllegalArgumentException if the currencies differ */
+    /** @throws Unfit if the currencies differ */
     public Money plus(Money other) {
         requireSame(other);
         return of(minor + other.minor, currency);
     }
 
-    /** @throws IllegalArgumentException if the currencies differ */
+    /** @throws Unfit if the currencies differ */
     public Money minus(Money other) {
         requireSame(other);
         return of(minor - other.minor, currency);
@@ -86,12 +86,12 @@ public record Money(long minor, Currency currency) implements Comparable<Money> 
      * Splits by weight so that the parts sum to the whole: each part is floored, what is left goes cent by cent to the
      * largest remainders, ties to the first.
      *
-     * @throws IllegalArgumentException if there is no weight above zero, one below zero, or the sum is negative
+     * @throws Unfit if there is no weight above zero, one below zero, or the sum is negative
      */
     public List<Money> split(List<Rational> weights) {
         Rational total = weights.stream().reduce(Rational.ZERO, Rational::plus);
         if (minor < 0 || total.signum() <= 0 || weights.stream().anyMatch(w -> w.signum() < 0)) {
-            throw new IllegalArgumentException("a split needs weights of zero or more, one of them above zero");
+            throw new Unfit("a split needs weights of zero or more, one of them above zero");
         }
         return apportioned(
                 weights.stream().map(w -> exact().times(w).dividedBy(total)).toList(), currency);

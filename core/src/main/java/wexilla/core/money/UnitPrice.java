@@ -3,6 +3,7 @@ package wexilla.core.money;
 import java.util.Currency;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unfit;
 
 /**
  * A price as an exact ratio: minor units for one g, ml or piece. It is no money until an amount has been multiplied
@@ -10,10 +11,10 @@ import wexilla.core.quantity.Rational;
  */
 public record UnitPrice(Rational minorPerUnit, Currency currency) {
 
-    /** @throws IllegalArgumentException if the pack holds nothing */
+    /** @throws Unfit if the pack holds nothing */
     public static UnitPrice of(Money price, Amount pack) {
         if (pack.value().isZero()) {
-            throw new IllegalArgumentException("a pack of nothing has no price per unit");
+            throw new Unfit("a pack of nothing has no price per unit");
         }
         return new UnitPrice(price.exact().dividedBy(pack.value()), price.currency());
     }

@@ -1,5 +1,7 @@
 package wexilla.core.packing;
 
+import wexilla.core.quantity.Unfit;
+
 /** The three characters a packet is found by: figures and capitals that are not taken for one another. */
 public record PacketCode(String text) {
 
@@ -9,14 +11,14 @@ public record PacketCode(String text) {
     /** How many codes there are. */
     public static final int COUNT = BASE * BASE * BASE;
 
-    /** @throws IllegalArgumentException if it is no code */
+    /** @throws Unfit if it is no code */
     public PacketCode {
         if (text.length() != 3 || !text.chars().allMatch(c -> ALPHABET.indexOf(c) >= 0)) {
-            throw new IllegalArgumentException("a packet code is three characters such as K7M, not “" + text + "”");
+            throw new Unfit("a packet code is three characters such as K7M, not “" + text + "”");
         }
     }
 
-    /** @throws IllegalArgumentException if the number is not from 0 to {@link #COUNT} − 1 */
+    /** @throws Unfit if the number is not from 0 to {@link #COUNT} − 1 */
     public static PacketCode ofNumber(int number) {
         if (number < 0 || number >= COUNT) {
             throw new IllegalArgumentException("no packet code has number " + number);

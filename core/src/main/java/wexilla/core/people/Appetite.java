@@ -3,6 +3,7 @@ package wexilla.core.people;
 import java.util.Collection;
 import java.util.Locale;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unfit;
 
 /** How much of an adult's portion somebody eats. Own definition: handbook, section 2. */
 public enum Appetite {
@@ -52,7 +53,7 @@ public enum Appetite {
     /**
      * By word or by years: "adult", "teenager", "child 9-13", "9–13", "under 4", "11".
      *
-     * @throws IllegalArgumentException if it is none of these
+     * @throws Unfit if it is none of these
      */
     public static Appetite of(String age) {
         String plain = age.strip().toLowerCase(Locale.ROOT).replace('–', '-').replaceFirst("^(child|years?) *", "");
@@ -65,15 +66,13 @@ public enum Appetite {
             case "9-13" -> CHILD_9_TO_13;
             case "4-8" -> CHILD_4_TO_8;
             case "under 4", "0-3" -> UNDER_4;
-            default ->
-                throw new IllegalArgumentException(
-                        "“" + age + "” is no age; say adult, teenager, 9-13, 4-8, under 4, or years");
+            default -> throw new Unfit("“" + age + "” is no age; say adult, teenager, 9-13, 4-8, under 4, or years");
         };
     }
 
     private static Appetite ofYears(int years) {
         if (years > 120) {
-            throw new IllegalArgumentException("nobody is " + years + " years old");
+            throw new Unfit("nobody is " + years + " years old");
         }
         return years >= 18
                 ? ADULT

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unfit;
 
 /**
  * What whole packs of one kind cost at the till, basis "bought".
@@ -26,12 +27,12 @@ public record WholePacks(Amount pack, Money price, @Nullable MultiBuy multi) {
         /**
          * As a shop writes it.
          *
-         * @throws IllegalArgumentException if it is no "3 for 13.00"
+         * @throws Unfit if it is no "3 for 13.00"
          */
         public static MultiBuy parse(String text, Currency currency) {
             Matcher written = WRITTEN.matcher(text.strip());
             if (!written.matches()) {
-                throw new IllegalArgumentException("“" + text + "” is no multi-buy; write it like 3 for 13.00");
+                throw new Unfit("“" + text + "” is no multi-buy; write it like 3 for 13.00");
             }
             return new MultiBuy(Integer.parseInt(written.group(1)), Money.parse(written.group(2), currency));
         }
@@ -43,7 +44,7 @@ public record WholePacks(Amount pack, Money price, @Nullable MultiBuy multi) {
 
         public MultiBuy {
             if (count < 2) {
-                throw new IllegalArgumentException("a multi-buy is for two or more, not " + count);
+                throw new Unfit("a multi-buy is for two or more, not " + count);
             }
         }
     }

@@ -6,14 +6,14 @@ public record Amount(Rational value, Unit unit) {
     /** More than this cannot come of amounts that were typed: see {@link Quantity#bounded}. */
     public static final Rational MOST = Rational.of(1_000_000_000_000_000L);
 
-    /** @throws IllegalArgumentException if the value is negative or beyond {@link #MOST} */
+    /** @throws Unfit if the value is negative or beyond {@link #MOST} */
     public Amount {
         if (value.signum() < 0) {
             throw new IllegalArgumentException(
                     "an amount cannot be below zero: " + value.plain() + " " + unit.symbol());
         }
         if (value.compareTo(MOST) > 0) {
-            throw new IllegalArgumentException("an amount cannot be more than " + MOST.plain() + " " + unit.symbol());
+            throw new Unfit("an amount cannot be more than " + MOST.plain() + " " + unit.symbol());
         }
     }
 
@@ -29,7 +29,7 @@ public record Amount(Rational value, Unit unit) {
         return of(value.times(factor), unit);
     }
 
-    /** @throws IllegalArgumentException if the units differ */
+    /** @throws Unfit if the units differ */
     public Amount plus(Amount other) {
         requireSame(other);
         return of(value.plus(other.value), unit);

@@ -18,10 +18,10 @@ public record Measures(Rational cupMl, Rational tbspMl) {
     /** Cup 250 ml, tablespoon 15 ml. */
     public static final Measures METRIC = new Measures(Rational.of(250), Rational.of(15));
 
-    /** @throws IllegalArgumentException if a measure is not above zero */
+    /** @throws Unfit if a measure is not above zero */
     public Measures {
         if (cupMl.signum() <= 0 || tbspMl.signum() <= 0) {
-            throw new IllegalArgumentException("cup and tablespoon must hold more than nothing");
+            throw new Unfit("cup and tablespoon must hold more than nothing");
         }
     }
 

@@ -1,7 +1,7 @@
 package wexilla.core.quantity;
 
 /** Text that begins like an amount and cannot be one; the message says why, in the cook's words. */
-public final class NotAnAmount extends IllegalArgumentException {
+public final class NotAnAmount extends Unfit {
 
     private static final long serialVersionUID = 1L;
 

@@ -11,13 +11,13 @@ public record Quantity(Amount min, Amount max) {
 
     private static final Rational MOST_PIECES = Rational.of(100_000);
 
-    /** @throws IllegalArgumentException if the units differ or the range runs backwards */
+    /** @throws Unfit if the units differ or the range runs backwards */
     public Quantity {
         if (!min.unit().equals(max.unit())) {
-            throw new IllegalArgumentException("a range needs one unit");
+            throw new Unfit("a range needs one unit");
         }
         if (min.value().compareTo(max.value()) > 0) {
-            throw new IllegalArgumentException("the range runs backwards: " + min + " to " + max);
+            throw new Unfit("the range runs backwards: " + min + " to " + max);
         }
     }
 

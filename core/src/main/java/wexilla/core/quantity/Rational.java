@@ -72,11 +72,11 @@ public record Rational(BigInteger numerator, BigInteger denominator) implements 
     /**
      * The exact value of a decimal, for instance 0.25 as 1/4.
      *
-     * @throws IllegalArgumentException if it has more than 60 digits before or behind the point
+     * @throws Unfit if it has more than 60 digits before or behind the point
      */
     public static Rational of(BigDecimal decimal) {
         if (Math.abs((long) decimal.scale()) > MOST_DIGITS || decimal.precision() > 2 * MOST_DIGITS) {
-            throw new IllegalArgumentException("a number of so many digits is no number of a kitchen");
+            throw new Unfit("a number of so many digits is no number of a kitchen");
         }
         return decimal.scale() <= 0
                 ? new Rational(decimal.toBigIntegerExact(), BigInteger.ONE)

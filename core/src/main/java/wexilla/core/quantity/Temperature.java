@@ -22,10 +22,10 @@ public record Temperature(Rational celsius) implements Comparable<Temperature> {
                     + "|\\bgas(?: mark)?\\s*(\\d)\\b|(-?\\d{1,3})\\s*(?:°|º|degrees?\\b)",
             Pattern.CASE_INSENSITIVE);
 
-    /** @throws IllegalArgumentException outside −60 to 400 °C: no kitchen has that */
+    /** @throws Unfit outside −60 to 400 °C: no kitchen has that */
     public Temperature {
         if (celsius.compareTo(LEAST) < 0 || celsius.compareTo(MOST) > 0) {
-            throw new IllegalArgumentException("a temperature lies between −60 and 400 °C, not " + celsius.plain());
+            throw new Unfit("a temperature lies between −60 and 400 °C, not " + celsius.plain());
         }
     }
 
@@ -40,7 +40,7 @@ public record Temperature(Rational celsius) implements Comparable<Temperature> {
     /** What a gas mark from 0 to 9 means on a conventional oven; 0 stands for a half. */
     public static Temperature gasMark(int mark) {
         if (mark < 0 || mark >= GAS_MARKS.length) {
-            throw new IllegalArgumentException("gas marks go from 1 to 9, not " + mark);
+            throw new Unfit("gas marks go from 1 to 9, not " + mark);
         }
         return new Temperature(Rational.of(GAS_MARKS[mark]));
     }
@@ -62,7 +62,7 @@ public record Temperature(Rational celsius) implements Comparable<Temperature> {
             String unit = found.group(2) != null ? found.group(2).toLowerCase(Locale.ROOT) : above ? "f" : "c";
             Temperature set = unit.startsWith("f") ? fahrenheit(degrees) : celsius(degrees);
             return Optional.of(found.group(3) == null ? set : new Temperature(set.celsius.plus(FAN)));
-        } catch (IllegalArgumentException noTemperature) {
+        } catch (Unfit noTemperature) {
             return Optional.empty();
         }
     }

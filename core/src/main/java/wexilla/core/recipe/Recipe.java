@@ -15,6 +15,7 @@ import wexilla.core.food.facts.Allergen;
 import wexilla.core.food.facts.Country;
 import wexilla.core.food.facts.Known;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Unfit;
 import wexilla.core.quantity.Unit;
 
 /**
@@ -31,20 +32,18 @@ public record Recipe(String title, int portions, List<RecipeLine> lines, List<Re
     public static final int MOST_STEPS = 100;
     public static final int MOST_PORTIONS = 500;
 
-    /** @throws IllegalArgumentException if the title is blank or a count is out of its range */
+    /** @throws Unfit if the title is blank or a count is out of its range */
     public Recipe {
         lines = List.copyOf(lines);
         steps = List.copyOf(steps);
         if (title.isBlank() || title.length() > 120) {
-            throw new IllegalArgumentException("a recipe needs a name of at most 120 characters");
+            throw new Unfit("a recipe needs a name of at most 120 characters");
         }
         if (portions < 1 || portions > MOST_PORTIONS) {
-            throw new IllegalArgumentException(
-                    "portions are a whole number from 1 to " + MOST_PORTIONS + ", not " + portions);
+            throw new Unfit("portions are a whole number from 1 to " + MOST_PORTIONS + ", not " + portions);
         }
         if (lines.size() > MOST_LINES || steps.size() > MOST_STEPS) {
-            throw new IllegalArgumentException(
-                    "a recipe has at most " + MOST_LINES + " lines and " + MOST_STEPS + " steps");
+            throw new Unfit("a recipe has at most " + MOST_LINES + " lines and " + MOST_STEPS + " steps");
         }
     }
 

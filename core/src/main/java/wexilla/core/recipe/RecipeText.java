@@ -12,6 +12,7 @@ import wexilla.core.food.book.WordLists;
 import wexilla.core.quantity.NotAnAmount;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unfit;
 import wexilla.core.quantity.text.AmountReader;
 import wexilla.core.quantity.text.Packs;
 
@@ -90,14 +91,14 @@ public record RecipeText(
     /**
      * Takes the text apart.
      *
-     * @throws IllegalArgumentException if it is blank or longer than {@link #LONGEST}
+     * @throws Unfit if it is blank or longer than {@link #LONGEST}
      */
     public static RecipeText read(String text, FoodBook foods) {
         if (text.isBlank()) {
-            throw new IllegalArgumentException("there is no text; paste a recipe, its name first");
+            throw new Unfit("there is no text; paste a recipe, its name first");
         }
         if (text.length() > LONGEST) {
-            throw new IllegalArgumentException(
+            throw new Unfit(
                     "this text has " + text.length() + " characters; " + LONGEST + " is the most for one recipe");
         }
         Parting parting = new Parting(foods);

@@ -44,21 +44,17 @@ public final class CookedForms {
     }
 
     /** Grams cut from a food that was cooked. @param by where they lie, {@code called} what they are called there */
-    public static List<Form> cut(Key by, String called, String raw, FoodBook book) {
-        Optional<Food> food = book.named(raw);
-        if (food.isEmpty()) {
-            return List.of();
-        }
+    public static List<Form> cut(Key by, String called, Food raw, FoodBook book) {
         Food part = Food.unknown(by, called, Unit.G);
         List<Form> forms = new ArrayList<>();
-        book.inState(food.get(), State.COOKED, raw)
+        book.inState(raw, State.COOKED, raw.name())
                 .filter(cooked -> cooked.base().equals(Unit.G))
                 .ifPresent(cooked -> forms.add(
                         new Form(cooked.key(), part, Rational.ONE, true, List.of(), "", "cut from what was cooked")));
-        Yield yield = food.get().traits().cooked();
-        if (yield != null && food.get().base().equals(Unit.G)) {
+        Yield yield = raw.traits().cooked();
+        if (yield != null && raw.base().equals(Unit.G)) {
             Rational raised = Rational.ONE.dividedBy(yield.ofOne());
-            forms.add(new Form(food.get().key(), part, raised, false, DONE, "", yield.source()));
+            forms.add(new Form(raw.key(), part, raised, false, DONE, "", yield.source()));
         }
         return List.copyOf(forms);
     }

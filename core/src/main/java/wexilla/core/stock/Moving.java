@@ -5,6 +5,7 @@ import wexilla.core.keeping.KeepingRule;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Storage;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Unfit;
 
 /**
  * What becomes of a lot that is put elsewhere: into the freezer it is frozen, out of it it thaws.
@@ -26,20 +27,19 @@ public record Moving(Kind kind, LotClock clock) {
      * @param amount what of it moves, in its own unit
      * @param name of what it is, for the words
      * @param rule of its keeping class
-     * @throws IllegalArgumentException if it is past its limit and would be frozen, or would thaw outside the fridge
+     * @throws Unfit if it is past its limit and would be frozen, or would thaw outside the fridge
      */
     public static Moving of(
             OpenLot lot, Amount amount, String name, Storage from, Storage to, KeepingRule rule, LocalDate day) {
         if (to == Storage.FREEZER && from != Storage.FREEZER) {
             if (lot.pastLimit(day)) {
-                throw new IllegalArgumentException(name + " is past its eat-by day; it is not frozen any more.");
+                throw new Unfit(name + " is past its eat-by day; it is not frozen any more.");
             }
             return new Moving(Kind.FROZEN, lot.clock().frozen(day));
         }
         if (from == Storage.FREEZER && to != Storage.FREEZER) {
             if (to != Storage.FRIDGE && rule.cupboard() == null) {
-                throw new IllegalArgumentException(
-                        "Thaw it in the fridge, never on the counter (USDA FSIS, from memory).");
+                throw new Unfit("Thaw it in the fridge, never on the counter (USDA FSIS, from memory).");
             }
             return new Moving(Kind.THAWED, lot.clock().thawed(thawedOn(lot, amount, day)));
         }

@@ -9,6 +9,7 @@ import wexilla.core.food.facts.Yield;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
+import wexilla.core.quantity.Unfit;
 import wexilla.core.quantity.Unit;
 
 /**
@@ -29,10 +30,10 @@ public record KeptPlain(Food food, Rational bought) {
     /** Less than this on a plate is an aromatic, and nobody keeps half of it. Common practice, no source. */
     private static final Rational LEAST = Trade.number("stretch.plain-least-grams");
 
-    /** @throws IllegalArgumentException if nothing is kept */
+    /** @throws Unfit if nothing is kept */
     public KeptPlain {
         if (bought.signum() <= 0) {
-            throw new IllegalArgumentException("what is kept back weighs more than nothing");
+            throw new Unfit("what is kept back weighs more than nothing");
         }
     }
 

@@ -2,6 +2,7 @@ package wexilla.core.stretch;
 
 import org.jspecify.annotations.Nullable;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unfit;
 
 /**
  * One part of a big buy, as asked for.
@@ -61,7 +62,7 @@ public record Share(
         }
     }
 
-    /** @throws IllegalArgumentException if a per cent is not from 0 to 100, or a by-product has a value but no meat */
+    /** @throws Unfit if a per cent is not from 0 to 100, or a by-product has a value but no meat */
     public Share {
         if (costPercent != null) {
             requirePercent(costPercent);
@@ -92,13 +93,13 @@ public record Share(
 
     private static void requirePercent(Rational percent) {
         if (percent.signum() < 0 || percent.compareTo(Rational.of(100)) > 0) {
-            throw new IllegalArgumentException("a part is from 0 to 100 per cent, not " + percent.plain());
+            throw new Unfit("a part is from 0 to 100 per cent, not " + percent.plain());
         }
     }
 
     private static void requirePositive(Rational value, String what) {
         if (value.signum() <= 0) {
-            throw new IllegalArgumentException(what + " must be more than nothing, not " + value.plain());
+            throw new Unfit(what + " must be more than nothing, not " + value.plain());
         }
     }
 }

@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
+import wexilla.core.quantity.Unfit;
 import wexilla.core.stock.Dinners;
 
 /**
@@ -39,7 +40,7 @@ public record Slab(Rational cookedGrams, List<Part> parts, Part remainder, List<
     public record Part(String name, Rational grams, Rational rawGrams, Money cost) {}
 
     /** Parts that ask for more than there is. */
-    public static final class TooMuch extends IllegalArgumentException {
+    public static final class TooMuch extends Unfit {
 
         private static final long serialVersionUID = 1L;
         private final transient Rational shortfall;
@@ -81,7 +82,7 @@ public record Slab(Rational cookedGrams, List<Part> parts, Part remainder, List<
      * @param cookedYield cooked grams of one gram as bought, above 0; above 1 for what takes up water
      * @param cut what grams, pieces and per cents of the parts are said of; what is too much is said of the same
      * @throws TooMuch if the parts ask for more than there is
-     * @throws IllegalArgumentException if the yield is not above zero, fixed per cents sum to more than 100, or a part
+     * @throws Unfit if the yield is not above zero, fixed per cents sum to more than 100, or a part
      *     lacks the value the method needs
      */
     public static Slab cut(
@@ -93,7 +94,7 @@ public record Slab(Rational cookedGrams, List<Part> parts, Part remainder, List<
      * Cuts what was weighed. What came out is what there is: where the parts were to be more, all give way, the locked ones
      * last.
      *
-     * @throws IllegalArgumentException as {@link #cut}
+     * @throws Unfit as {@link #cut}
      */
     public static Slab weighed(
             Rational rawGrams, Rational cookedYield, Money price, Method method, Cut cut, List<Share> shares) {
@@ -109,7 +110,7 @@ public record Slab(Rational cookedGrams, List<Part> parts, Part remainder, List<
             List<Share> shares,
             boolean weighed) {
         if (cookedYield.signum() <= 0) {
-            throw new IllegalArgumentException("the cooked yield must be more than nothing");
+            throw new Unfit("the cooked yield must be more than nothing");
         }
         Rational cooked = rawGrams.times(cookedYield);
         Rational perGram = cut == Cut.RAW ? cookedYield : Rational.ONE;
@@ -210,7 +211,7 @@ public record Slab(Rational cookedGrams, List<Part> parts, Part remainder, List<
         meat.add(remainder(left, cooked, method, meat, notes, rest));
         Rational sum = meat.stream().reduce(Rational.ZERO, Rational::plus);
         if (off.compareTo(HUNDRED) > 0 || (method == Method.FIXED && sum.compareTo(rest) > 0)) {
-            throw new IllegalArgumentException("the per cents of the price sum to more than 100");
+            throw new Unfit("the per cents of the price sum to more than 100");
         }
         List<Rational> weights = new ArrayList<>();
         for (int i = 0; i < meat.size(); i++) {
@@ -229,8 +230,7 @@ public record Slab(Rational cookedGrams, List<Part> parts, Part remainder, List<
             case FIXED -> fixed(share);
             case VALUE -> {
                 if (share.valuePerKg() == null) {
-                    throw new IllegalArgumentException(
-                            "“" + share.name() + "” needs what a kilo of it would cost alone");
+                    throw new Unfit("“" + share.name() + "” needs what a kilo of it would cost alone");
                 }
                 yield grams.times(share.valuePerKg());
             }
@@ -244,7 +244,7 @@ public record Slab(Rational cookedGrams, List<Part> parts, Part remainder, List<
         if (share.size() instanceof Share.Percent part) {
             return part.percent();
         }
-        throw new IllegalArgumentException("“" + share.name() + "” needs its per cent of the price");
+        throw new Unfit("“" + share.name() + "” needs its per cent of the price");
     }
 
     /** What is not decided takes part: by its weight, by the per cents left, or at the mean value of the others. */

@@ -77,7 +77,7 @@ public final class MadeKitchen {
         Place place = places.get(where);
         LotClock from = LotClock.start(style == Style.RAW_BAG ? "raw-mince" : "cooked-dish", day.minusDays(age));
         LotClock clock = where == Storage.FREEZER ? from.frozen(day.minusDays(age)) : from;
-        Lot.What what = new Lot.What("dish of the day", null, batch, null, style);
+        Lot.What what = new Lot.What("dish of the day", null, batch, null, null, style);
         UUID id = id();
         lots.add(new Lot(
                 id,

@@ -15,6 +15,7 @@ import wexilla.app.recipes.RecipeInput;
 import wexilla.app.recipes.files.RecipeFiles.Found;
 import wexilla.core.kitchen.Written;
 import wexilla.core.quantity.Quantity;
+import wexilla.core.quantity.Unfit;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.lines.ReadLine;
 
@@ -79,7 +80,7 @@ final class LineCsv {
         try {
             for (CSVRecord row : READ.parse(new StringReader(text.replace("\ufeff", "")))) {
                 if (!row.isConsistent()) {
-                    throw new IllegalArgumentException("row " + row.getRecordNumber() + " has " + row.size()
+                    throw new Unfit("row " + row.getRecordNumber() + " has " + row.size()
                             + " cells, the heading more or fewer");
                 }
                 String title = SchemaReader.plain(row.get("recipe"));
@@ -88,7 +89,7 @@ final class LineCsv {
                 portions.putIfAbsent(title, row.isMapped("portions") ? row.get("portions") : "");
             }
         } catch (IOException | IllegalStateException | java.io.UncheckedIOException broken) {
-            throw new IllegalArgumentException("this table cannot be read: " + broken.getMessage());
+            throw new Unfit("this table cannot be read: " + broken.getMessage());
         }
         List<Found> found = new ArrayList<>();
         lines.forEach((title, all) -> {

@@ -22,6 +22,7 @@ import tools.jackson.databind.json.JsonMapper;
 import wexilla.app.recipes.Marks;
 import wexilla.app.recipes.RecipeInput;
 import wexilla.app.recipes.files.RecipeFiles.Found;
+import wexilla.core.quantity.Unfit;
 import wexilla.core.quantity.text.CookWords;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeText;
@@ -98,17 +99,17 @@ final class SchemaReader {
                     .lines()
                     .findFirst()
                     .orElse("");
-            throw new IllegalArgumentException("this is no JSON that can be read: " + why);
+            throw new Unfit("this is no JSON that can be read: " + why);
         }
     }
 
     private static void collect(JsonNode node, int depth, List<Found> found) {
         if (depth > DEEPEST) {
-            throw new IllegalArgumentException("this file is nested deeper than " + DEEPEST + " levels");
+            throw new Unfit("this file is nested deeper than " + DEEPEST + " levels");
         }
         if (node.isObject() && isA(node, "Recipe")) {
             if (found.size() == MOST_RECIPES) {
-                throw new IllegalArgumentException("more than " + MOST_RECIPES + " recipes; split the file");
+                throw new Unfit("more than " + MOST_RECIPES + " recipes; split the file");
             }
             found.add(recipe(node));
             return;

@@ -17,6 +17,7 @@ import wexilla.core.clock.DayProblem.Setting;
 import wexilla.core.clock.DayProblem.Window;
 import wexilla.core.clock.Groups;
 import wexilla.core.cookday.running.DayTask.State;
+import wexilla.core.quantity.Unfit;
 
 /** What changes on a running cook day beside its tasks: who is there, and what there is to cook with. */
 public final class DayChange {
@@ -48,7 +49,7 @@ public final class DayChange {
         DayProblem day = run.day();
         List<DayTask> tasks = run.tasks();
         if (day.people().size() == 1) {
-            throw new IllegalArgumentException("nobody else is there; say who comes first");
+            throw new Unfit("nobody else is there; say who comes first");
         }
         Person one = day.people().get(person);
         List<Person> people = new ArrayList<>(day.people());

@@ -20,6 +20,7 @@ import wexilla.core.clock.DayProblem.Setting;
 import wexilla.core.clock.DayWhy;
 import wexilla.core.cookday.DayTasks;
 import wexilla.core.cookday.running.DayTask.State;
+import wexilla.core.quantity.Unfit;
 
 /**
  * A cook day while it runs: what is done, what goes on, what is to come. Every event fixes the past and plans the rest
@@ -65,14 +66,13 @@ public record DayRun(DayProblem day, List<DayTask> tasks, List<String> told) {
         return job.aside().written() > 0 ? job.aside().written() : planned;
     }
 
-    /** A job is begun now. @throws IllegalArgumentException if it is begun or over, or what it follows is not */
+    /** A job is begun now. @throws Unfit if it is begun or over, or what it follows is not */
     public DayRun begin(int job, int now) {
         toCome(job);
         open(job).ifPresent(before -> {
-            throw new IllegalArgumentException(
-                    "“" + DayWhy.brief(day.jobs().get(job).text()) + "” comes after “"
-                            + DayWhy.brief(day.jobs().get(before).text())
-                            + "”, which is not done; say that first, or I am here");
+            throw new Unfit("“" + DayWhy.brief(day.jobs().get(job).text()) + "” comes after “"
+                    + DayWhy.brief(day.jobs().get(before).text())
+                    + "”, which is not done; say that first, or I am here");
         });
         return with(job, begun(job, now)).again(now);
     }
@@ -81,7 +81,7 @@ public record DayRun(DayProblem day, List<DayTask> tasks, List<String> told) {
     public DayRun done(int job, int now) {
         DayTask task = tasks.get(job);
         if (task.over()) {
-            throw new IllegalArgumentException("“" + day.jobs().get(job).text() + "” is over already");
+            throw new Unfit("“" + day.jobs().get(job).text() + "” is over already");
         }
         int start = task.state() == State.BEGUN ? task.start() : Math.min(Math.max(0, task.start()), now);
         DayTask over = task.as(State.DONE, start, Math.max(start, now));
@@ -93,7 +93,7 @@ public record DayRun(DayProblem day, List<DayTask> tasks, List<String> told) {
     public DayRun longer(int job, int minutes, int now) {
         DayTask task = tasks.get(job);
         if (task.over() || task.state() == State.WAITS) {
-            throw new IllegalArgumentException("“" + day.jobs().get(job).text() + "” does not go on");
+            throw new Unfit("“" + day.jobs().get(job).text() + "” does not go on");
         }
         if (task.state() == State.BEGUN) {
             return with(job, task.as(State.BEGUN, task.start(), Math.max(task.end(), now) + minutes))
@@ -120,7 +120,7 @@ public record DayRun(DayProblem day, List<DayTask> tasks, List<String> told) {
             }
         }
         if (own.isEmpty()) {
-            throw new IllegalArgumentException("nothing is left to do of “" + dish + "”");
+            throw new Unfit("nothing is left to do of “" + dish + "”");
         }
         return without(own, now).again(now);
     }
@@ -309,7 +309,7 @@ public record DayRun(DayProblem day, List<DayTask> tasks, List<String> told) {
     void toCome(int job) {
         State state = tasks.get(job).state();
         if (state != State.TO_DO && state != State.WAITS) {
-            throw new IllegalArgumentException("“" + day.jobs().get(job).text() + "” is begun already");
+            throw new Unfit("“" + day.jobs().get(job).text() + "” is begun already");
         }
     }
 

@@ -2,6 +2,7 @@ package wexilla.core.food.facts;
 
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unfit;
 
 /**
  * How much is left of a food.
@@ -11,10 +12,10 @@ import wexilla.core.quantity.Rational;
  */
 public record Yield(Rational ofOne, String source) {
 
-    /** @throws IllegalArgumentException if nothing or more than tenfold would be left */
+    /** @throws Unfit if nothing or more than tenfold would be left */
     public Yield {
         if (ofOne.signum() <= 0 || ofOne.compareTo(Rational.of(10)) > 0) {
-            throw new IllegalArgumentException("a yield lies above 0 and up to 10, not " + ofOne.plain());
+            throw new Unfit("a yield lies above 0 and up to 10, not " + ofOne.plain());
         }
     }
 

@@ -108,9 +108,7 @@ public record BigBuy(
             }
             String called = whole.map(Food::name).orElse(food) + ", cooked";
             Key key = raw ? whole.orElseThrow().key() : Key.batch(id + "/" + i);
-            List<Form> forms = raw || whole.isEmpty()
-                    ? List.of()
-                    : CookedForms.cut(key, called, whole.get().name(), book);
+            List<Form> forms = raw || whole.isEmpty() ? List.of() : CookedForms.cut(key, called, whole.get(), book);
             LocalDate until = part.freeze() ? null : limit;
             OpenLot lot = new OpenLot(
                     id + "/" + i,

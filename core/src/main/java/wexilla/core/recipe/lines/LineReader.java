@@ -15,6 +15,7 @@ import wexilla.core.food.book.Grammar;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.NotAnAmount;
 import wexilla.core.quantity.Quantity;
+import wexilla.core.quantity.Unfit;
 import wexilla.core.quantity.Unit;
 import wexilla.core.quantity.text.AmountReader.Reading;
 import wexilla.core.quantity.text.Blanks;
@@ -138,7 +139,7 @@ public final class LineReader {
     public ReadLine readStored(String text) {
         try {
             return read(text);
-        } catch (IllegalArgumentException unreadable) {
+        } catch (Unfit unreadable) {
             return ReadLine.of(text, null, text, null, "").notUnderstood(List.of(text));
         }
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.quantity.Unfit;
 
 /**
  * What a step needs of the clock beyond its minutes, as typed beside it; what nobody typed is read from its text.
@@ -41,15 +42,14 @@ public record StepClock(
                     + "[:,]?\\s*(check|stir|turn|baste|taste|flip|shake|skim|add|uncover|cover)\\b([^.;]*))",
             Pattern.CASE_INSENSITIVE);
 
-    /** @throws IllegalArgumentException if its most is below its least, or a time is no time of a kitchen */
+    /** @throws Unfit if its most is below its least, or a time is no time of a kitchen */
     public StepClock {
         follows = List.copyOf(follows);
         if (least < 0 || least > StepTime.MOST_MINUTES || most != null && most < least) {
-            throw new IllegalArgumentException(
-                    "a step follows after no less than 0 minutes, its most not below its least");
+            throw new Unfit("a step follows after no less than 0 minutes, its most not below its least");
         }
         if (every != null && every < 1 || last != null && last < 1) {
-            throw new IllegalArgumentException("a step is looked at after a minute at least");
+            throw new Unfit("a step is looked at after a minute at least");
         }
     }
 
@@ -72,7 +72,7 @@ public record StepClock(
      * add the peas".
      *
      * @param step the number of the step it stands beside: it can follow those before it only
-     * @throws IllegalArgumentException for what is none of these
+     * @throws Unfit for what is none of these
      */
     public static StepClock parse(String typed, int step) {
         StepClock clock = NONE;
@@ -98,8 +98,7 @@ public record StepClock(
                     .distinct()
                     .toList();
             if (steps.stream().anyMatch(number -> number < 1 || number >= step)) {
-                throw new IllegalArgumentException(
-                        "step " + step + " can follow steps before it only, not “" + said + "”");
+                throw new Unfit("step " + step + " can follow steps before it only, not “" + said + "”");
             }
             return new StepClock(steps, least, most, every, last, lastWords);
         }
@@ -117,7 +116,7 @@ public record StepClock(
             String words = ends.group(3) == null ? "" : ends.group(3).strip();
             return new StepClock(follows, least, most, every, minutes(ends.group(1), ends.group(2)), words);
         }
-        throw new IllegalArgumentException("“" + said + "” says nothing of the clock; write it like"
+        throw new Unfit("“" + said + "” says nothing of the clock; write it like"
                 + " after 1 and 3; at most 10 min later; every 30 min; last 15 min: add the peas");
     }
 

@@ -7,6 +7,7 @@ import java.util.function.ToIntFunction;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unfit;
 import wexilla.core.quantity.text.AmountReader;
 import wexilla.core.quantity.text.Blanks;
 import wexilla.core.quantity.text.ReadOnce;
@@ -79,10 +80,10 @@ public record StepTime(int handsMin, int waitMin, boolean about) {
         this(handsMin, waitMin, false);
     }
 
-    /** @throws IllegalArgumentException if minutes are negative or more than two days */
+    /** @throws Unfit if minutes are negative or more than two days */
     public StepTime {
         if (handsMin < 0 || waitMin < 0 || handsMin > MOST_MINUTES || waitMin > MOST_MINUTES) {
-            throw new IllegalArgumentException("minutes of a step lie from 0 to " + MOST_MINUTES);
+            throw new Unfit("minutes of a step lie from 0 to " + MOST_MINUTES);
         }
     }
 

@@ -54,12 +54,13 @@ public record PlainPart(
         Rational plates = Rational.of(grams.dividedBy(Dinners.COOKED_MEAT_GRAMS).floor());
         String name = part.food().name() + ", cooked";
         NewBatch batch = NewBatch.named(
-                stove.id(),
-                name,
-                Style.PLAIN_PART,
-                plates.isZero() ? Rational.ONE : plates,
-                stove.day(),
-                Money.zero(stove.kitchen().household().currency()));
+                        stove.id(),
+                        name,
+                        Style.PLAIN_PART,
+                        plates.isZero() ? Rational.ONE : plates,
+                        stove.day(),
+                        Money.zero(stove.kitchen().household().currency()))
+                .from(stove.row(part.food()));
         stove.does(new Change.BatchSet(batch));
         Stove.Made made = new Stove.Made(
                 name,

@@ -22,6 +22,7 @@ import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unfit;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Style;
 import wexilla.core.stock.Moving;
@@ -210,7 +211,7 @@ public record Handling(Kitchen kitchen, LocalDate day, Supplier<UUID> ids) {
                     place.kind(),
                     kitchen.guide().rule(lot.clock().keepingClass()),
                     day);
-        } catch (IllegalArgumentException unsafe) {
+        } catch (Unfit unsafe) {
             throw Refused.at("/place", String.valueOf(unsafe.getMessage()));
         }
     }
@@ -245,18 +246,19 @@ public record Handling(Kitchen kitchen, LocalDate day, Supplier<UUID> ids) {
         return new Change.Carried(
                 lot.id(),
                 new NewLot(
-                        ids.get(),
-                        lot.food(),
-                        lot.batch(),
-                        amount,
-                        Lot.Level.COUNTED,
-                        new Cost(worth(lot, amount), lot.cost().complete()),
-                        to.about(),
-                        to.place().id(),
-                        to.state(),
-                        to.clock(),
-                        kitchen.dates(to.clock(), to.place().kind()),
-                        to.packet()),
+                                ids.get(),
+                                lot.food(),
+                                lot.batch(),
+                                amount,
+                                Lot.Level.COUNTED,
+                                new Cost(worth(lot, amount), lot.cost().complete()),
+                                to.about(),
+                                to.place().id(),
+                                to.state(),
+                                to.clock(),
+                                kitchen.dates(to.clock(), to.place().kind()),
+                                to.packet())
+                        .pinned(lot.pin()),
                 kind);
     }
 }

@@ -107,7 +107,8 @@ public record Packing(Kitchen kitchen, LocalDate day, Supplier<UUID> ids, Suppli
                     frozen ? Lot.State.FROZEN : dish.state() == Lot.State.RAW ? Lot.State.RAW : Lot.State.COOKED,
                     packed(dish, place.kind(), day),
                     dates(kitchen, dish, place.kind(), day),
-                    new Lot.Packet(order.container(), null, null, codes.get(), meal, meal == null ? null : part));
+                    new Lot.Packet(order.container(), null, null, codes.get(), meal, meal == null ? null : part),
+                    dish.pin());
             Change filled = new Change.Carried(dish.id(), packet, frozen ? Kind.FROZEN : Kind.PACKED);
             changes.add(filled);
             now = now.after(List.of(filled));

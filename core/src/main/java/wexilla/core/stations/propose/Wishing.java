@@ -24,6 +24,7 @@ import wexilla.core.menu.WishReader.UseBy;
 import wexilla.core.menu.WishReader.Wish;
 import wexilla.core.menu.WishReader.Without;
 import wexilla.core.money.Money;
+import wexilla.core.quantity.Unfit;
 
 /**
  * What is wanted of a proposal: how much each thing counts, what was asked, what of the one before stays.
@@ -63,7 +64,7 @@ public record Wishing(
         for (int i = 0; i < asks.size(); i++) {
             try {
                 wishes.add(called(now, reader.read(asks.get(i))));
-            } catch (IllegalArgumentException unread) {
+            } catch (Unfit unread) {
                 throw Refused.at("/asks/" + i, String.valueOf(unread.getMessage()));
             }
         }

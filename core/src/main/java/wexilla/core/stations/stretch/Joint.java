@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.LotClock;
@@ -48,8 +49,9 @@ public record Joint(Stove stove, Supplier<String> codes) {
      *
      * @param food of a by-product: bones, trimmings; of raw meat what it is cut from
      * @param about what stands on it: its name and how it is seasoned
+     * @param pin the dish it is cut for; null where it is for none
      */
-    public record Part(Piece piece, Food food, String about, Form form) {}
+    public record Part(Piece piece, Food food, String about, Form form, Lot.@Nullable Pin pin) {}
 
     /** What lies there of the packs of a big buy. @throws Refused if one of them is gone */
     public static List<Lot> packs(Kitchen kitchen, List<UUID> ids) {
@@ -131,7 +133,8 @@ public record Joint(Stove stove, Supplier<String> codes) {
         UUID batch = stove.id();
         Money none = Money.zero(stove.kitchen().household().currency());
         stove.does(new Change.BatchSet(
-                NewBatch.named(batch, food.name() + ", cooked", Style.PLAIN_PART, portions, day, none)));
+                NewBatch.named(batch, food.name() + ", cooked", Style.PLAIN_PART, portions, day, none)
+                        .from(stove.row(food))));
         List<Take> inputs = takes(pot);
         List<Rational> weights = weights(parts);
         List<List<Take>> shared =
@@ -168,7 +171,8 @@ public record Joint(Stove stove, Supplier<String> codes) {
                     piece.freeze() ? State.FROZEN : State.COOKED,
                     clock,
                     dates(clock, place.kind()),
-                    piece.freeze() ? Lot.Packet.of(null, codes.get()) : Lot.Packet.NONE);
+                    piece.freeze() ? Lot.Packet.of(null, codes.get()) : Lot.Packet.NONE,
+                    part.pin());
             stove.does(new Change.Made(lot, from, Kind.MADE, piece.name()));
             ids.add(lot.id());
         }
@@ -259,7 +263,8 @@ public record Joint(Stove stove, Supplier<String> codes) {
                     packet ? State.FROZEN : State.RAW,
                     clock,
                     dates(clock, frozen ? Storage.FREEZER : raw.storage()),
-                    packet ? Lot.Packet.of(null, codes.get()) : Lot.Packet.NONE);
+                    packet ? Lot.Packet.of(null, codes.get()) : Lot.Packet.NONE,
+                    part.pin());
             stove.does(new Change.Made(lot, List.of(part(raw, piece)), Kind.MADE, piece.name()));
             ids.add(lot.id());
         }

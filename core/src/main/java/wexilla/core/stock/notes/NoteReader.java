@@ -17,6 +17,7 @@ import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.NotAnAmount;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unfit;
 import wexilla.core.quantity.Unit;
 import wexilla.core.quantity.text.Blanks;
 import wexilla.core.recipe.lines.LineReader;
@@ -78,7 +79,7 @@ public final class NoteReader {
     /**
      * The things of a line: usually one, more where it names more.
      *
-     * @throws IllegalArgumentException with the reason, in the cook's words, when the line cannot be stock
+     * @throws Unfit with the reason, in the cook's words, when the line cannot be stock
      */
     public List<NoteLine> read(String typed) {
         String text = Blanks.single(typed);
