@@ -1092,6 +1092,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plan/put": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["put"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plan/search/{id}": {
         parameters: {
             query?: never;
@@ -2299,16 +2315,21 @@ export interface components {
         };
         DayView: {
             date: string;
+            eaten?: components["schemas"]["EvenView"];
             ends: components["schemas"]["LotView"][];
         };
         DishInput: {
+            also?: components["schemas"]["MealAt"][];
             /** Format: uuid */
             batch?: string;
+            cookOn?: string;
             eaters?: string[];
             frozen?: boolean;
             portions?: number;
             /** Format: uuid */
             recipe?: string;
+            /** @enum {string} */
+            style?: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
             text?: string;
         };
         DishPartView: {
@@ -2317,6 +2338,7 @@ export interface components {
             text: string;
         };
         DishView: {
+            cookOn?: string;
             eaters: string[];
             factor?: string;
             frozen: boolean;
@@ -2392,6 +2414,10 @@ export interface components {
             each: number;
             /** Format: uuid */
             lot: string;
+        };
+        EvenView: {
+            name: string;
+            of?: string;
         };
         EveningInput: {
             day: string;
@@ -2602,9 +2628,13 @@ export interface components {
         };
         InStock: {
             batch: string;
+            cookOn?: string;
+            free: number;
             name: string;
             portions: number;
-            until?: string;
+            /** @enum {string} */
+            shelf?: "FRIDGE" | "FREEZER" | "CUPBOARD";
+            until?: components["schemas"]["UntilView"];
         };
         InVessel: {
             equipment: string;
@@ -3205,6 +3235,7 @@ export interface components {
             weeks: components["schemas"]["PlannedWeek"][];
         };
         PlannedWeek: {
+            buy: string[];
             complete: boolean;
             cost: string;
             from: string;
@@ -3336,6 +3367,11 @@ export interface components {
             choice: components["schemas"]["MealChoice"];
             name: string;
             words: string;
+        };
+        PutInput: {
+            /** Format: uuid */
+            batch: string;
+            to: components["schemas"]["MealAt"];
         };
         QuantityView: {
             max: string;
@@ -6084,6 +6120,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ProposalView"];
+                };
+            };
+        };
+    };
+    put: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
                 };
             };
         };

@@ -1,30 +1,43 @@
+import { useLocation } from 'react-router';
 import { useRibbon } from '../api/queries';
-import { ribbonDay, shortDay, tapeColour } from './words';
+import { ribbonDay, tapeColour } from './words';
 
-/** The two weeks on top: what ends its time on which day. */
+/** The two weeks on top: what is eaten in the evenings, and a notch where something ends its time. */
 export function Ribbon() {
   const ribbon = useRibbon();
+  const { pathname } = useLocation();
+  // the same two weeks, larger, stand below
+  if (pathname === '/plan') {
+    return null;
+  }
   return (
     // a list that scrolls must be reachable by keyboard
     // biome-ignore lint/a11y/noNoninteractiveTabindex: scrollable region
-    <section className="ribbon" aria-label="Two weeks: what ends its time when" tabIndex={0}>
+    <section className="ribbon" aria-label="Two weeks: what is eaten, and what ends its time when" tabIndex={0}>
       {(ribbon.data?.days ?? []).map((day, i) => (
         <div key={day.date}>
           <div className={`figure text-sm whitespace-nowrap ${i === 0 ? 'font-bold' : 'quiet'}`}>
             {ribbonDay(day.date)}
           </div>
-          {day.ends.slice(0, 2).map((lot) => (
+          {day.eaten ? (
             <span
-              key={lot.id}
-              className="tape ribbon-mark tape-name mt-1"
-              style={{ background: tapeColour(lot.batch ?? lot.name) }}
-              title={`${lot.name}, ${lot.amount}: ${lot.until?.words} ${shortDay(day.date)}`}
+              className="tape ribbon-mark tape-name"
+              style={{ background: tapeColour(day.eaten.of ?? day.eaten.name) }}
+              title={day.eaten.name}
             >
-              {lot.name}
+              {day.eaten.name}
             </span>
-          ))}
-          {day.ends.length > 2 && <span className="quiet block text-xs/4">and {day.ends.length - 2} more</span>}
-          {day.ends.length === 0 && <div className="mt-3 border-t-2 border-dashed border-[var(--line)]" />}
+          ) : (
+            <span className="ribbon-open" />
+          )}
+          {day.ends.length > 0 && (
+            <span
+              className="ribbon-ends"
+              title={day.ends.map((lot) => `${lot.name}, ${lot.amount}: ${lot.until?.words}`).join('; ')}
+            >
+              {day.ends.length === 1 ? `${day.ends[0]?.name} ends` : `${day.ends.length} end`}
+            </span>
+          )}
         </div>
       ))}
     </section>

@@ -43,7 +43,7 @@ const hows: [How, string][] = [
 
 /** An evening to write down: as planned, something else, out; what was left; one tap how it was. */
 export function MealCard({ meal }: { meal: Meal }) {
-  const inStock = usePlan().data?.inStock ?? [];
+  const inStock = (usePlan().data?.inStock ?? []).filter((dish) => !dish.cookOn);
   const eat = useAct('stock', (key, body: Input) =>
     answer(api.POST('/api/eat', { params: { header: { 'Idempotency-Key': key } }, body })),
   );

@@ -1,6 +1,6 @@
 import type { Schema } from '../../api/client';
 import { Tape } from '../../kit/kit';
-import { clockTime, mealWords, shortDay } from '../../kit/words';
+import { clockTime, mealWords, ribbonDay, shortDay } from '../../kit/words';
 import { kindWords, type MealName } from './meals';
 
 /** One day: its meals, and a way to one more. */
@@ -74,7 +74,9 @@ function MealRow({
             </span>
           ) : (
             <Tape key={dish.of ?? i} name={dish.name} of={dish.of ?? dish.name}>
-              {dish.kind === 'BATCH' ? 'from stock' : kindWords[slot.kind]}
+              {dish.cookOn
+                ? `cooked ${ribbonDay(dish.cookOn)}`
+                : kindWords[dish.kind === 'BATCH' ? 'STOCK' : slot.kind]}
             </Tape>
           ),
         )}

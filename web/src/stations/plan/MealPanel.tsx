@@ -44,6 +44,9 @@ function begun(meal: Schema['DayMealView']): Form {
       portions: dish.portions === undefined ? '' : String(dish.portions),
       eaters: dish.eaters,
       frozen: dish.frozen,
+      cookOn: '',
+      style: 'COOKED' as const,
+      also: [],
     }));
   return {
     kind: slot?.kind ?? usual.kind,
@@ -98,6 +101,9 @@ export function MealPanel({
       portions: portionsOf(dish.portions, undefined),
       eaters: dish.eaters.filter((id) => here.includes(id)),
       frozen: dish.frozen,
+      cookOn: dish.cookOn === '' ? undefined : dish.cookOn,
+      style: dish.style,
+      also: dish.also.map((day) => ({ day, meal: 'DINNER' as const })),
     }));
   const set1 = (at: number, dish: DishForm) => set({ dishes: form.dishes.map((old, i) => (i === at ? dish : old)) });
   return (
@@ -154,7 +160,8 @@ export function MealPanel({
                 dish={dish}
                 set={(now) => set1(i, now)}
                 fromStock={kind === 'STOCK' || kind === 'LEFTOVERS'}
-                inStock={plan.inStock}
+                date={date}
+                plan={plan}
                 eaters={form.dishes.length > 1 ? eaters.filter((person) => here.includes(person.id)) : []}
                 problem={save.problem}
               />

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schema } from '../../api/client';
 import { usePlan } from '../../api/queries';
-import { Heading, OneOf, Waiting } from '../../kit/kit';
+import { Heading, OneOf, useMoneyWords, Waiting } from '../../kit/kit';
 import { Panel } from '../../kit/Panel';
 import { mealWords, shortDay } from '../../kit/words';
 import { DayRow } from './DayRow';
@@ -10,8 +10,8 @@ import { HabitsPanel } from './HabitsPanel';
 import { MealPanel } from './MealPanel';
 import type { MealName } from './meals';
 import { Propose } from './Propose';
-import { RunPicture } from './RunPicture';
 import { SharePanel } from './SharePanel';
+import { Weeks } from './Weeks';
 
 const weeks = [
   [7, '1 week'],
@@ -27,6 +27,7 @@ type Open = { date: string; meal: MealName | undefined };
 export function Plan() {
   const [days, setDays] = useState<number>(14);
   const plan = usePlan(days);
+  const money = useMoneyWords();
   const [open, setOpen] = useState<Open>();
   const [proposing, setProposing] = useState(false);
   const [beside, setBeside] = useState<'habits' | 'share'>();
@@ -35,25 +36,26 @@ export function Plan() {
   }
   const meals = plan.data.days.flatMap((day) => day.meals);
   const planned = meals.filter((meal) => meal.slot && meal.slot.kind !== 'UNDECIDED').length;
+  const cost = plan.data.weeks.find((week) => week.from === plan.data.today && week.meals > 0);
   const wrong = meals.flatMap((meal) => meal.remarks).filter((remark) => remark.level === 'STOP').length;
   return (
-    <>
+    <div className="flex flex-col">
       <Heading
-        title={planned === 0 ? 'Nothing is planned yet' : `${planned} of ${meals.length} meals planned`}
+        title={planned === 0 ? 'Nothing is planned yet' : title(wrong)}
         below={
           planned === 0
-            ? 'open a meal and write what you would cook anyway; a name is enough'
-            : 'tap a meal to change it; dates, thawing and who eats are checked'
+            ? 'tap a plate and write what you would cook anyway; a name is enough'
+            : `${planned} of ${meals.length} meals planned · tap a plate to change it, drag a packet onto one`
         }
       >
-        {planned > 0 && (
+        {cost && (
           <>
-            <p className={`figure text-4xl font-bold ${wrong > 0 ? 'text-accent' : ''}`}>{wrong}</p>
-            <p className="quiet">{wrong === 1 ? 'thing does not hold' : 'things do not hold'}</p>
+            <p className="figure font-bold text-warning md:text-4xl">{money(cost.cost, cost.complete, cost.missing)}</p>
+            <p className="quiet max-md:hidden">used in the next seven days</p>
           </>
         )}
       </Heading>
-      <div className="mb-4 flex flex-wrap gap-3">
+      <div className="mb-4 flex flex-wrap gap-3 max-md:order-2">
         <OneOf of="Weeks" choices={weeks} chosen={days} choose={setDays} />
         {!proposing && (
           <button type="button" className="btn btn-primary" onClick={() => setProposing(true)}>
@@ -68,25 +70,32 @@ export function Plan() {
         </button>
       </div>
       {plan.data.freezeBy && (
-        <p className="mb-4">
+        <p className="mb-4 max-md:order-2">
           <Link to="/onhand" className="font-bold underline">
             {plan.data.freezeBy}
           </Link>
         </p>
       )}
-      {planned > 0 && <RunPicture plan={plan.data} open={(date, meal) => setOpen({ date, meal })} />}
       {proposing && <Propose from={firstOpen(plan.data)} close={() => setProposing(false)} />}
-      <ol>
-        {plan.data.days.map((day) => (
-          <DayRow key={day.date} day={day} open={(meal) => setOpen({ date: day.date, meal })} />
-        ))}
-      </ol>
+      <Weeks plan={plan.data} open={(date, meal) => setOpen({ date, meal })} />
+      <details className="max-md:order-2">
+        <summary className="btn btn-ghost">The same as a list, with all that is to be known</summary>
+        <ol>
+          {plan.data.days.map((day) => (
+            <DayRow key={day.date} day={day} open={(meal) => setOpen({ date: day.date, meal })} />
+          ))}
+        </ol>
+      </details>
       {beside === 'habits' && <HabitsPanel plan={plan.data} close={() => setBeside(undefined)} />}
       {beside === 'share' && <SharePanel plan={plan.data} close={() => setBeside(undefined)} />}
       {open && <OpenMeal open={open} plan={plan.data} choose={setOpen} />}
-    </>
+    </div>
   );
 }
+
+/** "One thing to sort out". */
+const title = (wrong: number) =>
+  wrong === 0 ? 'Everything holds' : wrong === 1 ? 'One thing to sort out' : `${wrong} things to sort out`;
 
 /** The first day with nothing decided: a proposal begins there. */
 function firstOpen(plan: Schema['PlanView']): string {

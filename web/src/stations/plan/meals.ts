@@ -5,7 +5,7 @@ export type Kind = Schema['SlotView']['kind'];
 
 export const kindWords: Record<Kind, string> = {
   COOK: 'cook',
-  STOCK: 'from stock',
+  STOCK: 'from freezer or fridge',
   LEFTOVERS: 'leftovers',
   UNDECIDED: 'undecided',
   OUT: 'out',

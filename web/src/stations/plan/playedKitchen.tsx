@@ -17,7 +17,7 @@ const people = [
   { id: 'pim', name: 'Pim', active: true },
   { id: 'gone', name: 'Gone', active: false },
 ];
-export const inStock = [{ batch: 'b1', name: 'Goulash', portions: 6 }];
+export const inStock = [{ batch: 'b1', name: 'Goulash', portions: 6, free: 6, shelf: 'FREEZER' as const }];
 
 /** A kitchen that answers what a test says, and remembers what it was asked. */
 export function playKitchen() {
@@ -118,8 +118,8 @@ export function fortnight(threads: object[], slots: Record<number, object> = {},
     threads,
     cookDays: ['2026-11-28'],
     weeks: [
-      { from: '2026-11-23', meals: 2, cost: '7.10', complete: true },
-      { from: '2026-11-30', meals: 0, cost: '0.00', complete: false },
+      { from: '2026-11-23', meals: 2, cost: '7.10', complete: true, buy: ['parsley', 'leeks'] },
+      { from: '2026-11-30', meals: 0, cost: '0.00', complete: false, buy: [] },
     ],
     freezeBy: '',
     inStock,

@@ -184,7 +184,8 @@ class DemoStoryTest {
             see(page.getByText("Undone: " + what).first());
         } catch (AssertionError nothing) {
             String button = undo.count() == 0 ? "gone" : undo.first().isEnabled() ? "free" : "busy";
-            throw new AssertionError("after 15 s the button of " + what + " is " + button + "\n" + working(), nothing);
+            throw new AssertionError(
+                    "after a minute the button of " + what + " is " + button + "\n" + working(), nothing);
         }
     }
 

@@ -104,7 +104,7 @@ class EveryActTest {
     @MethodSource("acts")
     void undoneItIsAsIfItHadNotBeen(Request act) {
         JsonNode done = Watched.during(() -> DEMO.act(act.url(), text(act)).ok());
-        assertThat(EveryAct.seen(DEMO)).as("it changes something").isNotEqualTo(BEFORE);
+        assertThat(EveryAct.seen(DEMO)).as(act.url() + " changes something").isNotEqualTo(BEFORE);
         DEMO.undo(done.path("act").asString()).ok();
         nothingHasChanged();
         assertThat(Kitchen.bean(Ledger.class).mismatches()).isEmpty();

@@ -34,7 +34,7 @@ class PlanStoryTest extends StoryKitchen {
         recipe("Barley broth", 4, "200 g pearl barley", "3 carrots");
     }
 
-    private static Locator onTheRun(Page page, String name) {
+    private static Locator onTheTable(Page page, String name) {
         return page.locator("svg").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name));
     }
 
@@ -79,17 +79,18 @@ class PlanStoryTest extends StoryKitchen {
         try (Browser browser = new Browser(http, 1280, 900)) {
             Page page = browser.page();
             page.navigate("/plan");
-            BoundingBox from = onTheRun(page, "Tue 24 Nov, dinner: Bean stew").boundingBox();
-            BoundingBox to = onTheRun(page, "Fri 27 Nov, dinner").boundingBox();
+            BoundingBox from = onTheTable(page, "Tue 24 Nov, dinner: Bean stew").boundingBox();
+            BoundingBox to = onTheTable(page, "Fri 27 Nov, dinner").boundingBox();
             page.mouse().move(from.x + from.width / 2, from.y + from.height / 2);
             page.mouse().down();
             page.mouse().move(to.x + to.width / 2, to.y + to.height / 2);
             see(page.getByText("Fri 27 Nov: holds"));
             page.mouse().up();
             see(page.getByText("Moved to Fri 27 Nov"));
-            see(onTheRun(page, "Fri 27 Nov, dinner: Bean stew"));
+            see(onTheTable(page, "Fri 27 Nov, dinner: Bean stew"));
             assertThat(dinner(4)).isEqualTo("Bean stew");
-            onTheRun(page, "Thu 26 Nov, dinner: Leek pasta").focus();
+            onTheTable(page, "Thu 26 Nov, dinner: Leek pasta").focus();
+            page.keyboard().press("m");
             page.keyboard().press("ArrowLeft");
             page.keyboard().press("ArrowLeft");
             page.keyboard().press("Enter");
@@ -107,7 +108,7 @@ class PlanStoryTest extends StoryKitchen {
         try (Browser browser = new Browser(http, 1280, 900)) {
             Page page = browser.page();
             page.navigate("/plan");
-            onTheRun(page, "Sat 28 Nov, dinner: Mince pot, does not hold").click();
+            onTheTable(page, "Sat 28 Nov, dinner: Mince pot, does not hold").click();
             see(page.getByRole(AriaRole.DIALOG).getByText("minced beef keeps to"));
             page.getByRole(AriaRole.DIALOG).getByText("swap with Tue 24 Nov").click();
             see(page.getByText("Moved to Tue 24 Nov"));
@@ -123,6 +124,7 @@ class PlanStoryTest extends StoryKitchen {
         try (Browser browser = new Browser(http, 390, 844)) {
             Page page = browser.page();
             page.navigate("/plan");
+            button(page, "Wed 25 Nov").click();
             page.getByLabel("another meal on Wed 25 Nov").click();
             page.getByRole(AriaRole.DIALOG).getByText("lunch").click();
             Locator panel = page.getByRole(AriaRole.DIALOG);

@@ -132,9 +132,7 @@ public class Batches implements Undoable {
                             join lot_source s on s.household_id = c.household_id and s.child = c.id
                             join lot p on p.household_id = s.household_id and p.id = s.parent
                             where b.state <> 'PLANNED' and c.household_id = b.household_id and c.batch = b.id
-                            and p.food is not null and stands(c.household_id, c.made_by)) as went_in,
-                            exists (select 1 from act a where a.household_id = b.household_id and a.id = b.act
-                                and a.kind = 'plan') as proposed
+                            and p.food is not null and stands(c.household_id, c.made_by)) as went_in
                         from batch b where b.household_id = ? and (b.id = any (?)
                             or b.state = 'PLANNED' and b.cook_on between ? and ?)
                         order by b.cook_on, b.name, b.id""")
@@ -191,7 +189,7 @@ public class Batches implements Undoable {
                 null,
                 row.getObject("food", UUID.class),
                 List.of(),
-                row.getBoolean("proposed"));
+                row.getBoolean("follows"));
     }
 
     /** The ledger knows what stands on a batch; here is nothing more. */

@@ -59,7 +59,7 @@ class PlanStory {
                     .toList();
             List<DishInput> dishes = new ArrayList<>();
             if (!script.dish().isEmpty()) {
-                dishes.add(new DishInput(null, null, script.dish(), null, null, null));
+                dishes.add(DishInput.named(script.dish()));
             }
             String subject = planning.plan(
                     act,

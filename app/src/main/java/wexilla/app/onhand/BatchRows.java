@@ -103,7 +103,7 @@ public class BatchRows implements Changes.Writer {
                     factor_num = excluded.factor_num, factor_den = excluded.factor_den,
                     vessels = excluded.vessels, portions = excluded.portions, style = excluded.style,
                     state = excluded.state, cook_on = excluded.cook_on, done_at = excluded.done_at,
-                    flat_cost = excluded.flat_cost, act = excluded.act""");
+                    flat_cost = excluded.flat_cost, follows = excluded.follows, act = excluded.act""");
         if (!dropped.isEmpty()) {
             db.sql("update batch set state = 'DROPPED' where household_id = ? and id = any (?) and state = 'PLANNED'")
                     .params(act.household().id(), dropped.toArray(UUID[]::new))
@@ -127,6 +127,7 @@ public class BatchRows implements Changes.Writer {
         row.put("cook_on", batch.cookOn());
         row.put("done_at", batch.state() == Batch.State.DONE ? act.happenedAt().toString() : null);
         row.put("food", batch.cookedFrom());
+        row.put("follows", batch.follows());
         row.put("flat_cost", batch.flat().minor());
         row.put("act", act.id());
         return row;

@@ -16,6 +16,7 @@ import wexilla.app.plan.PlanViews.MealAt;
 import wexilla.app.plan.PlanViews.MendInput;
 import wexilla.app.plan.PlanViews.MendView;
 import wexilla.app.plan.PlanViews.MoveInput;
+import wexilla.app.plan.PlanViews.PutInput;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.core.kitchen.house.Household;
@@ -40,6 +41,11 @@ class MealsController {
     @PostMapping("/api/plan/evening")
     Said evening(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody EveningInput input) {
         return acts.say(household, key, "plan", input, act -> planning.plan(act, input));
+    }
+
+    @PostMapping("/api/plan/put")
+    Said put(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody PutInput input) {
+        return acts.say(household, key, "plan", input, act -> planning.put(act, input));
     }
 
     @PostMapping("/api/plan/move")

@@ -46,7 +46,7 @@ class PartsOnTable implements PartEvenings {
                         act.household(), parts.stream().map(OnTable::name).toList())
                 .keySet();
         Kitchen kitchen =
-                kitchens.deciding(now, parts.stream().map(OnTable::day).toList(), named, Set.of());
+                kitchens.deciding(now, parts.stream().map(OnTable::day).toList(), named);
         Followed followed =
                 new PartDinners(kitchen, act.day(), habits.known(now), UUID::randomUUID).follow(before, after);
         changes.write(act, followed.changes());

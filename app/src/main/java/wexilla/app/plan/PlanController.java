@@ -5,7 +5,6 @@ import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -37,7 +36,6 @@ import wexilla.app.platform.Problem;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.Storage;
 import wexilla.core.kitchen.Batch;
-import wexilla.core.kitchen.Lot;
 import wexilla.core.kitchen.Meal;
 import wexilla.core.kitchen.Meal.Dish;
 import wexilla.core.kitchen.house.Household;
@@ -50,6 +48,7 @@ import wexilla.core.plan.ahead.Run;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Style;
+import wexilla.core.stations.plan.DishThere;
 import wexilla.core.stations.plan.Looked;
 
 /** Plan: the meals of one to five weeks, checked in words. */
@@ -100,9 +99,6 @@ class PlanController {
 
     private PlanView view(Snapshot now, Looked looked, LocalDate last) {
         wexilla.core.kitchen.Habits known = habits.known(now);
-        Map<UUID, String> names = new HashMap<>();
-        looked.recipes().forEach((id, stored) -> names.put(id, stored.recipe().title()));
-        looked.batches().forEach((id, batch) -> names.put(id, batch.name()));
         List<PlanDay> days = new ArrayList<>();
         for (LocalDate day = now.today(); !day.isAfter(last); day = day.plusDays(1)) {
             LocalDate on = day;
@@ -115,7 +111,7 @@ class PlanController {
                     Optional<PlanCheck.Checked> checked = slot.flatMap(looked::of);
                     meals.add(new DayMealView(
                             meal,
-                            slot.map(s -> view(names, s, checked)).orElse(null),
+                            slot.map(s -> view(looked, s, checked)).orElse(null),
                             Habits.view(known.of(on, meal)),
                             checked.map(c -> c.remarks().stream()
                                             .map(RemarkView::of)
@@ -137,7 +133,9 @@ class PlanController {
                         .toList(),
                 weeks(now, looked, last),
                 freezeBy(now, looked).words(now.today()),
-                inStock(now),
+                DishThere.of(now.open(), looked).stream()
+                        .map(PlanController::inStock)
+                        .toList(),
                 known.said().stream().map(Habits::view).toList(),
                 known.usual().stream().map(Habits::view).toList());
     }
@@ -171,8 +169,22 @@ class PlanController {
                                 week.meals(),
                                 week.cost().known().decimal(),
                                 week.cost().complete(),
-                                week.cost().missing().orElse(null)))
+                                week.cost().missing().orElse(null),
+                                buy(looked, week.from())))
                         .toList();
+    }
+
+    /** What is to be bought for the seven days from this one. */
+    private static List<String> buy(Looked looked, LocalDate from) {
+        return looked.check().needs().met().stream()
+                .filter(met ->
+                        !met.want().day().isBefore(from) && met.want().day().isBefore(from.plusWeeks(1)))
+                .filter(met -> met.want().bought()
+                        && met.lacking() != null
+                        && !met.lacking().value().isZero())
+                .map(met -> met.want().name())
+                .distinct()
+                .toList();
     }
 
     private static List<ThreadView> threads(Snapshot now, Looked looked, LocalDate last) {
@@ -185,7 +197,7 @@ class PlanController {
                 .toList();
     }
 
-    private static SlotView view(Map<UUID, String> names, Meal slot, Optional<PlanCheck.Checked> checked) {
+    private static SlotView view(Looked looked, Meal slot, Optional<PlanCheck.Checked> checked) {
         LocalTime home = slot.when().homeFrom();
         return new SlotView(
                 slot.id().toString(),
@@ -204,7 +216,7 @@ class PlanController {
                 slot.guests().stream().map(MealTimes::view).toList(),
                 IntStream.range(0, slot.dishes().size())
                         .mapToObj(i -> view(
-                                names,
+                                looked,
                                 slot.dishes().get(i),
                                 checked.map(c -> factor(c.evening(), i)).orElse(null)))
                         .toList());
@@ -217,36 +229,32 @@ class PlanController {
                 : null;
     }
 
-    private static DishView view(Map<UUID, String> names, Dish dish, @Nullable String factor) {
-        String name = dish.of() == null ? dish.text() : names.getOrDefault(dish.of(), dish.text());
+    private static DishView view(Looked looked, Dish dish, @Nullable String factor) {
+        UUID of = dish.of();
+        Batch batch = of == null ? null : looked.batches().get(of);
         return new DishView(
                 dish.kind(),
-                dish.of() == null ? null : dish.of().toString(),
-                name,
+                of == null ? null : of.toString(),
+                looked.name(dish),
                 dish.portions() == null ? null : Portions.number(dish.portions()),
                 dish.eaters().stream().map(UUID::toString).toList(),
                 dish.frozen(),
-                factor);
+                factor,
+                batch == null || batch.state() != Batch.State.PLANNED
+                        ? null
+                        : batch.cookOn().toString());
     }
 
-    /** Dishes that are there, summed over their packets, first to expire first. */
-    private static List<InStock> inStock(Snapshot now) {
-        Map<String, InStock> byBatch = new LinkedHashMap<>();
-        now.open().stream()
-                .filter(lot -> lot.batch() != null && lot.amount().unit().equals(Unit.PORTION))
-                .forEach(lot -> byBatch.merge(
-                        Objects.requireNonNull(lot.batch()).toString(),
-                        inStock(lot),
-                        (a, b) -> new InStock(a.batch(), a.name(), a.portions().add(b.portions()), a.until())));
-        return List.copyOf(byBatch.values());
-    }
-
-    private static InStock inStock(Lot lot) {
-        LotView.UntilView until = LotView.until(lot);
+    private static InStock inStock(DishThere dish) {
         return new InStock(
-                String.valueOf(lot.batch()),
-                lot.name(),
-                Portions.number(lot.amount().value()),
-                until == null ? null : until.words() + " " + until.date());
+                dish.batch().toString(),
+                dish.name(),
+                Portions.number(dish.portions()),
+                Portions.number(dish.free()),
+                dish.first() == null ? null : LotView.until(dish.first()),
+                dish.cookOn() == null ? null : dish.cookOn().toString(),
+                dish.first() == null
+                        ? null
+                        : dish.first().spot().frozenAs() == null ? Run.Shelf.FRIDGE : Run.Shelf.FREEZER);
     }
 }

@@ -13,12 +13,15 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.Batches;
 import wexilla.app.day.DayBefore;
 import wexilla.app.household.Households;
 import wexilla.app.household.People;
+import wexilla.app.household.Reference;
 import wexilla.app.onhand.Snapshot;
+import wexilla.app.platform.Act;
 import wexilla.app.recipes.Recipes;
 import wexilla.app.recipes.Sizes;
 import wexilla.app.stretch.PlannedBuys;
@@ -48,6 +51,7 @@ public class PlanKitchen implements DayBefore {
     /** How far ahead cook days are looked at. */
     private static final int AHEAD = 60;
 
+    private final JdbcClient db;
     private final Meals meals;
     private final People people;
     private final Recipes recipes;
@@ -55,15 +59,20 @@ public class PlanKitchen implements DayBefore {
     private final Batches batches;
     private final PlannedBuys bigBuys;
     private final Households households;
+    private final Reference reference;
 
     PlanKitchen(
+            JdbcClient db,
             Meals meals,
             People people,
             Recipes recipes,
             Sizes sizes,
             Batches batches,
             PlannedBuys bigBuys,
-            Households households) {
+            Households households,
+            Reference reference) {
+        this.reference = reference;
+        this.db = db;
         this.meals = meals;
         this.people = people;
         this.recipes = recipes;
@@ -90,17 +99,64 @@ public class PlanKitchen implements DayBefore {
                 .with(households.places(now.household()));
     }
 
-    /** What it looks at when meals of these days are decided. @param named recipes, {@code there} batches it names */
-    Kitchen deciding(Snapshot now, Collection<LocalDate> days, Set<UUID> named, Set<UUID> there) {
+    /** What it looks at when meals of these days are decided. @param named recipes it names */
+    Kitchen deciding(Snapshot now, Collection<LocalDate> days, Set<UUID> named) {
         List<Meal> all = meals.between(now.household(), Collections.min(days), Collections.max(days));
-        return now.kitchen()
-                .with(new Planned(all, batches.byId(now, there), recipes.currents(now, named), Map.of(), List.of()));
+        return now.kitchen().with(new Planned(all, Map.of(), recipes.currents(now, named), Map.of(), List.of()));
     }
 
-    /** The same with who eats here. */
+    /**
+     * What is called so: recipes of the book, and dishes that are there or planned.
+     *
+     * @param day until when they are planned; {@code named} and {@code there} what is found is added to
+     */
+    void called(Act act, List<String> titles, LocalDate day, Set<UUID> named, Set<UUID> there) {
+        UUID household = act.household().id();
+        db.sql("""
+                        with asked as (select distinct lower(trim(t)) as title from unnest(?) as t)
+                        select 'RECIPE' as kind, r.id from recipe r
+                        join recipe_version v on v.household_id = r.household_id and v.recipe = r.id
+                            and v.n = r.current_version
+                        where r.household_id = ? and lower(v.title) in (select title from asked)
+                        union all
+                        select 'BATCH', b.id from batch b
+                        where b.household_id = ? and lower(b.name) in (select title from asked)
+                        and (b.state = 'PLANNED' and b.cook_on between ? and ?
+                            or b.state = 'DONE' and exists (select 1 from lot l where l.household_id = b.household_id
+                                and l.batch = b.id and l.amount > 0 and l.unit = 'portion'))""")
+                .params(titles.toArray(String[]::new), household, household, act.day(), day)
+                .query(row -> {
+                    UUID id = row.getObject("id", UUID.class);
+                    (row.getString("kind").equals("RECIPE") ? named : there).add(id);
+                });
+    }
+
+    /** Batches of a recipe that are planned for a day. */
+    List<UUID> planned(Household household, UUID recipe, LocalDate day) {
+        return db.sql("""
+                        select id from batch where household_id = ? and recipe = ? and cook_on = ? and state = 'PLANNED'
+                        order by id""").params(household.id(), recipe, day).query(UUID.class).list();
+    }
+
+    /** The same of one day, with who eats here. @param there batches it names; those of its meals are read too */
     Kitchen decidingHere(Snapshot now, LocalDate day, Set<UUID> named, Set<UUID> there) {
-        Kitchen kitchen = deciding(now, List.of(day), named, there);
-        return kitchen.with(Home.of(eaters(now)), kitchen.planned());
+        List<Meal> all = meals.between(now.household(), day, day);
+        Set<UUID> also = Planned.ids(all, DishKind.BATCH);
+        also.addAll(there);
+        Planned plan = new Planned(all, bare(now, also), recipes.currents(now, named), Map.of(), List.of());
+        // where no dish is called so, nothing of what is there is asked for
+        Kitchen kitchen = there.isEmpty()
+                ? Kitchen.stock(now.household(), now.now(), reference.keeping(now.household()), null, List.of(), null)
+                : now.kitchen();
+        return kitchen.with(Home.of(eaters(now)), plan);
+    }
+
+    /** Batches without what they are made of. */
+    private Map<UUID, Batch> bare(Snapshot now, Set<UUID> ids) {
+        return ids.isEmpty()
+                ? Map.of()
+                : batches.named(now, ids, now.today(), now.today().minusDays(1)).stream()
+                        .collect(Collectors.toMap(Batch::id, batch -> batch));
     }
 
     private List<Person> eaters(Snapshot now) {
@@ -159,16 +215,22 @@ public class PlanKitchen implements DayBefore {
 
     /** What it looks at when these meals of a proposal are taken: every meal ahead, what is picked. */
     public Kitchen taking(Snapshot now, List<Pick> picks) {
-        Set<UUID> named = picks.stream()
-                .flatMap(pick -> Stream.concat(
-                        Stream.ofNullable(pick.batch()),
-                        pick.helpings().stream().map(Pick.Helping::batch)))
-                .collect(Collectors.toSet());
+        return whole(
+                now,
+                picks.stream().flatMap(pick -> Stream.ofNullable(pick.recipe())).collect(Collectors.toSet()),
+                picks.stream()
+                        .flatMap(pick -> Stream.concat(
+                                Stream.ofNullable(pick.batch()),
+                                pick.helpings().stream().map(Pick.Helping::batch)))
+                        .collect(Collectors.toSet()));
+    }
+
+    /** Every meal ahead with what it eats, so that what is cooked ahead can follow them. @param named also, {@code there} too */
+    Kitchen whole(Snapshot now, Set<UUID> named, Set<UUID> there) {
         List<Meal> all = meals.between(now.household(), now.today(), now.today().plusDays(Planning.FURTHEST));
-        Set<UUID> wanted =
-                picks.stream().flatMap(pick -> Stream.ofNullable(pick.recipe())).collect(Collectors.toSet());
-        wanted.addAll(Planned.ids(all, DishKind.RECIPE));
-        Kitchen kitchen = kitchen(now, all, now.today().minusDays(1), named, wanted);
+        Set<UUID> wanted = Planned.ids(all, DishKind.RECIPE);
+        wanted.addAll(named);
+        Kitchen kitchen = kitchen(now, all, now.today().minusDays(1), there, wanted);
         Planned plan = kitchen.planned();
         return kitchen.with(
                 kitchen.home(),

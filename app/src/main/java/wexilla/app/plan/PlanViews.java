@@ -5,6 +5,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import wexilla.app.onhand.LotView;
 import wexilla.core.kitchen.Meal.DishKind;
 import wexilla.core.kitchen.Meal.Kind;
 import wexilla.core.kitchen.Meal.State;
@@ -12,6 +13,7 @@ import wexilla.core.plan.Judgement;
 import wexilla.core.plan.MealOfDay;
 import wexilla.core.plan.Remark;
 import wexilla.core.plan.ahead.Run;
+import wexilla.core.recipe.Style;
 
 /** What the Plan station is asked and answered. */
 public final class PlanViews {
@@ -25,6 +27,7 @@ public final class PlanViews {
      * @param eaters ids of who eats of it; empty where everybody does
      * @param frozen whether it is eaten from the freezer
      * @param factor of the recipe as written it is cooked at; absent where nothing is cooked
+     * @param cookOn ISO day it is cooked ahead; absent for what is there, and what is cooked for the meal
      */
     record DishView(
             DishKind kind,
@@ -33,7 +36,8 @@ public final class PlanViews {
             @Nullable BigDecimal portions,
             List<String> eaters,
             boolean frozen,
-            @Nullable String factor) {}
+            @Nullable String factor,
+            @Nullable String cookOn) {}
 
     /** Somebody who eats along once. @param age adult, teenager, 9-13 … or years. @param allergens by their words */
     public record GuestView(String name, String age, List<String> allergens) {}
@@ -91,12 +95,21 @@ public final class PlanViews {
 
     record PlanDay(String date, List<DayMealView> meals) {}
 
-    /** A dish that is there. @param until its date with the words in front of it */
+    /**
+     * A dish that is there, or will be once it is cooked.
+     *
+     * @param free portions no meal that is planned eats
+     * @param cookOn ISO day; absent for what is there
+     * @param shelf the coldest it lies on; absent for what is not cooked yet
+     */
     record InStock(
             String batch,
             String name,
             BigDecimal portions,
-            @Nullable String until) {}
+            BigDecimal free,
+            LotView.@Nullable UntilView until,
+            @Nullable String cookOn,
+            Run.@Nullable Shelf shelf) {}
 
     /** @param at ISO date and time of the table; {@code out} when it leaves the freezer, absent where it does not lie in one */
     record ClimbView(
@@ -150,13 +163,15 @@ public final class PlanViews {
      * @param from ISO day; @param meals that have something to eat
      * @param cost decimal; @param complete false where a part of it has no price: then it is at least this,
      *     or {@code missing} says how many prices are
+     * @param buy what is to be bought for them, by its names
      */
     record PlannedWeek(
             String from,
             int meals,
             String cost,
             boolean complete,
-            @Nullable String missing) {}
+            @Nullable String missing,
+            List<String> buy) {}
 
     /**
      * @param now ISO date and time; {@code threads} what is eaten from what; {@code cookDays} ISO days something is cooked
@@ -185,6 +200,9 @@ public final class PlanViews {
      * @param portions to make or to take; absent for as many as eat
      * @param eaters who of the table eats of it; absent for everybody
      * @param frozen whether it is eaten from the freezer: of a batch that is planned it is frozen that day
+     * @param cookOn ISO day it is cooked ahead, once for all meals that eat of it; absent when it is cooked for the meal
+     * @param style how far it is cooked then; cooked when nothing is said
+     * @param also other meals that eat of it
      */
     public record DishInput(
             @Nullable UUID recipe,
@@ -192,7 +210,16 @@ public final class PlanViews {
             @Nullable String text,
             @Nullable BigDecimal portions,
             @Nullable List<UUID> eaters,
-            @Nullable Boolean frozen) {}
+            @Nullable Boolean frozen,
+            @Nullable String cookOn,
+            @Nullable Style style,
+            @Nullable List<MealAt> also) {
+
+        /** By its name, for everybody, cooked for the meal. */
+        public static DishInput named(String text) {
+            return new DishInput(null, null, text, null, null, null, null, null, null);
+        }
+    }
 
     /**
      * @param version as last seen, 0 for a meal nobody planned yet
@@ -237,10 +264,13 @@ public final class PlanViews {
     record HabitGone(UUID id) {}
 
     /** One meal of a day. */
-    record MealAt(String day, MealOfDay meal) {}
+    public record MealAt(String day, MealOfDay meal) {}
 
     /** Two meals that change places; the second may be one nobody planned yet. */
     record MoveInput(MealAt from, MealAt to) {}
+
+    /** @param batch what is eaten there: a dish that is there, or will be by then */
+    record PutInput(MealAt to, UUID batch) {}
 
     /** How a meal can be mended. */
     enum MendKind {

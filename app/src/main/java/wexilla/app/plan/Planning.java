@@ -3,12 +3,13 @@ package wexilla.app.plan;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
@@ -19,6 +20,7 @@ import wexilla.app.plan.PlanViews.MendInput;
 import wexilla.app.plan.PlanViews.MendKind;
 import wexilla.app.plan.PlanViews.MendView;
 import wexilla.app.plan.PlanViews.MoveInput;
+import wexilla.app.plan.PlanViews.PutInput;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Changes;
@@ -26,6 +28,7 @@ import wexilla.app.platform.Portions;
 import wexilla.app.platform.Problem;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.kitchen.Answer;
+import wexilla.core.kitchen.Batch;
 import wexilla.core.kitchen.Change;
 import wexilla.core.kitchen.Kitchen;
 import wexilla.core.kitchen.Meal;
@@ -34,6 +37,7 @@ import wexilla.core.kitchen.Meal.DishKind;
 import wexilla.core.kitchen.Meal.Kind;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.plan.MealOfDay;
+import wexilla.core.recipe.Style;
 import wexilla.core.recipe.lines.LineList;
 import wexilla.core.recipe.lines.LineReader;
 import wexilla.core.recipe.lines.ReadLine;
@@ -78,23 +82,17 @@ public class Planning {
         for (int i = 0; i < input.dishes().size(); i++) {
             dishes.add(wanted(now, input.dishes().get(i), "/dishes/" + i));
         }
-        Set<UUID> there =
-                dishes.stream().flatMap(dish -> Stream.ofNullable(dish.batch())).collect(Collectors.toSet());
-        Set<UUID> named = dishes.stream()
-                .flatMap(dish -> Stream.ofNullable(dish.recipe()))
-                .collect(Collectors.toSet());
-        named.addAll(recipes.named(
-                        act.household(),
-                        dishes.stream()
-                                .map(Deciding.Wanted::text)
-                                .filter(text -> !text.isEmpty())
-                                .toList())
-                .keySet());
-        now.open().stream()
-                .filter(lot -> dishes.stream().anyMatch(dish -> lot.name().equalsIgnoreCase(dish.text())))
-                .flatMap(lot -> Stream.ofNullable(lot.batch()))
-                .forEach(there::add);
-        Kitchen kitchen = kitchens.decidingHere(now, day, named, there);
+        Called called = called(act, day, dishes);
+        boolean ahead = dishes.stream().anyMatch(dish -> dish.ahead() != null);
+        Kitchen kitchen = ahead
+                ? kitchens.whole(now, called.recipes(), called.batches())
+                : kitchens.decidingHere(now, day, called.recipes(), called.batches());
+        boolean planned =
+                kitchen.planned().batches().values().stream().anyMatch(batch -> batch.state() == Batch.State.PLANNED);
+        if (planned && !ahead) {
+            // what is cooked ahead follows all its meals
+            kitchen = kitchens.whole(now, called.recipes(), called.batches());
+        }
         unchanged(kitchen, day, input);
         Deciding.Decided meal = new Deciding.Decided(
                 MealTimes.when(day, input.which(), input.tableTime(), input.homeFrom(), input.minutes()),
@@ -105,7 +103,14 @@ public class Planning {
                 MealTimes.guests(input.guests() == null ? List.of() : input.guests()),
                 dishes,
                 beside(now, input));
-        return written(act, new Deciding(kitchen, UUID::randomUUID).decide(meal));
+        return written(
+                act,
+                new Deciding(
+                                kitchen,
+                                act.day(),
+                                ahead ? habits.known(now) : wexilla.core.kitchen.Habits.UNREAD,
+                                UUID::randomUUID)
+                        .decide(meal));
     }
 
     private String written(Act act, Answer answer) {
@@ -136,7 +141,48 @@ public class Planning {
                 chosen ? "" : Asked.name(at + "/text", input.text() == null ? "" : input.text(), LONGEST_NAME),
                 input.portions() == null ? null : Portions.typed(at + "/portions", input.portions()),
                 input.eaters() == null ? List.of() : input.eaters(),
-                Boolean.TRUE.equals(input.frozen()));
+                Boolean.TRUE.equals(input.frozen()),
+                ahead(input, at, now.today()));
+    }
+
+    private static Deciding.@Nullable Ahead ahead(DishInput input, String at, LocalDate today) {
+        if (input.cookOn() == null || input.cookOn().isBlank()) {
+            return null;
+        }
+        List<MealAt> also = input.also() == null ? List.of() : input.also();
+        return new Deciding.Ahead(
+                date(at + "/cookOn", input.cookOn()),
+                input.style() == null ? Style.COOKED : input.style(),
+                also.stream().map(other -> at(other, today)).toList());
+    }
+
+    /** What dishes are called or chosen by. @param batches that are there or planned until the meal */
+    private record Called(Set<UUID> recipes, Set<UUID> batches) {}
+
+    private Called called(Act act, LocalDate day, List<Deciding.Wanted> dishes) {
+        Set<UUID> named = new HashSet<>();
+        Set<UUID> there = new HashSet<>();
+        List<String> texts = new ArrayList<>();
+        for (Deciding.Wanted dish : dishes) {
+            if (dish.recipe() != null) {
+                named.add(dish.recipe());
+            }
+            if (dish.batch() != null) {
+                there.add(dish.batch());
+            }
+            if (!dish.text().isEmpty()) {
+                texts.add(dish.text());
+            }
+            // the pot that is planned for that day already is the one
+            if (dish.ahead() != null && dish.recipe() != null) {
+                there.addAll(kitchens.planned(
+                        act.household(), dish.recipe(), dish.ahead().on()));
+            }
+        }
+        if (!texts.isEmpty()) {
+            kitchens.called(act, texts, day, named, there);
+        }
+        return new Called(named, there);
     }
 
     /** Sides and tasks, as typed. */
@@ -166,12 +212,24 @@ public class Planning {
         return slot;
     }
 
+    /** A dish that is there, or will be by then, becomes the dish of a meal. */
+    String put(Act act, PutInput input) {
+        Snapshot now = snapshots.of(act.household());
+        Kitchen kitchen = kitchens.whole(now, Set.of(), Set.of(input.batch()));
+        return written(
+                act,
+                new Deciding(kitchen, act.day(), habits.known(now), UUID::randomUUID)
+                        .put(at(input.to(), act.day()), input.batch()));
+    }
+
     /** Two meals change places. */
     String move(Act act, MoveInput input) {
         At from = at(input.from(), act.day());
         At to = at(input.to(), act.day());
         return written(
-                act, moving(snapshots.of(act.household()), from, to, act.day()).move(from, to));
+                act,
+                moving(snapshots.of(act.household()), from, to, act.day().plusDays(FURTHEST))
+                        .move(from, to));
     }
 
     /** The plan until this day, with two meals that have changed places; nothing is written. */
@@ -205,10 +263,8 @@ public class Planning {
         At at = at(input.at(), act.day());
         Mend mend = mend(act, input.mend());
         Snapshot now = snapshots.of(act.household());
-        LocalDate last = mend instanceof Mending.Swap swap && swap.with().day().isAfter(at.day())
-                ? swap.with().day()
-                : at.day();
-        Kitchen kitchen = kitchens.moving(now, last).at(act.household().at(act.happenedAt()));
+        Kitchen kitchen = kitchens.moving(now, act.day().plusDays(FURTHEST))
+                .at(act.household().at(act.happenedAt()));
         return written(act, mending(now, kitchen).mend(at, mend));
     }
 

@@ -32,7 +32,7 @@ public final class Browser implements AutoCloseable {
 
     public Browser(Http http, int width, int height) {
         // patience for a machine that does other things beside; a test that passes does not wait
-        PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
+        PlaywrightAssertions.setDefaultAssertionTimeout(60_000);
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         browser = playwright
@@ -53,7 +53,7 @@ public final class Browser implements AutoCloseable {
     /** Another tab of the same cook. */
     public Page newPage() {
         Page tab = context.newPage();
-        tab.setDefaultTimeout(15_000);
+        tab.setDefaultTimeout(60_000);
         // an answer that refuses nonsense shows up as a failed resource; everything else is a complaint
         tab.onConsoleMessage(message -> {
             if (List.of("error", "warning").contains(message.type())

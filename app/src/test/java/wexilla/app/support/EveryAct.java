@@ -270,6 +270,38 @@ public final class EveryAct {
 
     private static final class AnyMap extends tools.jackson.core.type.TypeReference<Map<String, Object>> {}
 
+    /** A pot for two meals, cooked before them. */
+    private Map<String, Object> ahead(JsonNode people) {
+        return map(
+                "day",
+                "2026-12-05",
+                "version",
+                Sample.dinner(read("/api/plan").path("days").get(12))
+                        .path("slot")
+                        .path("version")
+                        .asInt(0),
+                "kind",
+                "COOK",
+                "tableTime",
+                "18:30",
+                "minutes",
+                40,
+                "locked",
+                false,
+                "note",
+                "",
+                "people",
+                List.of(people.get(0).asString()),
+                "dishes",
+                List.of(map(
+                        "text",
+                        "Red bean chilli",
+                        "cookOn",
+                        "2026-12-04",
+                        "also",
+                        List.of(map("day", "2026-12-06", "meal", "DINNER")))));
+    }
+
     private void evenings() {
         JsonNode slot =
                 read("/api/plan").path("days").get(3).path("meals").get(0).path("slot");
@@ -303,6 +335,14 @@ public final class EveryAct {
                         map("day", "2026-11-24", "meal", "DINNER"),
                         "to",
                         map("day", "2026-12-09", "meal", "LUNCH")));
+        add(
+                "/api/plan/put",
+                map(
+                        "to",
+                        map("day", "2026-12-05", "meal", "DINNER"),
+                        "batch",
+                        read("/api/plan").path("inStock").get(0).path("batch").asString()));
+        add("/api/plan/evening", ahead(slot.path("people")));
         add(
                 "/api/plan/habit",
                 map(

@@ -22,7 +22,7 @@ public final class Walk {
     /** Waits until this is on the screen; where it never is, says what was there instead. */
     public static void see(Locator at) {
         try {
-            assertThat(at).isVisible(new IsVisibleOptions().setTimeout(15_000));
+            assertThat(at).isVisible(new IsVisibleOptions().setTimeout(60_000));
         } catch (AssertionError never) {
             String there = at.page().locator("body").innerText();
             throw new AssertionError(never.getMessage() + "\non the screen: " + there, never);

@@ -20,7 +20,7 @@ import wexilla.core.recipe.Style;
 /**
  * A batch: planned, cooked, or dropped; with what it takes to write its labels; {@code n} the version of its recipe, null for a name only.
  *
- * @param proposed whether a proposal planned it
+ * @param follows whether it is as large as the meals that eat of it
  * @param cookedFrom the food a plain part was cooked from; null where nobody knows, and for a dish
  * @param wentIn foods that were taken for it, as far as they were asked for
  */
@@ -37,7 +37,7 @@ public record Batch(
         @Nullable Recipe recipe,
         @Nullable UUID cookedFrom,
         List<Food> wentIn,
-        boolean proposed) {
+        boolean follows) {
     /** How far a batch is. */
     public enum State {
         PLANNED,
@@ -51,12 +51,12 @@ public record Batch(
 
     public Batch with(Recipe read) {
         return new Batch(
-                id, name, portions, style, state, cookOn, size, recipeId, n, read, cookedFrom, wentIn, proposed);
+                id, name, portions, style, state, cookOn, size, recipeId, n, read, cookedFrom, wentIn, follows);
     }
 
     public Batch of(List<Food> foods) {
         return new Batch(
-                id, name, portions, style, state, cookOn, size, recipeId, n, recipe, cookedFrom, foods, proposed);
+                id, name, portions, style, state, cookOn, size, recipeId, n, recipe, cookedFrom, foods, follows);
     }
 
     public Key key() {

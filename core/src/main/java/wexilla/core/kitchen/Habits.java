@@ -8,6 +8,9 @@ import wexilla.core.plan.MealOfDay;
 /** What is known of the meals of a household, read once. */
 public record Habits(List<Habit> said, List<Habit> usual) {
 
+    /** Nobody asks for them. */
+    public static final Habits UNREAD = new Habits(List.of(), List.of());
+
     /** How this meal is on such a day: of its weekday, of every day, else as the last ones were. */
     public Habit of(LocalDate day, MealOfDay meal) {
         return of(day, meal, said).orElseGet(() -> usual.get(meal.ordinal()));

@@ -14,7 +14,7 @@ import wexilla.core.recipe.Style;
  * A batch about to be written.
  *
  * @param recipe with its version {@code n}; both null for what has a name only
- * @param proposed whether a proposal plans it
+ * @param follows whether a proposal plans it
  * @param flat the flat sum for seasoning and oil that entered it
  */
 public record NewBatch(
@@ -28,7 +28,7 @@ public record NewBatch(
         Batch.State state,
         LocalDate cookOn,
         Money flat,
-        boolean proposed,
+        boolean follows,
         @Nullable UUID cookedFrom) {
 
     /** As it is once it is written down. */
@@ -47,7 +47,7 @@ public record NewBatch(
                 written == null ? null : written.recipe(),
                 cookedFrom,
                 List.of(),
-                proposed);
+                follows);
     }
 
     /** A batch of a recipe. @param portions that come out of it */
@@ -75,8 +75,8 @@ public record NewBatch(
                 null);
     }
 
-    /** The same as a proposal plans it. */
-    public NewBatch asProposed() {
+    /** The same, as large as the meals that eat of it. */
+    public NewBatch following() {
         return new NewBatch(id, recipe, n, name, size, portions, style, state, cookOn, flat, true, cookedFrom);
     }
 
@@ -88,6 +88,6 @@ public record NewBatch(
 
     /** The same, cooked plain from a food. @param food the row of it */
     public NewBatch from(UUID food) {
-        return new NewBatch(id, recipe, n, name, size, portions, style, state, cookOn, flat, proposed, food);
+        return new NewBatch(id, recipe, n, name, size, portions, style, state, cookOn, flat, follows, food);
     }
 }

@@ -42,6 +42,15 @@ public record Looked(
         List<PlannedMeal> eaten,
         PlanCheck check) {
 
+    /** How a dish of these meals is called. */
+    public String name(Meal.Dish dish) {
+        UUID of = dish.of();
+        if (of != null && batches.containsKey(of)) {
+            return batches.get(of).name();
+        }
+        return of != null && recipes.containsKey(of) ? recipes.get(of).recipe().title() : dish.text();
+    }
+
     /** This meal as checked; empty where it is over. */
     public Optional<PlanCheck.Checked> of(Meal meal) {
         return check.checked().stream()

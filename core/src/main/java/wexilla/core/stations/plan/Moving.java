@@ -20,7 +20,7 @@ import wexilla.core.plan.MealOfDay;
 /**
  * Two meals change places: what is eaten moves, who eats and when stays where it is.
  *
- * @param kitchen with both meals, where somebody decided them
+ * @param kitchen with every meal from today on: what is cooked ahead follows them
  * @param ids of a meal nobody planned yet
  */
 public record Moving(Kitchen kitchen, Habits habits, Supplier<UUID> ids) {
@@ -33,7 +33,8 @@ public record Moving(Kitchen kitchen, Habits habits, Supplier<UUID> ids) {
         List<Meal> moved = moved(from, to);
         return new Answer(
                 "Moved to " + Household.words(to.day()) + ", " + to.meal().words(),
-                moved.stream().<Change>map(Change.MealSet::new).toList());
+                new Following(kitchen)
+                        .with(moved.stream().<Change>map(Change.MealSet::new).toList()));
     }
 
     /**

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -24,8 +23,8 @@ import wexilla.core.kitchen.Written;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.people.Appetite;
 import wexilla.core.quantity.Rational;
-import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
+import wexilla.core.stations.plan.Following;
 import wexilla.core.stations.plan.Seeing;
 
 /**
@@ -45,15 +44,11 @@ public record Taking(Kitchen kitchen, LocalDate day, Habits habits, Supplier<UUI
     public Answer take(List<Pick> picks) {
         Map<Cooking, List<Taken>> cookings = new LinkedHashMap<>();
         Map<UUID, List<Taken>> stocked = new LinkedHashMap<>();
-        List<UUID> replaced = new ArrayList<>();
         Seeing seeing = new Seeing(kitchen);
         for (int i = 0; i < picks.size(); i++) {
             Pick pick = picks.get(i);
             String at = "/meals/" + i;
             Meal meal = meal(pick, at);
-            meal.dishes().stream()
-                    .filter(dish -> dish.kind() == DishKind.BATCH)
-                    .forEach(dish -> replaced.add(Objects.requireNonNull(dish.of())));
             Taken taken = new Taken(meal, seeing.of(meal).portions(), pick);
             if (pick.batch() != null) {
                 stocked.computeIfAbsent(pick.batch(), own -> new ArrayList<>()).add(taken);
@@ -72,9 +67,10 @@ public record Taking(Kitchen kitchen, LocalDate day, Habits habits, Supplier<UUI
         List<Change> changes = new ArrayList<>();
         stocked.forEach((batch, all) -> all.forEach(taken -> changes.add(set(taken, DishKind.BATCH, batch))));
         cookings.forEach((cooking, all) -> changes.addAll(cook(cooking, all)));
-        changes.addAll(uneaten(replaced, kitchen.after(changes)));
         int many = picks.size();
-        return new Answer("Taken from the proposal: " + many + (many == 1 ? " meal" : " meals"), changes);
+        return new Answer(
+                "Taken from the proposal: " + many + (many == 1 ? " meal" : " meals"),
+                new Following(kitchen).with(changes));
     }
 
     private void known(List<Pick> picks) {
@@ -126,18 +122,7 @@ public record Taking(Kitchen kitchen, LocalDate day, Habits habits, Supplier<UUI
         }
         Written written = kitchen.planned().recipe(cooking.recipe());
         Rational portions = Appetite.cooked(all.stream().map(Taken::portions).reduce(Rational.ZERO, Rational::plus));
-        Rational factor = portions.dividedBy(Rational.of(written.recipe().portions()));
-        Sized sized = kitchen.home().pots().sized(written.recipe(), factor, null);
-        NewBatch batch = NewBatch.of(
-                        ids.get(),
-                        written,
-                        sized,
-                        sized.portions(),
-                        Style.COOKED,
-                        Batch.State.PLANNED,
-                        cooking.day(),
-                        kitchen.household().flat())
-                .asProposed();
+        NewBatch batch = Following.ahead(kitchen, ids.get(), written, portions, Style.COOKED, cooking.day());
         List<Change> changes = new ArrayList<>(List.of(new Change.BatchSet(batch)));
         all.forEach(taken -> changes.add(set(taken, DishKind.BATCH, batch.id())));
         return changes;
@@ -154,18 +139,5 @@ public record Taking(Kitchen kitchen, LocalDate day, Habits habits, Supplier<UUI
         Dish dish = new Dish(kind, of, "", kind == DishKind.BATCH ? taken.portions() : null);
         Meal.Kind now = kind == DishKind.BATCH ? Meal.Kind.STOCK : Meal.Kind.COOK;
         return new Change.MealSet(taken.meal().with(now, List.of(dish.frozen(pick.frozen()))));
-    }
-
-    /** What of these a proposal planned and no meal eats of any more is not cooked after all. */
-    private static List<Change> uneaten(List<UUID> replaced, Kitchen next) {
-        return replaced.stream()
-                .distinct()
-                .map(next.planned().batches()::get)
-                .filter(batch -> batch != null && batch.state() == Batch.State.PLANNED && batch.proposed())
-                .filter(batch -> next.planned().meals().stream()
-                        .flatMap(meal -> meal.dishes().stream())
-                        .noneMatch(dish -> batch.id().equals(dish.of())))
-                .<Change>map(batch -> new Change.BatchDropped(batch.id()))
-                .toList();
     }
 }

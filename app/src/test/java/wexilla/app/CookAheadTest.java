@@ -1,0 +1,117 @@
+package wexilla.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import wexilla.app.support.Http;
+import wexilla.app.support.Kitchen;
+import wexilla.app.support.Sample;
+
+/** One pot for several meals, set on them before it is cooked. */
+class CookAheadTest {
+
+    private final Http http = Kitchen.emptyHousehold();
+    private List<String> people = List.of();
+
+    @BeforeEach
+    void four() {
+        http.act(
+                        "/api/household/table",
+                        Map.of("adults", 4, "teenagers", 0, "children9to13", 0, "children4to8", 0, "under4", 0))
+                .ok();
+        people = http.get("/api/household")
+                .ok()
+                .path("people")
+                .valueStream()
+                .map(one -> one.path("id").asString())
+                .toList();
+        http.act(
+                        "/api/recipes",
+                        Sample.recipe("Goulash", 4, List.of("600 g beef stew meat", "300 g onions"), List.of()))
+                .ok();
+    }
+
+    private static Map<String, Object> at(String day) {
+        return Map.of("day", day, "meal", "DINNER");
+    }
+
+    private JsonNode slot(String day) {
+        return http.get("/api/plan")
+                .ok()
+                .path("days")
+                .valueStream()
+                .filter(one -> one.path("date").asString().equals(day))
+                .map(Sample::dinner)
+                .findFirst()
+                .orElseThrow()
+                .path("slot");
+    }
+
+    private String decided(String day, List<String> here, Map<String, Object> dish) {
+        Map<String, Object> evening = Sample.evening(day, "COOK", here, List.of(dish));
+        evening.put("version", slot(day).path("version").asInt(0));
+        return http.act("/api/plan/evening", evening).ok().path("subject").asString();
+    }
+
+    private static Map<String, Object> ahead(String... also) {
+        Map<String, Object> dish = new HashMap<>();
+        dish.put("text", "goulash");
+        dish.put("cookOn", "2026-11-25");
+        dish.put("also", List.of(also).stream().map(CookAheadTest::at).toList());
+        return dish;
+    }
+
+    private List<JsonNode> pots() {
+        return http.get("/api/plan")
+                .ok()
+                .path("inStock")
+                .valueStream()
+                .filter(one -> one.has("cookOn"))
+                .toList();
+    }
+
+    @Test
+    void onePotIsAsLargeAsItsMealsAndIsBoughtOnce() {
+        String words = decided("2026-11-26", people, ahead("2026-11-27", "2026-11-28"));
+        assertThat(words).isEqualTo("Planned for Thu 26 Nov: Goulash, cooked on Wed 25 Nov");
+        assertThat(pots()).hasSize(1);
+        assertThat(pots().get(0).path("portions").asInt()).isEqualTo(12);
+        assertThat(pots().get(0).path("free").asInt()).isZero();
+        assertThat(slot("2026-11-28").path("dishes").get(0).path("cookOn").asString())
+                .isEqualTo("2026-11-25");
+        String list = http.get("/api/shop").ok().toString();
+        assertThat(list).contains("1.8 kg").doesNotContain("600 g beef");
+    }
+
+    @Test
+    void itFollowsWhoEatsAndIsNotCookedOnceNobodyDoes() {
+        decided("2026-11-26", people, ahead("2026-11-27"));
+        String pot = pots().get(0).path("batch").asString();
+        decided("2026-11-26", people.subList(0, 2), Map.of("batch", pot));
+        assertThat(pots().get(0).path("portions").asInt()).isEqualTo(6);
+        // a name that is typed is the pot that is planned
+        decided("2026-11-29", people.subList(0, 3), Map.of("text", "Goulash"));
+        assertThat(pots()).hasSize(1);
+        assertThat(pots().get(0).path("portions").asInt()).isEqualTo(9);
+        // before it is cooked it is another one
+        decided("2026-11-24", people, Map.of("text", "Goulash"));
+        assertThat(pots().get(0).path("portions").asInt()).isEqualTo(9);
+        for (String day : List.of("2026-11-26", "2026-11-27", "2026-11-29")) {
+            decided(day, people, Map.of("text", "Soup of " + day));
+        }
+        assertThat(pots()).isEmpty();
+    }
+
+    @Test
+    void whatCannotBeIsToldAndNothingIsWritten() {
+        Map<String, Object> evening = Sample.evening("2026-11-26", "COOK", people, List.of(ahead("2026-11-24")));
+        assertThat(http.act("/api/plan/evening", evening).detail())
+                .isEqualTo("Tue 24 Nov comes before Wed 25 Nov: what is cooked then is eaten then or later.");
+        assertThat(pots()).isEmpty();
+    }
+}

@@ -1,0 +1,98 @@
+package wexilla.core.stations.plan;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import wexilla.core.kitchen.Batch;
+import wexilla.core.kitchen.Change;
+import wexilla.core.kitchen.Kitchen;
+import wexilla.core.kitchen.Meal;
+import wexilla.core.kitchen.Meal.DishKind;
+import wexilla.core.kitchen.NewBatch;
+import wexilla.core.kitchen.Written;
+import wexilla.core.people.Appetite;
+import wexilla.core.plan.PlannedMeal;
+import wexilla.core.quantity.Rational;
+import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.Sized;
+import wexilla.core.recipe.Style;
+
+/**
+ * What is cooked ahead for meals is as large as they are, and is not cooked once nobody eats of it.
+ *
+ * @param kitchen with every meal from today on, their batches and recipes, and the pots
+ */
+public record Following(Kitchen kitchen) {
+
+    /** These changes, with what follows from them. */
+    public List<Change> with(List<Change> changes) {
+        Kitchen next = kitchen.after(changes);
+        Map<UUID, Rational> had = eaten(kitchen);
+        Map<UUID, Rational> now = eaten(next);
+        List<Change> all = new ArrayList<>(changes);
+        for (Batch batch : next.planned().batches().values()) {
+            Rational wanted = now.get(batch.id());
+            if (batch.state() != Batch.State.PLANNED || !batch.follows()) {
+                continue;
+            }
+            if (wanted == null) {
+                if (had.containsKey(batch.id())) {
+                    all.add(new Change.BatchDropped(batch.id()));
+                }
+            } else if (!Appetite.cooked(wanted).equals(batch.portions())) {
+                all.add(new Change.BatchSet(sized(next, batch, Appetite.cooked(wanted))));
+            }
+        }
+        return all;
+    }
+
+    /** What meals that are planned eat of each batch. */
+    static Map<UUID, Rational> eaten(Kitchen kitchen) {
+        Seeing seeing = new Seeing(kitchen);
+        Map<UUID, Rational> eaten = new LinkedHashMap<>();
+        for (Meal meal : kitchen.planned().meals()) {
+            if (meal.state() == Meal.State.PLANNED && meal.eatsHere()) {
+                List<PlannedMeal.Dish> seen = seeing.of(meal).dishes();
+                for (int i = 0; i < seen.size(); i++) {
+                    Meal.Dish dish = meal.dishes().get(i);
+                    if (dish.kind() == DishKind.BATCH && seen.get(i) instanceof PlannedMeal.FromStock stock) {
+                        eaten.merge(Objects.requireNonNull(dish.of()), stock.portions(), Rational::plus);
+                    }
+                }
+            }
+        }
+        return eaten;
+    }
+
+    private static NewBatch sized(Kitchen kitchen, Batch batch, Rational portions) {
+        Recipe recipe = Objects.requireNonNull(batch.recipe());
+        Written written = new Written(
+                Objects.requireNonNull(batch.recipeId()),
+                Objects.requireNonNull(batch.n()),
+                0,
+                Written.About.NOTHING,
+                recipe);
+        return ahead(kitchen, batch.id(), written, portions, batch.style(), batch.cookOn());
+    }
+
+    /** A batch that is as large as its meals. */
+    public static NewBatch ahead(
+            Kitchen kitchen, UUID id, Written written, Rational portions, Style style, LocalDate cookOn) {
+        Rational factor = portions.dividedBy(Rational.of(written.recipe().portions()));
+        Sized sized = kitchen.home().pots().sized(written.recipe(), factor, null);
+        return NewBatch.of(
+                        id,
+                        written,
+                        sized,
+                        sized.portions(),
+                        style,
+                        Batch.State.PLANNED,
+                        cookOn,
+                        kitchen.household().flat())
+                .following();
+    }
+}
