@@ -2451,6 +2451,11 @@ export interface components {
             to: string;
             words: string;
         };
+        FitsView: {
+            batch: string;
+            free: number;
+            name: string;
+        };
         FlagView: {
             /** @enum {string} */
             kind: "SAFETY" | "CONTRADICTION" | "UNUSED" | "LIQUID" | "NO_AMOUNT";
@@ -2726,6 +2731,11 @@ export interface components {
             style: string;
             until?: components["schemas"]["UntilView"];
         };
+        LateView: {
+            /** Format: int32 */
+            minutes: number;
+            table: string;
+        };
         LevelInput: {
             /** @enum {string} */
             level: "HAVE" | "LOW" | "OUT";
@@ -2857,6 +2867,7 @@ export interface components {
             eaters: components["schemas"]["EaterView"][];
             /** @enum {string} */
             kind: "COOK" | "STOCK" | "LEFTOVERS" | "UNDECIDED" | "OUT";
+            late?: components["schemas"]["LateView"];
             /** @enum {string} */
             meal: "BREAKFAST" | "BOXES" | "LUNCH" | "SNACK" | "DINNER" | "SUPPER";
             note: string;
@@ -2991,10 +3002,12 @@ export interface components {
             amount: string;
             by: string;
             forDay: string;
+            late: boolean;
             lot: string;
             name: string;
             place: string;
             rule: string;
+            ways: string[];
         };
         OutputView: {
             amount: string;
@@ -4066,6 +4079,7 @@ export interface components {
         };
         TodayView: {
             firstSteps: components["schemas"]["FirstStep"][];
+            fits: components["schemas"]["FitsView"][];
             freezeTonight: components["schemas"]["FreezeView"][];
             takeOut: components["schemas"]["OutView"][];
             today: string;

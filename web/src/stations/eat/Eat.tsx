@@ -19,7 +19,7 @@ export function Eat() {
       />
       <div className="grid items-start gap-8 lg:grid-cols-[3fr_2fr]">
         <div>
-          {eat.tonight && <MealCard meal={eat.tonight} />}
+          {eat.tonight?.day === eat.today && <MealCard meal={eat.tonight} />}
           {[...eat.alsoToday, ...eat.open].map((meal) => (
             <MealCard key={`${meal.day}-${meal.meal}`} meal={meal} />
           ))}

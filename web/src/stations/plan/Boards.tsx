@@ -28,16 +28,16 @@ export function Boards({ plan, days, hands }: { plan: Schema['PlanView']; days: 
   const buy = plan.weeks.find((week) => week.from <= first && first < after(week.from, 7))?.buy ?? [];
   return (
     <>
-      <h3 className="week-name">Fridge</h3>
+      <h2 className="week-name">Fridge</h2>
       <div className="board board-days" style={{ '--days': days.length } as CSSProperties}>
         {here
           .filter((thread) => thread.shelf === 'FRIDGE')
           .map((thread) => (
-            <Strip key={thread.of} thread={thread} days={days} />
+            <Lying key={thread.of} thread={thread} days={days} />
           ))}
         <Loose dishes={loose('FRIDGE')} hands={hands} />
       </div>
-      <h3 className="week-name">Freezer</h3>
+      <h2 className="week-name">Freezer</h2>
       <div className="board board-packets">
         {here
           .filter((thread) => thread.shelf === 'FREEZER')
@@ -46,7 +46,7 @@ export function Boards({ plan, days, hands }: { plan: Schema['PlanView']; days: 
           ))}
         <Loose dishes={loose('FREEZER')} hands={hands} />
       </div>
-      <h3 className="week-name">To buy</h3>
+      <h2 className="week-name">To buy</h2>
       <div className="board board-buy">
         {buy.length === 0 ? (
           <span className="quiet">nothing</span>
@@ -73,13 +73,13 @@ function lies(thread: Thread, first: string, last: string): boolean {
 }
 
 /** What lies in the fridge, from the day it is there to the last it is eaten on. */
-function Strip({ thread, days }: { thread: Thread; days: string[] }) {
+function Lying({ thread, days }: { thread: Thread; days: string[] }) {
   const born = thread.born.slice(0, 10);
   const from = Math.max(0, days.indexOf(born));
   const end = days.indexOf(ends(thread));
   const to = end < 0 ? days.length : end + 1;
   return (
-    <span className="strip" style={{ gridColumn: `${from + 1} / ${Math.max(to, from + 1) + 1}` }}>
+    <span className="lying" style={{ gridColumn: `${from + 1} / ${Math.max(to, from + 1) + 1}` }}>
       <span className="tape plate-tape tape-name" style={{ background: tapeColour(thread.of) }}>
         {thread.name}
       </span>
@@ -95,7 +95,7 @@ function Strip({ thread, days }: { thread: Thread; days: string[] }) {
 function Packet({ thread, first, last }: { thread: Thread; first: string; last: string }) {
   const climbs = thread.climbs.filter((climb) => first <= climb.day && climb.day <= last);
   return (
-    <span className="strip">
+    <span className="lying">
       <span className="tape plate-tape tape-name" style={{ background: tapeColour(thread.of) }}>
         {thread.name}
       </span>
@@ -122,7 +122,7 @@ function Loose({ dishes, hands }: { dishes: Schema['InStock'][]; hands: Hands })
           <button
             key={dish.batch}
             type="button"
-            className={`strip strip-loose ${held ? 'strip-held' : ''}`}
+            className={`lying lying-loose ${held ? 'lying-held' : ''}`}
             aria-pressed={held}
             aria-label={`${dish.name}, ${dish.free} free: put it on a plate`}
             onPointerDown={(event) => event.button === 0 && hands.hold({ batch: dish.batch, name: dish.name })}

@@ -1,4 +1,4 @@
-import { type CSSProperties, type PointerEvent, useEffect, useRef, useState } from 'react';
+import { type CSSProperties, type PointerEvent, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { Schema } from '../../api/client';
 import { useMoneyWords } from '../../kit/kit';
 import { ribbonDay, shortDay } from '../../kit/words';
@@ -18,10 +18,11 @@ const WEEK = 7;
 /** The weeks as a table that is touched: a plate for each meal, and the boards what they eat of lies on. */
 export function Weeks({ plan, open }: { plan: Plan; open: (day: string, meal: MealName | undefined) => void }) {
   const box = useRef<HTMLFieldSetElement>(null);
-  const [room, setRoom] = useState(1000);
+  // as wide as the window until it is measured, so that nothing moves
+  const [room, setRoom] = useState(window.innerWidth);
   const [day, setDay] = useState(plan.today);
   const hands = useMoving(plan);
-  useEffect(() => {
+  useLayoutEffect(() => {
     const wide = () => setRoom(box.current?.clientWidth ?? 1000);
     wide();
     window.addEventListener('resize', wide);
@@ -130,7 +131,7 @@ function Week({
           </p>
         );
       })}
-      <h3 className="week-name">Table</h3>
+      <h2 className="week-name">Table</h2>
       {days.map((day) => (
         <div key={day.date} className="week-plates">
           {day.meals.map((meal) => (

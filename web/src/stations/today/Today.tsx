@@ -4,7 +4,7 @@ import { useCounter, useEat, useHousehold, useToday } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { CounterClock } from '../../kit/CounterClock';
 import { Empty, Heading, Money, OtherProblem, Tape, Waiting } from '../../kit/kit';
-import { shortDay, until } from '../../kit/words';
+import { mealWords, minuteWords, shortDay, until } from '../../kit/words';
 import { MealCard } from '../eat/MealCard';
 import { Scraps } from '../onhand/Scraps';
 
@@ -18,14 +18,16 @@ export function Today() {
   }
   const tonight = eat.tonight;
   const dish = tonight?.dishes[0];
+  const when =
+    tonight && tonight.day > eat.today ? `Tomorrow, ${mealWords[tonight.meal]}` : due[tonight?.meal ?? 'DINNER'];
   return (
     <>
       <Heading
-        title={dish ? `Tonight: ${dish}` : 'Tonight'}
+        title={dish ? `${when}: ${dish}` : when}
         below={
           tonight && dish
             ? `on the table at ${tonight.tableTime} for ${tonight.eaters.length}`
-            : 'nothing is decided for tonight'
+            : 'nothing is decided yet'
         }
       >
         <p>
@@ -44,14 +46,14 @@ export function Today() {
       <FirstSteps steps={today.firstSteps} />
       <div className="grid items-start gap-8 lg:grid-cols-[3fr_2fr]">
         <div className="grid gap-8">
-          <Tonight meal={tonight} />
+          <Tonight meal={tonight} today={eat.today} fits={today.fits} />
           {eat.open.length > 0 && (
             <section aria-labelledby="open">
               <h2 id="open" className="mb-2 text-2xl">
                 How was it?
               </h2>
               {eat.open.slice(0, 2).map((meal) => (
-                <MealCard key={meal.day} meal={meal} />
+                <MealCard key={`${meal.day} ${meal.meal}`} meal={meal} />
               ))}
             </section>
           )}
@@ -118,7 +120,66 @@ function FirstSteps({ steps }: { steps: Schema['FirstStep'][] }) {
   );
 }
 
-function Tonight({ meal }: { meal: Schema['MealView'] | undefined }) {
+/** How the meal that is due is called. */
+const due: Record<Schema['MealView']['meal'], string> = {
+  BREAKFAST: 'Breakfast',
+  BOXES: 'Boxes',
+  LUNCH: 'Lunch',
+  SNACK: 'Snack',
+  DINNER: 'Tonight',
+  SUPPER: 'Supper',
+};
+
+/** A meal that is late: when it is ready now, and what is on the table sooner. */
+function Late({ meal, fits }: { meal: Schema['MealView']; fits: Schema['FitsView'][] }) {
+  const put = useAct('all', (key, batch: string) =>
+    answer(
+      api.POST('/api/plan/put', {
+        params: { header: { 'Idempotency-Key': key } },
+        body: { to: { day: meal.day, meal: meal.meal }, batch },
+      }),
+    ),
+  );
+  if (!meal.late) {
+    return null;
+  }
+  return (
+    <div className="enamel mb-4 p-4">
+      <p className="text-lg font-bold text-accent">
+        {minuteWords(meal.late.minutes)} behind: begun now, it is on the table at {meal.late.table}
+      </p>
+      {fits.length > 0 && (
+        <>
+          <p className="quiet mt-2">Sooner, from the fridge:</p>
+          <div className="flex flex-wrap gap-2">
+            {fits.slice(0, 3).map((dish) => (
+              <button
+                key={dish.batch}
+                type="button"
+                className="btn btn-outline"
+                disabled={put.busy}
+                onClick={() => put.act(dish.batch)}
+              >
+                {dish.name} · {dish.free}
+              </button>
+            ))}
+          </div>
+        </>
+      )}
+      <OtherProblem problem={put.problem} fields={[]} />
+    </div>
+  );
+}
+
+function Tonight({
+  meal,
+  today,
+  fits,
+}: {
+  meal: Schema['MealView'] | undefined;
+  today: string;
+  fits: Schema['FitsView'][];
+}) {
   if (!meal) {
     return (
       <Empty to="/plan" go="Decide tonight">
@@ -129,6 +190,7 @@ function Tonight({ meal }: { meal: Schema['MealView'] | undefined }) {
   return (
     <section aria-label="Tonight">
       {meal.note && <p className="mb-2 font-semibold text-primary">{meal.note}</p>}
+      <Late meal={meal} fits={fits} />
       {meal.steps.length > 0 && (
         <ol className="enamel mb-4 p-4">
           {meal.steps.map((step) => (
@@ -143,7 +205,7 @@ function Tonight({ meal }: { meal: Schema['MealView'] | undefined }) {
           </li>
         </ol>
       )}
-      <MealCard meal={meal} />
+      {meal.day === today && <MealCard meal={meal} />}
     </section>
   );
 }
@@ -172,7 +234,14 @@ function TakeOut({ out }: { out: Schema['OutView'][] }) {
                 {one.amount} {one.name}
               </span>
               <span className="quiet block text-sm" title={one.rule}>
-                {one.place} · by {shortDay(one.by)} {one.by.slice(11)} for {shortDay(one.forDay)}
+                {one.late ? (
+                  <b className="text-accent">
+                    should be out since {shortDay(one.by)} {one.by.slice(11)}:{' '}
+                  </b>
+                ) : (
+                  `${one.place} · by ${shortDay(one.by)} ${one.by.slice(11)} `
+                )}
+                {one.late ? one.ways.join(', or ') : `for ${shortDay(one.forDay)}`}
               </span>
             </span>
             <button type="button" className="btn btn-outline" onClick={() => take.act(one)}>

@@ -35,7 +35,7 @@ class PlanStoryTest extends StoryKitchen {
     }
 
     private static Locator onTheTable(Page page, String name) {
-        return page.locator("svg").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name));
+        return page.locator("fieldset.weeks").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name));
     }
 
     private String dinner(int day) {
@@ -125,7 +125,9 @@ class PlanStoryTest extends StoryKitchen {
             Page page = browser.page();
             page.navigate("/plan");
             button(page, "Wed 25 Nov").click();
-            page.getByLabel("another meal on Wed 25 Nov").click();
+            page.locator("fieldset.weeks")
+                    .getByLabel("another meal on Wed 25 Nov")
+                    .click();
             page.getByRole(AriaRole.DIALOG).getByText("lunch").click();
             Locator panel = page.getByRole(AriaRole.DIALOG);
             panel.getByLabel("Dish", new Locator.GetByLabelOptions().setExact(true))
@@ -136,7 +138,7 @@ class PlanStoryTest extends StoryKitchen {
             panel.getByLabel("Must not eat").fill("milk");
             panel.getByLabel("Somebody home from").fill("12:00");
             panel.getByText("Keep this meal").click();
-            see(page.getByText("guests: Ida"));
+            see(page.locator("fieldset.weeks").getByText("guests: Ida"));
             button(page, "What repeats").click();
             page.getByLabel("On", new Page.GetByLabelOptions().setExact(true)).selectOption("5");
             page.getByLabel("Is", new Page.GetByLabelOptions().setExact(true)).selectOption("LEFTOVERS");

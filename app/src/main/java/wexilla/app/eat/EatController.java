@@ -2,10 +2,15 @@ package wexilla.app.eat;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -29,6 +34,7 @@ import wexilla.core.kitchen.house.Person;
 import wexilla.core.plan.Countdown;
 import wexilla.core.plan.MealOfDay;
 import wexilla.core.plan.PlannedMeal;
+import wexilla.core.stations.today.Due;
 
 /** Eat: tonight, and the evenings nobody has said anything about. */
 @RestController
@@ -76,6 +82,7 @@ class EatController {
      * @param of id of the batch or recipe of the first dish, the colour of its tape
      * @param plates portions for those who eat
      * @param steps counted back from table time, {@code cook} what is cooked for it; empty for evenings that are over
+     * @param late where hands should have begun by now; absent where they need not
      */
     record MealView(
             String day,
@@ -89,14 +96,18 @@ class EatController {
             BigDecimal plates,
             String note,
             List<StepAt> steps,
-            List<CookView> cook) {}
+            List<CookView> cook,
+            @Nullable LateView late) {}
+
+    /** @param minutes behind; {@code table} when it can be eaten, begun now */
+    record LateView(int minutes, String table) {}
 
     /** A rating given. @param liked -1 would not eat it, 0 all right, 1 good, 2 again soon */
     record RatingView(String day, String dish, @Nullable String person, int liked) {}
 
     /**
-     * @param tonight the next meal of the day, or its last; {@code alsoToday} its others
-     * @param open meals of days that are over and nobody has written down, newest first
+     * @param tonight the meal whose time is or comes, today or tomorrow; {@code alsoToday} the others of the day
+     * @param open meals that are over and nobody has written down, newest first
      */
     record EatView(
             String today,
@@ -109,35 +120,63 @@ class EatController {
     EatView eat(Household household) {
         Snapshot now = snapshots.of(household);
         LocalDate today = now.today();
-        List<MealView> open = new ArrayList<>();
-        List<MealView> ofToday = new ArrayList<>();
-        List<Meal> shown = slots.between(household, today.minusDays(BACK), today).stream()
-                .filter(slot -> slot.day().equals(today) || slot.state() == State.PLANNED)
+        List<Meal> shown = slots.between(household, today.minusDays(BACK), today.plusDays(1)).stream()
+                .filter(meal -> !meal.day().isBefore(today) || meal.state() == State.PLANNED)
                 .toList();
-        List<PlannedMeal> evening = evenings.all(now, shown);
+        Due due = Due.of(
+                shown.stream().filter(meal -> !meal.day().isBefore(today)).toList(), now.now());
+        List<PlannedMeal> seen = evenings.all(now, shown);
         List<Person> eating = people.all(household);
+        Map<Meal, MealView> views = new LinkedHashMap<>();
         for (int i = 0; i < shown.size(); i++) {
-            Meal slot = shown.get(i);
-            List<Countdown.Step> steps =
-                    slot.day().equals(today) ? evenings.countdown(household, evening.get(i)) : List.of();
-            boolean ahead = slot.day().equals(today) && slot.state() == State.PLANNED;
-            MealView view = view(slot, evening.get(i), eating, steps, ahead ? cook(slot, evening.get(i)) : List.of());
-            if (slot.day().equals(today)) {
-                ofToday.add(view);
-            } else {
-                open.add(0, view);
-            }
+            Meal meal = shown.get(i);
+            boolean counted = meal.equals(due.next()) || due.later().contains(meal);
+            List<Countdown.Step> steps = counted ? evenings.countdown(household, seen.get(i)) : List.of();
+            boolean ahead = counted && meal.state() == State.PLANNED;
+            views.put(
+                    meal,
+                    view(
+                            meal,
+                            seen.get(i),
+                            eating,
+                            steps,
+                            ahead ? cook(meal, seen.get(i)) : List.of(),
+                            ahead ? late(meal, steps, now.now()) : null));
         }
-        MealView tonight = ofToday.stream()
-                .filter(view -> view.state() == State.PLANNED)
+        List<MealView> open = new ArrayList<>(views(due.over(), views));
+        List<Meal> before = new ArrayList<>(
+                shown.stream().filter(meal -> meal.day().isBefore(today)).toList());
+        Collections.reverse(before);
+        open.addAll(views(before, views));
+        return new EatView(
+                today.toString(),
+                due.next() == null ? null : views.get(due.next()),
+                views(due.later(), views),
+                open,
+                ratings.newest(household));
+    }
+
+    private static List<MealView> views(List<Meal> meals, Map<Meal, MealView> views) {
+        return meals.stream()
+                .map(meal -> Objects.requireNonNull(views.get(meal)))
+                .toList();
+    }
+
+    private static @Nullable LateView late(Meal meal, List<Countdown.Step> steps, LocalDateTime now) {
+        return steps.stream()
                 .findFirst()
-                .orElse(ofToday.isEmpty() ? null : ofToday.get(ofToday.size() - 1));
-        ofToday.remove(tonight);
-        return new EatView(today.toString(), tonight, ofToday, open, ratings.newest(household));
+                .flatMap(first -> Due.late(meal, first.at(), now))
+                .map(late -> new LateView((int) late.minutes(), TIME.format(late.table())))
+                .orElse(null);
     }
 
     private static MealView view(
-            Meal slot, PlannedMeal evening, List<Person> eating, List<Countdown.Step> countdown, List<CookView> cook) {
+            Meal slot,
+            PlannedMeal evening,
+            List<Person> eating,
+            List<Countdown.Step> countdown,
+            List<CookView> cook,
+            @Nullable LateView late) {
         List<EaterView> eaters = eating.stream()
                 .filter(person -> slot.people().contains(person.id()))
                 .map(person -> new EaterView(person.id().toString(), person.name()))
@@ -160,7 +199,8 @@ class EatController {
                 Portions.number(evening.portions()),
                 slot.note(),
                 steps,
-                cook);
+                cook,
+                late);
     }
 
     /** The dishes of an evening stand in the order of its slot. */

@@ -1,6 +1,8 @@
 package wexilla.app.today;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -16,8 +18,10 @@ import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.plan.PlanKitchen;
+import wexilla.app.platform.Portions;
 import wexilla.core.keeping.KeepDates.Urgency;
 import wexilla.core.keeping.Storage;
+import wexilla.core.keeping.ThawWay;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.plan.PlanCheck;
@@ -25,6 +29,8 @@ import wexilla.core.plan.TakeOut;
 import wexilla.core.plan.ahead.FreezeBy;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.text.CookWords;
+import wexilla.core.stations.plan.DishThere;
 import wexilla.core.stations.plan.Looked;
 
 /** Today: what to take out, what to use first, what to freeze tonight, the week's cost, and first steps. */
@@ -54,9 +60,22 @@ class TodayController {
      *
      * @param amount of the lot that is wanted, {@code all} whether that is all of it
      * @param by ISO date and time, the latest so that it is thawed in time
+     * @param late whether that is over; {@code ways} what can be done then
      */
     record OutView(
-            String lot, String name, String amount, boolean all, String place, String by, String forDay, String rule) {}
+            String lot,
+            String name,
+            String amount,
+            boolean all,
+            String place,
+            String by,
+            String forDay,
+            String rule,
+            boolean late,
+            List<String> ways) {}
+
+    /** A dish that is in the fridge and nobody eats yet: on the table within minutes. */
+    record FitsView(String batch, String name, BigDecimal free) {}
 
     /** A first step of an empty household. */
     record FirstStep(String words, String to, boolean done) {}
@@ -68,12 +87,14 @@ class TodayController {
     record FreezeView(String id, String name, String amount, boolean all, LotView.@Nullable UntilView until) {}
 
     /**
+     * @param fits what can be eaten instead of a meal that is late
      * @param freezeTonight raw food near its limit that no evening within it wants
      * @param firstSteps empty once all are done
      */
     record TodayView(
             String today,
             List<OutView> takeOut,
+            List<FitsView> fits,
             List<LotView> useFirst,
             List<FreezeView> freezeTonight,
             WeekView week,
@@ -95,6 +116,7 @@ class TodayController {
         return new TodayView(
                 today.toString(),
                 takeOut(now, looked),
+                fits(open, looked),
                 first,
                 freezeTonight(open, looked, today),
                 new WeekView(
@@ -102,6 +124,26 @@ class TodayController {
                         week.paid().decimal(),
                         week.binned().decimal()),
                 firstSteps(now));
+    }
+
+    private static List<FitsView> fits(List<Lot> open, Looked looked) {
+        return DishThere.of(open, looked).stream()
+                .filter(dish -> dish.first() != null
+                        && dish.first().storage() == Storage.FRIDGE
+                        && dish.free().signum() > 0)
+                .map(dish -> new FitsView(dish.batch().toString(), dish.name(), Portions.number(dish.free())))
+                .toList();
+    }
+
+    /** What can still be done where it was not taken out in time. */
+    private static List<String> ways(TakeOut one, Lot lot, LocalDateTime now) {
+        if (!one.by().isBefore(now)) {
+            return List.of();
+        }
+        ThawWay.Thawing water = lot.open().thawed(one.amount(), ThawWay.COLD_WATER);
+        return List.of(
+                "in cold water " + CookWords.minutes(water.minutes()) + "; " + String.join("; ", water.warnings()),
+                "another dish");
     }
 
     private static List<OutView> takeOut(Snapshot now, Looked looked) {
@@ -120,7 +162,9 @@ class TodayController {
                                 lot.placeName(),
                                 TIME.format(one.by()),
                                 one.forDay().toString(),
-                                one.rule()))));
+                                one.rule(),
+                                one.by().isBefore(now.now()),
+                                ways(one, lot, now.now())))));
         return out;
     }
 

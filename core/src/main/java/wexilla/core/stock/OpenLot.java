@@ -5,6 +5,7 @@ import org.jspecify.annotations.Nullable;
 import wexilla.core.keeping.KeepingGuide.Ingredient;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Thaw;
+import wexilla.core.keeping.ThawWay;
 import wexilla.core.money.Cost;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
@@ -64,6 +65,11 @@ public record OpenLot(
     /** The rule those hours come from; empty when it is not frozen. */
     public String thawRule(Amount part) {
         return frozenAs == null ? "" : Thaw.rule(kg(part), frozenAs);
+    }
+
+    /** How this much of it thaws in another way. */
+    public ThawWay.Thawing thawed(Amount part, ThawWay way) {
+        return way.of(kg(part), frozenAs == null ? Thaw.Shape.PIECES : frozenAs);
     }
 
     /** It as something that goes into a dish on this day, with its own age. */

@@ -169,7 +169,8 @@ public record Mending(Kitchen kitchen, Habits habits, Supplier<UUID> ids) {
                     : freeze(at, id);
         }
         return new Answer(
-                "Left open: " + Household.words(at.day()), new Change.MealSet(meal.with(Kind.UNDECIDED, List.of())));
+                "Left open: " + Household.words(at.day()),
+                new Following(kitchen).with(List.of(new Change.MealSet(meal.with(Kind.UNDECIDED, List.of())))));
     }
 
     private static Meal fromFreezer(Meal meal) {
