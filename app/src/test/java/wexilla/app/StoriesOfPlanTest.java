@@ -344,7 +344,7 @@ class StoriesOfPlanTest extends StoryKitchen {
                 .isEqualTo("/day");
     }
 
-    /** Lunch and dinner are eaten and written down apart; a meal of the day is the next one that is not eaten yet. */
+    /** Lunch and dinner are eaten and written down apart; in the evening dinner is due, whoever said nothing of lunch. */
     @Test
     void eatenOneAfterTheOther() {
         recipe("Leek pasta", 4, "300 g pasta");
@@ -352,8 +352,9 @@ class StoriesOfPlanTest extends StoryKitchen {
         plan(meal(monday, "LUNCH", all(), Map.of("text", "Leek pasta")));
         plan(meal(monday, "DINNER", all(), Map.of("text", "Leek pasta")));
         JsonNode eat = http.get("/api/eat").ok();
-        assertThat(eat.path("tonight").path("meal").asString()).isEqualTo("LUNCH");
-        assertThat(eat.path("alsoToday")).hasSize(1);
+        assertThat(eat.path("tonight").path("meal").asString()).isEqualTo("DINNER");
+        assertThat(eat.path("open").get(0).path("meal").asString()).isEqualTo("LUNCH");
+        assertThat(eat.path("alsoToday")).isEmpty();
         http.act("/api/eat", Map.of("day", monday, "meal", "LUNCH", "how", "OUT", "left", 0, "notForThem", List.of()))
                 .ok();
         assertThat(http.get("/api/eat").ok().path("tonight").path("meal").asString())
