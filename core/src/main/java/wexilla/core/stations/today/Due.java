@@ -49,6 +49,8 @@ public record Due(@Nullable Meal next, List<Meal> over, List<Meal> later) {
                 .or(() -> open.stream().findFirst())
                 .or(() -> meals.stream()
                         .filter(meal -> meal.day().equals(today.plusDays(1)) && eaten(meal))
+                        // what was eaten stands until its time is over
+                        .filter(meal -> ofToday.stream().allMatch(one -> isOver(one, now)))
                         .min(Comparator.comparing(Meal::table)))
                 .or(() -> ofToday.isEmpty() ? Optional.empty() : Optional.of(ofToday.get(ofToday.size() - 1)));
         List<Meal> later = new ArrayList<>(ofToday);
