@@ -37,6 +37,8 @@ export function Weeks({ plan, open }: { plan: Plan; open: (day: string, meal: Me
     here?.addEventListener('touchmove', hold, { passive: false });
     return () => here?.removeEventListener('touchmove', hold);
   }, []);
+  // a packet that was dragged is put down where it is let go; one that was taken up by the tap on its plate
+  const carried = useRef(false);
   const { shown, moving } = hands;
   const narrow = room > 0 && room < NARROW;
   const on = plan.days.some((one) => one.date === day) ? day : plan.today;
@@ -51,6 +53,9 @@ export function Weeks({ plan, open }: { plan: Plan; open: (day: string, meal: Me
         ref={box}
         className={`weeks ${hands.held ? 'weeks-holding' : ''}`}
         aria-label="Tap a plate to change it; drag a meal or a packet onto another, or press m and the arrow keys"
+        onPointerDownCapture={(event) => {
+          carried.current = under(event) === undefined;
+        }}
         onPointerMove={(event) => {
           const to = under(event)?.getAttribute('data-day');
           if (moving && to) {
@@ -63,7 +68,7 @@ export function Weeks({ plan, open }: { plan: Plan; open: (day: string, meal: Me
           const meal = at?.getAttribute('data-meal') as MealName | null | undefined;
           if (moving) {
             hands.drop();
-          } else if (hands.held && to && meal && event.target !== at) {
+          } else if (hands.held && to && meal && carried.current) {
             hands.put({ day: to, meal }, hands.held);
           }
         }}
