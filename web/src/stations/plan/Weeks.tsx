@@ -54,7 +54,7 @@ export function Weeks({ plan, open }: { plan: Plan; open: (day: string, meal: Me
         className={`weeks ${hands.held ? 'weeks-holding' : ''}`}
         aria-label="Tap a plate to change it; drag a meal or a packet onto another, or press m and the arrow keys"
         onPointerDownCapture={(event) => {
-          carried.current = under(event) === undefined;
+          carried.current = !(event.target as Element).closest('[data-day]');
         }}
         onPointerMove={(event) => {
           const to = under(event)?.getAttribute('data-day');
@@ -63,13 +63,15 @@ export function Weeks({ plan, open }: { plan: Plan; open: (day: string, meal: Me
           }
         }}
         onPointerUp={(event) => {
-          const at = under(event);
-          const to = at?.getAttribute('data-day');
-          const meal = at?.getAttribute('data-meal') as MealName | null | undefined;
           if (moving) {
             hands.drop();
-          } else if (hands.held && to && meal && carried.current) {
-            hands.put({ day: to, meal }, hands.held);
+          } else if (hands.held && carried.current) {
+            const at = under(event);
+            const to = at?.getAttribute('data-day');
+            const meal = at?.getAttribute('data-meal') as MealName | null | undefined;
+            if (to && meal) {
+              hands.put({ day: to, meal }, hands.held);
+            }
           }
         }}
         onPointerCancel={hands.stop}
