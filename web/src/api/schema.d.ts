@@ -2840,6 +2840,7 @@ export interface components {
             /** @enum {string} */
             urgency: "PAST" | "SOON" | "FINE" | "UNKNOWN";
             valued: boolean;
+            weight?: string;
         };
         MealAt: {
             day: string;
@@ -3035,6 +3036,7 @@ export interface components {
             /** Format: uuid */
             place: string;
             together?: boolean;
+            weighed?: string;
         };
         PackView: {
             containers: components["schemas"]["ContainerView"][];
@@ -3124,10 +3126,13 @@ export interface components {
             name: string;
         };
         PlaceInput: {
+            /** Format: int32 */
+            drawers?: number;
             /** Format: uuid */
             id?: string;
             /** @enum {string} */
             kind: "CUPBOARD" | "COUNTER" | "FRIDGE" | "FREEZER";
+            litres?: string;
             name: string;
             /** Format: int32 */
             version: number;

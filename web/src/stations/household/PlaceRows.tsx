@@ -3,6 +3,7 @@ import { answer, api, type Schema } from '../../api/client';
 import { useAct } from '../../api/useAct';
 import { Choice, Field } from '../../kit/Field';
 import { OtherProblem } from '../../kit/kit';
+import { whole } from '../../kit/words';
 import { Ends, Rows } from './Rows';
 import { placeWords } from './words';
 
@@ -19,7 +20,7 @@ export function PlaceRows({ places }: { places: Place[] }) {
           <span className="font-semibold">{place.name}</span>
           <span className="quiet">
             {placeWords[place.kind]}
-            {place.litres && ` · full at ${place.litres} l`}
+            {place.litres && ` · ${place.litres} l`}
           </span>
         </>
       )}
@@ -31,6 +32,8 @@ export function PlaceRows({ places }: { places: Place[] }) {
 function PlaceForm({ place, done }: { place?: Place; done: () => void }) {
   const [name, setName] = useState(place?.name ?? '');
   const [kind, setKind] = useState<Place['kind']>(place?.kind ?? 'FREEZER');
+  const [litres, setLitres] = useState(place?.litres ?? '');
+  const [drawers, setDrawers] = useState('1');
   const save = useAct(
     'all',
     (key, body: Schema['PlaceInput']) =>
@@ -50,7 +53,15 @@ function PlaceForm({ place, done }: { place?: Place; done: () => void }) {
       className="enamel my-2 grid gap-3 p-4"
       onSubmit={(event) => {
         event.preventDefault();
-        save.act({ id: place?.id, version: place?.version ?? 0, name, kind });
+        const freezer = kind === 'FREEZER';
+        save.act({
+          id: place?.id,
+          version: place?.version ?? 0,
+          name,
+          kind,
+          litres: freezer ? litres : undefined,
+          drawers: freezer && !place ? whole(drawers, 1) : undefined,
+        });
       }}
     >
       <div className="grid gap-3 sm:grid-cols-2">
@@ -66,7 +77,34 @@ function PlaceForm({ place, done }: { place?: Place; done: () => void }) {
         />
         <Choice label="What it is" value={kind} set={setKind} of={placeWords} />
       </div>
-      <OtherProblem problem={save.problem ?? remove.problem} fields={['/name']} />
+      {kind === 'FREEZER' && (
+        <div className="grid gap-3 sm:grid-cols-2">
+          <Field
+            label="Litres"
+            value={litres}
+            set={(value) => {
+              setLitres(value);
+              save.forget();
+            }}
+            at="/litres"
+            problem={save.problem}
+            hint="stands on its plate or in its booklet; left open, “it’s full” learns it"
+          />
+          {!place && (
+            <Field
+              label="How many of this size"
+              value={drawers}
+              set={(value) => {
+                setDrawers(value);
+                save.forget();
+              }}
+              at="/drawers"
+              problem={save.problem}
+            />
+          )}
+        </div>
+      )}
+      <OtherProblem problem={save.problem ?? remove.problem} fields={['/name', '/litres', '/drawers']} />
       <Ends busy={save.busy} leave={done} away={place && { words: 'Remove', act: () => remove.act(place.id) }} />
     </form>
   );

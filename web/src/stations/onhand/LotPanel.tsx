@@ -79,6 +79,7 @@ export function LotPanel({ lot, close }: { lot: Schema['LotView']; close: () => 
         <span className="figure text-3xl font-bold">
           {lot.portions === undefined ? lot.amount : counted(lot.portions, 'portion')}
         </span>
+        {lot.weight && <span className="quiet">{lot.weight}</span>}
         <Money amount={lot.cost} complete={lot.costComplete} />
         {lot.valued && <span className="quiet text-sm">at the newest price seen: nobody wrote what was paid</span>}
         <span className="quiet">

@@ -2,6 +2,7 @@ import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { answer, api, newKey, Refused, type Schema } from '../../api/client';
 import { usePackDraft } from '../../api/queries';
 import { useAct } from '../../api/useAct';
+import { Field } from '../../kit/Field';
 import { FieldProblem, Money, OtherProblem, Waiting } from '../../kit/kit';
 import { portionsOf } from '../../kit/words';
 import { LabelPicture } from './LabelPicture';
@@ -27,6 +28,7 @@ export function PackDish({ dish, places, containers, children }: Props) {
   const [place, setPlace] = useState(places.find((choice) => choice.freezer)?.id ?? places[0]?.id ?? '');
   const [container, setContainer] = useState('');
   const [together, setTogether] = useState(false);
+  const [weighed, setWeighed] = useState('');
   const [byHand, setByHand] = useState(false);
   const input: Schema['PackInput'] = {
     lot: dish.id,
@@ -34,6 +36,7 @@ export function PackDish({ dish, places, containers, children }: Props) {
     place,
     container: container || undefined,
     together,
+    weighed: weighed.trim() || undefined,
   };
   const draft = usePackDraft(input);
   const pack = useAct('stock', (key, body: Schema['PackInput']) =>
@@ -178,16 +181,28 @@ export function PackDish({ dish, places, containers, children }: Props) {
               ))}
             </select>
           </label>
+          <Field
+            label="All of it weighs"
+            value={weighed}
+            set={(value) => {
+              setWeighed(value);
+              pack.forget();
+            }}
+            at="/weighed"
+            problem={pack.problem ?? (draft.error instanceof Refused ? draft.error.problem : undefined)}
+            placeholder={dish.weight ?? 'not weighed'}
+            hint="what the scale shows: by it the packets thaw, and fill the drawer"
+          />
           <button
             type="button"
-            className="btn btn-primary btn-lg min-h-16"
+            className="btn btn-primary btn-lg mt-4 min-h-16"
             disabled={pack.busy || sharing}
             onClick={() => pack.act(input)}
           >
             Pack {packets.length === 1 ? '1 packet' : `${packets.length} packets`}
           </button>
           <FieldProblem at="/packets" problem={pack.problem} />
-          <OtherProblem problem={pack.problem} fields={['/packets', '/place']} />
+          <OtherProblem problem={pack.problem} fields={['/packets', '/place', '/weighed']} />
         </section>
         <section aria-label="Labels before filling">
           <div className="mb-3 flex items-baseline justify-between gap-3">

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import wexilla.app.support.Cluster;
@@ -13,6 +14,12 @@ import wexilla.app.support.Node;
 
 /** What is exported belongs to the schema.org vocabulary, as the types of schema-dts write it down. */
 class SchemaVocabularyTest {
+
+    /** What stands in a right recipe, and a slip of the pen. */
+    private static final List<List<String>> SPOILT = List.of(
+            List.of("\"recipeYield\"", "\"recipeYeld\""),
+            List.of("\"HowToStep\"", "\"HowToStop\""),
+            List.of("\"totalTime\":\"", "\"totalTime\":7,\"x\":\""));
 
     private static Path file(String name, String json) throws Exception {
         Path target = Files.createDirectories(Cluster.ROOT.resolve("app/target/schema"));
@@ -26,24 +33,21 @@ class SchemaVocabularyTest {
                 demo.get("/api/recipes").ok().path("cards").get(0).path("id").asString();
         String one = new String(demo.get("/api/recipes/" + id + "/file").bytes());
         String book = new String(demo.get("/api/recipes/file").bytes());
-        Node.Ran ran = Node.run(
+        // all in one run: reading the vocabulary takes longer than holding a file against it
+        List<String> run = new ArrayList<>(List.of(
                 "scripts/check-schema.mjs",
                 file("one.json", one).toString(),
-                file("book.json", book).toString());
-        assertThat(ran.said()).isEmpty();
-        assertThat(ran.code()).isZero();
-        for (List<String> spoilt : List.of(
-                List.of("\"recipeYield\"", "\"recipeYeld\""),
-                List.of("\"HowToStep\"", "\"HowToStop\""),
-                List.of("\"totalTime\":\"", "\"totalTime\":7,\"x\":\""))) {
-            String bad = one.replaceFirst(spoilt.get(0), spoilt.get(1));
+                file("book.json", book).toString()));
+        for (int i = 0; i < SPOILT.size(); i++) {
+            String bad = one.replaceFirst(SPOILT.get(i).get(0), SPOILT.get(i).get(1));
             assertThat(bad).isNotEqualTo(one);
-            assertThat(Node.run(
-                                    "scripts/check-schema.mjs",
-                                    file("bad.json", bad).toString())
-                            .code())
-                    .as(spoilt.toString())
-                    .isOne();
+            run.add(file("bad-" + i + ".json", bad).toString());
+        }
+        Node.Ran ran = Node.run(run.toArray(String[]::new));
+        assertThat(ran.code()).isOne();
+        assertThat(ran.said()).doesNotContain("one.json").doesNotContain("book.json");
+        for (int i = 0; i < SPOILT.size(); i++) {
+            assertThat(ran.said()).as(SPOILT.get(i).toString()).contains("bad-" + i + ".json: ");
         }
     }
 }

@@ -78,6 +78,7 @@ class CookStory {
                         .map(Container::id)
                         .findFirst()
                         .orElse(null),
+                null,
                 null);
         Instant later = when.plusSeconds(5400);
         acts.perform(household, Story.key(), "pack", packets, List.class, later, act -> {

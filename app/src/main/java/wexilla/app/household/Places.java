@@ -1,7 +1,11 @@
 package wexilla.app.household;
 
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -10,6 +14,7 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
+import wexilla.app.platform.Rows;
 import wexilla.core.keeping.Storage;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.kitchen.house.Place;
@@ -21,8 +26,10 @@ public class Places {
     private final JdbcClient db;
     private final Journal journal;
     private final Households households;
+    private final Rows rows;
 
-    Places(JdbcClient db, Journal journal, Households households) {
+    Places(JdbcClient db, Journal journal, Households households, Rows rows) {
+        this.rows = rows;
         this.db = db;
         this.households = households;
         this.journal = journal;
@@ -36,20 +43,31 @@ public class Places {
                 .orElseThrow(() -> Problem.missing("There is no such place in this household."));
     }
 
-    /** Writes a place, or gives it another name or kind. */
-    void save(Act act, UUID id, String name, Storage kind) {
-        journal.before(act, Thing.PLACE, id);
-        db.sql("""
-                        insert into place (household_id, id, name, kind, sort)
-                        values (:household, :id, :name, :kind,
-                            (select coalesce(max(sort), 0) + 1 from place where household_id = :household))
-                        on conflict (household_id, id) do update set name = excluded.name, kind = excluded.kind,
-                            version = place.version + 1""")
-                .param("household", act.household().id())
-                .param("id", id)
-                .param("name", name)
-                .param("kind", kind.name())
-                .update();
+    /** A place as it is written. @param litres that fit; null leaves it as it was said */
+    record Row(UUID id, String name, Storage kind, @Nullable BigDecimal litres) {}
+
+    /** Writes these places, the new ones after all others, or gives them another name or kind. */
+    void save(Act act, List<Row> places) {
+        journal.before(act, List.of(Thing.PLACE), places.stream().map(Row::id).toList());
+        UUID household = act.household().id();
+        int sort = db.sql("select coalesce(max(sort), 0) from place where household_id = ?")
+                .param(household)
+                .query(Integer.class)
+                .single();
+        List<Map<String, Object>> all = new ArrayList<>();
+        for (Row place : places) {
+            Map<String, Object> row = new HashMap<>();
+            row.put("household_id", household);
+            row.put("id", place.id());
+            row.put("name", place.name());
+            row.put("kind", place.kind());
+            row.put("litres", place.litres());
+            row.put("sort", ++sort);
+            all.add(row);
+        }
+        rows.insert("place", all, """
+                on conflict (household_id, id) do update set name = excluded.name, kind = excluded.kind,
+                    litres = coalesce(excluded.litres, place.litres), version = place.version + 1""");
     }
 
     /** Takes a place off the list; what once lay there still knows its name. */

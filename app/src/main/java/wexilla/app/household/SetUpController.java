@@ -1,5 +1,6 @@
 package wexilla.app.household;
 
+import java.math.BigDecimal;
 import java.time.DateTimeException;
 import java.time.ZoneId;
 import java.util.Currency;
@@ -7,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -28,9 +30,11 @@ import wexilla.core.people.Appetite;
 import wexilla.core.people.Flag;
 import wexilla.core.pricing.OwnGoods;
 import wexilla.core.pricing.Seasoning;
+import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.KitchenMeasure;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
 
 /** Setting up the household: settings, people, places. */
 @RestController
@@ -229,16 +233,68 @@ class SetUpController {
         }
     }
 
-    /** @param id null for a new one */
-    record PlaceInput(@Nullable UUID id, int version, String name, Storage kind) {}
+    /**
+     * @param id null for a new one
+     * @param litres that fit into one, as typed: "30", "30 l"; blank or null leaves it as it is
+     * @param drawers how many of this size there are, for a new one: "Drawer" in threes is Drawer 1, Drawer 2, Drawer 3
+     */
+    record PlaceInput(
+            @Nullable UUID id,
+            int version,
+            String name,
+            Storage kind,
+            @Nullable String litres,
+            @Nullable Integer drawers) {}
+
+    private static final int MOST_DRAWERS = 12;
+    private static final BigDecimal MOST_LITRES = BigDecimal.valueOf(2000);
+
+    private static @Nullable BigDecimal litres(PlaceInput input) {
+        if (input.litres() == null || input.litres().isBlank()) {
+            return null;
+        }
+        String typed = input.litres().strip();
+        BigDecimal litres = typed.matches("[\\d.,/½¼¾ ]+")
+                ? Asked.number("/litres", typed).toDecimal(1)
+                : inLitres(Measures.METRIC.toBase(Asked.amount("/litres", typed)));
+        if (input.kind() != Storage.FREEZER) {
+            throw Problem.at("/litres", "Only a freezer's room is counted; leave it blank for " + input.name() + ".");
+        }
+        if (litres.signum() <= 0 || litres.compareTo(MOST_LITRES) > 0) {
+            throw Problem.at("/litres", "“" + typed + "” is no room of a drawer; write its litres, like 30.");
+        }
+        return litres;
+    }
+
+    private static BigDecimal inLitres(Amount amount) {
+        return amount.unit().equals(Unit.ML)
+                ? amount.value().dividedBy(Rational.of(1000)).toDecimal(1)
+                : BigDecimal.ZERO;
+    }
+
+    private static List<String> drawers(PlaceInput input, String name) {
+        int drawers = input.drawers() == null ? 1 : input.drawers();
+        if (drawers < 1 || drawers > MOST_DRAWERS || drawers > 1 && input.id() != null) {
+            throw Problem.at("/drawers", "From 1 to " + MOST_DRAWERS + " new ones of one size, not " + drawers + ".");
+        }
+        return drawers == 1
+                ? List.of(name)
+                : IntStream.rangeClosed(1, drawers)
+                        .mapToObj(n -> name + " " + n)
+                        .toList();
+    }
 
     @PostMapping("/api/household/places")
     Said place(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody PlaceInput input) {
         return acts.say(household, key, "place", input, act -> {
             String name = Asked.name("/name", input.name(), LONGEST_NAME);
+            List<String> names = drawers(input, name);
+            BigDecimal litres = litres(input);
             List<Place> all = households.places(household);
-            if (all.stream().anyMatch(p -> p.name().equalsIgnoreCase(name) && !p.id().equals(input.id()))) {
-                throw Problem.at("/name", "There is a place “" + name + "” already.");
+            for (String one : names) {
+                if (all.stream().anyMatch(p -> p.name().equalsIgnoreCase(one) && !p.id().equals(input.id()))) {
+                    throw Problem.at("/name", "There is a place “" + one + "” already.");
+                }
             }
             if (input.id() != null) {
                 Place old = places.of(household, input.id());
@@ -247,8 +303,13 @@ class SetUpController {
                     throw Problem.at("/kind", "Empty “" + old.name() + "” first: what lies there keeps by its kind.");
                 }
             }
-            places.save(act, input.id() == null ? UUID.randomUUID() : input.id(), name, input.kind());
-            return "Place: " + name;
+            places.save(
+                    act,
+                    names.stream()
+                            .map(one -> new Places.Row(
+                                    input.id() == null ? UUID.randomUUID() : input.id(), one, input.kind(), litres))
+                            .toList());
+            return "Place: " + String.join(", ", names);
         });
     }
 

@@ -47,6 +47,7 @@ public class BatchRows implements Changes.Writer {
         List<NewBatch> set = new ArrayList<>();
         List<Map<String, Object>> lines = new ArrayList<>();
         List<UUID> dropped = new ArrayList<>();
+        Map<UUID, String> names = new LinkedHashMap<>();
         for (Change change : changes) {
             if (change instanceof Change.BatchSet one) {
                 set.add(one.batch());
@@ -54,8 +55,11 @@ public class BatchRows implements Changes.Writer {
                 wentIn.lines().forEach(line -> lines.add(row(act, wentIn.batch(), line)));
             } else if (change instanceof Change.BatchDropped one) {
                 dropped.add(one.batch());
+            } else if (change instanceof Change.Called one) {
+                names.put(one.batch(), one.name());
             }
         }
+        call(act, names);
         write(act, set, dropped);
         rows.insert("batch_line", lines);
     }
@@ -147,12 +151,15 @@ public class BatchRows implements Changes.Writer {
         write(act, List.of(), List.of(id));
     }
 
-    /** A dish is called otherwise. */
-    void rename(Act act, UUID id, String name) {
-        journal.before(act, Thing.BATCH, id);
-        db.sql("update batch set name = ? where household_id = ? and id = ?")
-                .params(name, act.household().id(), id)
-                .update();
+    private void call(Act act, Map<UUID, String> names) {
+        if (names.isEmpty()) {
+            return;
+        }
+        journal.before(act, List.of(Thing.BATCH), names.keySet());
+        UUID household = act.household().id();
+        List<Map<String, Object>> called = new ArrayList<>();
+        names.forEach((id, name) -> called.add(Map.of("id", id, "name", name)));
+        rows.update("batch", household, called);
     }
 
     /** What an act cooked is undone with it. */

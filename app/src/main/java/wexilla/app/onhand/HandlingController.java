@@ -23,7 +23,6 @@ import wexilla.core.kitchen.Change.Kind;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.kitchen.house.Place;
-import wexilla.core.packing.Room;
 import wexilla.core.quantity.Rational;
 import wexilla.core.stations.onhand.Handling;
 
@@ -187,8 +186,10 @@ class HandlingController {
                     .filter(lot -> lot.spot().place().equals(id))
                     .toList();
             Place place = places.of(household, id);
-            Rational litres =
-                    Room.millilitres(inside.stream().map(Lot::amount).toList()).dividedBy(Rational.of(1000));
+            Rational litres = inside.stream()
+                    .map(Lot::room)
+                    .reduce(Rational.ZERO, Rational::plus)
+                    .dividedBy(Rational.of(1000));
             if (litres.isZero() || place.kind() != Storage.FREEZER) {
                 throw Problem.at("/id", "Write down what is in the drawer first; its room is learned from that.");
             }

@@ -25,6 +25,7 @@ import wexilla.core.kitchen.Lot;
 import wexilla.core.kitchen.NewLot;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.UnitWeight;
 
 /**
  * The one class that writes lots and movements. Every change of a lot is a movement of an act; amounts never go below
@@ -268,6 +269,9 @@ public class Ledger implements Undoable, Changes.Writer {
         row.put("code", lot.packet().code());
         row.put("packet_group", lot.packet().group());
         row.put("part_no", lot.packet().partNo());
+        UnitWeight weight = lot.weight();
+        row.put("unit_grams", weight == null ? null : weight.grams().toDecimal(Change.DECIMALS));
+        row.put("unit_known", weight == null ? null : weight.how());
         row.put("pin", lot.pin() == null ? null : lot.pin().recipe());
         row.put("made_by", act.id());
         return row;

@@ -15,6 +15,7 @@ import wexilla.core.quantity.Unit;
  *
  * @param amount as a cook writes it; "have" for a staple that is not counted
  * @param portions whole portions left, for a dish
+ * @param weight what that weighs, "about 1.85 kg" where it is reckoned; null where nobody knows
  * @param cost decimal money of what is left, basis "used"; with {@code costComplete} false it is "at least"
  * @param valued whether nobody paid that: it is counted at the newest price seen
  * @param level have, low or out for a staple that is not counted
@@ -28,6 +29,7 @@ public record LotView(
         String about,
         String amount,
         @Nullable BigDecimal portions,
+        @Nullable String weight,
         @Nullable String level,
         String cost,
         boolean costComplete,
@@ -57,6 +59,7 @@ public record LotView(
                 lot.amount().unit().equals(Unit.PORTION)
                         ? Portions.number(lot.amount().value())
                         : null,
+                lot.weight() == null || lot.staple() ? null : lot.weight().words(lot.amount()),
                 lot.staple() ? words(lot.level()) : null,
                 lot.cost().known().decimal(),
                 lot.cost().complete(),

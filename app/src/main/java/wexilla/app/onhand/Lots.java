@@ -1,5 +1,6 @@
 package wexilla.app.onhand;
 
+import java.math.BigDecimal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
@@ -25,6 +26,7 @@ import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.quantity.UnitWeight;
 import wexilla.core.recipe.Style;
 
 /** Reads what is there: lots with something left in them. */
@@ -179,7 +181,7 @@ public class Lots {
                 spot(row, storage, clock),
                 state,
                 clock,
-                row.getBigDecimal("unit_grams"),
+                weight(row),
                 new KeepDates(
                                 row.getObject("use_from", LocalDate.class),
                                 row.getObject("eat_by", LocalDate.class),
@@ -198,6 +200,13 @@ public class Lots {
                 row.getString("held_for") == null
                         ? null
                         : new Lot.Pin(row.getObject("pin", UUID.class), row.getString("held_for")));
+    }
+
+    private static @Nullable UnitWeight weight(ResultSet row) throws SQLException {
+        BigDecimal grams = row.getBigDecimal("unit_grams");
+        return grams == null
+                ? null
+                : new UnitWeight(Rational.of(grams), UnitWeight.How.valueOf(row.getString("unit_known")));
     }
 
     private static @Nullable ContainerKind kind(ResultSet row) throws SQLException {

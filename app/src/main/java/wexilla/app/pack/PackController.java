@@ -41,6 +41,7 @@ import wexilla.core.packing.Portioning;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.quantity.UnitWeight;
 import wexilla.core.stock.OpenLot;
 import wexilla.core.stock.StockUse;
 
@@ -144,13 +145,14 @@ class PackController {
                 wexilla.core.stations.pack.Packing.place(kitchen, input.place()).kind(),
                 today);
         List<LabelView> labels = new ArrayList<>();
+        UnitWeight weight = Packing.order(input).weight(dish);
         OpenLot left = dish.open();
         for (Rational portions : input.sizes()) {
             StockUse use = StockUse.of(List.of(left), Amount.of(portions, Unit.PORTION), today);
             left = use.after(List.of(left)).stream().findFirst().orElse(left);
             int part = input.oneMeal() ? labels.size() + 1 : 1;
             int parts = input.oneMeal() ? input.packets().size() : 1;
-            Label label = packing.label(dish, batch, household, portions, dates, today, "", part, parts);
+            Label label = packing.label(dish, batch, household, portions, weight, dates, today, "", part, parts);
             labels.add(view(label, null, use.takes().get(0).cost()));
         }
         return new PackDraft(

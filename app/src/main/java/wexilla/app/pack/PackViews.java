@@ -29,13 +29,15 @@ public final class PackViews {
      *
      * @param packets portions of each, in the order they are filled
      * @param together whether they are one meal: "part 1 of 3"
+     * @param weighed what all of them weigh together, as typed: "3.6 kg"; blank or null where nobody weighed them
      */
     public record PackInput(
             UUID lot,
             List<BigDecimal> packets,
             UUID place,
             @Nullable UUID container,
-            @Nullable Boolean together) {
+            @Nullable Boolean together,
+            @Nullable String weighed) {
 
         /** Portions of each. */
         List<Rational> sizes() {

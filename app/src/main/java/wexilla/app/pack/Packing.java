@@ -15,6 +15,7 @@ import wexilla.app.onhand.Snapshots;
 import wexilla.app.pack.PackViews.PackInput;
 import wexilla.app.platform.Act;
 import wexilla.app.platform.Acts.Done;
+import wexilla.app.platform.Asked;
 import wexilla.app.platform.Changes;
 import wexilla.app.platform.Problem;
 import wexilla.core.keeping.KeepDates;
@@ -29,8 +30,10 @@ import wexilla.core.kitchen.house.Household;
 import wexilla.core.packing.Label;
 import wexilla.core.packing.PackMind;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.quantity.UnitWeight;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.stations.pack.Packing.Order;
 
@@ -55,20 +58,33 @@ public class Packing {
     /** Fills the packets. */
     public Done<List<UUID>> pack(Act act, PackInput input) {
         Household household = act.household();
+        known(household, input.container());
         Set<String> used = codes.used(household);
         Answer answer = new wexilla.core.stations.pack.Packing(
                         snapshots.kitchen(household), act.day(), UUID::randomUUID, () -> codes.fresh(used))
-                .pack(new Order(
-                        input.lot(),
-                        input.sizes(),
-                        input.place(),
-                        container(household, input.container()),
-                        input.oneMeal()));
+                .pack(order(input));
         changes.write(act, answer.changes());
         List<UUID> packets = answer.changes().stream()
                 .map(change -> ((Change.Carried) change).made().id())
                 .toList();
         return new Done<>(answer.words(), packets);
+    }
+
+    /** What was asked for. @throws Problem if its weight is none */
+    static Order order(PackInput input) {
+        return new Order(input.lot(), input.sizes(), input.place(), input.container(), input.oneMeal(), weighed(input));
+    }
+
+    private static @Nullable Rational weighed(PackInput input) {
+        if (input.weighed() == null || input.weighed().isBlank()) {
+            return null;
+        }
+        Amount amount = Measures.METRIC.toBase(Asked.amount("/weighed", input.weighed()));
+        if (!amount.unit().equals(Unit.G) || amount.value().isZero()) {
+            throw Problem.at(
+                    "/weighed", "“" + input.weighed() + "” is no weight; write what the scale shows, like 3.6 kg.");
+        }
+        return amount.value();
     }
 
     /** What to mind before these packets are filled. */
@@ -84,11 +100,14 @@ public class Packing {
                 dish.state() == State.RAW);
     }
 
-    private @Nullable UUID container(Household household, @Nullable UUID container) {
-        if (container == null || households.containers(household).stream().anyMatch(c -> c.id().equals(container))) {
-            return container;
+    private void known(Household household, @Nullable UUID container) {
+        if (container != null && households.containers(household).stream().noneMatch(c -> c.id().equals(container))) {
+            throw Problem.at("/container", "There is no such container in this household.");
         }
-        throw Problem.at("/container", "There is no such container in this household.");
+    }
+
+    private static String holds(Amount portions, @Nullable UnitWeight weight) {
+        return portions + (weight == null ? "" : ", " + weight.words(portions));
     }
 
     /** What stands on a packet of this dish with so many portions, before or after it is filled. */
@@ -97,6 +116,7 @@ public class Packing {
             Batch batch,
             Household household,
             Rational portions,
+            @Nullable UnitWeight weight,
             KeepDates dates,
             LocalDate packedOn,
             String code,
@@ -109,9 +129,7 @@ public class Packing {
         return new Label(
                 plain ? dish.about() : batch.name(),
                 code,
-                plain
-                        ? dish.amount().toString()
-                        : Amount.of(portions, Unit.PORTION).toString(),
+                plain ? dish.amount().toString() : holds(Amount.of(portions, Unit.PORTION), weight),
                 batch.style().words(),
                 packedOn,
                 until(dates),
@@ -179,6 +197,7 @@ public class Packing {
                             batch,
                             household,
                             packet.amount().value(),
+                            packet.weight(),
                             packet.dates(),
                             on,
                             Objects.requireNonNull(packet.packet().code()),

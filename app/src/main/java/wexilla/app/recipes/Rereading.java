@@ -29,6 +29,7 @@ import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.lines.LineReader;
 import wexilla.core.recipe.lines.ReadLine;
+import wexilla.core.stations.onhand.Anew.Otherwise;
 
 /**
  * Heals what an older reader misread: after an upgrade every line of the book and every note of what is there is read
@@ -114,7 +115,7 @@ public class Rereading implements SmartLifecycle {
                 healed.add(new Healed(stored, read));
             }
         }
-        List<LotsAnew.Otherwise> there = lots.otherwise(household);
+        List<Otherwise> there = lots.otherwise(household);
         if (!healed.isEmpty() || !there.isEmpty()) {
             String key = UUID.randomUUID().toString();
             acts.perform(household, key, "reread", healed.size(), String.class, act -> heal(act, healed, there));
@@ -146,7 +147,7 @@ public class Rereading implements SmartLifecycle {
         }
     }
 
-    private Done<String> heal(Act act, List<Healed> healed, List<LotsAnew.Otherwise> there) {
+    private Done<String> heal(Act act, List<Healed> healed, List<Otherwise> there) {
         for (Healed one : healed) {
             Written stored = one.stored();
             recipes.change(act, stored.id(), stored.version(), one.read(), stored.about());

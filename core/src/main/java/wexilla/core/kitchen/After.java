@@ -34,6 +34,9 @@ final class After {
         for (Change change : changes) {
             if (change instanceof Change.OfLot lot) {
                 lot(lot);
+            } else if (change instanceof Change.Called called) {
+                planned = planned == null ? null : planned.after(called);
+                lots.replaceAll((id, lot) -> called.batch().equals(lot.batch()) ? lot.called(called.name()) : lot);
             } else if (change instanceof Change.OfBatch batch) {
                 planned = plan().after(batch);
             } else if (change instanceof Change.OfMeal meal) {

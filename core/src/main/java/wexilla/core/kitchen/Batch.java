@@ -54,6 +54,11 @@ public record Batch(
                 id, name, portions, style, state, cookOn, size, recipeId, n, read, cookedFrom, wentIn, follows);
     }
 
+    Batch called(String title) {
+        return new Batch(
+                id, title, portions, style, state, cookOn, size, recipeId, n, recipe, cookedFrom, wentIn, follows);
+    }
+
     public Batch of(List<Food> foods) {
         return new Batch(
                 id, name, portions, style, state, cookOn, size, recipeId, n, recipe, cookedFrom, foods, follows);

@@ -28,7 +28,7 @@ public sealed interface Change permits Change.OfLot, Change.OfBatch, Change.OfMe
     }
 
     /** Of what is cooked, or planned to be. */
-    sealed interface OfBatch extends Change permits BatchSet, BatchDropped, WentIn {}
+    sealed interface OfBatch extends Change permits BatchSet, BatchDropped, Called, WentIn {}
 
     /** Of a meal. */
     sealed interface OfMeal extends Change permits MealSet {}
@@ -108,6 +108,9 @@ public sealed interface Change permits Change.OfLot, Change.OfBatch, Change.OfMe
 
     /** A planned batch is not cooked after all. */
     record BatchDropped(UUID batch) implements OfBatch {}
+
+    /** A dish that was cooked is called otherwise, and so is what there is of it. */
+    record Called(UUID batch, String name) implements OfBatch {}
 
     /** A meal as it is decided from now on, with who eats and what. */
     record MealSet(Meal meal) implements OfMeal {}

@@ -25,7 +25,6 @@ import wexilla.core.kitchen.house.Home;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.kitchen.house.KnownFoods;
 import wexilla.core.kitchen.house.Place;
-import wexilla.core.packing.Room;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.Offer;
 import wexilla.core.quantity.Measures;
@@ -156,10 +155,10 @@ public record Kitchen(
                 .flatMap(freezer -> Stream.ofNullable(freezer.litres()))
                 .map(litres -> Rational.of(litres).times(Rational.of(1000)))
                 .reduce(Rational.ZERO, Rational::plus);
-        Rational full = Room.millilitres(open().stream()
+        Rational full = open().stream()
                 .filter(lot -> ids.contains(lot.spot().place()))
-                .map(Lot::amount)
-                .toList());
+                .map(Lot::room)
+                .reduce(Rational.ZERO, Rational::plus);
         Rational left = all.minus(full);
         return Optional.of(left.signum() < 0 ? Rational.ZERO : left);
     }

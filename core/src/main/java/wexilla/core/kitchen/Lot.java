@@ -1,6 +1,5 @@
 package wexilla.core.kitchen;
 
-import java.math.BigDecimal;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.keeping.ContainerKind;
@@ -11,7 +10,10 @@ import wexilla.core.keeping.Storage;
 import wexilla.core.keeping.Thaw;
 import wexilla.core.kitchen.house.Place;
 import wexilla.core.money.Cost;
+import wexilla.core.packing.Room;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.UnitWeight;
 import wexilla.core.recipe.Style;
 import wexilla.core.stock.OpenLot;
 
@@ -31,7 +33,7 @@ public record Lot(
         Spot spot,
         State state,
         LotClock clock,
-        @Nullable BigDecimal unitGrams,
+        @Nullable UnitWeight weight,
         KeepDates dates,
         Packet packet,
         boolean valued,
@@ -141,23 +143,28 @@ public record Lot(
 
     /** The same lot with so much in it. */
     Lot holding(Amount left, Cost worth) {
-        return new Lot(id, what, left, level, worth, about, spot, state, clock, unitGrams, dates, packet, valued, pin);
+        return new Lot(id, what, left, level, worth, about, spot, state, clock, weight, dates, packet, valued, pin);
     }
 
     /** The same lot at this cost. @param since whether it is a price seen since */
     Lot worth(Cost now, boolean since) {
-        return new Lot(id, what, amount, level, now, about, spot, state, clock, unitGrams, dates, packet, since, pin);
+        return new Lot(id, what, amount, level, now, about, spot, state, clock, weight, dates, packet, since, pin);
     }
 
     /** The same lot, held for nobody. */
     Lot unpinned() {
-        return new Lot(
-                id, what, amount, level, cost, about, spot, state, clock, unitGrams, dates, packet, valued, null);
+        return new Lot(id, what, amount, level, cost, about, spot, state, clock, weight, dates, packet, valued, null);
     }
 
     /** The same staple, had or out. */
     Lot at(Level now) {
-        return new Lot(id, what, amount, now, cost, about, spot, state, clock, unitGrams, dates, packet, valued, pin);
+        return new Lot(id, what, amount, now, cost, about, spot, state, clock, weight, dates, packet, valued, pin);
+    }
+
+    /** The same dish under another name. */
+    Lot called(String name) {
+        What is = new What(name, what.food(), what.batch(), what.cookedBy(), what.cookedFrom(), what.style());
+        return new Lot(id, is, amount, level, cost, about, spot, state, clock, weight, dates, packet, valued, pin);
     }
 
     /** The same lot, understood otherwise. @param name of what it is now */
@@ -174,7 +181,7 @@ public record Lot(
                 lies,
                 now.state(),
                 now.clock(),
-                unitGrams,
+                weight,
                 now.dates().besides(guide.dates(now.clock(), place.kind())),
                 packet,
                 valued,
@@ -188,6 +195,11 @@ public record Lot(
                 : null;
     }
 
+    /** Millilitres it takes where it lies, at least. */
+    public Rational room() {
+        return Room.millilitres(amount, weight);
+    }
+
     public OpenLot open() {
         return new OpenLot(
                 id.toString(),
@@ -199,6 +211,8 @@ public record Lot(
                 clock,
                 cooked(),
                 spot.frozenAs(),
-                pin == null ? null : pin.title());
+                pin == null ? null : pin.title(),
+                weight,
+                packet.code() != null);
     }
 }

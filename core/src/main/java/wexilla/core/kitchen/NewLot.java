@@ -9,6 +9,7 @@ import wexilla.core.keeping.LotClock;
 import wexilla.core.kitchen.house.Place;
 import wexilla.core.money.Cost;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.UnitWeight;
 
 /**
  * A lot about to be written.
@@ -17,6 +18,7 @@ import wexilla.core.quantity.Amount;
  * @param amount what is in it; nothing for a staple that is only had
  * @param packet what it is packed in
  * @param pin the recipe it is held for; null when whoever comes first may have it
+ * @param weight of one unit of it; null for what is kept by weight, and where nobody knows
  */
 public record NewLot(
         UUID id,
@@ -31,9 +33,10 @@ public record NewLot(
         LotClock clock,
         KeepDates dates,
         Lot.Packet packet,
-        Lot.@Nullable Pin pin) {
+        Lot.@Nullable Pin pin,
+        @Nullable UnitWeight weight) {
 
-    /** One that is held for nobody. */
+    /** One that is held for nobody, of a weight nobody said. */
     public NewLot(
             UUID id,
             @Nullable UUID food,
@@ -47,12 +50,18 @@ public record NewLot(
             LotClock clock,
             KeepDates dates,
             Lot.Packet packet) {
-        this(id, food, batch, amount, level, cost, about, place, state, clock, dates, packet, null);
+        this(id, food, batch, amount, level, cost, about, place, state, clock, dates, packet, null, null);
     }
 
     /** The same, held for a dish. */
     public NewLot pinned(Lot.@Nullable Pin dish) {
-        return new NewLot(id, food, batch, amount, level, cost, about, place, state, clock, dates, packet, dish);
+        return new NewLot(
+                id, food, batch, amount, level, cost, about, place, state, clock, dates, packet, dish, weight);
+    }
+
+    /** The same, of which one unit weighs so much. */
+    public NewLot weighing(@Nullable UnitWeight one) {
+        return new NewLot(id, food, batch, amount, level, cost, about, place, state, clock, dates, packet, pin, one);
     }
 
     /** A counted lot that is no packet. */
@@ -73,7 +82,7 @@ public record NewLot(
 
     /** The same with so much in it. */
     NewLot holding(Amount other) {
-        return new NewLot(id, food, batch, other, level, cost, about, place, state, clock, dates, packet, pin);
+        return new NewLot(id, food, batch, other, level, cost, about, place, state, clock, dates, packet, pin, weight);
     }
 
     /** As it lies there when it is new. */
@@ -85,7 +94,7 @@ public record NewLot(
         Lot.Spot spot = new Lot.Spot(
                 lies.id(), lies.name(), lies.kind(), Lot.frozenAs(what, clock, lies, packet, kitchen.guide()));
         KeepDates kept = dates.besides(kitchen.guide().dates(clock, lies.kind()));
-        return new Lot(id, what, amount, level, cost, about, spot, state, clock, null, kept, packet, false, pin);
+        return new Lot(id, what, amount, level, cost, about, spot, state, clock, weight, kept, packet, false, pin);
     }
 
     private Lot.What dish(Kitchen kitchen) {
@@ -107,7 +116,7 @@ public record NewLot(
                 spot,
                 state,
                 clock,
-                null,
+                weight,
                 dates.besides(guide.dates(clock, lies.kind())),
                 packet,
                 from.valued(),

@@ -80,6 +80,8 @@ public record Planned(
             next.put(set.batch().id(), set.batch().of(this));
         } else if (change instanceof Change.BatchDropped dropped) {
             next.remove(dropped.batch());
+        } else if (change instanceof Change.Called called) {
+            next.computeIfPresent(called.batch(), (id, batch) -> batch.called(called.name()));
         }
         return new Planned(meals, next, recipes, done, buys);
     }

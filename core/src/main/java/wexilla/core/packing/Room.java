@@ -1,14 +1,16 @@
 package wexilla.core.packing;
 
-import java.util.Collection;
+import org.jspecify.annotations.Nullable;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
+import wexilla.core.quantity.UnitWeight;
 
 /**
- * How much room packets take. A gram takes a millilitre. Pieces take what nobody knows: they are left out, so that the answer is "at least".
+ * How much room packets take. A gram takes a millilitre. Pieces of which nobody knows what they weigh are left out, so
+ * that the answer is "at least".
  */
 public final class Room {
 
@@ -26,15 +28,14 @@ public final class Room {
         return millilitres.times(Rational.of(100)).dividedBy(PORTION_ML).floor().longValueExact();
     }
 
-    /** Millilitres these amounts take, at least. */
-    public static Rational millilitres(Collection<Amount> amounts) {
-        return amounts.stream().map(Room::millilitres).reduce(Rational.ZERO, Rational::plus);
-    }
-
-    private static Rational millilitres(Amount amount) {
-        if (amount.unit().equals(Unit.PORTION)) {
-            return amount.value().times(PORTION_ML);
+    /** Millilitres so much takes, at least. @param weight of one unit; null where nobody knows */
+    public static Rational millilitres(Amount amount, @Nullable UnitWeight weight) {
+        if (amount.unit().dimension() != Dimension.COUNT) {
+            return amount.value();
         }
-        return amount.unit().dimension() == Dimension.COUNT ? Rational.ZERO : amount.value();
+        if (weight != null) {
+            return weight.of(amount);
+        }
+        return amount.unit().equals(Unit.PORTION) ? amount.value().times(PORTION_ML) : Rational.ZERO;
     }
 }

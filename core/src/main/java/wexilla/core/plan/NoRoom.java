@@ -41,7 +41,7 @@ record NoRoom(LocalDate day, String subject, LocalDate fullest, Rational millili
         Rational more = Rational.ZERO;
         for (List<TakeOut> meal : plan.takeOut()) {
             for (TakeOut out : meal) {
-                Rational takes = Room.millilitres(List.of(out.amount()));
+                Rational takes = out.millilitres();
                 boolean gone = !out.by().toLocalDate().isAfter(on);
                 if (out.freezeOn() == null) {
                     more = gone ? more.minus(takes) : more;

@@ -7,7 +7,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.packing.Room;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.shopping.Needs.Met;
 import wexilla.core.stock.StockUse.Take;
@@ -20,6 +22,7 @@ import wexilla.core.stock.StockUse.Take;
  * @param forDay the day it is wanted
  * @param rule how long it takes, in words
  * @param freezeOn the day it is frozen, where that is still to be done; else null
+ * @param millilitres of room it takes in the freezer until then, at least
  */
 public record TakeOut(
         String lot,
@@ -28,7 +31,8 @@ public record TakeOut(
         LocalDateTime by,
         LocalDate forDay,
         String rule,
-        @Nullable LocalDate freezeOn) {
+        @Nullable LocalDate freezeOn,
+        Rational millilitres) {
 
     /** "take out 2 portions goulash by Fri 27 Nov, 10:00"; "freeze them on Sun 22 Nov, " first where that is to be done. */
     public String words() {
@@ -39,7 +43,14 @@ public record TakeOut(
     /** This and more of the same, both in one unit. */
     private TakeOut and(TakeOut more) {
         return new TakeOut(
-                lot, name, amount.plus(more.amount), by.isBefore(more.by) ? by : more.by, forDay, rule, freezeOn);
+                lot,
+                name,
+                amount.plus(more.amount),
+                by.isBefore(more.by) ? by : more.by,
+                forDay,
+                rule,
+                freezeOn,
+                millilitres.plus(more.millilitres));
     }
 
     /**
@@ -57,16 +68,26 @@ public record TakeOut(
                     TakeOut now = new TakeOut(
                             take.lot().id(),
                             one.want().name(),
-                            take.amount(),
+                            out(take),
                             begin.minusHours(hours),
                             day,
                             take.lot().thawRule(take.amount()),
-                            toFreeze(take.lot().clock().frozenOn(), today));
+                            toFreeze(take.lot().clock().frozenOn(), today),
+                            Room.millilitres(out(take), take.lot().weight()));
                     out.merge(now.lot(), now, TakeOut::and);
                 }
             }
         }
         return List.copyOf(out.values());
+    }
+
+    /** A packet leaves as a whole where less than a portion of it would be left. */
+    private static Amount out(Take take) {
+        Amount all = take.lot().amount();
+        boolean whole = take.lot().packet()
+                && all.unit().equals(Unit.PORTION)
+                && all.value().minus(take.amount().value()).compareTo(Rational.ONE) < 0;
+        return whole ? all : take.amount();
     }
 
     private static @Nullable LocalDate toFreeze(@Nullable LocalDate frozenOn, LocalDate today) {

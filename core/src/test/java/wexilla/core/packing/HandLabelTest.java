@@ -18,6 +18,7 @@ import wexilla.core.food.facts.Traits;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.quantity.UnitWeight;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 import wexilla.core.recipe.Style;
@@ -85,8 +86,10 @@ class HandLabelTest {
     /** A portion is 375 ml, the middle of 350 to 400: common practice, no source; pieces are left out. */
     @Test
     void roomIsAtLeastWhatIsKnown() {
-        assertThat(Room.millilitres(
-                        List.of(Amount.of(6, Unit.PORTION), Amount.of(500, Unit.G), Amount.of(3, Unit.PIECE))))
-                .isEqualTo(Rational.of(2750));
+        assertThat(Room.millilitres(Amount.of(6, Unit.PORTION), null)).isEqualTo(Rational.of(2250));
+        assertThat(Room.millilitres(Amount.of(500, Unit.G), null)).isEqualTo(Rational.of(500));
+        assertThat(Room.millilitres(Amount.of(3, Unit.PIECE), null)).isEqualTo(Rational.ZERO);
+        UnitWeight one = new UnitWeight(Rational.of(90), UnitWeight.How.WEIGHED);
+        assertThat(Room.millilitres(Amount.of(3, Unit.PIECE), one)).isEqualTo(Rational.of(270));
     }
 }

@@ -29,6 +29,8 @@ import wexilla.core.pricing.LineCost;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.quantity.UnitWeight;
+import wexilla.core.recipe.DishWeight;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
 import wexilla.core.stations.onhand.Handling;
@@ -190,20 +192,28 @@ public final class Stove {
         String keepingClass = made.keepsAs() == null ? keeping.keepingClass() : made.keepsAs();
         LocalDate from = keeping.from();
         NewLot lot = new NewLot(
-                id(),
-                null,
-                made.batch(),
-                made.amount(),
-                Lot.Level.COUNTED,
-                made.cost(),
-                made.about(),
-                place.id(),
-                made.style() == Style.RAW_BAG ? Lot.State.RAW : Lot.State.COOKED,
-                LotClock.start(keepingClass, from),
-                kitchen.guide().dates(keepingClass, place.kind(), from, from),
-                Lot.Packet.NONE);
+                        id(),
+                        null,
+                        made.batch(),
+                        made.amount(),
+                        Lot.Level.COUNTED,
+                        made.cost(),
+                        made.about(),
+                        place.id(),
+                        made.style() == Style.RAW_BAG ? Lot.State.RAW : Lot.State.COOKED,
+                        LotClock.start(keepingClass, from),
+                        kitchen.guide().dates(keepingClass, place.kind(), from, from),
+                        Lot.Packet.NONE)
+                .weighing(weight(made));
         does(new Change.Made(lot, takes, Kind.MADE, made.name()));
         return lot.id();
+    }
+
+    private @Nullable UnitWeight weight(Made made) {
+        Sized sized = made.sized();
+        return sized != null && made.amount().unit().equals(Unit.PORTION)
+                ? DishWeight.portion(sized, made.style(), kitchen.measures())
+                : null;
     }
 
     /** What is taken, with its clock on this day. */

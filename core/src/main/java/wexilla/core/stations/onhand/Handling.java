@@ -258,7 +258,8 @@ public record Handling(Kitchen kitchen, LocalDate day, Supplier<UUID> ids) {
                                 to.clock(),
                                 kitchen.dates(to.clock(), to.place().kind()),
                                 to.packet())
-                        .pinned(lot.pin()),
+                        .pinned(lot.pin())
+                        .weighing(lot.weight()),
                 kind);
     }
 }

@@ -33,6 +33,7 @@ import wexilla.core.pricing.OwnGoods;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.quantity.UnitWeight;
 import wexilla.core.recipe.Style;
 import wexilla.core.stock.notes.NoteKeeping;
 import wexilla.core.stock.notes.NoteLine;
@@ -130,24 +131,37 @@ public record PuttingAway(Kitchen kitchen, LocalDate day, Map<Key, UUID> rows, S
         NoteKeeping keeping = NoteKeeping.of(line, place.kind(), kitchen.guide(), day);
         for (Cost cost : costs(line)) {
             NewLot lot = new NewLot(
-                    ids.get(),
-                    row,
-                    batch,
-                    each,
-                    line.each() == null ? Lot.Level.HAVE : Lot.Level.COUNTED,
-                    cost,
-                    line.about(),
-                    place.id(),
-                    state(line, place.kind(), keeping),
-                    keeping.clock(),
-                    keeping.dates(),
-                    Lot.Packet.NONE);
+                            ids.get(),
+                            row,
+                            batch,
+                            each,
+                            line.each() == null ? Lot.Level.HAVE : Lot.Level.COUNTED,
+                            cost,
+                            line.about(),
+                            place.id(),
+                            state(line, place.kind(), keeping),
+                            keeping.clock(),
+                            keeping.dates(),
+                            Lot.Packet.NONE)
+                    .weighing(weight(food, each));
             written.stock.add(new Change.Made(lot, List.of(), price == null ? Kind.COUNTED : Kind.BOUGHT, line.text()));
             written.lots.add(lot.id());
             if (food != null && lot.level() == Lot.Level.HAVE) {
                 written.had.put(food.key(), lot.id());
             }
         }
+    }
+
+    /** What one piece weighs, where the book or the household says. */
+    private @Nullable UnitWeight weight(@Nullable Food food, Amount each) {
+        if (food == null || !each.unit().equals(Unit.PIECE)) {
+            return null;
+        }
+        Conversion.Answer one = Conversion.convert(food, Amount.of(1, Unit.PIECE), Unit.G, kitchen.measures());
+        return one instanceof Conversion.Converted grams
+                        && grams.amount().value().signum() > 0
+                ? new UnitWeight(grams.amount().value(), UnitWeight.How.KNOWN)
+                : null;
     }
 
     private static void levelled(UUID staple, Lot.Level level, Written written) {

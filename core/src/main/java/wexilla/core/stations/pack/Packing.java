@@ -22,6 +22,7 @@ import wexilla.core.packing.Portioning;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.quantity.UnitWeight;
 import wexilla.core.stock.StockUse;
 
 /**
@@ -39,13 +40,25 @@ public record Packing(Kitchen kitchen, LocalDate day, Supplier<UUID> ids, Suppli
      * @param packets portions of each, in the order they are filled
      * @param container null for none said
      * @param oneMeal whether all of them are one meal
+     * @param weighed grams of all these packets together on the scale, without what they are packed in; null where
+     *     nobody weighed them
      */
     public record Order(
             UUID dish,
             List<Rational> packets,
             UUID place,
             @Nullable UUID container,
-            boolean oneMeal) {}
+            boolean oneMeal,
+            @Nullable Rational weighed) {
+
+        /** What a portion of it weighs: by the scale, else as far as it is known. */
+        public @Nullable UnitWeight weight(Lot dish) {
+            Rational portions = packets.stream().reduce(Rational.ZERO, Rational::plus);
+            return weighed == null
+                    ? dish.weight()
+                    : new UnitWeight(weighed.dividedBy(portions), UnitWeight.How.WEIGHED);
+        }
+    }
 
     /** The dish, as long as some of it waits on the counter. */
     public static Lot waiting(Kitchen kitchen, UUID id) {
@@ -85,6 +98,7 @@ public record Packing(Kitchen kitchen, LocalDate day, Supplier<UUID> ids, Suppli
         }
         Place place = place(kitchen, order.place());
         boolean frozen = place.kind() == Storage.FREEZER;
+        UnitWeight weight = order.weight(dish);
         UUID meal = order.oneMeal() ? ids.get() : null;
         List<Change> changes = new ArrayList<>();
         Kitchen now = kitchen;
@@ -96,19 +110,23 @@ public record Packing(Kitchen kitchen, LocalDate day, Supplier<UUID> ids, Suppli
                     .with(StockUse.costTaken(
                             left.cost().known(), portions, left.amount().value()));
             NewLot packet = new NewLot(
-                    ids.get(),
-                    null,
-                    dish.batch(),
-                    Amount.of(portions, Unit.PORTION),
-                    Lot.Level.COUNTED,
-                    cost,
-                    dish.about(),
-                    place.id(),
-                    frozen ? Lot.State.FROZEN : dish.state() == Lot.State.RAW ? Lot.State.RAW : Lot.State.COOKED,
-                    packed(dish, place.kind(), day),
-                    dates(kitchen, dish, place.kind(), day),
-                    new Lot.Packet(order.container(), null, null, codes.get(), meal, meal == null ? null : part),
-                    dish.pin());
+                            ids.get(),
+                            null,
+                            dish.batch(),
+                            Amount.of(portions, Unit.PORTION),
+                            Lot.Level.COUNTED,
+                            cost,
+                            dish.about(),
+                            place.id(),
+                            frozen
+                                    ? Lot.State.FROZEN
+                                    : dish.state() == Lot.State.RAW ? Lot.State.RAW : Lot.State.COOKED,
+                            packed(dish, place.kind(), day),
+                            dates(kitchen, dish, place.kind(), day),
+                            new Lot.Packet(
+                                    order.container(), null, null, codes.get(), meal, meal == null ? null : part))
+                    .pinned(dish.pin())
+                    .weighing(weight);
             Change filled = new Change.Carried(dish.id(), packet, frozen ? Kind.FROZEN : Kind.PACKED);
             changes.add(filled);
             now = now.after(List.of(filled));

@@ -21,6 +21,7 @@ import wexilla.core.plan.Countdown;
 import wexilla.core.plan.PlanCheck;
 import wexilla.core.plan.PlannedMeal;
 import wexilla.core.plan.ahead.CookedAhead;
+import wexilla.core.recipe.DishWeight;
 import wexilla.core.stock.OpenLot;
 import wexilla.core.stock.Supply;
 
@@ -196,7 +197,14 @@ public record Looked(
                 }
             }
             return new CookedAhead(
-                            batch.id().toString(), batch.portions(), keeps.keepingClass(), keeps.from(), batch.cookOn())
+                            batch.id().toString(),
+                            batch.portions(),
+                            keeps.keepingClass(),
+                            keeps.from(),
+                            batch.cookOn(),
+                            batch.sized(kitchen.measures())
+                                    .map(sized -> DishWeight.portion(sized, batch.style(), kitchen.measures()))
+                                    .orElse(null))
                     .lots(wanted, kitchen.guide(), kitchen.household().currency());
         }
     }

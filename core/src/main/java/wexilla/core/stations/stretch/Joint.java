@@ -160,19 +160,19 @@ public record Joint(Stove stove, Supplier<String> codes) {
             LotClock start = LotClock.start(keeps, day);
             LotClock clock = piece.freeze() ? start.frozen(day) : start;
             NewLot lot = new NewLot(
-                    stove.id(),
-                    piece.meat() ? null : stove.row(part.food()),
-                    piece.meat() ? batch : null,
-                    piece.amount(),
-                    Lot.Level.COUNTED,
-                    new Cost(cost, known),
-                    part.about(),
-                    place.id(),
-                    piece.freeze() ? State.FROZEN : State.COOKED,
-                    clock,
-                    dates(clock, place.kind()),
-                    piece.freeze() ? Lot.Packet.of(null, codes.get()) : Lot.Packet.NONE,
-                    part.pin());
+                            stove.id(),
+                            piece.meat() ? null : stove.row(part.food()),
+                            piece.meat() ? batch : null,
+                            piece.amount(),
+                            Lot.Level.COUNTED,
+                            new Cost(cost, known),
+                            part.about(),
+                            place.id(),
+                            piece.freeze() ? State.FROZEN : State.COOKED,
+                            clock,
+                            dates(clock, place.kind()),
+                            piece.freeze() ? Lot.Packet.of(null, codes.get()) : Lot.Packet.NONE)
+                    .pinned(part.pin());
             stove.does(new Change.Made(lot, from, Kind.MADE, piece.name()));
             ids.add(lot.id());
         }
@@ -252,19 +252,19 @@ public record Joint(Stove stove, Supplier<String> codes) {
             LotClock clock = frozen ? start.frozen(day) : start;
             boolean packet = frozen || raw.storage() == Storage.FREEZER;
             NewLot lot = new NewLot(
-                    stove.id(),
-                    stove.row(part.food()),
-                    null,
-                    piece.meat() ? Amount.of(piece.raw(), Unit.G) : piece.amount(),
-                    Lot.Level.COUNTED,
-                    new Cost(piece.cost(), raw.cost().complete()),
-                    part.about(),
-                    frozen ? freezer.id() : raw.spot().place(),
-                    packet ? State.FROZEN : State.RAW,
-                    clock,
-                    dates(clock, frozen ? Storage.FREEZER : raw.storage()),
-                    packet ? Lot.Packet.of(null, codes.get()) : Lot.Packet.NONE,
-                    part.pin());
+                            stove.id(),
+                            stove.row(part.food()),
+                            null,
+                            piece.meat() ? Amount.of(piece.raw(), Unit.G) : piece.amount(),
+                            Lot.Level.COUNTED,
+                            new Cost(piece.cost(), raw.cost().complete()),
+                            part.about(),
+                            frozen ? freezer.id() : raw.spot().place(),
+                            packet ? State.FROZEN : State.RAW,
+                            clock,
+                            dates(clock, frozen ? Storage.FREEZER : raw.storage()),
+                            packet ? Lot.Packet.of(null, codes.get()) : Lot.Packet.NONE)
+                    .pinned(part.pin());
             stove.does(new Change.Made(lot, List.of(part(raw, piece)), Kind.MADE, piece.name()));
             ids.add(lot.id());
         }
