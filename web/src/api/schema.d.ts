@@ -2325,6 +2325,7 @@ export interface components {
             cookOn?: string;
             eaters?: string[];
             frozen?: boolean;
+            makes?: number;
             portions?: number;
             /** Format: uuid */
             recipe?: string;

@@ -1,5 +1,5 @@
 import type { Problem, Schema } from '../../api/client';
-import { Several } from '../../kit/Field';
+import { Field, Several } from '../../kit/Field';
 import { FieldProblem, OneOf } from '../../kit/kit';
 import { ribbonDay, styleWords } from '../../kit/words';
 import type { DishForm } from './DishFields';
@@ -58,6 +58,16 @@ export function Ahead({
             chosen={dish.also}
             set={(also) => set({ ...dish, also })}
             of={others.map((day) => [day.date, ribbonDay(day.date)])}
+          />
+          <Field
+            label="Makes in all"
+            kind="number"
+            value={dish.makes}
+            set={(makes) => set({ ...dish, makes })}
+            at={`/dishes/${at}/makes`}
+            problem={problem}
+            placeholder="as many as eat of it"
+            hint="12: the plan then asks where the rest of them go"
           />
           <fieldset>
             <legend className="font-semibold">How far</legend>

@@ -22,7 +22,7 @@ export function Boards({ plan, days, hands }: { plan: Schema['PlanView']; days: 
           (one) =>
             one.shelf === shelf &&
             one.free > 0 &&
-            !here.some((thread) => thread.shelf === shelf && thread.of.endsWith(one.batch)),
+            !here.some((thread) => thread.shelf === shelf && thread.of === one.batch),
         )
       : [];
   const buy = plan.weeks.find((week) => week.from <= first && first < after(week.from, 7))?.buy ?? [];

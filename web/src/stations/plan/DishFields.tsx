@@ -16,6 +16,8 @@ export type DishForm = {
   cookOn: string;
   style: NonNullable<Schema['DishInput']['style']>;
   also: string[];
+  /** Portions that are cooked ahead in all; empty for as many as its meals eat. */
+  makes: string;
 };
 
 export const emptyDish: DishForm = {
@@ -27,6 +29,7 @@ export const emptyDish: DishForm = {
   cookOn: '',
   style: 'COOKED',
   also: [],
+  makes: '',
 };
 
 /** "12 · 4 free · cooked Sun 6". */

@@ -47,6 +47,7 @@ function begun(meal: Schema['DayMealView']): Form {
       cookOn: '',
       style: 'COOKED' as const,
       also: [],
+      makes: '',
     }));
   return {
     kind: slot?.kind ?? usual.kind,
@@ -104,6 +105,7 @@ export function MealPanel({
       cookOn: dish.cookOn === '' ? undefined : dish.cookOn,
       style: dish.style,
       also: dish.also.map((day) => ({ day, meal: 'DINNER' as const })),
+      makes: dish.cookOn === '' ? undefined : portionsOf(dish.makes, undefined),
     }));
   const set1 = (at: number, dish: DishForm) => set({ dishes: form.dishes.map((old, i) => (i === at ? dish : old)) });
   return (

@@ -7,6 +7,7 @@ import { Days } from './Days';
 import type { MealName } from './meals';
 import { Plate } from './Plate';
 import { type Moving, useMoving } from './useMoving';
+import { WhereTo } from './WhereTo';
 
 type Plan = Schema['PlanView'];
 type Hands = ReturnType<typeof useMoving>;
@@ -82,6 +83,7 @@ export function Weeks({ plan, open }: { plan: Plan; open: (day: string, meal: Me
           <Week key={days[0]?.date} plan={shown} days={days} hands={hands} open={open} />
         ))}
       </fieldset>
+      <WhereTo plan={shown} hands={hands} />
       {hands.held && (
         <p aria-live="polite" className="enamel mt-2 p-3">
           <b>{hands.held.name}</b> in your hand: tap the plate it is for.{' '}

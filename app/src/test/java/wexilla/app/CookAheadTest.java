@@ -114,4 +114,32 @@ class CookAheadTest {
                 .isEqualTo("Tue 24 Nov comes before Wed 25 Nov: what is cooked then is eaten then or later.");
         assertThat(pots()).isEmpty();
     }
+
+    /** Twelve portions: four are eaten on Thursday, the plan says that eight are nobody's, and each goes with one tap. */
+    @Test
+    void aPotOfItsOwnSizeAsksWhereTheRestGoes() {
+        Map<String, Object> dish = ahead();
+        dish.put("makes", 3);
+        Map<String, Object> evening = Sample.evening("2026-11-26", "COOK", people, List.of(dish));
+        Http.Answer few = http.act("/api/plan/evening", evening);
+        assertThat(few.status()).isEqualTo(422);
+        assertThat(few.body().path("field").asString()).isEqualTo("/dishes/0/makes");
+        assertThat(few.detail()).contains("3 portions are made", "4 portions eaten");
+        dish.put("makes", 12);
+        decided("2026-11-26", people, dish);
+        JsonNode pot = pots().get(0);
+        assertThat(pot.path("portions").asInt()).isEqualTo(12);
+        assertThat(pot.path("free").asInt()).isEqualTo(8);
+        http.act(
+                        "/api/plan/put",
+                        Map.of(
+                                "to",
+                                at("2026-11-27"),
+                                "batch",
+                                pot.path("batch").asString()))
+                .ok();
+        assertThat(pots())
+                .singleElement()
+                .satisfies(left -> assertThat(left.path("free").asInt()).isEqualTo(4));
+    }
 }

@@ -57,7 +57,11 @@ class LabelsTest {
             assertThat(pdf.getNumberOfPages()).isEqualTo(2);
             String text = new PDFTextStripper().getText(pdf).replaceAll("\\s+", " ");
             assertThat(text)
-                    .contains("2 portions, about 750 g", "1 portion, about ", "packed 23 Nov 2026", "best before 23 May 2027")
+                    .contains(
+                            "2 portions, about 750 g",
+                            "1 portion, about ",
+                            "packed 23 Nov 2026",
+                            "best before 23 May 2027")
                     .contains("Has milk", "20 ml cream", "Heat until it boils, stir in the cream.", "à la Þór")
                     .contains(codes);
             assertThat(text).doesNotContain("Simmer it for three hours");

@@ -203,6 +203,7 @@ public final class PlanViews {
      * @param cookOn ISO day it is cooked ahead, once for all meals that eat of it; absent when it is cooked for the meal
      * @param style how far it is cooked then; cooked when nothing is said
      * @param also other meals that eat of it
+     * @param makes portions that are cooked ahead in all; absent for as many as its meals eat
      */
     public record DishInput(
             @Nullable UUID recipe,
@@ -213,11 +214,12 @@ public final class PlanViews {
             @Nullable Boolean frozen,
             @Nullable String cookOn,
             @Nullable Style style,
-            @Nullable List<MealAt> also) {
+            @Nullable List<MealAt> also,
+            @Nullable BigDecimal makes) {
 
         /** By its name, for everybody, cooked for the meal. */
         public static DishInput named(String text) {
-            return new DishInput(null, null, text, null, null, null, null, null, null);
+            return new DishInput(null, null, text, null, null, null, null, null, null, null);
         }
     }
 

@@ -153,7 +153,8 @@ public class Planning {
         return new Deciding.Ahead(
                 date(at + "/cookOn", input.cookOn()),
                 input.style() == null ? Style.COOKED : input.style(),
-                also.stream().map(other -> at(other, today)).toList());
+                also.stream().map(other -> at(other, today)).toList(),
+                input.makes() == null ? null : Portions.typed(at + "/makes", input.makes()));
     }
 
     /** What dishes are called or chosen by. @param batches that are there or planned until the meal */

@@ -118,7 +118,7 @@ class CookedAheadTest {
             Written written =
                     MadeHouse.recipes().get(random.nextInt(MadeHouse.recipes().size()));
             Deciding.Ahead ahead = random.nextBoolean()
-                    ? new Deciding.Ahead(DAY.plusDays(random.nextInt(DAYS)), Style.COOKED, List.of(at(), at()))
+                    ? new Deciding.Ahead(DAY.plusDays(random.nextInt(DAYS)), Style.COOKED, List.of(at(), at()), null)
                     : null;
             boolean named = random.nextBoolean();
             Deciding.Wanted dish = new Deciding.Wanted(

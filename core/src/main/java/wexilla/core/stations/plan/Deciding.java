@@ -20,6 +20,7 @@ import wexilla.core.kitchen.Meal.Dish;
 import wexilla.core.kitchen.Meal.DishKind;
 import wexilla.core.kitchen.Meal.Guest;
 import wexilla.core.kitchen.Meal.Kind;
+import wexilla.core.kitchen.NewBatch;
 import wexilla.core.kitchen.Planned;
 import wexilla.core.kitchen.Refused;
 import wexilla.core.kitchen.Written;
@@ -28,7 +29,10 @@ import wexilla.core.kitchen.house.Person;
 import wexilla.core.people.Appetite;
 import wexilla.core.plan.MealOfDay;
 import wexilla.core.plan.PlannedMeal.When;
+import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
+import wexilla.core.quantity.text.CookWords;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.Style;
 import wexilla.core.stations.plan.Moving.At;
@@ -66,8 +70,17 @@ public record Deciding(Kitchen kitchen, LocalDate day, Habits habits, Supplier<U
         }
     }
 
-    /** Cooked ahead, once. @param style how far; {@code also} other meals that eat of it */
-    public record Ahead(LocalDate on, Style style, List<At> also) {
+    /**
+     * Cooked ahead, once.
+     *
+     * @param style how far; {@code also} other meals that eat of it
+     * @param makes portions in all, whoever eats of it; null for as many as its meals eat
+     */
+    public record Ahead(
+            LocalDate on,
+            Style style,
+            List<At> also,
+            @Nullable Rational makes) {
 
         public Ahead {
             also = also.stream().distinct().toList();
@@ -132,11 +145,31 @@ public record Deciding(Kitchen kitchen, LocalDate day, Habits habits, Supplier<U
                 meal.guests(),
                 dishes)));
         Kitchen next = kitchen.after(changes);
+        enough(next, meal, dishes);
         String what = dishes.isEmpty() ? meal.kind().name().toLowerCase(Locale.ROOT) : name(next, dishes.get(0));
         String which = when.meal() == MealOfDay.DINNER ? "" : ", " + when.meal().words();
         return new Answer(
                 "Planned for " + Household.words(when.day()) + which + ": " + what,
                 ahead(next) || ahead(kitchen) ? new Following(kitchen).with(changes) : changes);
+    }
+
+    /** What is said to make so much is enough for the meals that eat of it. */
+    private static void enough(Kitchen next, Decided meal, List<Dish> dishes) {
+        for (int i = 0; i < meal.dishes().size(); i++) {
+            Ahead ahead = meal.dishes().get(i).ahead();
+            UUID pot = dishes.get(i).of();
+            if (ahead == null || ahead.makes() == null || pot == null) {
+                continue;
+            }
+            Rational eaten = Following.eaten(next).getOrDefault(pot, Rational.ZERO);
+            if (eaten.compareTo(ahead.makes()) > 0) {
+                throw Refused.at(
+                        "/dishes/" + i + "/makes",
+                        CookWords.amount(Amount.of(ahead.makes(), Unit.PORTION)) + " are made, and "
+                                + CookWords.amount(Amount.of(eaten, Unit.PORTION))
+                                + " eaten of it: make more, or let it be as large as its meals.");
+            }
+        }
     }
 
     /** A dish that is there, or will be by then, becomes the dish of a meal. @throws Refused where it cannot */
@@ -220,20 +253,22 @@ public record Deciding(Kitchen kitchen, LocalDate day, Habits habits, Supplier<U
         });
         UUID recipe = wanted.recipe() != null ? wanted.recipe() : recipe(wanted, changes);
         Written written = kitchen.after(changes).planned().recipe(recipe);
-        UUID pot = kitchen.planned().batches().values().stream()
+        Optional<UUID> planned = kitchen.planned().batches().values().stream()
                 .filter(batch -> batch.state() == Batch.State.PLANNED
                         && recipe.equals(batch.recipeId())
                         && batch.cookOn().equals(ahead.on())
                         && batch.style() == ahead.style())
                 .map(Batch::id)
-                .findFirst()
-                .orElseGet(() -> {
-                    UUID id = ids.get();
-                    Rational as = Rational.of(written.recipe().portions());
-                    changes.add(
-                            new Change.BatchSet(Following.ahead(kitchen, id, written, as, ahead.style(), ahead.on())));
-                    return id;
-                });
+                .findFirst();
+        UUID pot = planned.orElseGet(ids);
+        Rational makes = ahead.makes();
+        if (makes != null) {
+            NewBatch fixed = Following.pot(kitchen, pot, written, makes, ahead.style(), ahead.on());
+            changes.add(new Change.BatchSet(fixed));
+        } else if (planned.isEmpty()) {
+            Rational as = Rational.of(written.recipe().portions());
+            changes.add(new Change.BatchSet(Following.ahead(kitchen, pot, written, as, ahead.style(), ahead.on())));
+        }
         At own = new At(when.day(), when.meal());
         for (int i = 0; i < ahead.also().size(); i++) {
             if (!ahead.also().get(i).equals(own)) {

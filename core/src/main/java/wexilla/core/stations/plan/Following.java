@@ -82,17 +82,21 @@ public record Following(Kitchen kitchen) {
     /** A batch that is as large as its meals. */
     public static NewBatch ahead(
             Kitchen kitchen, UUID id, Written written, Rational portions, Style style, LocalDate cookOn) {
+        return pot(kitchen, id, written, portions, style, cookOn).following();
+    }
+
+    /** A batch of so many portions, whoever eats of it. */
+    static NewBatch pot(Kitchen kitchen, UUID id, Written written, Rational portions, Style style, LocalDate cookOn) {
         Rational factor = portions.dividedBy(Rational.of(written.recipe().portions()));
         Sized sized = kitchen.home().pots().sized(written.recipe(), factor, null);
         return NewBatch.of(
-                        id,
-                        written,
-                        sized,
-                        sized.portions(),
-                        style,
-                        Batch.State.PLANNED,
-                        cookOn,
-                        kitchen.household().flat())
-                .following();
+                id,
+                written,
+                sized,
+                sized.portions(),
+                style,
+                Batch.State.PLANNED,
+                cookOn,
+                kitchen.household().flat());
     }
 }
