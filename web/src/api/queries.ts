@@ -101,6 +101,14 @@ export function useTitles(text: string) {
 }
 
 /** A recipe with its ETag, to be sent back when it is changed; an older version when one is named. */
+/** Pots that are planned as a recipe was before it was changed. */
+export const usePots = (recipe: string, enabled: boolean) =>
+  useQuery({
+    queryKey: ['pots', recipe],
+    enabled,
+    queryFn: () => answer(api.GET('/api/recipes/{id}/pots', { params: { path: { id: recipe } } })),
+  });
+
 export const useRecipe = (id: string | undefined, n?: number) =>
   useQuery({
     queryKey: ['recipe', id, n],

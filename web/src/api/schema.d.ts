@@ -1165,7 +1165,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take"];
+        post: operations["take_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1588,6 +1588,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recipes/{id}/along": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes/{id}/file": {
         parameters: {
             query?: never;
@@ -1614,6 +1630,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["nextTime"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/{id}/pots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pots"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2012,6 +2044,13 @@ export interface components {
             amount?: string;
             /** Format: uuid */
             lot: string;
+        };
+        AsItWasView: {
+            batch: string;
+            cookOn: string;
+            portions: number;
+            /** @enum {string} */
+            style: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
         };
         AwayDone: {
             act: string;
@@ -2490,6 +2529,13 @@ export interface components {
         };
         FoodView: {
             name: string;
+        };
+        ForMealView: {
+            day: string;
+            fridge: boolean;
+            /** @enum {string} */
+            meal: "BREAKFAST" | "BOXES" | "LUNCH" | "SNACK" | "DINNER" | "SUPPER";
+            portions: number;
         };
         FoundInText: {
             kind: string;
@@ -2991,7 +3037,7 @@ export interface components {
             /** Format: int32 */
             plates: number;
             staples: components["schemas"]["LotView"][];
-            useFirst: components["schemas"]["LotView"][];
+            useFirst: string[];
             worth: string;
             worthComplete: boolean;
         };
@@ -3796,6 +3842,11 @@ export interface components {
         SplitAsked: {
             total: string;
             weights: string[];
+        };
+        SplitView: {
+            fridge: number;
+            meals: components["schemas"]["ForMealView"][];
+            packets: number[];
         };
         StandsView: {
             amount: string;
@@ -5822,7 +5873,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": number[];
+                    "application/json": components["schemas"]["SplitView"];
                 };
             };
         };
@@ -6238,7 +6289,7 @@ export interface operations {
             };
         };
     };
-    take: {
+    take_1: {
         parameters: {
             query?: never;
             header: {
@@ -6962,6 +7013,32 @@ export interface operations {
             };
         };
     };
+    take: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
     file: {
         parameters: {
             query?: {
@@ -7012,6 +7089,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    pots: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AsItWasView"][];
                 };
             };
         };

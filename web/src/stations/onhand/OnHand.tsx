@@ -22,6 +22,8 @@ export function OnHand() {
     return <Waiting />;
   }
   const { places, useFirst, dinners, plates, eatFirst, staples, worth, worthComplete, missing } = onHand.data;
+  const lots = new Map(places.flatMap((place) => place.lots).map((lot) => [lot.id, lot]));
+  const first = useFirst.flatMap((id) => lots.get(id) ?? []);
   const litres = (id: string) => household.data?.places.find((place) => place.id === id)?.litres;
   const freezers = places.filter((place) => place.kind === 'FREEZER');
   const others = places.filter((place) => place.kind !== 'FREEZER' && place.lots.length > 0);
@@ -41,7 +43,7 @@ export function OnHand() {
       </Heading>
       <div className="no-print mb-8 grid gap-6 lg:grid-cols-[3fr_2fr]">
         <NoteBox places={places} />
-        <UseFirst lots={useFirst} empty={empty} open={setOpened} />
+        <UseFirst lots={first} empty={empty} open={setOpened} />
       </div>
       <div className="mb-3 flex items-end justify-between">
         <h2 className="text-2xl">Freezer</h2>

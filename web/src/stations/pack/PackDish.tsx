@@ -4,7 +4,7 @@ import { usePackDraft } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { FieldProblem, Money, OtherProblem, Waiting } from '../../kit/kit';
-import { portionsOf } from '../../kit/words';
+import { counted, mealWords, portionsOf, shortDay } from '../../kit/words';
 import { LabelPicture } from './LabelPicture';
 
 type Props = {
@@ -39,10 +39,18 @@ export function PackDish({ dish, places, containers, children }: Props) {
     weighed: weighed.trim() || undefined,
   };
   const draft = usePackDraft(input);
+  const [split, setSplit] = useState<Schema['SplitView']>();
+  const fridge = places.find((choice) => !choice.freezer)?.id;
   const pack = useAct('stock', (key, body: Schema['PackInput']) =>
     answer(api.POST('/api/pack', { params: { header: { 'Idempotency-Key': key } }, body })),
   );
 
+  const fill = (portions: number[], where: string | undefined) => {
+    setPackets(portions.map((one) => ({ key: newKey(), text: String(one) })));
+    if (where) {
+      setPlace(where);
+    }
+  };
   // the cook may type on before an answer is there: only what was asked last counts
   const asked = useRef('');
   // until it is shared out anew the packets are those of the size before: nothing is packed by them
@@ -52,7 +60,7 @@ export function PackDish({ dish, places, containers, children }: Props) {
     asked.current = ask;
     setEach(size);
     setSharing(true);
-    let shared: number[] | undefined;
+    let shared: Schema['SplitView'] | undefined;
     let wrong = '';
     try {
       shared = await answer(api.POST('/api/pack/even', { body: { lot: dish.id, each: portionsOf(size, 0) } }));
@@ -62,7 +70,15 @@ export function PackDish({ dish, places, containers, children }: Props) {
     if (asked.current === ask) {
       setSharing(false);
       setEachProblem(wrong);
-      setPackets((before) => shared?.map((portions) => ({ key: newKey(), text: String(portions) })) ?? before);
+      if (shared) {
+        setSplit(shared);
+        // all of it is eaten before its limit in the fridge: nothing is frozen
+        if (shared.packets.length === 0) {
+          fill([shared.fridge], fridge);
+        } else {
+          fill(shared.packets, undefined);
+        }
+      }
     }
   };
   // biome-ignore lint/correctness/useExhaustiveDependencies: the first sharing out is made once for a dish
@@ -82,8 +98,27 @@ export function PackDish({ dish, places, containers, children }: Props) {
           <p className="quiet mb-4">
             {dish.amount} on the counter · <Money amount={dish.cost} complete={dish.costComplete} /> used
           </p>
+          {split && split.meals.length > 0 && (
+            <div className="mb-3">
+              <ul className="mb-1">
+                {split.meals.map((one) => (
+                  <li key={one.day + one.meal}>
+                    {shortDay(one.day)}, {mealWords[one.meal]}: {counted(one.portions, 'portion')}{' '}
+                    {one.fridge ? 'from the fridge' : 'from the freezer'}
+                  </li>
+                ))}
+              </ul>
+              {split.fridge > 0 && split.packets.length > 0 && fridge && (
+                <button type="button" className="btn btn-outline" onClick={() => fill([split.fridge], fridge)}>
+                  {counted(split.fridge, 'portion')} into the fridge first
+                </button>
+              )}
+            </div>
+          )}
           <label className="mb-3 flex items-center gap-3">
-            <span className="font-semibold">Portions a packet</span>
+            <span className="font-semibold">
+              {split && split.meals.length > 0 ? 'The rest, portions a packet' : 'Portions a packet'}
+            </span>
             <input
               className="input w-20"
               inputMode="numeric"

@@ -7,6 +7,7 @@ import { counted, styleWords } from '../../kit/words';
 import { Flags, NextTime, Papers } from './About';
 import { BigLines } from './BigLines';
 import { LookFirst } from './LookFirst';
+import { Pots } from './Pots';
 import { SizePanel } from './SizePanel';
 import { Steps } from './Steps';
 import { askedOf, type Size, startSize } from './size';
@@ -68,6 +69,7 @@ function Page({ recipe, household }: { recipe: Schema['RecipeView']; household: 
           </Link>
         </div>
       )}
+      <Pots recipe={recipe.id} current={recipe.current} />
       <Flags flags={recipe.flags} />
       <LookFirst look={recipe.look} />
       {recipe.lines.length > 0 && (

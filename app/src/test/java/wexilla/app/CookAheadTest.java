@@ -142,4 +142,54 @@ class CookAheadTest {
                 .singleElement()
                 .satisfies(left -> assertThat(left.path("free").asInt()).isEqualTo(4));
     }
+
+    /** Cooked, its packets are its meals: Tuesday's stays in the fridge, next week's is frozen, the rest in fours. */
+    @Test
+    void itIsPackedByItsMeals() {
+        Map<String, Object> dish = new HashMap<>(ahead("2026-12-02"));
+        dish.put("cookOn", "2026-11-23");
+        dish.put("makes", 14);
+        decided("2026-11-24", people, dish);
+        JsonNode pot = pots().get(0);
+        Map<String, Object> cook = new HashMap<>(Sample.cook(recipe(), 14));
+        cook.put("planned", pot.path("batch").asString());
+        String lot = http.act("/api/cook", cook).ok().path("lot").asString();
+        JsonNode split =
+                http.act("/api/pack/even", Map.of("lot", lot, "each", 4)).ok();
+        assertThat(split.path("meals")).hasSize(2);
+        assertThat(split.path("fridge").asInt()).isEqualTo(4);
+        assertThat(split.path("packets").valueStream().map(JsonNode::asInt)).containsExactly(4, 4, 2);
+        http.act("/api/pack", Map.of("lot", lot, "packets", List.of(4), "place", Sample.place(http, "Fridge")))
+                .ok();
+        JsonNode rest =
+                http.act("/api/pack/even", Map.of("lot", lot, "each", 4)).ok();
+        assertThat(rest.path("fridge").asInt()).isZero();
+        assertThat(rest.path("packets").valueStream().map(JsonNode::asInt)).containsExactly(4, 4, 2);
+    }
+
+    private String recipe() {
+        return http.get("/api/recipes?text=goulash")
+                .ok()
+                .path("cards")
+                .get(0)
+                .path("id")
+                .asString();
+    }
+
+    /** A recipe that is changed tells the pots that are planned of it; with one tap they take it along, and so does the list. */
+    @Test
+    void aChangedRecipeIsTakenAlong() {
+        decided("2026-11-26", people, ahead());
+        String id = recipe();
+        assertThat(http.get("/api/recipes/" + id + "/pots").ok()).isEmpty();
+        Map<String, Object> changed =
+                Sample.recipe("Goulash", 4, List.of("800 g beef stew meat", "300 g onions"), List.of());
+        http.put("/api/recipes/" + id, "\"1\"", changed).ok();
+        assertThat(http.get("/api/recipes/" + id + "/pots").ok()).hasSize(1);
+        assertThat(http.get("/api/shop").ok().toString()).contains("600 g").doesNotContain("800 g");
+        http.act("/api/recipes/" + id + "/along", Map.of()).ok();
+        assertThat(http.get("/api/recipes/" + id + "/pots").ok()).isEmpty();
+        assertThat(http.get("/api/shop").ok().toString()).contains("800 g").doesNotContain("600 g");
+        assertThat(http.act("/api/recipes/" + id + "/along", Map.of()).status()).isEqualTo(422);
+    }
 }

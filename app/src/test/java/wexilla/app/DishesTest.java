@@ -68,9 +68,6 @@ class DishesTest {
                 .forEach(place -> place.path("lots")
                         .forEach(lot -> lots.put(
                                 lot.path("name").asString(), lot.path("amount").asString())));
-        onHand.path("useFirst")
-                .forEach(lot ->
-                        lots.put(lot.path("name").asString(), lot.path("amount").asString()));
         return lots;
     }
 

@@ -162,10 +162,6 @@ class OnHandTest {
         List<String> costs = new ArrayList<>();
         http.get("/api/onhand")
                 .ok()
-                .path("useFirst")
-                .forEach(lot -> costs.add(lot.path("cost").asString()));
-        http.get("/api/onhand")
-                .ok()
                 .path("places")
                 .forEach(place -> place.path("lots")
                         .forEach(lot -> costs.add(lot.path("cost").asString())));

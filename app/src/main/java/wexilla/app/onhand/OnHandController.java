@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -44,7 +45,7 @@ class OnHandController {
      * @param staples what is only had, low or out, by name
      * @param worth what all of it cost, as far as known; {@code missing} how many prices, where that says too little
      * @param frozenPortions portions of cooked dishes in the freezer
-     * @param useFirst what is past its date or in its warning, first to expire first
+     * @param useFirst ids of what is past its date or in its warning, first to expire first
      */
     record OnHandView(
             List<PlaceView> places,
@@ -56,7 +57,7 @@ class OnHandController {
             int plates,
             @Nullable String eatFirst,
             List<LotView> staples,
-            List<LotView> useFirst) {}
+            List<String> useFirst) {}
 
     @GetMapping("/api/onhand")
     OnHandView onHand(Household household) {
@@ -81,9 +82,11 @@ class OnHandController {
                                 .map(lot -> LotView.of(lot, today))
                                 .toList()))
                 .toList();
-        List<LotView> useFirst = open.stream()
-                .map(lot -> LotView.of(lot, today))
-                .filter(lot -> lot.urgency() == Urgency.PAST || lot.urgency() == Urgency.SOON)
+        List<String> useFirst = open.stream()
+                .filter(lot -> !lot.staple())
+                .filter(lot ->
+                        Set.of(Urgency.PAST, Urgency.SOON).contains(lot.dates().urgency(today)))
+                .map(lot -> lot.id().toString())
                 .toList();
         Dinners dinners = dinners(now);
         return new OnHandView(

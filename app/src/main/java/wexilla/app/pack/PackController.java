@@ -1,6 +1,5 @@
 package wexilla.app.pack;
 
-import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -17,6 +16,7 @@ import wexilla.app.cook.Batches;
 import wexilla.app.household.Households;
 import wexilla.app.onhand.LotView;
 import wexilla.app.onhand.Lots;
+import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.pack.PackViews.ContainerView;
 import wexilla.app.pack.PackViews.EvenInput;
@@ -27,6 +27,8 @@ import wexilla.app.pack.PackViews.PackView;
 import wexilla.app.pack.PackViews.Packed;
 import wexilla.app.pack.PackViews.PackedView;
 import wexilla.app.pack.PackViews.PlaceChoice;
+import wexilla.app.pack.PackViews.SplitView;
+import wexilla.app.plan.PlanKitchen;
 import wexilla.app.platform.Acts;
 import wexilla.app.platform.Portions;
 import wexilla.core.keeping.KeepDates;
@@ -42,6 +44,8 @@ import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.quantity.UnitWeight;
+import wexilla.core.stations.pack.Split;
+import wexilla.core.stations.plan.Looked;
 import wexilla.core.stock.OpenLot;
 import wexilla.core.stock.StockUse;
 
@@ -54,6 +58,9 @@ class PackController {
 
     private static final int SHOWN = 8;
 
+    /** Days of the plan whose meals get packets of their own. */
+    private static final int MEALS_AHEAD = 35;
+
     private final Packing packing;
     private final Batches batches;
     private final Lots lots;
@@ -61,6 +68,7 @@ class PackController {
     private final Acts acts;
     private final Clock clock;
     private final Snapshots snapshots;
+    private final PlanKitchen plan;
 
     PackController(
             Packing packing,
@@ -69,7 +77,9 @@ class PackController {
             Households households,
             Acts acts,
             Clock clock,
-            Snapshots snapshots) {
+            Snapshots snapshots,
+            PlanKitchen plan) {
+        this.plan = plan;
         this.snapshots = snapshots;
         this.packing = packing;
         this.batches = batches;
@@ -114,14 +124,15 @@ class PackController {
         return "/api/pack/" + act + "/labels.pdf";
     }
 
-    /** How many packets of one size a dish makes. */
+    /** The packets a dish makes: one for each meal that eats of it, the rest of one size. */
     @PostMapping("/api/pack/even")
-    List<BigDecimal> even(Household household, @RequestBody EvenInput input) {
+    SplitView even(Household household, @RequestBody EvenInput input) {
+        Rational each = Portions.typed("/each", input.each());
+        Snapshot now = snapshots.of(household);
         Kitchen kitchen = snapshots.kitchen(household);
         Lot dish = wexilla.core.stations.pack.Packing.waiting(kitchen, input.lot());
-        return Portioning.inPacketsOf(dish.amount().value(), Portions.typed("/each", input.each())).stream()
-                .map(Portions::number)
-                .toList();
+        Looked looked = plan.look(now, now.today().plusDays(MEALS_AHEAD));
+        return SplitView.of(Split.of(kitchen, dish, looked, each, now.today()));
     }
 
     /** The labels these packets would get; stores nothing. */

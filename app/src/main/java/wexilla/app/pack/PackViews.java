@@ -6,7 +6,9 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.onhand.LotView;
 import wexilla.app.platform.Portions;
+import wexilla.core.plan.MealOfDay;
 import wexilla.core.quantity.Rational;
+import wexilla.core.stations.pack.Split;
 
 /** What the Pack station is asked and answered. */
 public final class PackViews {
@@ -51,8 +53,30 @@ public final class PackViews {
         }
     }
 
-    /** @param each portions of each packet; the last one holds the rest */
+    /** @param each portions of each packet no meal has asked for; the last one holds the rest */
     record EvenInput(UUID lot, BigDecimal each) {}
+
+    /** @param fridge whether it is eaten before its limit in the fridge */
+    record ForMealView(String day, MealOfDay meal, BigDecimal portions, boolean fridge) {}
+
+    /**
+     * How a dish is shared out.
+     *
+     * @param meals of the plan that eat of it
+     * @param packets portions of each packet for the freezer; {@code fridge} portions that stay in the fridge
+     */
+    record SplitView(List<ForMealView> meals, List<BigDecimal> packets, BigDecimal fridge) {
+
+        static SplitView of(Split split) {
+            return new SplitView(
+                    split.meals().stream()
+                            .map(one -> new ForMealView(
+                                    one.day().toString(), one.meal(), Portions.number(one.portions()), one.fridge()))
+                            .toList(),
+                    split.packets().stream().map(Portions::number).toList(),
+                    Portions.number(split.fridge()));
+        }
+    }
 
     /** What stands on a label. The code is given when the packets are stored; null before. */
     record LabelView(

@@ -237,6 +237,16 @@ public class PlanKitchen implements DayBefore {
                 new Planned(all, plan.batches(), recipes.currents(now, wanted), plan.done(), plan.buys()));
     }
 
+    /** The batches of a recipe that are planned, and the recipe as it is now. */
+    Kitchen pots(Snapshot now, UUID recipe) {
+        Set<UUID> planned = Set.copyOf(db.sql(
+                        "select id from batch where household_id = ? and recipe = ? and state = 'PLANNED' and cook_on >= ?")
+                .params(now.household().id(), recipe, now.today())
+                .query(UUID.class)
+                .list());
+        return kitchen(now, List.of(), now.today().minusDays(1), planned, Set.of(recipe));
+    }
+
     /** Meals as the core sees them, in the order asked. */
     public List<PlannedMeal> all(Snapshot now, List<Meal> some) {
         Seeing seeing = new Seeing(kitchen(now, some, now.today().minusDays(1)));

@@ -221,6 +221,13 @@ public final class EveryAct {
                 id(http.act("/api/recipes", Sample.recipe("Nobody’s porridge", 2, List.of("100 g oats"), List.of()))
                         .ok()),
                 Map.of());
+        String stew = id(http.act("/api/recipes", Sample.recipe("Quay stew", 4, List.of("500 g carrots"), List.of()))
+                .ok());
+        http.act("/api/cookday/batches", map("recipe", stew, "style", "COOKED", "factor", "1", "cookOn", "2026-12-06"))
+                .ok();
+        Map<String, Object> changed = Sample.recipe("Quay stew", 4, List.of("600 g carrots"), List.of());
+        http.put("/api/recipes/" + stew, "\"1\"", changed).ok();
+        add("/api/recipes/{id}/along", stew, Map.of());
         add("/api/recipes/import", map("recipes", List.of(Sample.pot())));
         add("/api/recipes/{id}/next-time", recipe, map("text", "less salt"));
         add("/api/cook", Sample.cook(recipe, 10));
