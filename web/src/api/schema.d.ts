@@ -2532,10 +2532,11 @@ export interface components {
         };
         ForMealView: {
             day: string;
-            fridge: boolean;
             /** @enum {string} */
             meal: "BREAKFAST" | "BOXES" | "LUNCH" | "SNACK" | "DINNER" | "SUPPER";
             portions: number;
+            /** @enum {string} */
+            waits: "OUT" | "FRIDGE" | "FREEZER";
         };
         FoundInText: {
             kind: string;

@@ -14,6 +14,12 @@ type Props = {
   children?: ReactNode;
 };
 
+const waits: Record<Schema['ForMealView']['waits'], string> = {
+  OUT: 'stay out for it',
+  FRIDGE: 'from the fridge',
+  FREEZER: 'from the freezer',
+};
+
 type Packet = { key: string; text: string };
 
 /**
@@ -103,8 +109,7 @@ export function PackDish({ dish, places, containers, children }: Props) {
               <ul className="mb-1">
                 {split.meals.map((one) => (
                   <li key={one.day + one.meal}>
-                    {shortDay(one.day)}, {mealWords[one.meal]}: {counted(one.portions, 'portion')}{' '}
-                    {one.fridge ? 'from the fridge' : 'from the freezer'}
+                    {shortDay(one.day)}, {mealWords[one.meal]}: {counted(one.portions, 'portion')} {waits[one.waits]}
                   </li>
                 ))}
               </ul>

@@ -1,5 +1,5 @@
 import type { Schema } from '../../api/client';
-import { counted, ribbonDay } from '../../kit/words';
+import { counted, ribbonDay, tapeColour } from '../../kit/words';
 import type { useMoving } from './useMoving';
 
 /** Evenings that are offered for what nobody eats yet. */
@@ -20,23 +20,30 @@ function open(plan: Schema['PlanView'], from: string): string[] {
 /** What is cooked ahead and nobody eats yet: onto which evenings it goes, each with one tap. */
 export function WhereTo({ plan, hands }: { plan: Schema['PlanView']; hands: ReturnType<typeof useMoving> }) {
   const loose = plan.inStock.filter((dish) => dish.cookOn && dish.free > 0);
+  if (loose.length === 0) {
+    return null;
+  }
   return (
-    <>
-      {loose.map((dish) => {
-        const days = open(plan, dish.cookOn ?? plan.today);
-        const many = dish.free < dish.portions ? `${dish.free} of ` : '';
-        return (
-          <section key={dish.batch} className="enamel mt-2 p-3" aria-label={`Where does ${dish.name} go?`}>
-            <p className="mb-2">
-              <b>{dish.name}</b>, cooked {ribbonDay(dish.cookOn ?? plan.today)}: {many}
-              {counted(dish.portions, 'portion')} {dish.free === 1 ? 'is' : 'are'} nobody’s yet. Where do they go?
-            </p>
-            <div className="flex flex-wrap gap-1">
+    <section className="mt-4" aria-label="Nobody’s yet">
+      <h2 className="text-xl">Cooked ahead, and nobody’s yet: where do they go?</h2>
+      <ul>
+        {loose.map((dish) => {
+          const days = open(plan, dish.cookOn ?? plan.today);
+          const many = dish.free < dish.portions ? `${dish.free} of ` : '';
+          return (
+            <li key={dish.batch} className="flex flex-wrap items-center gap-x-3 gap-y-1 py-1">
+              <span className="tape plate-tape tape-name" style={{ background: tapeColour(dish.batch) }}>
+                {dish.name}
+              </span>
+              <span className="quiet">
+                {many}
+                {counted(dish.portions, 'portion')}, cooked {ribbonDay(dish.cookOn ?? plan.today)}
+              </span>
               {days.map((day) => (
                 <button
                   key={day}
                   type="button"
-                  className="btn btn-outline"
+                  className="btn btn-outline btn-sm min-h-11"
                   aria-label={`${dish.name} on ${ribbonDay(day)}`}
                   disabled={hands.busy}
                   onClick={() => hands.put({ day, meal: 'DINNER' }, { batch: dish.batch, name: dish.name })}
@@ -44,13 +51,11 @@ export function WhereTo({ plan, hands }: { plan: Schema['PlanView']; hands: Retu
                   {ribbonDay(day)}
                 </button>
               ))}
-              <span className="quiet self-center">
-                {days.length === 0 ? 'every evening is decided: ' : ''}left here, they are packed for the freezer
-              </span>
-            </div>
-          </section>
-        );
-      })}
-    </>
+            </li>
+          );
+        })}
+      </ul>
+      <p className="quiet mt-1">What is left here is packed for the freezer.</p>
+    </section>
   );
 }

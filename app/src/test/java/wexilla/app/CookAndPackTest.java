@@ -121,6 +121,7 @@ class CookAndPackTest {
         String lot = cooked.path("lot").asString();
         assertThat(http.act("/api/pack/even", Map.of("lot", lot, "each", 3))
                         .ok()
+                        .path("packets")
                         .toString())
                 .isEqualTo("[3,3,2]");
         assertThat(http.act("/api/pack/even", Map.of("lot", lot, "each", 0)).field())

@@ -13,6 +13,7 @@ import wexilla.app.cook.CookViews.CookInput;
 import wexilla.app.cook.CookViews.Cooked;
 import wexilla.app.cook.CookViews.Correction;
 import wexilla.app.cook.CookViews.JustInput;
+import wexilla.app.household.Foods;
 import wexilla.app.household.Weighings;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
@@ -59,6 +60,7 @@ public class Cooking {
     private final Batches batches;
     private final Stoves stoves;
     private final Outputs outputs;
+    private final Foods foods;
     private final Weighings weighings;
 
     Cooking(
@@ -68,6 +70,7 @@ public class Cooking {
             Batches batches,
             Stoves stoves,
             Outputs outputs,
+            Foods foods,
             Weighings weighings) {
         this.recipes = recipes;
         this.snapshots = snapshots;
@@ -75,6 +78,7 @@ public class Cooking {
         this.batches = batches;
         this.stoves = stoves;
         this.outputs = outputs;
+        this.foods = foods;
         this.weighings = weighings;
     }
 
@@ -183,6 +187,10 @@ public class Cooking {
         Household household = act.household();
         Amount out = cameOut(household, input);
         boolean dish = out.unit().equals(Unit.PORTION);
+        if (!dish) {
+            // what is made in pieces or by weight is a food of the household, which other recipes ask for by its name
+            foods.own(household, name, out.unit());
+        }
         Rational portions = dish ? out.value() : Rational.ONE;
         Stove stove = stoves.at(act, List.of());
         List<Take> takes = Added.takes(stove.kitchen(), "/used", input.used());

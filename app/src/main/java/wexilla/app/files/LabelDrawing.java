@@ -57,7 +57,7 @@ final class LabelDrawing {
         }
         y += 5;
         String parts = label.parts() > 1 ? " · part " + label.part() + " of " + label.parts() : "";
-        text(fonts.bold(), 11, label.holds() + parts);
+        text(fonts.bold(), 11, label.content() + parts);
         y -= LINE + 1;
         text(fonts.plain(), SMALL, label.style() + " · packed " + DAY.format(label.packedOn()));
         y -= LINE + 1;

@@ -185,7 +185,7 @@ class PackController {
         return new LabelView(
                 label.name(),
                 code,
-                label.holds(),
+                label.content(),
                 label.style(),
                 label.packedOn().toString(),
                 until == null

@@ -56,8 +56,7 @@ public final class PackViews {
     /** @param each portions of each packet no meal has asked for; the last one holds the rest */
     record EvenInput(UUID lot, BigDecimal each) {}
 
-    /** @param fridge whether it is eaten before its limit in the fridge */
-    record ForMealView(String day, MealOfDay meal, BigDecimal portions, boolean fridge) {}
+    record ForMealView(String day, MealOfDay meal, BigDecimal portions, Split.Waits waits) {}
 
     /**
      * How a dish is shared out.
@@ -71,7 +70,7 @@ public final class PackViews {
             return new SplitView(
                     split.meals().stream()
                             .map(one -> new ForMealView(
-                                    one.day().toString(), one.meal(), Portions.number(one.portions()), one.fridge()))
+                                    one.day().toString(), one.meal(), Portions.number(one.portions()), one.waits()))
                             .toList(),
                     split.packets().stream().map(Portions::number).toList(),
                     Portions.number(split.fridge()));

@@ -106,10 +106,6 @@ public class Packing {
         }
     }
 
-    private static String holds(Amount portions, @Nullable UnitWeight weight) {
-        return portions + (weight == null ? "" : ", " + weight.words(portions));
-    }
-
     /** What stands on a packet of this dish with so many portions, before or after it is filled. */
     Label label(
             Lot dish,
@@ -129,7 +125,10 @@ public class Packing {
         return new Label(
                 plain ? dish.about() : batch.name(),
                 code,
-                plain ? dish.amount().toString() : holds(Amount.of(portions, Unit.PORTION), weight),
+                plain
+                        ? dish.amount().toString()
+                        : Amount.of(portions, Unit.PORTION).toString(),
+                plain || weight == null ? "" : weight.words(Amount.of(portions, Unit.PORTION)),
                 batch.style().words(),
                 packedOn,
                 until(dates),
@@ -149,6 +148,7 @@ public class Packing {
                 part.about().isEmpty() ? part.name() : part.about() + ", " + part.name(),
                 Objects.requireNonNull(part.packet().code()),
                 part.amount().toString(),
+                part.weight() == null ? "" : part.weight().words(part.amount()),
                 "raw",
                 frozen == null ? part.clock().from() : frozen,
                 until(part.dates()),

@@ -239,6 +239,7 @@ public class PlanKitchen implements DayBefore {
 
     /** The batches of a recipe that are planned, and the recipe as it is now. */
     Kitchen pots(Snapshot now, UUID recipe) {
+        recipes.current(now, recipe);
         Set<UUID> planned = Set.copyOf(db.sql(
                         "select id from batch where household_id = ? and recipe = ? and state = 'PLANNED' and cook_on >= ?")
                 .params(now.household().id(), recipe, now.today())

@@ -256,7 +256,7 @@ public record Kitchen(
      * buys for the cooked meat they are.
      */
     public Forms forms() {
-        List<Form> made = new ArrayList<>(PartForms.of(open(), foods()));
+        List<Form> made = new ArrayList<>(PartForms.of(open(), foods(), measures()));
         open().stream()
                 .filter(lot -> lot.cookedBy() != null && lot.amount().unit().equals(Unit.PORTION))
                 .filter(lot -> lot.style() == Style.COOKED || lot.style() == Style.PLAIN_PART)

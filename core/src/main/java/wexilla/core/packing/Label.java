@@ -30,6 +30,7 @@ import wexilla.core.recipe.Style;
  * What stands on a packet.
  *
  * @param holds "4 portions", "612 g"
+ * @param weight "about 1.85 kg"; empty where {@code holds} says it, and where nobody knows
  * @param style how far it was taken, in words
  * @param until "eat by" or "best before", with the date; null when no keeping time is known
  * @param part which of {@code parts} packets that make one meal; 1 of 1 when it is one alone
@@ -41,6 +42,7 @@ public record Label(
         String name,
         String code,
         String holds,
+        String weight,
         String style,
         LocalDate packedOn,
         @Nullable Until until,
@@ -62,9 +64,17 @@ public record Label(
     private static final DateTimeFormatter SHORT = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
     private static final DateTimeFormatter MONTH = DateTimeFormatter.ofPattern("MMM yyyy", Locale.ENGLISH);
 
+    /** What is in it, with its weight. */
+    public String content() {
+        return weight.isEmpty() ? holds : holds + ", " + weight;
+    }
+
     /** Four short lines for a marker pen; the code is written beside them. */
     public List<String> byHand() {
-        String meal = holds + (parts > 1 ? ", part " + part + "/" + parts : "");
+        String share = holds + (parts > 1 ? ", part " + part + "/" + parts : "");
+        // what does not fit beside it is left out, never cut
+        String weighed = weight.isEmpty() ? share : share + ", " + weight;
+        String meal = weighed.length() <= LONGEST_BY_HAND ? weighed : share;
         Until end = until;
         String date = end == null
                 ? "packed " + SHORT.format(packedOn)

@@ -1,5 +1,6 @@
 package wexilla.core.recipe;
 
+import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -15,6 +16,8 @@ import wexilla.core.food.facts.Allergen;
 import wexilla.core.food.facts.Country;
 import wexilla.core.food.facts.Known;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Measures;
+import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unfit;
 import wexilla.core.quantity.Unit;
 
@@ -78,17 +81,19 @@ public record Recipe(String title, int portions, List<RecipeLine> lines, List<Re
      */
     public Food asFood(Key key) {
         Amount makes = Amount.of(portions, Unit.PORTION);
-        return new Food(
-                key,
-                title,
-                List.of(),
-                Unit.PORTION,
-                DISH_CLASS,
-                false,
-                Scaling.LINEAR,
-                List.of(
-                        new FoodFact(Amount.of(1, Unit.BATCH), makes, "its recipe", FoodFact.Trust.OWN),
-                        new FoodFact(Amount.of(1, Unit.PIECE), makes, "its recipe", FoodFact.Trust.OWN)));
+        List<FoodFact> facts = new ArrayList<>(List.of(
+                new FoodFact(Amount.of(1, Unit.BATCH), makes, "its recipe", FoodFact.Trust.OWN),
+                new FoodFact(Amount.of(1, Unit.PIECE), makes, "its recipe", FoodFact.Trust.OWN)));
+        if (!lines.isEmpty()) {
+            Rational grams = DishWeight.portion(Sized.asWritten(this, Measures.US), Style.COOKED, Measures.US)
+                    .grams();
+            facts.add(new FoodFact(
+                    Amount.of(1, Unit.PORTION),
+                    Amount.of(grams, Unit.G),
+                    "what goes into its recipe",
+                    FoodFact.Trust.PRACTICE));
+        }
+        return new Food(key, title, List.of(), Unit.PORTION, DISH_CLASS, false, Scaling.LINEAR, facts);
     }
 
     /** The styles this recipe can stop in; cooked is always one, at the latest after the last step. */

@@ -29,7 +29,19 @@ class HandLabelTest {
     private static final LocalDate DAY = LocalDate.of(2026, 11, 23);
 
     private static Label label(String name, int part, int parts, Label.@Nullable Until until, List<String> add) {
-        return new Label(name, "K7M", "6 portions", "cooked", DAY, until, part, parts, "", add, List.of("Heat it."));
+        return new Label(
+                name,
+                "K7M",
+                "6 portions",
+                "about 2.5 kg",
+                "cooked",
+                DAY,
+                until,
+                part,
+                parts,
+                "",
+                add,
+                List.of("Heat it."));
     }
 
     @Test
@@ -44,6 +56,7 @@ class HandLabelTest {
     void linesFitThePacketAndSayWhatIsKnown() {
         Label label = label("A very long name of a dish nobody can write", 1, 1, null, List.of());
         assertThat(label.byHand()).allMatch(line -> line.length() <= 24).hasSize(4);
+        assertThat(label.byHand().get(1)).isEqualTo("6 portions, about 2.5 kg");
         assertThat(label.byHand().get(0)).endsWith("…");
         assertThat(label.byHand().get(2)).isEqualTo("packed 23 Nov");
         assertThat(label.byHand().get(3)).isEqualTo("cooked");

@@ -40,6 +40,14 @@ public final class Forms {
         return byNeed.getOrDefault(food, List.of());
     }
 
+    /** What this food stands in for. */
+    public List<Form> by(Key food) {
+        return byNeed.values().stream()
+                .flatMap(List::stream)
+                .filter(form -> form.by().key().equals(food))
+                .toList();
+    }
+
     /** What stands in for it without asking, best first. */
     public List<Form> silent(Key food) {
         return of(food).stream().filter(Form::silent).toList();

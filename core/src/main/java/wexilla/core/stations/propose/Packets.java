@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -42,6 +43,20 @@ public final class Packets {
 
     private static final long UNPRICED = 100L * Trade.whole("menu.unpriced-portion");
     private static final int WARM = Trade.whole("menu.reheat-minutes");
+
+    /** Of these classes of the keeping table nothing is a meal by itself. */
+    private static final Set<String> COMPONENTS = Set.of(
+            "soft-vegetables",
+            "roots",
+            "onions",
+            "potatoes",
+            "frozen-vegetables",
+            "counter-fruit",
+            "apples",
+            "eggs",
+            "spices",
+            "oil",
+            "condiments");
 
     private Packets() {}
 
@@ -120,7 +135,7 @@ public final class Packets {
             List<OpenLot> rest = left.left(Key.batch(id.toString())).stream()
                     .filter(lot -> !lot.amount().value().isZero() && !lot.pastLimit(start))
                     .toList();
-            if (!rest.isEmpty()) {
+            if (!rest.isEmpty() && !component(now, own.get(0).name(), known.get(id))) {
                 Packet packet = there(now, own.get(0).name(), rest, known.get(id), foods, table, start);
                 stocked.add(new Stocked(id, packet, foods, null));
             }
@@ -179,6 +194,16 @@ public final class Packets {
                         ? stock.portions()
                         : Rational.ZERO)
                 .reduce(Rational.ZERO, Rational::plus);
+    }
+
+    /** Something noted in portions that is a food and no dish: asparagus is no dinner by itself. */
+    private static boolean component(Kitchen now, String name, @Nullable Batch batch) {
+        return (batch == null || batch.recipeId() == null)
+                && now.foods()
+                        .book()
+                        .named(name)
+                        .filter(food -> COMPONENTS.contains(food.keepingClass()))
+                        .isPresent();
     }
 
     private static List<Food> foods(Kitchen now, @Nullable Batch batch) {
