@@ -3083,6 +3083,8 @@ export interface components {
             packets: number[];
             /** Format: uuid */
             place: string;
+            /** @enum {string} */
+            shape?: "FLAT" | "BLOCK";
             together?: boolean;
             weighed?: string;
         };

@@ -3,7 +3,7 @@ import { answer, api, newKey, Refused, type Schema } from '../../api/client';
 import { usePackDraft } from '../../api/queries';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
-import { FieldProblem, Money, OtherProblem, Waiting } from '../../kit/kit';
+import { FieldProblem, Money, OneOf, OtherProblem, Waiting } from '../../kit/kit';
 import { counted, mealWords, portionsOf, shortDay } from '../../kit/words';
 import { LabelPicture } from './LabelPicture';
 
@@ -20,6 +20,13 @@ const waits: Record<Schema['ForMealView']['waits'], string> = {
   FREEZER: 'from the freezer',
 };
 
+type Shape = NonNullable<Schema['PackInput']['shape']> | '';
+const shapes: [Shape, string][] = [
+  ['', 'not said'],
+  ['FLAT', 'flat, 3 cm at most'],
+  ['BLOCK', 'pot-shaped'],
+];
+
 type Packet = { key: string; text: string };
 
 /**
@@ -35,6 +42,7 @@ export function PackDish({ dish, places, containers, children }: Props) {
   const [container, setContainer] = useState('');
   const [together, setTogether] = useState(false);
   const [weighed, setWeighed] = useState('');
+  const [shape, setShape] = useState<Shape>('');
   const [byHand, setByHand] = useState(false);
   const input: Schema['PackInput'] = {
     lot: dish.id,
@@ -43,6 +51,7 @@ export function PackDish({ dish, places, containers, children }: Props) {
     container: container || undefined,
     together,
     weighed: weighed.trim() || undefined,
+    shape: shape || undefined,
   };
   const draft = usePackDraft(input);
   const [split, setSplit] = useState<Schema['SplitView']>();
@@ -221,6 +230,12 @@ export function PackDish({ dish, places, containers, children }: Props) {
               ))}
             </select>
           </label>
+          {places.find((choice) => choice.id === place)?.freezer && (
+            <fieldset className="mb-3">
+              <legend className="font-semibold">Shape</legend>
+              <OneOf of="Shape" choices={shapes} chosen={shape} choose={setShape} />
+            </fieldset>
+          )}
           <Field
             label="All of it weighs"
             value={weighed}

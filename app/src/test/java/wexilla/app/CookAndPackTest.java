@@ -3,6 +3,7 @@ package wexilla.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
+import java.time.LocalDateTime;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -188,5 +189,69 @@ class CookAndPackTest {
         assertThat(cooked.path("cost").asString()).isEqualTo("0.00");
         JsonNode packed = pack(cooked, List.of(4), "Fridge").ok();
         assertThat(http.get(packed.path("labels").asString()).status()).isEqualTo(200);
+    }
+
+    /** 2.46 kg: 48 h as a block, 24 flat, 20 in bags of a litre; what was said stands on the packet and counts for its thawing. */
+    @Test
+    void aPacketThawsByItsWeightAndShape() {
+        String recipe = add(Sample.pot());
+        String lot = cook(recipe, "COOKED", 8).path("lot").asString();
+        Map<String, Object> pack = new HashMap<>(Map.of(
+                "lot",
+                lot,
+                "packets",
+                List.of(8),
+                "place",
+                Sample.place(http, "Freezer, top drawer"),
+                "weighed",
+                "2460 g"));
+        JsonNode draft = http.act("/api/pack/draft", pack).ok();
+        assertThat(draft.path("mind").get(0).asString())
+                .isEqualTo(
+                        "2.45 kg as a block thaws 48 h in the fridge; flat, no thicker than 3 cm, 24 h; in 3 flat bags"
+                                + " of a litre 20 h");
+        assertThat(draft.path("labels").get(0).path("holds").asString()).isEqualTo("8 portions, 2.46 kg");
+        pack.put("shape", "FLAT");
+        JsonNode flat = http.act("/api/pack/draft", pack).ok();
+        assertThat(flat.path("mind")).isEmpty();
+        assertThat(flat.path("labels").get(0).path("style").asString()).isEqualTo("cooked, flat");
+        for (Map.Entry<String, Integer> shape : Map.of("FLAT", 24, "BLOCK", 48).entrySet()) {
+            pack.put("shape", shape.getKey());
+            String act = http.act("/api/pack", pack).ok().path("act").asString();
+            String dish = http.get("/api/onhand")
+                    .ok()
+                    .path("places")
+                    .valueStream()
+                    .flatMap(place -> place.path("lots").valueStream())
+                    .filter(one -> one.path("weight").asString("").equals("2.46 kg"))
+                    .map(one -> one.path("batch").asString())
+                    .findFirst()
+                    .orElseThrow();
+            http.act("/api/plan/put", Map.of("to", Map.of("day", "2026-11-26", "meal", "DINNER"), "batch", dish))
+                    .ok();
+            LocalDateTime out = http.get("/api/plan")
+                    .ok()
+                    .path("threads")
+                    .valueStream()
+                    .flatMap(thread -> thread.path("climbs").valueStream())
+                    .filter(climb -> climb.has("out"))
+                    .map(climb -> LocalDateTime.parse(climb.path("out").asString()))
+                    .findFirst()
+                    .orElseThrow();
+            LocalDateTime begun = LocalDateTime.parse(
+                    Sample.dinner(http.get("/api/plan").ok().path("days").get(3))
+                            .path("slot")
+                            .path("start")
+                            .asString());
+            assertThat(Duration.between(out, begun).toHours())
+                    .as(shape.getKey())
+                    .isEqualTo((long) shape.getValue());
+            http.undo(http.get("/api/acts").ok().get(0).path("id").asString()).ok();
+            http.undo(act).ok();
+        }
+        pack.put("weighed", "two handfuls");
+        assertThat(http.act("/api/pack", pack).field()).isEqualTo("/weighed");
+        pack.put("weighed", "2 l");
+        assertThat(http.act("/api/pack", pack).field()).isEqualTo("/weighed");
     }
 }

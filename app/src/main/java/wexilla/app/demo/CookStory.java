@@ -79,6 +79,7 @@ class CookStory {
                         .findFirst()
                         .orElse(null),
                 null,
+                null,
                 null);
         Instant later = when.plusSeconds(5400);
         acts.perform(household, Story.key(), "pack", packets, List.class, later, act -> {

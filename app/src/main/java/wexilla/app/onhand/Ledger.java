@@ -269,6 +269,7 @@ public class Ledger implements Undoable, Changes.Writer {
         row.put("code", lot.packet().code());
         row.put("packet_group", lot.packet().group());
         row.put("part_no", lot.packet().partNo());
+        row.put("shape", lot.packet().shape());
         UnitWeight weight = lot.weight();
         row.put("unit_grams", weight == null ? null : weight.grams().toDecimal(Change.DECIMALS));
         row.put("unit_known", weight == null ? null : weight.how());

@@ -17,6 +17,7 @@ import wexilla.app.household.Reference;
 import wexilla.core.keeping.ContainerKind;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.LotClock;
+import wexilla.core.keeping.PacketShape;
 import wexilla.core.keeping.Storage;
 import wexilla.core.keeping.Thaw;
 import wexilla.core.kitchen.Lot;
@@ -195,7 +196,8 @@ public class Lots {
                         kind(row),
                         row.getString("code"),
                         row.getObject("packet_group", UUID.class),
-                        (Integer) row.getObject("part_no")),
+                        (Integer) row.getObject("part_no"),
+                        shape(row)),
                 row.getBoolean("valued"),
                 row.getString("held_for") == null
                         ? null
@@ -209,6 +211,11 @@ public class Lots {
                 : new UnitWeight(Rational.of(grams), UnitWeight.How.valueOf(row.getString("unit_known")));
     }
 
+    private static @Nullable PacketShape shape(ResultSet row) throws SQLException {
+        String shape = row.getString("shape");
+        return shape == null ? null : PacketShape.valueOf(shape);
+    }
+
     private static @Nullable ContainerKind kind(ResultSet row) throws SQLException {
         String kind = row.getString("container_kind");
         return kind == null ? null : ContainerKind.valueOf(kind);
@@ -217,7 +224,7 @@ public class Lots {
     private Lot.Spot spot(ResultSet row, Storage storage, LotClock clock) throws SQLException {
         boolean dish = row.getObject("batch") != null;
         Thaw.Shape frozenAs = storage == Storage.FREEZER
-                ? reference.keeping().rule(clock.keepingClass()).frozenAs(dish, kind(row))
+                ? reference.keeping().rule(clock.keepingClass()).frozenAs(dish, kind(row), shape(row))
                 : null;
         return new Lot.Spot(row.getObject("place", UUID.class), row.getString("place_name"), storage, frozenAs);
     }

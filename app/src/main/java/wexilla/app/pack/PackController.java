@@ -163,7 +163,8 @@ class PackController {
             left = use.after(List.of(left)).stream().findFirst().orElse(left);
             int part = input.oneMeal() ? labels.size() + 1 : 1;
             int parts = input.oneMeal() ? input.packets().size() : 1;
-            Label label = packing.label(dish, batch, household, portions, weight, dates, today, "", part, parts);
+            Label label = packing.label(
+                    dish, batch, household, portions, weight, input.shape(), dates, today, "", part, parts);
             labels.add(view(label, null, use.takes().get(0).cost()));
         }
         return new PackDraft(

@@ -6,6 +6,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.onhand.LotView;
 import wexilla.app.platform.Portions;
+import wexilla.core.keeping.PacketShape;
 import wexilla.core.plan.MealOfDay;
 import wexilla.core.quantity.Rational;
 import wexilla.core.stations.pack.Split;
@@ -31,6 +32,7 @@ public final class PackViews {
      *
      * @param packets portions of each, in the order they are filled
      * @param together whether they are one meal: "part 1 of 3"
+     * @param shape they are given before they freeze; null where nobody says
      * @param weighed what all of them weigh together, as typed: "3.6 kg"; blank or null where nobody weighed them
      */
     public record PackInput(
@@ -39,7 +41,8 @@ public final class PackViews {
             UUID place,
             @Nullable UUID container,
             @Nullable Boolean together,
-            @Nullable String weighed) {
+            @Nullable String weighed,
+            @Nullable PacketShape shape) {
 
         /** Portions of each. */
         List<Rational> sizes() {

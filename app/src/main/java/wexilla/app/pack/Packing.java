@@ -19,6 +19,7 @@ import wexilla.app.platform.Asked;
 import wexilla.app.platform.Changes;
 import wexilla.app.platform.Problem;
 import wexilla.core.keeping.KeepDates;
+import wexilla.core.keeping.PacketShape;
 import wexilla.core.kitchen.Answer;
 import wexilla.core.kitchen.Batch;
 import wexilla.core.kitchen.Change;
@@ -72,7 +73,14 @@ public class Packing {
 
     /** What was asked for. @throws Problem if its weight is none */
     static Order order(PackInput input) {
-        return new Order(input.lot(), input.sizes(), input.place(), input.container(), input.oneMeal(), weighed(input));
+        return new Order(
+                input.lot(),
+                input.sizes(),
+                input.place(),
+                input.container(),
+                input.oneMeal(),
+                weighed(input),
+                input.shape());
     }
 
     private static @Nullable Rational weighed(PackInput input) {
@@ -97,7 +105,10 @@ public class Packing {
                 in.map(Container::volumeMl).orElse(0),
                 wexilla.core.stations.pack.Packing.place(kitchen, input.place()).kind(),
                 dish.clock(),
-                dish.state() == State.RAW);
+                dish.state() == State.RAW,
+                input.shape(),
+                order(input).weight(dish),
+                input.sizes());
     }
 
     private void known(Household household, @Nullable UUID container) {
@@ -113,6 +124,7 @@ public class Packing {
             Household household,
             Rational portions,
             @Nullable UnitWeight weight,
+            @Nullable PacketShape shape,
             KeepDates dates,
             LocalDate packedOn,
             String code,
@@ -129,7 +141,7 @@ public class Packing {
                         ? dish.amount().toString()
                         : Amount.of(portions, Unit.PORTION).toString(),
                 plain || weight == null ? "" : weight.words(Amount.of(portions, Unit.PORTION)),
-                batch.style().words(),
+                batch.style().words() + (shape == null ? "" : ", " + shape.words()),
                 packedOn,
                 until(dates),
                 part,
@@ -198,6 +210,7 @@ public class Packing {
                             household,
                             packet.amount().value(),
                             packet.weight(),
+                            packet.packet().shape(),
                             packet.dates(),
                             on,
                             Objects.requireNonNull(packet.packet().code()),

@@ -223,7 +223,7 @@ public final class Cutting {
                         day("/rawEatBy", asked.rawEatBy()),
                         reference.keeping().rule(KeepingGuide.COOKED_DISH),
                         grams.dividedBy(Rational.of(1000)),
-                        Thaw.shape(food.map(Food::keepingClass).orElse(""), false, null)));
+                        Thaw.shape(food.map(Food::keepingClass).orElse(""), false, null, null)));
         String name = food.map(Food::name).orElse(asked.food());
         String cooked = name.startsWith("cooked ") ? name : "cooked " + name;
         return new Cut(

@@ -242,7 +242,7 @@ final class Year {
         }
         does(new Packing(kitchen, day, house::id, () -> "C" + ++codes)
                 .pack(new Packing.Order(
-                        dish, List.of(portions), kitchen.usual(where).id(), null, false, null)));
+                        dish, List.of(portions), kitchen.usual(where).id(), null, false, null, null)));
     }
 
     // ---- what is there at night

@@ -54,8 +54,8 @@ public record KeepingRule(
      * The shape it lies frozen in; null for what is kept in the freezer only: bought frozen and cooked from frozen, it
      * is never thawed first.
      */
-    public Thaw.@Nullable Shape frozenAs(boolean dish, @Nullable ContainerKind container) {
-        return usualStorage() == Storage.FREEZER ? null : Thaw.shape(key, dish, container);
+    public Thaw.@Nullable Shape frozenAs(boolean dish, @Nullable ContainerKind container, @Nullable PacketShape said) {
+        return usualStorage() == Storage.FREEZER ? null : Thaw.shape(key, dish, container, said);
     }
 
     /** Where it usually goes after shopping. */

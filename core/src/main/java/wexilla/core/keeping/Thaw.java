@@ -41,8 +41,12 @@ public final class Thaw {
         }
     }
 
-    /** The shape of what lies in the freezer, as far as its class and its container tell. */
-    public static Shape shape(String keepingClass, boolean dish, @Nullable ContainerKind container) {
+    /** The shape of what lies in the freezer: as it was said, else as far as its class and its container tell. */
+    public static Shape shape(
+            String keepingClass, boolean dish, @Nullable ContainerKind container, @Nullable PacketShape said) {
+        if (said != null && container != ContainerKind.TRAY) {
+            return said == PacketShape.FLAT ? Shape.FLAT_BAG : Shape.BLOCK;
+        }
         if (container == ContainerKind.TRAY) {
             return Shape.TRAY;
         }

@@ -6,6 +6,7 @@ import wexilla.core.keeping.ContainerKind;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.LotClock;
+import wexilla.core.keeping.PacketShape;
 import wexilla.core.keeping.Storage;
 import wexilla.core.keeping.Thaw;
 import wexilla.core.kitchen.house.Place;
@@ -83,21 +84,22 @@ public record Lot(
     /** Where a lot lies. @param frozenAs the shape it lies frozen in; null when it is not */
     public record Spot(UUID place, String name, Storage storage, Thaw.@Nullable Shape frozenAs) {}
 
-    /** What a lot is packed in. @param group the meal it belongs to when that is several packets, {@code partNo} which */
+    /** What a lot is packed in. @param group the meal it belongs to when that is several packets, {@code partNo} which; {@code shape} null where nobody said it */
     public record Packet(
             @Nullable UUID container,
             @Nullable String containerName,
             @Nullable ContainerKind kind,
             @Nullable String code,
             @Nullable UUID group,
-            @Nullable Integer partNo) {
+            @Nullable Integer partNo,
+            @Nullable PacketShape shape) {
 
         /** Not packed in anything. */
-        public static final Packet NONE = new Packet(null, null, null, null, null, null);
+        public static final Packet NONE = new Packet(null, null, null, null, null, null, null);
 
         /** A packet in itself. */
         public static Packet of(@Nullable UUID container, String code) {
-            return new Packet(container, null, null, code, null, null);
+            return new Packet(container, null, null, code, null, null, null);
         }
     }
 
@@ -191,7 +193,7 @@ public record Lot(
     /** The shape something lies frozen in; null outside the freezer. */
     static Thaw.@Nullable Shape frozenAs(What what, LotClock clock, Place place, Packet packet, KeepingGuide guide) {
         return place.kind() == Storage.FREEZER
-                ? guide.rule(clock.keepingClass()).frozenAs(what.batch() != null, packet.kind())
+                ? guide.rule(clock.keepingClass()).frozenAs(what.batch() != null, packet.kind(), packet.shape())
                 : null;
     }
 

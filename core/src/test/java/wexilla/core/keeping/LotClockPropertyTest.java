@@ -86,7 +86,7 @@ class LotClockPropertyTest {
     @ParameterizedTest
     @CsvSource({"cooked-dish, BAG", "bought-frozen, ''"})
     void whatWasBoughtFrozenIsNotThawed(String keepingClass, String shape) {
-        Thaw.Shape frozenAs = GUIDE.rule(keepingClass).frozenAs(true, null);
+        Thaw.Shape frozenAs = GUIDE.rule(keepingClass).frozenAs(true, null, null);
         assertThat(frozenAs == null ? "" : frozenAs.name()).isEqualTo(shape);
     }
 }

@@ -8,6 +8,7 @@ import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.LotClock;
+import wexilla.core.keeping.PacketShape;
 import wexilla.core.keeping.Storage;
 import wexilla.core.kitchen.Answer;
 import wexilla.core.kitchen.Change;
@@ -40,6 +41,7 @@ public record Packing(Kitchen kitchen, LocalDate day, Supplier<UUID> ids, Suppli
      * @param packets portions of each, in the order they are filled
      * @param container null for none said
      * @param oneMeal whether all of them are one meal
+     * @param shape they are given before they freeze; null for none said
      * @param weighed grams of all these packets together on the scale, without what they are packed in; null where
      *     nobody weighed them
      */
@@ -49,7 +51,8 @@ public record Packing(Kitchen kitchen, LocalDate day, Supplier<UUID> ids, Suppli
             UUID place,
             @Nullable UUID container,
             boolean oneMeal,
-            @Nullable Rational weighed) {
+            @Nullable Rational weighed,
+            @Nullable PacketShape shape) {
 
         /** What a portion of it weighs: by the scale, else as far as it is known. */
         public @Nullable UnitWeight weight(Lot dish) {
@@ -124,7 +127,13 @@ public record Packing(Kitchen kitchen, LocalDate day, Supplier<UUID> ids, Suppli
                             packed(dish, place.kind(), day),
                             dates(kitchen, dish, place.kind(), day),
                             new Lot.Packet(
-                                    order.container(), null, null, codes.get(), meal, meal == null ? null : part))
+                                    order.container(),
+                                    null,
+                                    null,
+                                    codes.get(),
+                                    meal,
+                                    meal == null ? null : part,
+                                    frozen ? order.shape() : null))
                     .pinned(dish.pin())
                     .weighing(weight);
             Change filled = new Change.Carried(dish.id(), packet, frozen ? Kind.FROZEN : Kind.PACKED);
