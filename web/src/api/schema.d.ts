@@ -2720,6 +2720,7 @@ export interface components {
             text: string;
         };
         JointInput: {
+            liquid?: string;
             weighed?: string;
         };
         JustInput: {
@@ -3923,6 +3924,7 @@ export interface components {
             food: string;
             inputs?: string[];
             lean?: string;
+            liquidBack?: boolean;
             method?: string;
             moreLots?: string[];
             open?: boolean;

@@ -70,7 +70,7 @@ export function PackDish({ dish, places, containers, children }: Props) {
   const asked = useRef('');
   // until it is shared out anew the packets are those of the size before: nothing is packed by them
   const [sharing, setSharing] = useState(false);
-  const share = async (size: string) => {
+  const share = async (size: string, anew = false) => {
     const ask = newKey();
     asked.current = ask;
     setEach(size);
@@ -91,14 +91,15 @@ export function PackDish({ dish, places, containers, children }: Props) {
         if (shared.packets.length === 0) {
           fill([shared.fridge], fridge);
         } else {
-          fill(shared.packets, undefined);
+          // what was put into the fridge before says nothing of the rest
+          fill(shared.packets, anew ? places.find((choice) => choice.freezer)?.id : undefined);
         }
       }
     }
   };
   // biome-ignore lint/correctness/useExhaustiveDependencies: the first sharing out is made once for a dish
   useEffect(() => {
-    void share(each);
+    void share(each, true);
   }, [dish.id, dish.portions]);
 
   const problem = draft.data?.problem;

@@ -30,6 +30,7 @@ export function Cutting({ start, done, children }: Props) {
   );
   const { form, set: change } = useForm<Form>(start, save.forget, typed);
   const [weighed, setWeighed] = useState('');
+  const [liquid, setLiquid] = useState('');
   const asked = askedOf(form);
   const ready = form.food.trim() !== '' && form.weight.trim() !== '' && form.price.trim() !== '';
   const [opened] = useState(ready);
@@ -41,7 +42,7 @@ export function Cutting({ start, done, children }: Props) {
       answer(
         api.POST('/api/stretch/{id}/cook', {
           params: { path: { id }, header: { 'Idempotency-Key': key } },
-          body: { weighed: weighed.trim() === '' ? undefined : weighed },
+          body: { weighed: weighed.trim() || undefined, liquid: liquid.trim() || undefined },
         }),
       ),
     done,
@@ -87,57 +88,10 @@ export function Cutting({ start, done, children }: Props) {
           </>
         )}
       </Heading>
-      <div className="mb-6 grid gap-4 sm:grid-cols-2 lg:grid-cols-[1.45fr_1fr_0.9fr_1fr_1.1fr_1.15fr]">
+      <div className="mb-6 grid grid-cols-[1.6fr_1fr_1fr] gap-3 md:gap-4">
         <Field label="Big buy" {...field('food')} placeholder="pork shoulder, bone in" />
         <Field label="Weight" {...field('weight')} placeholder="3.2 kg" />
         <Field label="Price" kind="number" {...field('price')} placeholder="17.57" />
-        <Field
-          label="Cooked yield"
-          kind="number"
-          {...field('cookedYield')}
-          placeholder={cut ? shortNumber(cut.yield) : '0.6'}
-        />
-        <Field label="Cook day" kind="date" {...field('cookOn')} />
-        <Choice
-          label="Share the price"
-          value={form.method as 'weight' | 'fixed' | 'value'}
-          set={(method) => change({ method })}
-          of={{ weight: 'by cooked weight', fixed: 'by fixed per cent', value: 'by its value alone' }}
-        />
-      </div>
-      <div className="mb-6 grid items-end gap-4 sm:grid-cols-2 lg:grid-cols-6">
-        <Choice
-          label="Cut it"
-          value={form.raw ? 'raw' : 'cooked'}
-          set={(when) => change({ raw: when === 'raw' })}
-          of={{ cooked: 'after cooking', raw: 'raw, by pieces or grams' }}
-        />
-        {!form.raw && (
-          <>
-            <label className="block sm:col-span-2 lg:col-span-3">
-              <span className="font-semibold">Also into the pot</span>
-              <textarea
-                className="textarea block w-full"
-                rows={Math.max(1, form.inputs.split('\n').length)}
-                value={form.inputs}
-                placeholder={'1.6 l water\n200 ml relish'}
-                aria-invalid={problem?.field?.startsWith('/inputs')}
-                onChange={(event) => change({ inputs: event.target.value })}
-              />
-              {problem?.field?.startsWith('/inputs') && <span className="fieldproblem">{problem.detail}</span>}
-            </label>
-            <Choice
-              label="Its lid"
-              value={form.open ? 'open' : 'closed'}
-              set={(lid) => change({ open: lid === 'open' })}
-              of={{ closed: 'on', open: 'off' }}
-            />
-          </>
-        )}
-        {!form.raw && <Field label="In how many pots" kind="number" {...field('vessels')} placeholder="1" />}
-        {(cut?.mince || form.fat !== '') && (
-          <Field label="Fat, per cent" kind="number" {...field('fat')} placeholder="20" />
-        )}
       </div>
       {refused && (
         <p role="alert" className="fieldproblem mb-3">
@@ -171,11 +125,67 @@ export function Cutting({ start, done, children }: Props) {
           {cut.outputs.map((out) => `${out.amount} ${out.unit} ${out.what}`).join(' · ')}
         </p>
       )}
+      <section aria-label="How it is cooked" className="mb-6 grid grid-cols-2 items-end gap-4 lg:grid-cols-4">
+        <h2 className="col-span-full text-2xl">How it is cooked</h2>
+        <Field
+          label="Cooked yield"
+          kind="number"
+          {...field('cookedYield')}
+          placeholder={cut ? shortNumber(cut.yield) : '0.6'}
+        />
+        <Field label="Cook day" kind="date" {...field('cookOn')} />
+        <Choice
+          label="Share the price"
+          value={form.method as 'weight' | 'fixed' | 'value'}
+          set={(method) => change({ method })}
+          of={{ weight: 'by cooked weight', fixed: 'by fixed per cent', value: 'by its value alone' }}
+        />
+        <Choice
+          label="Cut it"
+          value={form.raw ? 'raw' : 'cooked'}
+          set={(when) => change({ raw: when === 'raw' })}
+          of={{ cooked: 'after cooking', raw: 'raw, by pieces or grams' }}
+        />
+        {!form.raw && (
+          <>
+            <label className="col-span-2 block">
+              <span className="font-semibold">Also into the pot</span>
+              <textarea
+                className="textarea block w-full"
+                rows={Math.max(1, form.inputs.split('\n').length)}
+                value={form.inputs}
+                placeholder={'1.6 l water\n200 ml relish'}
+                aria-invalid={problem?.field?.startsWith('/inputs')}
+                onChange={(event) => change({ inputs: event.target.value })}
+              />
+              {problem?.field?.startsWith('/inputs') && <span className="fieldproblem">{problem.detail}</span>}
+            </label>
+            <Choice
+              label="Its lid"
+              value={form.open ? 'open' : 'closed'}
+              set={(lid) => change({ open: lid === 'open' })}
+              of={{ closed: 'on', open: 'off' }}
+            />
+            {form.inputs.trim() !== '' && (
+              <Choice
+                label="Its liquid"
+                value={form.back ? 'back' : 'broth'}
+                set={(liquid) => change({ back: liquid === 'back' })}
+                of={{ broth: 'kept as broth', back: 'back into the parts' }}
+              />
+            )}
+          </>
+        )}
+        {!form.raw && <Field label="In how many pots" kind="number" {...field('vessels')} placeholder="1" />}
+        {(cut?.mince || form.fat !== '') && (
+          <Field label="Fat, per cent" kind="number" {...field('fat')} placeholder="20" />
+        )}
+      </section>
       {cut && ready && !form.raw && <WaysToUse form={form} put={(parts) => change({ parts })} />}
       <PartRows form={form} change={change} problem={problem} />
       <OtherProblem
         problem={save.problem ?? cook.problem ?? drop.problem}
-        fields={['/food', '/weight', '/price', '/cookedYield', '/cookOn', '/weighed', '/fat', '/vessels']}
+        fields={['/food', '/weight', '/price', '/cookedYield', '/cookOn', '/weighed', '/liquid', '/fat', '/vessels']}
       />
       <div className="mt-5 flex flex-wrap items-end gap-3">
         <button
@@ -200,6 +210,20 @@ export function Cutting({ start, done, children }: Props) {
               wide="w-52"
               placeholder={cut ? `about ${cut.cooked}` : ''}
             />
+            {!form.raw && form.inputs.trim() !== '' && (
+              <Field
+                label="Liquid left"
+                value={liquid}
+                set={(value) => {
+                  setLiquid(value);
+                  cook.forget();
+                }}
+                at="/liquid"
+                problem={cook.problem}
+                wide="w-40"
+                placeholder="300 ml"
+              />
+            )}
             <Scale
               what="cooked meat"
               take={(grams) => {

@@ -37,6 +37,8 @@ export type Form = {
   raw: boolean;
   inputs: string;
   open: boolean;
+  /** Whether the liquid of the pot goes back into the parts. */
+  back: boolean;
   fat: string;
   vessels: string;
   parts: Part[];
@@ -77,6 +79,7 @@ export const emptyForm = (more: Partial<Form> = {}): Form => ({
   raw: false,
   inputs: '',
   open: false,
+  back: false,
   fat: '',
   vessels: '1',
   parts: [],
@@ -126,6 +129,7 @@ export const askedOf = (form: Form): Schema['StretchAsked'] => ({
   raw: form.raw,
   inputs: linesOf(form.inputs),
   open: form.open,
+  liquidBack: form.back,
   fat: typed(form.fat),
   vessels: typed(form.vessels) === undefined ? undefined : Number(form.vessels),
   moreLots: form.moreLots,
@@ -146,6 +150,7 @@ export const formOf = (stored: Schema['StretchView']): Form => ({
   raw: stored.asked.raw ?? false,
   inputs: (stored.asked.inputs ?? []).join('\n'),
   open: stored.asked.open ?? false,
+  back: stored.asked.liquidBack ?? false,
   fat: stored.asked.fat ?? '',
   vessels: String(stored.asked.vessels ?? 1),
   moreLots: stored.asked.moreLots ?? [],

@@ -110,6 +110,60 @@ class StoriesOfStretchTest extends StoryKitchen {
                 .containsExactly("315", "315", "315");
     }
 
+    /** S12.2: 945 g and the 300 ml that are left are 415 g a tub, for 9.65 together; no broth is kept beside. */
+    @Test
+    void theLiquidGoesBackIntoTheTubs() {
+        http.note("turkey breast 1.35 kg 9.45\nstock 250 ml 0.20");
+        Map<String, Object> asked = new HashMap<>(Map.of(
+                "food",
+                "turkey breast",
+                "weight",
+                "1.35 kg",
+                "price",
+                "9.45",
+                "cookedYield",
+                "0.7",
+                "cookOn",
+                "2026-11-23"));
+        asked.put("inputs", List.of("250 ml stock"));
+        asked.put("liquidBack", true);
+        asked.put(
+                "shares",
+                List.of(
+                        Map.of("name", "herb", "percent", "1/3"),
+                        Map.of("name", "smoke", "percent", "1/3"),
+                        Map.of("name", "mustard", "percent", "1/3")));
+        String breast = http.get("/api/onhand")
+                .ok()
+                .path("places")
+                .valueStream()
+                .flatMap(place -> place.path("lots").valueStream())
+                .filter(lot -> lot.path("name").asString().equals("turkey breast"))
+                .findFirst()
+                .orElseThrow()
+                .path("id")
+                .asString();
+        http.act("/api/stretch", Map.of("version", 0, "lot", breast, "asked", asked))
+                .ok();
+        String id = http.get("/api/stretch")
+                .ok()
+                .path("stretches")
+                .get(0)
+                .path("id")
+                .asString();
+        String cook = "/api/stretch/" + id + "/cook";
+        assertThat(http.act(cook, Map.of("weighed", "945 g", "liquid", "three")).field())
+                .isEqualTo("/liquid");
+        http.act(cook, Map.of("weighed", "945 g", "liquid", "300 ml")).ok();
+        JsonNode onHand = http.get("/api/onhand").ok();
+        assertThat(onHand.path("worth").asString()).isEqualTo("9.65");
+        assertThat(onHand.path("places")
+                        .valueStream()
+                        .flatMap(place -> place.path("lots").valueStream())
+                        .map(lot -> lot.path("amount").asString()))
+                .containsExactlyInAnyOrder("415 g", "415 g", "415 g");
+    }
+
     /** S17.2: 980 g weighed of 10.92 in two halves. */
     @Test
     void twoHalves() {

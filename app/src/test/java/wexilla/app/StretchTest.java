@@ -215,7 +215,7 @@ class StretchTest {
         assertThat(cut.path("cookedGrams").asString()).isEqualTo("1536");
         assertThat(cut.path("plainPlates").asInt()).isEqualTo(13);
         assertThat(cut.path("remainder").path("cost").asString()).isEqualTo("17.57");
-        assertThat(cut.path("yieldSource").asString()).contains("from memory");
+        assertThat(cut.path("yieldSource").asString()).contains("USDA");
     }
 
     /** Nothing is typed twice: the joint and what it is stretched with come onto the list, less what is there. */

@@ -103,7 +103,8 @@ class ScrapsController {
                             "water",
                             new LineReader(now.book()).read("1 l water").food(),
                             water)),
-                    !Boolean.TRUE.equals(input.open()));
+                    !Boolean.TRUE.equals(input.open()),
+                    false);
             Rational broth = pot.broth(household.measures());
             JustInput made = new JustInput(
                     bag.name().equals("peelings") ? "vegetable stock" : "stock",

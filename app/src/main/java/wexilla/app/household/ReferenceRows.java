@@ -25,10 +25,12 @@ final class ReferenceRows {
 
     private ReferenceRows() {}
 
-    /** [M]: a published value written down from memory; [P]: practice; [S]: published; [D]: our definition. */
+    /**
+     * Where a value comes from, as a screen says it. [M]: published, written down from memory (docs/references.md says
+     * which); [S]: published; [P]: practice; [D]: our definition.
+     */
     static String source(CSVRecord row) {
         return switch (row.get("mark")) {
-            case "M" -> row.get("source") + " (from memory)";
             case "P" -> "common practice, no source";
             case "D" -> "own definition";
             default -> row.get("source");

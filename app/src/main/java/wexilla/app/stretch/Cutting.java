@@ -94,6 +94,7 @@ public final class Cutting {
      * @param fat per cent of fat as declared, {@code lean} of lean meat; together 100
      * @param vessels it is cooked in; one when nothing is said
      * @param moreLots of the same food that are cooked with it
+     * @param liquidBack whether the liquid of the pot is shared back into the parts; kept as broth when nothing is said
      */
     public record StretchAsked(
             String food,
@@ -110,7 +111,8 @@ public final class Cutting {
             @Nullable String fat,
             @Nullable String lean,
             @Nullable Integer vessels,
-            @Nullable List<UUID> moreLots) {
+            @Nullable List<UUID> moreLots,
+            @Nullable Boolean liquidBack) {
 
         /** A buy nobody has cut yet. */
         static StretchAsked whole(String food, String weight, String price, @Nullable String cookedYield) {
@@ -121,6 +123,7 @@ public final class Cutting {
                     cookedYield,
                     null,
                     List.of(),
+                    null,
                     null,
                     null,
                     null,

@@ -23,6 +23,7 @@ import wexilla.app.recipes.Recipes;
 import wexilla.app.stretch.Cutting.Cut;
 import wexilla.app.stretch.Cutting.ShareAsked;
 import wexilla.app.stretch.Cutting.StretchAsked;
+import wexilla.app.stretch.StretchController.JointInput;
 import wexilla.core.food.Food;
 import wexilla.core.food.Weighing;
 import wexilla.core.food.book.FoodBook;
@@ -77,9 +78,11 @@ class JointCooking {
     /**
      * Cooks it, or cuts it raw where that was asked.
      *
-     * @param weighed cooked meat as weighed; blank when nobody weighed it, then the yield says how much
+     * @param input cooked meat as weighed, liquid as measured; blank when nobody did, then the yield, and what boils away,
+     *     says how much
      */
-    String cook(Act act, UUID id, @Nullable String weighed) {
+    String cook(Act act, UUID id, JointInput input) {
+        String weighed = input.weighed();
         Household household = act.household();
         Stretches.Stretch stretch = stretches.get(household, id);
         if (stretch.state() != Stretches.State.OPEN) {
@@ -93,7 +96,7 @@ class JointCooking {
                 .orElseGet(() -> foods.own(household, asked.food(), Unit.G));
         Cut planned = cut(household, asked);
         PotAsked pot = PotAsked.of(asked, foods.known(household).book(), household.currency());
-        Rational broth = uncooked ? Rational.ZERO : pot.pot().broth(household.measures());
+        Rational broth = uncooked ? Rational.ZERO : liquid(input, pot, household);
         Food stock = foods.known(household).book().named("stock").orElseThrow();
         Map<String, Food> besides = besides(household, planned, uncooked);
         List<Food> named = new ArrayList<>(besides.values());
@@ -126,8 +129,9 @@ class JointCooking {
                         Weighing.Grade.WEIGHED);
             }
             Rational feeds = Rational.of(Math.max(1, cut.plan().plainPlates()));
-            made = joint.cook(food, raw, parts, feeds, pot.lines());
-            if (!broth.isZero()) {
+            boolean back = pot.pot().back();
+            made = joint.cook(food, raw, parts, feeds, pot.lines(), back ? broth : Rational.ZERO);
+            if (!broth.isZero() && !back) {
                 joint.broth(stock, broth, "from " + food.name());
             }
         }
@@ -135,6 +139,17 @@ class JointCooking {
         stretches.cooked(act, id, made.subList(0, asked.shares().size()));
         return (uncooked ? "Cut raw: " : "Cooked: ") + food.name() + " into " + pieces.size()
                 + (pieces.size() == 1 ? " part" : " parts");
+    }
+
+    private static Rational liquid(JointInput input, PotAsked pot, Household household) {
+        if (input.liquid() == null || input.liquid().isBlank()) {
+            return pot.pot().broth(household.measures());
+        }
+        Amount left = household.measures().toBase(Asked.amount("/liquid", input.liquid()));
+        if (left.unit().dimension() == Dimension.COUNT) {
+            throw Problem.at("/liquid", "“" + input.liquid() + "” is no liquid; write it like 300 ml.");
+        }
+        return left.value();
     }
 
     /** The raw lot; a joint that is not in the record is counted up first, several packs are put together. */
@@ -232,6 +247,7 @@ class JointCooking {
                 asked.fat(),
                 asked.lean(),
                 asked.vessels(),
-                null);
+                null,
+                asked.liquidBack());
     }
 }

@@ -51,6 +51,9 @@ record PotAsked(Pot pot, List<ReadLine> lines, Money price) {
             lines.add(read);
             inputs.add(new Pot.Input(read.foodName(), read.food(), quantity.max()));
         }
-        return new PotAsked(new Pot(inputs, !Boolean.TRUE.equals(asked.open())), lines, price);
+        return new PotAsked(
+                new Pot(inputs, !Boolean.TRUE.equals(asked.open()), Boolean.TRUE.equals(asked.liquidBack())),
+                lines,
+                price);
     }
 }

@@ -200,8 +200,11 @@ class StretchController {
         });
     }
 
-    /** @param weighed the cooked meat, as weighed: "1.54 kg"; absent when nobody weighed it */
-    record JointInput(@Nullable String weighed) {}
+    /**
+     * @param weighed the cooked meat, as weighed: "1.54 kg"; absent when nobody weighed it
+     * @param liquid what is left in the pot, as measured: "300 ml"; absent when nobody measured it
+     */
+    record JointInput(@Nullable String weighed, @Nullable String liquid) {}
 
     @PostMapping("/api/stretch/{id}/cook")
     Said cook(
@@ -209,11 +212,6 @@ class StretchController {
             @PathVariable UUID id,
             @RequestHeader("Idempotency-Key") String key,
             @RequestBody JointInput input) {
-        return acts.say(
-                household,
-                key,
-                "joint",
-                id + String.valueOf(input.weighed()),
-                act -> cooking.cook(act, id, input.weighed()));
+        return acts.say(household, key, "joint", List.of(id, input), act -> cooking.cook(act, id, input));
     }
 }

@@ -76,7 +76,7 @@ public class Stretches {
         List<Object> parameters = new ArrayList<>(List.of(household.id()));
         parameters.addAll(Arrays.asList(more));
         db.sql("select s.*, h.* from (select household_id, id, source_lot, food, weight, price, cooked_yield, method, "
-                        + "cook_on, raw, inputs, lid_off, fat, lean, vessels, more_lots, state, version, row_number() over ("
+                        + "cook_on, raw, inputs, lid_off, fat, lean, vessels, more_lots, liquid_back, state, version, row_number() over ("
                         + ORDER
                         + ") as place from stretch "
                         + "where household_id = ? and state <> 'DROPPED' " + condition + ") s "
@@ -111,7 +111,8 @@ public class Stretches {
                 row.getString("fat"),
                 row.getString("lean"),
                 row.getInt("vessels"),
-                List.of((UUID[]) row.getArray("more_lots").getArray()));
+                List.of((UUID[]) row.getArray("more_lots").getArray()),
+                row.getBoolean("liquid_back"));
         List<@Nullable UUID> lots = new ArrayList<>();
         shares.forEach(share -> lots.add(share.lot()));
         return new Stretch(
@@ -151,14 +152,15 @@ public class Stretches {
         remember(act, id);
         db.sql("""
                         insert into stretch (household_id, id, source_lot, food, weight, price, cooked_yield, method,
-                            cook_on, raw, inputs, lid_off, fat, lean, vessels, more_lots, state)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 'OPEN')
+                            cook_on, raw, inputs, lid_off, fat, lean, vessels, more_lots, liquid_back, state)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 'OPEN')
                         on conflict (household_id, id) do update set source_lot = excluded.source_lot,
                             food = excluded.food, weight = excluded.weight, price = excluded.price,
                             cooked_yield = excluded.cooked_yield, method = excluded.method,
                             cook_on = excluded.cook_on, raw = excluded.raw, inputs = excluded.inputs,
                             lid_off = excluded.lid_off, fat = excluded.fat, lean = excluded.lean,
                             vessels = excluded.vessels, more_lots = excluded.more_lots,
+                            liquid_back = excluded.liquid_back,
                             version = stretch.version + 1""")
                 .params(Arrays.asList(
                         act.household().id(),
@@ -176,7 +178,8 @@ public class Stretches {
                         asked.fat(),
                         asked.lean(),
                         asked.pots(),
-                        asked.more().toArray(UUID[]::new)))
+                        asked.more().toArray(UUID[]::new),
+                        Boolean.TRUE.equals(asked.liquidBack())))
                 .update();
         db.sql("delete from share where household_id = ? and stretch = ?")
                 .params(act.household().id(), id)

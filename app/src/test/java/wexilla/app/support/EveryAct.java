@@ -271,7 +271,7 @@ public final class EveryAct {
                         "asked", asked));
         add("/api/stretch/stock-up", map("food", "minced beef", "perKilo", "6.20"));
         add("/api/scraps/pot", map("bag", "cooked bones", "water", "2 l", "open", true));
-        add("/api/stretch/{id}/cook", id(joint), map("weighed", "1.5 kg"));
+        add("/api/stretch/{id}/cook", id(joint), map("weighed", "1.5 kg", "liquid", "300 ml"));
         add("/api/stretch/{id}/drop", id(joint), Map.of());
     }
 

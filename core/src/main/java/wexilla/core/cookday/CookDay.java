@@ -77,7 +77,7 @@ public record CookDay(List<Pot> pots, List<Preparation> preparations, List<Task>
     private static final Pattern SOAK = Pattern.compile("\\bsoak", Pattern.CASE_INSENSITIVE);
 
     private static final String KIDNEY =
-            "FDA Bad Bug Book: soak 5 h, fresh water, boil hard 30 min; cannot be left out (from memory)";
+            "FDA Bad Bug Book: soak 5 h, fresh water, boil hard 30 min; cannot be left out";
 
     /** The pots of a day; when each is begun is said by {@link DayTimeline}. */
     public static CookDay of(List<Pot> pots, Measures measures) {

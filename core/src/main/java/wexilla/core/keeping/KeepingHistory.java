@@ -167,7 +167,7 @@ public final class KeepingHistory {
             String rule = guide.rule(clock.keepingClass()).name() + ": "
                     + cookAtOnce.what().words() + ", cook at once";
             return new Kept(
-                    new KeepDates(day, day, null, rule, "USDA FSIS, The Big Thaw (from memory)"),
+                    new KeepDates(day, day, null, rule, "USDA FSIS, The Big Thaw"),
                     "Cook it at once; it is not frozen again raw.");
         }
         return new Kept(dates, warning.isEmpty() ? advice(dates) : warning);

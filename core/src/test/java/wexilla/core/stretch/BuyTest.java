@@ -136,7 +136,7 @@ class BuyTest {
     /** Handbook, section 5: three 5 lb rolls over two cookers are 7.5 lb each, 3.4 kg. */
     @Test
     void whatGoesIntoEachPot() {
-        Pot pot = new Pot(List.of(), true);
+        Pot pot = new Pot(List.of(), true, false);
         Rational grams = Rational.of(new BigDecimal("453.59237")).times(Rational.of(15));
         assertThat(pot.inEach(2, "pork rolls", grams, Measures.US)).isEqualTo("in each of 2 pots: 3.4 kg pork rolls");
     }

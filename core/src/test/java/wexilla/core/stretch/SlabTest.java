@@ -219,10 +219,10 @@ class SlabTest {
         List<Pot.Input> in = List.of(
                 new Pot.Input("water", water, Amount.of(Rational.of(1600), Unit.ML)),
                 new Pot.Input("relish", null, Amount.of(Rational.of(200), Unit.ML)));
-        assertThat(new Pot(in, true).outputs("cooked chicken", slab, Measures.METRIC))
+        assertThat(new Pot(in, true, false).outputs("cooked chicken", slab, Measures.METRIC))
                 .extracting(out -> out.what() + " " + out.amount())
                 .containsExactly("cooked chicken 410 g", "broth 1.52 l", "relish 200 ml");
-        assertThat(new Pot(in, false).broth(Measures.METRIC)).isEqualTo(Rational.of(1200));
+        assertThat(new Pot(in, false, false).broth(Measures.METRIC)).isEqualTo(Rational.of(1200));
     }
 
     private static Food liquid(String name) {

@@ -29,13 +29,13 @@ import wexilla.core.recipe.steps.PressureTime;
  */
 public final class SafetyCheck {
 
-    private static final String BAD_BUG = "FDA, Bad Bug Book: phytohaemagglutinin (from memory)";
-    private static final String PARTIAL = "USDA FSIS, partial cooking (from memory)";
-    private static final String SLOW_COOKERS = "USDA FSIS, Slow Cookers and Food Safety (from memory)";
-    private static final String DANGER_ZONE = "USDA FSIS, Danger Zone: 2 hours (from memory)";
-    private static final String STUFFING = "USDA FSIS, Stuffing and Food Safety (from memory)";
-    private static final String MARINADES = "USDA FSIS, Grilling and Food Safety (from memory)";
-    private static final String GLASS = "National Center for Home Food Preservation, freezing in glass (from memory)";
+    private static final String BAD_BUG = "FDA, Bad Bug Book: phytohaemagglutinin";
+    private static final String PARTIAL = "USDA FSIS, partial cooking";
+    private static final String SLOW_COOKERS = "USDA FSIS, Slow Cookers and Food Safety";
+    private static final String DANGER_ZONE = "USDA FSIS, Danger Zone: 2 hours";
+    private static final String STUFFING = "USDA FSIS, Stuffing and Food Safety";
+    private static final String MARINADES = "USDA FSIS, Grilling and Food Safety";
+    private static final String GLASS = "National Center for Home Food Preservation, freezing in glass";
 
     private static final String HOURS =
             "(?:overnight|all night|all day|(\\d+(?:[.,]\\d+)?)\\s*(?:h\\b|hrs?\\b|hours?\\b))";
@@ -355,7 +355,7 @@ public final class SafetyCheck {
                         i,
                         name(line) + " kept in oil",
                         "in the fridge and eaten within 4 days, or frozen: no air, no acid",
-                        "CDC, botulism: garlic and herbs in oil (from memory)");
+                        "CDC, botulism: garlic and herbs in oil");
                 return;
             }
         }
@@ -400,7 +400,7 @@ public final class SafetyCheck {
                     null,
                     name(line) + " would be eaten unheated",
                     "frozen vegetables and berries are not washed to be eaten raw: boil them for a minute",
-                    "EFSA, Listeria in frozen vegetables; hepatitis A in frozen berries (from memory)");
+                    "EFSA, Listeria in frozen vegetables; hepatitis A in frozen berries");
         }
     }
 }

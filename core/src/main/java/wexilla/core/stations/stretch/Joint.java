@@ -127,8 +127,10 @@ public record Joint(Stove stove, Supplier<String> codes) {
      *
      * @param portions it is planned to feed
      * @param pot what goes in beside it
+     * @param liquid grams that are shared back into the meat, by weight
      */
-    public List<UUID> cook(Food food, Lot raw, List<Part> parts, Rational portions, List<ReadLine> pot) {
+    public List<UUID> cook(
+            Food food, Lot raw, List<Part> parts, Rational portions, List<ReadLine> pot, Rational liquid) {
         LocalDate day = stove.day();
         UUID batch = stove.id();
         Money none = Money.zero(stove.kitchen().household().currency());
@@ -163,7 +165,7 @@ public record Joint(Stove stove, Supplier<String> codes) {
                             stove.id(),
                             piece.meat() ? null : stove.row(part.food()),
                             piece.meat() ? batch : null,
-                            piece.amount(),
+                            piece.meat() ? inLiquid(piece.amount(), liquid, weights) : piece.amount(),
                             Lot.Level.COUNTED,
                             new Cost(cost, known),
                             part.about(),
@@ -177,6 +179,16 @@ public record Joint(Stove stove, Supplier<String> codes) {
             ids.add(lot.id());
         }
         return ids;
+    }
+
+    /** A piece with its share of the liquid, to the gram. */
+    private static Amount inLiquid(Amount meat, Rational liquid, List<Rational> weights) {
+        if (liquid.isZero()) {
+            return meat;
+        }
+        Rational all = weights.stream().reduce(Rational.ZERO, Rational::plus);
+        Rational grams = meat.value().plus(liquid.times(meat.value()).dividedBy(all));
+        return Amount.of(Rational.of(grams.rounded()), meat.unit());
     }
 
     /** What goes into the pot; what the record lacks is counted up at its newest price. Water is from the tap. */

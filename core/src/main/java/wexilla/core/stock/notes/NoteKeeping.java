@@ -110,11 +110,7 @@ public record NoteKeeping(String keepingClass, LotClock clock, KeepDates dates, 
         if (since.atOnce() && raw(keeping)) {
             LocalDate on = clock.thawedOn() == null ? today : clock.thawedOn();
             dates = new KeepDates(
-                    on,
-                    on,
-                    null,
-                    "thawed in water or a microwave: cook at once",
-                    "USDA FSIS, The Big Thaw (from memory)");
+                    on, on, null, "thawed in water or a microwave: cook at once", "USDA FSIS, The Big Thaw");
         }
         boolean none = dates.eatBy() == null && dates.bestBefore() == null;
         if (keeping.equals("soup") && storage != Storage.FREEZER && KeepingWords.say("bones", line.text())) {
