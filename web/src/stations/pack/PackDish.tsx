@@ -238,7 +238,7 @@ export function PackDish({ dish, places, containers, children }: Props) {
             </fieldset>
           )}
           <Field
-            label="All of it weighs"
+            label="These packets weigh"
             value={weighed}
             set={(value) => {
               setWeighed(value);
@@ -246,7 +246,7 @@ export function PackDish({ dish, places, containers, children }: Props) {
             }}
             at="/weighed"
             problem={pack.problem ?? (draft.error instanceof Refused ? draft.error.problem : undefined)}
-            placeholder={dish.weight ?? 'not weighed'}
+            placeholder="not weighed"
             hint="what the scale shows: by it the packets thaw, and fill the drawer"
           />
           <button

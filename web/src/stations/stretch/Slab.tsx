@@ -71,7 +71,7 @@ export function Slab({ form, cut, grams }: Props) {
         {rest > 0 && (
           <div className="slab-part slab-open" style={wide(rest)}>
             <span className="figure text-lg font-bold">{Math.round(rest)} g</span>
-            <span className="text-sm">not decided</span>
+            <span className="slab-open-words text-sm">not decided</span>
           </div>
         )}
       </div>
