@@ -36,13 +36,18 @@ export const styleWords: Record<Style, string> = {
   SINGLE_BOXES: 'single boxes',
 };
 
+/** Hues of tape, each in two shades: neighbours are seldom alike, and dark words stand out on all of them. */
+const HUES = 12;
+const SHADES = ['0.86 0.08', '0.78 0.09'];
+
 /** The same tape colour for the same batch, everywhere. */
 export function tapeColour(of: string): string {
   let sum = 0;
   for (const letter of of) {
     sum = (sum * 31 + (letter.codePointAt(0) ?? 0)) % 9973;
   }
-  return `var(--tape-${sum % 8})`;
+  const hue = ((sum % HUES) * 360) / HUES;
+  return `oklch(${SHADES[Math.floor(sum / HUES) % SHADES.length]} ${hue})`;
 }
 
 /** The whole number as typed, for the server to judge; `blank` for an empty field. What is no number goes as it was typed. */
