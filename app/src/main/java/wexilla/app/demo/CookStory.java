@@ -13,7 +13,7 @@ import wexilla.app.demo.Script.CookScript;
 import wexilla.app.household.Households;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.pack.PackViews.PackInput;
-import wexilla.app.pack.Packing;
+import wexilla.app.pack.Packets;
 import wexilla.app.platform.Acts;
 import wexilla.app.recipes.Dishes;
 import wexilla.app.recipes.Draft;
@@ -32,7 +32,7 @@ class CookStory {
     private final Dishes dishes;
     private final Snapshots snapshots;
     private final Cooking cooking;
-    private final Packing packing;
+    private final Packets packing;
     private final Households households;
     private final Acts acts;
 
@@ -41,7 +41,7 @@ class CookStory {
             Dishes dishes,
             Snapshots snapshots,
             Cooking cooking,
-            Packing packing,
+            Packets packing,
             Households households,
             Acts acts) {
         this.recipes = recipes;

@@ -8,7 +8,7 @@ import wexilla.app.demo.Script.HabitScript;
 import wexilla.app.household.Equipped;
 import wexilla.app.household.Equipped.Equipment;
 import wexilla.app.household.People;
-import wexilla.app.plan.Habits;
+import wexilla.app.plan.HabitRows;
 import wexilla.app.plan.PlanViews.HabitInput;
 import wexilla.app.platform.Acts;
 import wexilla.core.kitchen.house.Household;
@@ -20,10 +20,10 @@ class HomeStory {
 
     private final People people;
     private final Equipped equipped;
-    private final Habits habits;
+    private final HabitRows habits;
     private final Acts acts;
 
-    HomeStory(People people, Equipped equipped, Habits habits, Acts acts) {
+    HomeStory(People people, Equipped equipped, HabitRows habits, Acts acts) {
         this.people = people;
         this.equipped = equipped;
         this.habits = habits;

@@ -21,11 +21,11 @@ import wexilla.core.packing.Label;
 @RestController
 class LabelsController {
 
-    private final Packing packing;
+    private final Packets packing;
     private final Lots lots;
     private final LabelSheet sheet;
 
-    LabelsController(Packing packing, Lots lots, LabelSheet sheet) {
+    LabelsController(Packets packing, Lots lots, LabelSheet sheet) {
         this.packing = packing;
         this.lots = lots;
         this.sheet = sheet;

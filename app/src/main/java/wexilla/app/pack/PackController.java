@@ -44,6 +44,7 @@ import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.quantity.UnitWeight;
+import wexilla.core.stations.pack.Packing;
 import wexilla.core.stations.pack.Split;
 import wexilla.core.stations.plan.Looked;
 import wexilla.core.stock.OpenLot;
@@ -61,7 +62,7 @@ class PackController {
     /** Days of the plan whose meals get packets of their own. */
     private static final int MEALS_AHEAD = 35;
 
-    private final Packing packing;
+    private final Packets packing;
     private final Batches batches;
     private final Lots lots;
     private final Households households;
@@ -71,7 +72,7 @@ class PackController {
     private final PlanKitchen plan;
 
     PackController(
-            Packing packing,
+            Packets packing,
             Batches batches,
             Lots lots,
             Households households,
@@ -130,7 +131,7 @@ class PackController {
         Rational each = Portions.typed("/each", input.each());
         Snapshot now = snapshots.of(household);
         Kitchen kitchen = snapshots.kitchen(household);
-        Lot dish = wexilla.core.stations.pack.Packing.waiting(kitchen, input.lot());
+        Lot dish = Packing.waiting(kitchen, input.lot());
         Looked looked = plan.look(now, now.today().plusDays(MEALS_AHEAD));
         return SplitView.of(Split.of(kitchen, dish, looked, each, now.today()));
     }
@@ -140,7 +141,7 @@ class PackController {
     PackDraft draft(Household household, @RequestBody PackInput input) {
         LocalDate today = household.dayOf(clock.instant());
         Kitchen kitchen = snapshots.kitchen(household);
-        Lot dish = wexilla.core.stations.pack.Packing.waiting(kitchen, input.lot());
+        Lot dish = Packing.waiting(kitchen, input.lot());
         Rational there = dish.amount().value();
         Portioning.Check check = Portioning.check(input.sizes(), there);
         if (!check.holds() || dish.open().pastLimit(today)) {
@@ -150,13 +151,10 @@ class PackController {
             return new PackDraft(input.packets(), List.of(), Portions.number(there), problem, List.of());
         }
         Batch batch = batch(household, dish);
-        KeepDates dates = wexilla.core.stations.pack.Packing.dates(
-                kitchen,
-                dish,
-                wexilla.core.stations.pack.Packing.place(kitchen, input.place()).kind(),
-                today);
+        KeepDates dates = Packing.dates(
+                kitchen, dish, Packing.place(kitchen, input.place()).kind(), today);
         List<LabelView> labels = new ArrayList<>();
-        UnitWeight weight = Packing.order(input).weight(dish);
+        UnitWeight weight = Packets.order(input).weight(dish);
         OpenLot left = dish.open();
         for (Rational portions : input.sizes()) {
             StockUse use = StockUse.of(List.of(left), Amount.of(portions, Unit.PORTION), today);

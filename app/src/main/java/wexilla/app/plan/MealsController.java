@@ -27,11 +27,11 @@ import wexilla.core.plan.MealOfDay;
 class MealsController {
 
     private final Planning planning;
-    private final Habits habits;
+    private final HabitRows habits;
     private final Snapshots snapshots;
     private final Acts acts;
 
-    MealsController(Planning planning, Habits habits, Snapshots snapshots, Acts acts) {
+    MealsController(Planning planning, HabitRows habits, Snapshots snapshots, Acts acts) {
         this.planning = planning;
         this.habits = habits;
         this.snapshots = snapshots;

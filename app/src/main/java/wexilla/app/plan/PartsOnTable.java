@@ -22,12 +22,12 @@ import wexilla.core.stations.stretch.PartDinners.OnTable;
 class PartsOnTable implements PartEvenings {
 
     private final PlanKitchen kitchens;
-    private final Habits habits;
+    private final HabitRows habits;
     private final Recipes recipes;
     private final Snapshots snapshots;
     private final Changes changes;
 
-    PartsOnTable(PlanKitchen kitchens, Habits habits, Recipes recipes, Snapshots snapshots, Changes changes) {
+    PartsOnTable(PlanKitchen kitchens, HabitRows habits, Recipes recipes, Snapshots snapshots, Changes changes) {
         this.kitchens = kitchens;
         this.habits = habits;
         this.recipes = recipes;

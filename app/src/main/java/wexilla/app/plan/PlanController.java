@@ -36,6 +36,7 @@ import wexilla.app.platform.Problem;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.Storage;
 import wexilla.core.kitchen.Batch;
+import wexilla.core.kitchen.Habits;
 import wexilla.core.kitchen.Meal;
 import wexilla.core.kitchen.Meal.Dish;
 import wexilla.core.kitchen.house.Household;
@@ -60,12 +61,13 @@ class PlanController {
     private static final DateTimeFormatter DAY_TIME = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm");
 
     private final PlanKitchen evenings;
-    private final Habits habits;
+    private final HabitRows habits;
     private final Planning planning;
     private final Snapshots snapshots;
     private final Reference reference;
 
-    PlanController(PlanKitchen evenings, Habits habits, Planning planning, Snapshots snapshots, Reference reference) {
+    PlanController(
+            PlanKitchen evenings, HabitRows habits, Planning planning, Snapshots snapshots, Reference reference) {
         this.evenings = evenings;
         this.habits = habits;
         this.planning = planning;
@@ -98,7 +100,7 @@ class PlanController {
     }
 
     private PlanView view(Snapshot now, Looked looked, LocalDate last) {
-        wexilla.core.kitchen.Habits known = habits.known(now);
+        Habits known = habits.known(now);
         List<PlanDay> days = new ArrayList<>();
         for (LocalDate day = now.today(); !day.isAfter(last); day = day.plusDays(1)) {
             LocalDate on = day;
@@ -112,7 +114,7 @@ class PlanController {
                     meals.add(new DayMealView(
                             meal,
                             slot.map(s -> view(looked, s, checked)).orElse(null),
-                            Habits.view(known.of(on, meal)),
+                            HabitRows.view(known.of(on, meal)),
                             checked.map(c -> c.remarks().stream()
                                             .map(RemarkView::of)
                                             .toList())
@@ -136,8 +138,8 @@ class PlanController {
                 DishThere.of(now.open(), looked).stream()
                         .map(PlanController::inStock)
                         .toList(),
-                known.said().stream().map(Habits::view).toList(),
-                known.usual().stream().map(Habits::view).toList());
+                known.said().stream().map(HabitRows::view).toList(),
+                known.usual().stream().map(HabitRows::view).toList());
     }
 
     private FreezeBy freezeBy(Snapshot now, Looked looked) {

@@ -30,6 +30,7 @@ import wexilla.app.recipes.Recipes;
 import wexilla.core.kitchen.Answer;
 import wexilla.core.kitchen.Batch;
 import wexilla.core.kitchen.Change;
+import wexilla.core.kitchen.Habits;
 import wexilla.core.kitchen.Kitchen;
 import wexilla.core.kitchen.Meal;
 import wexilla.core.kitchen.Meal.Dish;
@@ -60,10 +61,10 @@ public class Planning {
     private final PlanKitchen kitchens;
     private final Recipes recipes;
     private final Snapshots snapshots;
-    private final Habits habits;
+    private final HabitRows habits;
     private final Changes changes;
 
-    Planning(PlanKitchen kitchens, Habits habits, Recipes recipes, Snapshots snapshots, Changes changes) {
+    Planning(PlanKitchen kitchens, HabitRows habits, Recipes recipes, Snapshots snapshots, Changes changes) {
         this.kitchens = kitchens;
         this.habits = habits;
         this.recipes = recipes;
@@ -105,11 +106,7 @@ public class Planning {
                 beside(now, input));
         return written(
                 act,
-                new Deciding(
-                                kitchen,
-                                act.day(),
-                                ahead ? habits.known(now) : wexilla.core.kitchen.Habits.UNREAD,
-                                UUID::randomUUID)
+                new Deciding(kitchen, act.day(), ahead ? habits.known(now) : Habits.UNREAD, UUID::randomUUID)
                         .decide(meal));
     }
 

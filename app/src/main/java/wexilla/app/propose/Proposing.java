@@ -11,7 +11,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
-import wexilla.app.plan.Habits;
+import wexilla.app.plan.HabitRows;
 import wexilla.app.plan.MealTimes;
 import wexilla.app.plan.PlanKitchen;
 import wexilla.app.plan.Planning;
@@ -24,6 +24,7 @@ import wexilla.app.propose.MenuViews.ProposedCook;
 import wexilla.app.propose.MenuViews.ProposedMeal;
 import wexilla.app.propose.MenuViews.ProposedSwap;
 import wexilla.app.recipes.Recipes;
+import wexilla.core.kitchen.Habits;
 import wexilla.core.kitchen.Kitchen;
 import wexilla.core.kitchen.Meal;
 import wexilla.core.kitchen.Written;
@@ -50,12 +51,12 @@ import wexilla.core.stations.propose.Wishing;
 class Proposing {
 
     private final PlanKitchen kitchens;
-    private final Habits habits;
+    private final HabitRows habits;
     private final MenuTastes tastes;
     private final Recipes recipes;
     private final Searches searches;
 
-    Proposing(PlanKitchen kitchens, Habits habits, MenuTastes tastes, Recipes recipes, Searches searches) {
+    Proposing(PlanKitchen kitchens, HabitRows habits, MenuTastes tastes, Recipes recipes, Searches searches) {
         this.kitchens = kitchens;
         this.habits = habits;
         this.tastes = tastes;
@@ -92,7 +93,7 @@ class Proposing {
             Snapshot now, Kitchen kitchen, Looked looked, LocalDate from, ProposeInput input) {
         Tastes liked = tastes.of(now.household());
         List<Candidates.Head> heads = recipes.heads(now.household());
-        wexilla.core.kitchen.Habits usual = habits.known(now);
+        Habits usual = habits.known(now);
         return wishing -> {
             Set<UUID> chosen = Candidates.chosen(
                     kitchen, heads, wishing, liked, looked.recipes().keySet());

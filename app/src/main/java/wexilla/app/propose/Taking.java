@@ -6,7 +6,7 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
-import wexilla.app.plan.Habits;
+import wexilla.app.plan.HabitRows;
 import wexilla.app.plan.PlanKitchen;
 import wexilla.app.plan.Planning;
 import wexilla.app.platform.Act;
@@ -26,12 +26,12 @@ class Taking {
     private static final int MOST = 60;
 
     private final PlanKitchen kitchens;
-    private final Habits habits;
+    private final HabitRows habits;
     private final Recipes recipes;
     private final Snapshots snapshots;
     private final Changes changes;
 
-    Taking(PlanKitchen kitchens, Habits habits, Recipes recipes, Snapshots snapshots, Changes changes) {
+    Taking(PlanKitchen kitchens, HabitRows habits, Recipes recipes, Snapshots snapshots, Changes changes) {
         this.kitchens = kitchens;
         this.habits = habits;
         this.recipes = recipes;

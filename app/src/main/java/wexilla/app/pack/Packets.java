@@ -36,11 +36,12 @@ import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.quantity.UnitWeight;
 import wexilla.core.recipe.Recipe;
+import wexilla.core.stations.pack.Packing;
 import wexilla.core.stations.pack.Packing.Order;
 
 /** Reads the dish that is packed and writes down its packets; what stands on their labels. */
 @Component
-public class Packing {
+public class Packets {
 
     private final Changes changes;
     private final Households households;
@@ -48,7 +49,7 @@ public class Packing {
     private final Codes codes;
     private final Snapshots snapshots;
 
-    Packing(Changes changes, Households households, Batches batches, Codes codes, Snapshots snapshots) {
+    Packets(Changes changes, Households households, Batches batches, Codes codes, Snapshots snapshots) {
         this.changes = changes;
         this.households = households;
         this.batches = batches;
@@ -61,8 +62,7 @@ public class Packing {
         Household household = act.household();
         known(household, input.container());
         Set<String> used = codes.used(household);
-        Answer answer = new wexilla.core.stations.pack.Packing(
-                        snapshots.kitchen(household), act.day(), UUID::randomUUID, () -> codes.fresh(used))
+        Answer answer = new Packing(snapshots.kitchen(household), act.day(), UUID::randomUUID, () -> codes.fresh(used))
                 .pack(order(input));
         changes.write(act, answer.changes());
         List<UUID> packets = answer.changes().stream()
@@ -103,7 +103,7 @@ public class Packing {
         return PackMind.of(
                 in.map(Container::kind).orElse(null),
                 in.map(Container::volumeMl).orElse(0),
-                wexilla.core.stations.pack.Packing.place(kitchen, input.place()).kind(),
+                Packing.place(kitchen, input.place()).kind(),
                 dish.clock(),
                 dish.state() == State.RAW,
                 input.shape(),

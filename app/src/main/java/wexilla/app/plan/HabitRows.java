@@ -20,6 +20,7 @@ import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
 import wexilla.core.kitchen.Habit;
+import wexilla.core.kitchen.Habits;
 import wexilla.core.kitchen.Meal.Kind;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.kitchen.house.Person;
@@ -28,29 +29,29 @@ import wexilla.core.plan.PlannedMeal.When;
 
 /** How meals usually are, week after week: which there are at all, when, how busy, who eats. A planned meal is the exception. */
 @Component
-public class Habits {
+public class HabitRows {
 
     private final JdbcClient db;
     private final Journal journal;
     private final Meals slots;
     private final People people;
 
-    Habits(JdbcClient db, Journal journal, Meals slots, People people) {
+    HabitRows(JdbcClient db, Journal journal, Meals slots, People people) {
         this.db = db;
         this.journal = journal;
         this.slots = slots;
         this.people = people;
     }
 
-    public wexilla.core.kitchen.Habits known(Snapshot now) {
+    public Habits known(Snapshot now) {
         return known(now.household(), now.once(People.class, () -> people.all(now.household())));
     }
 
-    private wexilla.core.kitchen.Habits known(Household household) {
+    private Habits known(Household household) {
         return known(household, people.all(household));
     }
 
-    private wexilla.core.kitchen.Habits known(Household household, List<Person> all) {
+    private Habits known(Household household, List<Person> all) {
         List<UUID> everybody =
                 all.stream().filter(Person::active).map(Person::id).toList();
         List<Habit> said = db.sql("select * from meal_habit where household_id = ? order by meal, weekday")
@@ -70,7 +71,7 @@ public class Habits {
                         "",
                         everybody))
                 .toList();
-        return new wexilla.core.kitchen.Habits(said, usual);
+        return new Habits(said, usual);
     }
 
     Habit usual(Household household, LocalDate day, MealOfDay meal) {
