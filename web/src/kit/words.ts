@@ -38,7 +38,7 @@ export const styleWords: Record<Style, string> = {
 
 /** Hues of tape, each in two shades: neighbours are seldom alike, and dark words stand out on all of them. */
 const HUES = 12;
-const SHADES = ['0.86 0.08', '0.78 0.09'];
+const SHADES = ['0.87 0.055', '0.8 0.07'];
 
 /** The same tape colour for the same batch, everywhere. */
 export function tapeColour(of: string): string {
