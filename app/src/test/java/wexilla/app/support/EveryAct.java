@@ -254,10 +254,18 @@ public final class EveryAct {
         add(
                 "/api/pack",
                 map(
-                        "lot", id(waiting),
-                        "packets", List.of(4, 2),
-                        "place", Sample.place(http, "Chest freezer, left well"),
-                        "together", true));
+                        "lot",
+                        id(waiting),
+                        "packets",
+                        List.of(4, 2),
+                        "place",
+                        Sample.place(http, "Chest freezer, left well"),
+                        "together",
+                        true,
+                        "weighed",
+                        "2.4 kg",
+                        "shape",
+                        "FLAT"));
         JsonNode joint = read("/api/stretch").path("stretches").get(0);
         add("/api/lots/{id}/keeps", id(waiting), map("keepsAs", "cooked-rice"));
         Map<String, Object> asked = Objects.requireNonNull(JSON.convertValue(joint.path("asked"), new AnyMap()));

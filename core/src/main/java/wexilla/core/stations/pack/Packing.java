@@ -35,6 +35,11 @@ import wexilla.core.stock.StockUse;
  */
 public record Packing(Kitchen kitchen, LocalDate day, Supplier<UUID> ids, Supplier<String> codes) {
 
+    /** Grams a portion weighs at least and at most; anything else is a slip of the finger. */
+    private static final Rational LIGHTEST = Rational.ONE;
+
+    private static final Rational HEAVIEST = Rational.of(20_000);
+
     /**
      * How a dish is packed.
      *
@@ -56,10 +61,16 @@ public record Packing(Kitchen kitchen, LocalDate day, Supplier<UUID> ids, Suppli
 
         /** What a portion of it weighs: by the scale, else as far as it is known. */
         public @Nullable UnitWeight weight(Lot dish) {
-            Rational portions = packets.stream().reduce(Rational.ZERO, Rational::plus);
-            return weighed == null
-                    ? dish.weight()
-                    : new UnitWeight(weighed.dividedBy(portions), UnitWeight.How.WEIGHED);
+            if (weighed == null) {
+                return dish.weight();
+            }
+            Rational each = weighed.dividedBy(packets.stream().reduce(Rational.ZERO, Rational::plus));
+            if (each.compareTo(LIGHTEST) < 0 || each.compareTo(HEAVIEST) > 0) {
+                throw Refused.at(
+                        "/weighed",
+                        "A portion weighs 1 g to 20 kg; write what the scale shows for all of these packets.");
+            }
+            return new UnitWeight(each, UnitWeight.How.WEIGHED);
         }
     }
 
