@@ -3731,6 +3731,8 @@ export interface components {
             freeze?: boolean;
             grams?: string;
             locked?: boolean;
+            /** @enum {string} */
+            meal?: "BREAKFAST" | "BOXES" | "LUNCH" | "SNACK" | "DINNER" | "SUPPER";
             name: string;
             part?: string;
             percent?: string;
@@ -3888,7 +3890,7 @@ export interface components {
             about: boolean;
             clock: string;
             /** @enum {string} */
-            gear: "PRESSURE_COOKER" | "SLOW_COOKER" | "HOT_AIR" | "SMOKER" | "OVEN" | "COLD" | "BURNER" | "HANDS";
+            gear: "PRESSURE_COOKER" | "SLOW_COOKER" | "HOT_AIR" | "SMOKER" | "OVEN" | "MICROWAVE" | "COLD" | "BURNER" | "KETTLE" | "HANDS";
             /** Format: int32 */
             handsMin: number;
             heat?: string;
@@ -6739,7 +6741,7 @@ export interface operations {
                 onHand?: "ALL" | "SOME" | "SOON";
                 form?: string;
                 style?: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
-                gear?: "PRESSURE_COOKER" | "SLOW_COOKER" | "HOT_AIR" | "SMOKER" | "OVEN" | "COLD" | "BURNER" | "HANDS";
+                gear?: "PRESSURE_COOKER" | "SLOW_COOKER" | "HOT_AIR" | "SMOKER" | "OVEN" | "MICROWAVE" | "COLD" | "BURNER" | "KETTLE" | "HANDS";
                 diet?: "VEGETARIAN" | "VEGAN" | "NO_MEAT" | "NO_PORK";
                 hands?: number;
                 cost?: string;

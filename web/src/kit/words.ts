@@ -79,8 +79,10 @@ export const gearWords: Record<Gear, string> = {
   HOT_AIR: 'hot-air drawer',
   SMOKER: 'smoker',
   OVEN: 'oven',
+  MICROWAVE: 'microwave',
   COLD: 'cold',
   BURNER: 'burner',
+  KETTLE: 'kettle',
   HANDS: 'hands',
 };
 

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { Problem } from '../../api/client';
 import { Choice, Field } from '../../kit/Field';
 import { Suggestions } from '../../kit/Suggestions';
+import { mealWords } from '../../kit/words';
 import { emptyPart, type Form, filled, type How, type Part } from './form';
 import { PieceBalance, PieceDishes } from './PieceAdvice';
 
@@ -140,6 +141,9 @@ export function PartRows({ form, change, problem }: Props) {
                 at={`${at}/eatOn`}
                 problem={problem}
               />
+              {part.eatOn !== '' && (
+                <Choice label="At" value={part.meal} set={(meal) => put(part.key, { meal })} of={mealWords} />
+              )}
               {!part.tray && part.name.trim().length > 1 && (
                 <div className="sm:col-span-2 lg:col-span-6">
                   <Suggestions text={part.name} choose={(name) => put(part.key, { name })} />

@@ -1,6 +1,6 @@
 import type { Schema } from '../../api/client';
 import { Money } from '../../kit/kit';
-import { shortDay, shortNumber, tapeColour } from '../../kit/words';
+import { mealWords, shortDay, shortNumber, tapeColour } from '../../kit/words';
 import { type Form, filled } from './form';
 
 type Props = { form: Form; cut: Schema['Stretched']; grams: (part: string, grams: number) => void };
@@ -104,7 +104,8 @@ export function Slab({ form, cut, grams }: Props) {
                   : share?.eatBy
                     ? `fridge, eat by ${shortDay(share.eatBy)}`
                     : 'fresh, or freeze it'}
-                {part.eatOn && ` · for ${shortDay(part.eatOn)}`}
+                {part.eatOn &&
+                  ` · for ${shortDay(part.eatOn)}${part.meal === 'DINNER' ? '' : `, ${mealWords[part.meal]}`}`}
               </span>
               {share?.note && <span className="block text-sm font-semibold text-accent">{share.note}</span>}
             </div>

@@ -15,6 +15,7 @@ export type Part = {
   extender: string;
   form: string;
   eatOn: string;
+  meal: NonNullable<Schema['ShareAsked']['meal']>;
   freeze: boolean;
   costPercent: string;
   valuePerKg: string;
@@ -56,6 +57,7 @@ export const emptyPart = (more: Partial<Part> = {}): Part => ({
   extender: '',
   form: 'shredded',
   eatOn: '',
+  meal: 'DINNER',
   freeze: false,
   costPercent: '',
   valuePerKg: '',
@@ -103,6 +105,7 @@ const asked = (part: Part): Schema['ShareAsked'] => ({
   form: part.tray ? 'stock' : part.form,
   extender: part.extender,
   eatOn: typed(part.eatOn),
+  meal: part.meal,
   freeze: part.freeze,
   season: typed(part.season),
   locked: part.locked,
@@ -166,6 +169,7 @@ export const formOf = (stored: Schema['StretchView']): Form => ({
       extender: share.extender ?? '',
       form: share.form ?? 'shredded',
       eatOn: share.eatOn ?? '',
+      meal: share.meal ?? 'DINNER',
       freeze: share.freeze ?? false,
       costPercent: share.costPercent ?? '',
       valuePerKg: share.valuePerKg ?? '',

@@ -118,7 +118,7 @@ class BookTest {
         assertThat(found("gear=BURNER&onHand=SOON&diet=")).isEqualTo(1);
         assertThat(found("gear=OVEN")).isZero();
         assertThat(card.path("usesUp").toString()).isEqualTo("[\"minced beef\"]");
-        assertThat(card.path("hands").asInt()).isEqualTo(10);
+        assertThat(card.path("hands").asInt()).isEqualTo(11);
         assertThat(get(id).path("flags").valueStream().map(f -> f.path("kind").asString()))
                 .isEmpty();
     }

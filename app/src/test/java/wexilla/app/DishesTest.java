@@ -41,7 +41,7 @@ class DishesTest {
                         .get(0)
                         .path("minutes")
                         .asInt())
-                .isEqualTo(184);
+                .isEqualTo(182);
 
         http.act("/api/cook", Sample.cook(dough, 4)).ok();
         line = recipe(pizza).path("lines").get(0);

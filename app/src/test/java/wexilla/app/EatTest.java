@@ -83,7 +83,7 @@ class EatTest {
         http.note("400 g minced beef 3.20");
         plan("2026-11-23", "COOK", Map.of("text", "Mince pan", "portions", 4));
         JsonNode steps = http.get("/api/eat").ok().path("tonight").path("steps");
-        assertThat(steps.get(0).path("at").asString()).isEqualTo("15:26");
+        assertThat(steps.get(0).path("at").asString()).isEqualTo("15:28");
         String act = http.act("/api/eat", eaten("2026-11-23", "PLANNED", 1))
                 .ok()
                 .path("act")

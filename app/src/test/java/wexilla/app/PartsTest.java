@@ -2,11 +2,15 @@ package wexilla.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import wexilla.app.support.Sample;
@@ -113,6 +117,85 @@ class PartsTest extends StoryKitchen {
                         .asString())
                 .isEqualTo("400 g");
         assertThat(act).isNotEmpty();
+    }
+
+    /** A part goes where its meal goes, at noon too; dropped, the meal it is at now is free again (S12, S19). */
+    @Test
+    void aPartFollowsItsMeal() {
+        on("2026-12-02T10:00:00Z");
+        Map<String, Object> soup = share("soup", "grams", "400", "plates", "6", "eatOn", "2026-12-04", "meal", "LUNCH");
+        keep(shoulder(List.of(share("rolls", "grams", "400", "plates", "6", "eatOn", "2026-12-04"), soup)), Map.of());
+        assertThat(served()).containsExactly("2026-12-04 LUNCH soup", "2026-12-04 DINNER rolls");
+        http.act("/api/plan/move", move("2026-12-04", "LUNCH", "2026-12-05", "LUNCH"))
+                .ok();
+        http.act("/api/plan/move", move("2026-12-04", "DINNER", "2026-12-06", "DINNER"))
+                .ok();
+        assertThat(served()).containsExactly("2026-12-05 LUNCH soup", "2026-12-06 DINNER rolls");
+        JsonNode shares = stretch().path("asked").path("shares");
+        assertThat(shares.valueStream()
+                        .map(one -> one.path("eatOn").asString() + " "
+                                + one.path("meal").asString()))
+                .containsExactly("2026-12-06 DINNER", "2026-12-05 LUNCH");
+        http.act("/api/stretch/" + stretch().path("id").asString() + "/drop", Map.of())
+                .ok();
+        assertThat(served()).isEmpty();
+    }
+
+    private static Map<String, Object> move(String from, String meal, String to, String other) {
+        return Map.of("from", Map.of("day", from, "meal", meal), "to", Map.of("day", to, "meal", other));
+    }
+
+    private List<String> served() {
+        List<String> served = new ArrayList<>();
+        for (JsonNode day : http.get("/api/plan").ok().path("days")) {
+            for (JsonNode meal : day.path("meals")) {
+                meal.path("slot")
+                        .path("dishes")
+                        .forEach(dish -> served.add(day.path("date").asString() + " "
+                                + meal.path("meal").asString() + " "
+                                + dish.path("name").asString()));
+            }
+        }
+        return served;
+    }
+
+    /** S12: what seasons one tub is taken for it, paid for by it, and stands on its label alone. */
+    @Test
+    void eachTubIsSeasonedAlone() throws IOException {
+        on("2026-12-02T10:00:00Z");
+        http.note("28 g mustard powder 0.80");
+        keep(
+                shoulder(List.of(
+                        share("herb tub", "grams", "300", "freeze", true, "season", "thyme"),
+                        share("hot tub", "grams", "300", "freeze", true, "season", "7 g mustard powder"),
+                        share("odd tub", "grams", "300", "freeze", true, "season", "grandmother's secret"),
+                        share("bare tub", "grams", "300", "freeze", true))),
+                Map.of());
+        String cooked = http.act(
+                        "/api/stretch/" + stretch().path("id").asString() + "/cook", Map.of("weighed", "1.2 kg"))
+                .ok()
+                .path("act")
+                .asString();
+        assertThat(lot("mustard powder").path("amount").asString()).isEqualTo("21 g");
+        assertThat(about("hot tub · 7 g mustard powder").path("cost").asString())
+                .isEqualTo("3.20");
+        List<String> contain = new ArrayList<>();
+        try (PDDocument pdf =
+                Loader.loadPDF(http.get("/api/pack/" + cooked + "/labels.pdf").bytes())) {
+            new PDFTextStripper()
+                    .getText(pdf)
+                    .lines()
+                    .filter(line -> line.contains(" tub") || line.startsWith("Has"))
+                    .forEach(contain::add);
+        }
+        assertThat(contain)
+                .containsExactly(
+                        "herb tub · thyme",
+                        "hot tub · 7 g",
+                        "Has mustard",
+                        "odd tub ·",
+                        "Has not known: grandmother's secret",
+                        "bare tub");
     }
 
     private JsonNode cookPlan(String title) {

@@ -155,6 +155,18 @@ class StoriesOfCookDayTest extends StoryKitchen {
     }
 
     /** S07.4, .5, .6, .11: the base before all four; not before 10:59; the weak burner gets the vegetables; raw after ready. */
+    /** A raw bird for which nobody wrote minutes is in the oven for what its weight takes, and that is told. */
+    @Test
+    void aBirdWithoutMinutesIsNoTwoMinutes() {
+        String begin = "2026-12-06T13:00";
+        Map<String, Object> roast =
+                new HashMap<>(dish("roast", false, "Roast the chicken at 190 °C until the juices run clear."));
+        roast.put("lines", List.of("1 whole chicken, 1.8 kg"));
+        JsonNode day = day("begin", begin, List.of("oven"), List.of(roast));
+        assertThat(minutes(day, begin, "end")).isBetween(90L, 120L);
+        assertThat(day.toString()).contains("says no minutes of heat: about 101 are assumed");
+    }
+
     @Test
     void fourPotsWithOneBase() {
         List<Map<String, Object>> pots = new ArrayList<>();

@@ -39,7 +39,7 @@ class StoriesTest extends StoryKitchen {
             2027-01-17T12:00:00Z | noodles cooked today                 | cooked noodles    | 2027-01-21
             2027-01-17T12:00:00Z | spicy dressing, best before 17 Jan   | salad dressing    | 2027-01-17
             2027-01-17T09:00:00Z | hard boiled eggs 8                   | hard-boiled egg   | 2027-01-24
-            2027-01-17T09:00:00Z | black beans cooked 500 g             | cooked beans      | 2027-01-21
+            2027-01-17T09:00:00Z | black beans cooked 500 g             | cooked black beans | 2027-01-21
             2027-01-24T09:00:00Z | braised beef 600 g Sat               | cooked beef       | 2027-01-27
             2027-01-17T09:00:00Z | turkey pieces 4 x 300 g Sep          | turkey pieces     | 2027-06-01
             2027-01-17T09:00:00Z | turkey mince 2 x 450 g Oct           | minced turkey     | 2027-02-01

@@ -22,6 +22,7 @@ import wexilla.app.platform.Problem;
 import wexilla.app.platform.Undoable;
 import wexilla.app.recipes.Recipes;
 import wexilla.core.food.Food;
+import wexilla.core.food.Key;
 import wexilla.core.kitchen.Batch;
 import wexilla.core.kitchen.Batch.State;
 import wexilla.core.kitchen.NewBatch;
@@ -29,6 +30,7 @@ import wexilla.core.kitchen.Written;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Size;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
@@ -132,7 +134,9 @@ public class Batches implements Undoable {
                             join lot_source s on s.household_id = c.household_id and s.child = c.id
                             join lot p on p.household_id = s.household_id and p.id = s.parent
                             where b.state <> 'PLANNED' and c.household_id = b.household_id and c.batch = b.id
-                            and p.food is not null and stands(c.household_id, c.made_by)) as went_in
+                            and p.food is not null and stands(c.household_id, c.made_by)
+                            union select array[s.food::text, s.text] from batch_line s where b.recipe is null
+                            and s.household_id = b.household_id and s.batch = b.id) as went_in
                         from batch b where b.household_id = ? and (b.id = any (?)
                             or b.state = 'PLANNED' and b.cook_on between ? and ?)
                         order by b.cook_on, b.name, b.id""")
@@ -146,7 +150,9 @@ public class Batches implements Undoable {
         Object taken = row.getArray("went_in").getArray();
         return taken instanceof String[][] all
                 ? Arrays.stream(all)
-                        .map(one -> now.foods().food(UUID.fromString(one[0])).saying(one[1]))
+                        .map(one -> one[0] == null
+                                ? Food.unknown(Key.food(one[1]), one[1], Unit.G)
+                                : now.foods().food(UUID.fromString(one[0])).saying(one[1]))
                         .toList()
                 : List.of();
     }

@@ -3,14 +3,16 @@ package wexilla.app.onhand;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.Collection;
-import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
+import wexilla.app.platform.Kept;
 import wexilla.core.food.Key;
 import wexilla.core.food.book.FoodBook;
 import wexilla.core.food.book.Forms;
@@ -32,55 +34,31 @@ public final class Snapshot {
 
     private final Household household;
     private final LocalDateTime now;
-    private final Once<KnownFoods> foods;
-    private final Once<Kitchen> kitchen;
-    private final Map<Object, Object> known = new HashMap<>();
+    private final Kept.Shelf shelf;
+    private final Supplier<KnownFoods> foods;
+    private final Supplier<Kitchen> stock;
     private final BiFunction<KnownFoods, @Nullable Collection<Key>, Map<Key, List<Offer>>> prices;
-    private final Once<Map<Key, List<Offer>>> offers;
+    private @Nullable Kitchen kitchen;
 
     Snapshot(
             Household household,
             LocalDateTime now,
+            Kept.Shelf shelf,
             Supplier<KnownFoods> foods,
             Supplier<List<Lot>> there,
             Supplier<KeepingGuide> guide,
             BiFunction<KnownFoods, @Nullable Collection<Key>, Map<Key, List<Offer>>> offers) {
         this.household = household;
         this.now = now;
-        this.foods = new Once<>(foods);
-        this.kitchen = new Once<>(() -> Kitchen.stock(household, now, guide.get(), foods(), there.get(), null));
+        this.shelf = shelf;
+        this.foods = foods;
+        this.stock = () -> Kitchen.stock(household, now, guide.get(), foods(), shelf.read(Lot.class, there), null);
         this.prices = offers;
-        this.offers = new Once<>(() -> offers.apply(foods(), null));
     }
 
-    private static final class Once<T> implements Supplier<T> {
-        private final Supplier<T> read;
-        private @Nullable T known;
-
-        Once(Supplier<T> read) {
-            this.read = read;
-        }
-
-        @Override
-        public T get() {
-            T value = known;
-            if (value == null) {
-                value = read.get();
-                known = value;
-            }
-            return value;
-        }
-    }
-
-    /** What somebody else reads for this request, once. @param key of whoever asks */
-    @SuppressWarnings("unchecked")
+    /** What somebody else reads of the household, once as long as no act changes it. @param key of whoever asks */
     public <T> T once(Object key, Supplier<T> read) {
-        T value = (T) known.get(key);
-        if (value == null) {
-            value = read.get();
-            known.put(key, value);
-        }
-        return value;
+        return shelf.read(key, read);
     }
 
     public Household household() {
@@ -97,7 +75,7 @@ public final class Snapshot {
     }
 
     public KnownFoods foods() {
-        return foods.get();
+        return shelf.read(KnownFoods.class, foods);
     }
 
     public FoodBook book() {
@@ -110,7 +88,12 @@ public final class Snapshot {
 
     /** The kitchen as this request found it; its places are not read. */
     public Kitchen kitchen() {
-        return kitchen.get();
+        Kitchen found = kitchen;
+        if (found == null) {
+            found = stock.get();
+            kitchen = found;
+        }
+        return found;
     }
 
     /** Everything there is, first to expire first. */
@@ -129,7 +112,7 @@ public final class Snapshot {
 
     /** Prices of each food, newest first. */
     public Map<Key, List<Offer>> offers() {
-        return offers.get();
+        return shelf.read(Offer.class, () -> prices.apply(foods(), null));
     }
 
     /** Where a lot of a food or of a batch is found. */
@@ -162,9 +145,13 @@ public final class Snapshot {
                 supply(), offers, household.seasoning(), household.flat(), household.measures(), day);
     }
 
-    /** Stock today, and prices of no other foods than these: ten years of all prices take long to read. */
+    /** Stock today, and prices of no other foods than these and what they are made of: ten years of all prices take long to read. */
     public CostSheet.Known costs(Collection<Key> foods) {
-        return costs(today(), prices.apply(foods(), foods));
+        Set<Key> asked = new HashSet<>(foods);
+        foods.forEach(food -> book().get(food)
+                .flatMap(forms()::source)
+                .ifPresent(form -> asked.add(form.by().key())));
+        return costs(today(), prices.apply(foods(), asked));
     }
 
     /** Stock and prices today. */

@@ -8,6 +8,7 @@ import org.springframework.stereotype.Component;
 import wexilla.app.household.Foods;
 import wexilla.app.household.Households;
 import wexilla.app.household.Reference;
+import wexilla.app.platform.Kept;
 import wexilla.core.food.Key;
 import wexilla.core.kitchen.Kitchen;
 import wexilla.core.kitchen.house.Household;
@@ -22,9 +23,12 @@ public class Snapshots {
     private final Offers offers;
     private final Reference reference;
     private final Households households;
+    private final Kept kept;
     private final Clock clock;
 
-    Snapshots(Foods foods, Lots lots, Offers offers, Reference reference, Households households, Clock clock) {
+    Snapshots(
+            Foods foods, Lots lots, Offers offers, Reference reference, Households households, Kept kept, Clock clock) {
+        this.kept = kept;
         this.households = households;
         this.reference = reference;
         this.foods = foods;
@@ -50,9 +54,11 @@ public class Snapshots {
     }
 
     public Snapshot of(Household household) {
+        Kept.Shelf shelf = kept.of(household.id());
         return new Snapshot(
                 household,
                 household.at(clock.instant()),
+                shelf,
                 () -> foods.known(household),
                 () -> lots.there(household),
                 () -> reference.keeping(household),

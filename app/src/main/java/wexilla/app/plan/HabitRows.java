@@ -19,6 +19,7 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
+import wexilla.app.platform.Rows;
 import wexilla.core.kitchen.Habit;
 import wexilla.core.kitchen.Habits;
 import wexilla.core.kitchen.Meal.Kind;
@@ -31,13 +32,17 @@ import wexilla.core.plan.PlannedMeal.When;
 @Component
 public class HabitRows {
 
+    private static final List<Thing> KEPT = List.of(Thing.HABIT, Thing.HABIT_PEOPLE);
+
     private final JdbcClient db;
+    private final Rows rows;
     private final Journal journal;
     private final Meals slots;
     private final People people;
 
-    HabitRows(JdbcClient db, Journal journal, Meals slots, People people) {
+    HabitRows(JdbcClient db, Rows rows, Journal journal, Meals slots, People people) {
         this.db = db;
+        this.rows = rows;
         this.journal = journal;
         this.slots = slots;
         this.people = people;
@@ -54,7 +59,10 @@ public class HabitRows {
     private Habits known(Household household, List<Person> all) {
         List<UUID> everybody =
                 all.stream().filter(Person::active).map(Person::id).toList();
-        List<Habit> said = db.sql("select * from meal_habit where household_id = ? order by meal, weekday")
+        List<Habit> said = db.sql("""
+                        select h.*, array(select p.person from meal_habit_person p
+                            where p.household_id = h.household_id and p.habit = h.id) as people
+                        from meal_habit h where h.household_id = ? order by h.meal, h.weekday""")
                 .params(household.id())
                 .query((row, n) -> habit(row, everybody))
                 .list();
@@ -114,14 +122,13 @@ public class HabitRows {
                 .map(habit -> java.util.Objects.requireNonNull(habit.id()))
                 .findFirst()
                 .orElseGet(UUID::randomUUID);
-        journal.before(act, Thing.HABIT, id);
+        journal.before(act, KEPT, id);
         db.sql("""
-                        insert into meal_habit (household_id, id, meal, weekday, table_time, home_from, minutes, kind, note,
-                            people)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                        insert into meal_habit (household_id, id, meal, weekday, table_time, home_from, minutes, kind, note)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?)
                         on conflict (household_id, id) do update set table_time = excluded.table_time,
                             home_from = excluded.home_from, minutes = excluded.minutes, kind = excluded.kind,
-                            note = excluded.note, people = excluded.people""")
+                            note = excluded.note""")
                 .params(Arrays.asList(
                         household.id(),
                         id,
@@ -131,9 +138,16 @@ public class HabitRows {
                         when.homeFrom(),
                         when.minutes(),
                         input.kind().name(),
-                        input.note().strip(),
-                        input.people().toArray(UUID[]::new)))
+                        input.note().strip()))
                 .update();
+        emptied(household, id);
+        rows.insert(
+                "meal_habit_person",
+                input.people().stream()
+                        .distinct()
+                        .map(person ->
+                                Map.<String, Object>of("household_id", household.id(), "habit", id, "person", person))
+                        .toList());
         return "From now on: " + input.meal().words() + " " + MealTimes.words(when.table());
     }
 
@@ -143,15 +157,21 @@ public class HabitRows {
                 .filter(one -> id.equals(one.id()))
                 .findFirst()
                 .orElseThrow(() -> Problem.missing("There is no such meal that repeats."));
-        journal.before(act, Thing.HABIT, id);
+        journal.before(act, KEPT, id);
+        emptied(act.household(), id);
         db.sql("delete from meal_habit where household_id = ? and id = ?")
                 .params(act.household().id(), id)
                 .update();
         return "No longer usual: " + habit.meal().words();
     }
 
-    static HabitView view(Habit habit) {
+    private void emptied(Household household, UUID id) {
+        db.sql("delete from meal_habit_person where household_id = ? and habit = ?")
+                .params(household.id(), id)
+                .update();
+    }
 
+    static HabitView view(Habit habit) {
         return new HabitView(
                 habit.id() == null ? null : habit.id().toString(),
                 habit.meal(),

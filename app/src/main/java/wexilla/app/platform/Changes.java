@@ -23,7 +23,12 @@ public class Changes {
 
     /** What is asked for comes before what asks for it: a lot is of a batch, a dish of a meal too. */
     private static final List<Class<? extends Change>> ORDER = List.of(
-            Change.OfPrice.class, Change.OfRecipe.class, Change.OfBatch.class, Change.OfLot.class, Change.OfMeal.class);
+            Change.OfPrice.class,
+            Change.OfRecipe.class,
+            Change.OfBatch.class,
+            Change.OfLot.class,
+            Change.OfMeal.class,
+            Change.OfBuy.class);
 
     private final Map<Class<? extends Change>, Writer> writers;
 

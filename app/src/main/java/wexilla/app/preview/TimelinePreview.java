@@ -41,6 +41,7 @@ import wexilla.core.recipe.RecipeStep;
 import wexilla.core.recipe.check.SafetyCheck;
 import wexilla.core.recipe.lines.LineReader;
 import wexilla.core.recipe.lines.ReadLine;
+import wexilla.core.recipe.steps.StepTime;
 
 /** A cook day on one clock, from dishes as they are typed; stores nothing. */
 @RestController
@@ -244,9 +245,15 @@ class TimelinePreview {
         }
         List<ReadLine> lines = asked.lines() == null ? List.of() : lines(at, asked.lines());
         List<DayStep> steps = new ArrayList<>();
+        List<RecipeStep> written = new ArrayList<>();
         for (int i = 0; i < asked.steps().size(); i++) {
-            String text = Asked.name(at + "/steps/" + i, asked.steps().get(i), 500);
-            steps.add(heat.timed(DayStep.of(text), lines));
+            written.add(
+                    new RecipeStep(Asked.name(at + "/steps/" + i, asked.steps().get(i), 500), null));
+        }
+        List<StepTime> times =
+                new Recipe(asked.name(), 4, lines.stream().map(RecipeLine::of).toList(), written).times();
+        for (int i = 0; i < times.size(); i++) {
+            steps.add(heat.timed(DayStep.of(written.get(i).text(), times.get(i)), lines));
         }
         List<Integer> after = new ArrayList<>();
         for (String name : asked.after() == null ? List.<String>of() : asked.after()) {

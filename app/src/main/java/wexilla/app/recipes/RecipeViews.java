@@ -1,6 +1,7 @@
 package wexilla.app.recipes;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -24,6 +25,7 @@ import wexilla.core.recipe.RecipeStep;
 import wexilla.core.recipe.Style;
 import wexilla.core.recipe.check.RecipeFlag;
 import wexilla.core.recipe.steps.StepGear;
+import wexilla.core.recipe.steps.StepTime;
 
 /** What the Recipes station is answered with. */
 final class RecipeViews {
@@ -109,18 +111,28 @@ final class RecipeViews {
             @Nullable String heat,
             @Nullable String heatToo) {
 
-        static StepView of(RecipeStep step, Household household) {
+        /** The steps of a recipe, each read beside its lines and the steps before it. */
+        static List<StepView> of(Recipe recipe, Household household) {
+            List<StepTime> times = recipe.times();
+            List<StepGear> gears = recipe.gears();
+            List<StepView> views = new ArrayList<>();
+            for (int i = 0; i < times.size(); i++) {
+                views.add(of(recipe.steps().get(i), times.get(i), gears.get(i).kind(), household));
+            }
+            return views;
+        }
+
+        private static StepView of(RecipeStep step, StepTime time, StepGear.Kind gear, Household household) {
             boolean fahrenheit = household.system() == KitchenMeasure.System.US;
-            StepGear gear = StepGear.read(step.text());
             return new StepView(
                     step.text(),
                     step.stop(),
-                    step.time().handsMin(),
-                    step.time().waitMin(),
+                    time.handsMin(),
+                    time.waitMin(),
                     step.typed() != null,
-                    step.time().about(),
+                    time.about(),
                     step.clock().words(),
-                    gear.kind(),
+                    gear,
                     StepGear.heatOf(step.text(), fahrenheit),
                     StepGear.heatOf(step.text(), !fahrenheit));
         }

@@ -107,9 +107,7 @@ class RecipesController {
                         stored.about().alsoMakes(),
                         stored.about().source(),
                         lines,
-                        recipe.steps().stream()
-                                .map(step -> StepView.of(step, household))
-                                .toList(),
+                        StepView.of(recipe, household),
                         List.copyOf(recipe.styles()),
                         flags(recipe, household),
                         RecipeViews.LookView.of(recipe, people.avoided(household), household.country()),
@@ -169,10 +167,7 @@ class RecipesController {
         Optional<Recipe> whole = draft.understood(input);
         return new DraftView(
                 LineViews.lines(draft.lines(), held, rules, sheet, household),
-                whole.map(recipe -> recipe.steps().stream()
-                                .map(step -> StepView.of(step, household))
-                                .toList())
-                        .orElse(List.of()),
+                whole.map(recipe -> StepView.of(recipe, household)).orElse(List.of()),
                 whole.map(recipe -> flags(recipe, household)).orElse(List.of()),
                 RecipeViews.cost(sheet, input.portions()));
     }

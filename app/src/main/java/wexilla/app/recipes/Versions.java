@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -52,11 +53,11 @@ class Versions {
         this.db = db;
     }
 
-    /** What a request has read so far. @param heads the current version of each recipe that was asked for */
+    /** What was read so far. @param heads the current version of each recipe that was asked for */
     private record Read(Map<Version, Written> stored, Map<UUID, Version> heads) {
 
         static Read nothing() {
-            return new Read(new HashMap<>(), new HashMap<>());
+            return new Read(new ConcurrentHashMap<>(), new ConcurrentHashMap<>());
         }
     }
 

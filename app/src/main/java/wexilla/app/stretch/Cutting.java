@@ -19,6 +19,7 @@ import wexilla.core.food.facts.Yield;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.Thaw;
 import wexilla.core.money.Money;
+import wexilla.core.plan.MealOfDay;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Measures;
@@ -47,10 +48,11 @@ public final class Cutting {
      * @param part absent or {@code meat} for meat; anything else is a by-product, such as bones
      * @param plates how many plates it makes with its extender; absent when it is served plain
      * @param form whole, sliced, shredded or stock; shredded when nothing is said
-     * @param eatOn ISO day, absent while open
+     * @param eatOn ISO day, absent while open; {@code meal} of that day, dinner when nothing is said
      * @param freeze whether it goes into the freezer on the cook day
      * @param locked whether it keeps its size while others give way
-     * @param season how it is seasoned, as it stands on its label; plain when nothing is said
+     * @param season how it is seasoned, as it stands on its label, "7 g mustard powder" or "smoke"; plain when nothing is
+     *     said
      */
     public record ShareAsked(
             String name,
@@ -67,14 +69,24 @@ public final class Cutting {
             @Nullable String form,
             @Nullable String extender,
             @Nullable String eatOn,
+            @Nullable MealOfDay meal,
             @Nullable Boolean freeze,
             @Nullable Boolean locked,
             @Nullable String season) {
 
         /** What stands on it: its name and how it is seasoned. */
         String about() {
-            String seasoned = season == null ? "" : season.strip();
-            return name.strip() + (seasoned.isEmpty() || seasoned.equals("plain") ? "" : " · " + seasoned);
+            return name.strip() + (seasoning().isEmpty() ? "" : " · " + seasoning());
+        }
+
+        /** How it is seasoned; empty for a plain part. */
+        String seasoning() {
+            String said = season == null ? "" : season.strip();
+            return said.equalsIgnoreCase("plain") ? "" : said;
+        }
+
+        MealOfDay eatenAt() {
+            return meal == null ? MealOfDay.DINNER : meal;
         }
 
         boolean meat() {

@@ -37,6 +37,9 @@ import wexilla.core.quantity.Dimension;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.lines.LineList;
+import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.recipe.lines.ReadLine;
 import wexilla.core.stations.cook.Stove;
 import wexilla.core.stations.stretch.Joint;
 import wexilla.core.stretch.Piece;
@@ -106,6 +109,10 @@ class JointCooking {
         }
         if (!uncooked) {
             pot.lines().stream().flatMap(line -> line.knownFood().stream()).forEach(named::add);
+            asked.shares().stream()
+                    .flatMap(share -> season(share, household).stream())
+                    .flatMap(line -> line.knownFood().stream())
+                    .forEach(named::add);
         }
         Stove stove = stoves.at(act, named);
         Set<String> used = codes.used(household);
@@ -114,7 +121,10 @@ class JointCooking {
         Cut cut = there(household, actual(asked, raw, uncooked ? null : weighed));
         List<Piece> pieces =
                 Piece.of(cut.slab(), cut.shares(), cut.plan(), raw.amount().value());
-        List<Joint.Part> parts = parts(pieces, asked, food, besides, pins(household, pieces));
+        List<List<ReadLine>> season = asked.shares().stream()
+                .map(share -> uncooked ? List.<ReadLine>of() : season(share, household))
+                .toList();
+        List<Joint.Part> parts = parts(pieces, asked, food, season, besides, pins(household, pieces));
         List<UUID> made;
         if (uncooked) {
             made = joint.cutRaw(raw, parts);
@@ -139,6 +149,16 @@ class JointCooking {
         stretches.cooked(act, id, made.subList(0, asked.shares().size()));
         return (uncooked ? "Cut raw: " : "Cooked: ") + food.name() + " into " + pieces.size()
                 + (pieces.size() == 1 ? " part" : " parts");
+    }
+
+    /** What goes into a part alone: "7 g mustard powder, 1 tsp salt"; nothing for a plain one. */
+    private List<ReadLine> season(ShareAsked share, Household household) {
+        return share.seasoning().isEmpty()
+                ? List.of()
+                : LineList.ofStored(
+                                share.seasoning(),
+                                new LineReader(foods.known(household).book()))
+                        .lines();
     }
 
     private static Rational liquid(JointInput input, PotAsked pot, Household household) {
@@ -184,7 +204,12 @@ class JointCooking {
 
     /** What each piece is kept as; what is not decided has its own name. */
     private static List<Joint.Part> parts(
-            List<Piece> pieces, StretchAsked asked, Food food, Map<String, Food> besides, Map<String, Lot.Pin> pins) {
+            List<Piece> pieces,
+            StretchAsked asked,
+            Food food,
+            List<List<ReadLine>> season,
+            Map<String, Food> besides,
+            Map<String, Lot.Pin> pins) {
         List<Joint.Part> parts = new ArrayList<>();
         for (int i = 0; i < pieces.size(); i++) {
             Piece piece = pieces.get(i);
@@ -193,6 +218,7 @@ class JointCooking {
                     piece,
                     piece.meat() ? food : Objects.requireNonNull(besides.get(piece.name())),
                     share == null ? piece.name() : share.about(),
+                    share == null ? List.of() : season.get(i),
                     share == null ? Form.WHOLE : Shares.form("/shares/" + i, share),
                     share == null || !piece.meat()
                             ? null

@@ -61,6 +61,7 @@ public class PlannedBuys {
                         share.name(),
                         extender(share),
                         eatOn(share),
+                        share.eatenAt(),
                         !share.meat() ? null : asked.cut() == Slab.Cut.RAW ? dish.rawGrams() : dish.grams(),
                         share.meat() ? dish.cost() : null,
                         dish.freeze()));
@@ -69,14 +70,15 @@ public class PlannedBuys {
             // what was kept by other rules than those of today still speaks for its raw weight
             parts.clear();
             asked.shares()
-                    .forEach(share ->
-                            parts.add(new BigBuy.Part(share.name(), extender(share), eatOn(share), null, null, false)));
+                    .forEach(share -> parts.add(new BigBuy.Part(
+                            share.name(), extender(share), eatOn(share), share.eatenAt(), null, null, false)));
         }
         return new BigBuy(
                 stretch.id().toString(),
                 asked.food(),
                 asked.weight(),
                 cookOn(stretch),
+                asked.pots(),
                 asked.cut() == Slab.Cut.RAW,
                 keeps,
                 limit,

@@ -129,7 +129,8 @@ class StretchSaving {
                 int plates = Math.min(
                         Recipe.MOST_PORTIONS,
                         Math.max(1, dish.plates().ceiling().intValueExact()));
-                parts.add(new OnTable(share.name().strip(), day, plates, lines(asked, share, dish, household)));
+                parts.add(new OnTable(
+                        share.name().strip(), day, share.eatenAt(), plates, lines(asked, share, dish, household)));
             }
         }
         return parts;

@@ -14,17 +14,20 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.platform.Act;
+import wexilla.app.platform.Changes;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Problem;
 import wexilla.app.platform.Rows;
 import wexilla.app.stretch.Cutting.ShareAsked;
 import wexilla.app.stretch.Cutting.StretchAsked;
+import wexilla.core.kitchen.Change;
 import wexilla.core.kitchen.house.Household;
+import wexilla.core.plan.MealOfDay;
 
 /** The big buys of a household and their parts, as typed. */
 @Component
-public class Stretches {
+public class Stretches implements Changes.Writer {
 
     /** How far a big buy is. */
     enum State {
@@ -76,7 +79,9 @@ public class Stretches {
         List<Object> parameters = new ArrayList<>(List.of(household.id()));
         parameters.addAll(Arrays.asList(more));
         db.sql("select s.*, h.* from (select household_id, id, source_lot, food, weight, price, cooked_yield, method, "
-                        + "cook_on, raw, inputs, lid_off, fat, lean, vessels, more_lots, liquid_back, state, version, row_number() over ("
+                        + "cook_on, raw, inputs, lid_off, fat, lean, vessels, liquid_back, state, version, "
+                        + "array(select p.lot from stretch_pack p where p.household_id = stretch.household_id "
+                        + "and p.stretch = stretch.id order by p.pos) as more_lots, row_number() over ("
                         + ORDER
                         + ") as place from stretch "
                         + "where household_id = ? and state <> 'DROPPED' " + condition + ") s "
@@ -141,6 +146,7 @@ public class Stretches {
                         row.getString("form"),
                         row.getString("extender"),
                         row.getString("eat_on"),
+                        MealOfDay.valueOf(row.getString("meal").toUpperCase(Locale.ROOT)),
                         row.getBoolean("to_freezer"),
                         row.getBoolean("locked"),
                         row.getString("season")),
@@ -152,15 +158,14 @@ public class Stretches {
         remember(act, id);
         db.sql("""
                         insert into stretch (household_id, id, source_lot, food, weight, price, cooked_yield, method,
-                            cook_on, raw, inputs, lid_off, fat, lean, vessels, more_lots, liquid_back, state)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 'OPEN')
+                            cook_on, raw, inputs, lid_off, fat, lean, vessels, liquid_back, state)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 'OPEN')
                         on conflict (household_id, id) do update set source_lot = excluded.source_lot,
                             food = excluded.food, weight = excluded.weight, price = excluded.price,
                             cooked_yield = excluded.cooked_yield, method = excluded.method,
                             cook_on = excluded.cook_on, raw = excluded.raw, inputs = excluded.inputs,
                             lid_off = excluded.lid_off, fat = excluded.fat, lean = excluded.lean,
-                            vessels = excluded.vessels, more_lots = excluded.more_lots,
-                            liquid_back = excluded.liquid_back,
+                            vessels = excluded.vessels, liquid_back = excluded.liquid_back,
                             version = stretch.version + 1""")
                 .params(Arrays.asList(
                         act.household().id(),
@@ -178,17 +183,24 @@ public class Stretches {
                         asked.fat(),
                         asked.lean(),
                         asked.pots(),
-                        asked.more().toArray(UUID[]::new),
                         Boolean.TRUE.equals(asked.liquidBack())))
                 .update();
-        db.sql("delete from share where household_id = ? and stretch = ?")
-                .params(act.household().id(), id)
+        db.sql("with packs as (delete from stretch_pack where household_id = :household and stretch = :id) "
+                        + "delete from share where household_id = :household and stretch = :id")
+                .param("household", act.household().id())
+                .param("id", id)
                 .update();
         List<Map<String, Object>> shares = new ArrayList<>();
         for (int pos = 0; pos < asked.shares().size(); pos++) {
             shares.add(row(act, id, pos, asked.shares().get(pos)));
         }
         rows.insert("share", shares);
+        List<Map<String, Object>> packs = new ArrayList<>();
+        for (UUID pack : asked.more()) {
+            packs.add(
+                    Map.of("household_id", act.household().id(), "stretch", id, "pos", packs.size() + 1, "lot", pack));
+        }
+        rows.insert("stretch_pack", packs);
     }
 
     private static Map<String, Object> row(Act act, UUID id, int pos, ShareAsked share) {
@@ -210,6 +222,7 @@ public class Stretches {
         row.put("form", share.form());
         row.put("extender", share.extender() == null ? "" : share.extender());
         row.put("eat_on", Cutting.day("/shares/" + pos + "/eatOn", share.eatOn()));
+        row.put("meal", share.eatenAt().words());
         row.put("to_freezer", Boolean.TRUE.equals(share.freeze()));
         row.put("locked", Boolean.TRUE.equals(share.locked()));
         row.put("season", share.season() == null ? "" : share.season().strip());
@@ -217,7 +230,36 @@ public class Stretches {
     }
 
     private void remember(Act act, UUID id) {
-        journal.before(act, List.of(Thing.STRETCH, Thing.SHARES), id);
+        journal.before(act, List.of(Thing.STRETCH, Thing.SHARES, Thing.PACKS), id);
+    }
+
+    @Override
+    public Class<? extends Change> kind() {
+        return Change.OfBuy.class;
+    }
+
+    /** Parts go to other meals, and the big buy with them is seen to have changed. */
+    @Override
+    public void write(Act act, List<Change> changes) {
+        List<Change.PartMoved> moved =
+                changes.stream().map(Change.PartMoved.class::cast).toList();
+        List<UUID> ids =
+                moved.stream().map(Change.PartMoved::stretch).distinct().toList();
+        journal.before(act, List.of(Thing.STRETCH, Thing.SHARES), ids);
+        db.sql("""
+                        with moved as (
+                            update share s set eat_on = m.day::date, meal = m.meal
+                            from unnest(:ids::uuid[], :parts::int[], :days::text[], :meals::text[]) m (id, pos, day, meal)
+                            where s.household_id = :household and s.stretch = m.id and s.pos = m.pos
+                            returning s.stretch)
+                        update stretch set version = version + 1
+                        where household_id = :household and id in (select stretch from moved)""")
+                .param("household", act.household().id())
+                .param("ids", moved.stream().map(Change.PartMoved::stretch).toArray(UUID[]::new))
+                .param("parts", moved.stream().map(Change.PartMoved::part).toArray(Integer[]::new))
+                .param("days", moved.stream().map(one -> one.day().toString()).toArray(String[]::new))
+                .param("meals", moved.stream().map(one -> one.meal().words()).toArray(String[]::new))
+                .update();
     }
 
     void drop(Act act, UUID id) {

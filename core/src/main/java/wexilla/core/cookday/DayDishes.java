@@ -20,6 +20,7 @@ import wexilla.core.recipe.Wording;
 import wexilla.core.recipe.lines.Mentions;
 import wexilla.core.recipe.lines.ReadLine;
 import wexilla.core.recipe.steps.StepGear;
+import wexilla.core.recipe.steps.StepLoads;
 import wexilla.core.recipe.steps.StepTime;
 
 /**
@@ -101,6 +102,17 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
                 && time.waitMin() >= vessels
                 && StepGear.read(scaled.text()).kind() != StepGear.Kind.COLD;
         int hands = time.handsMin() == 0 ? 0 : Math.max(1, time.handsMin() / vessels);
+        int said = vessels == 1 && scaled.time().waitMin() > 0 ? StepLoads.of(scaled.text()) : 1;
+        if (said > 1) {
+            StepTime load = time.load(said);
+            return new DayStep(
+                    scaled.text(),
+                    pace.of(sized.recipe().title(), scaled.text(), load),
+                    said,
+                    scaled.step().clock(),
+                    amounts(scaled, sized, wording),
+                    load);
+        }
         StepTime one = loads ? new StepTime(hands, time.waitMin() / vessels, time.about()) : time;
         return new DayStep(
                 scaled.text(),

@@ -18,6 +18,7 @@ import wexilla.core.food.facts.Nature;
 import wexilla.core.keeping.KeepingWords;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Dimension;
+import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Quantity;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.text.Packs;
@@ -41,6 +42,7 @@ public record DayHeat(
 
     private static final WordLists WORDS = WordLists.of("day");
     private static final Pattern STUFFS = WORDS.list("stuffs");
+    private static final Pattern ROASTS = Pattern.compile("\\b(?:roast|bake)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern ROLLS = WORDS.list("rolls");
 
     /** Of a dish whose foods are known. */
@@ -60,6 +62,9 @@ public record DayHeat(
 
     /** A step under pressure that says no minutes, with those a sourced rule knows for what it names; else as it was. */
     public DayStep timed(DayStep step, Collection<ReadLine> lines) {
+        if (untimed(step)) {
+            return heated(step, lines);
+        }
         if (step.time().waitMin() > 0 || StepGear.read(step.text()).kind() != StepGear.Kind.PRESSURE_COOKER) {
             return step;
         }
@@ -76,6 +81,31 @@ public record DayHeat(
             }
         }
         return step;
+    }
+
+    /** Whether an oven cooks it for minutes nobody wrote: "roast the chicken until done". */
+    private static boolean untimed(DayStep step) {
+        return step.time().waitMin() == 0
+                && step.written().about()
+                && StepGear.read(step.text()).kind() == StepGear.Kind.OVEN
+                && ROASTS.matcher(step.text()).find();
+    }
+
+    /** With what raw meat or fish that it names usually takes; as it was where it names none. */
+    private static DayStep heated(DayStep step, Collection<ReadLine> lines) {
+        String text = step.text().toLowerCase(Locale.ROOT);
+        for (ReadLine line : lines) {
+            Food food = line.food();
+            if (food != null && food.traits().rawFlesh() && Mentions.named(food, text)) {
+                return step.withWait(UsualHeat.minutes(food, weight(line)));
+            }
+        }
+        return step;
+    }
+
+    private static Rational weight(ReadLine line) {
+        Amount one = piece(line);
+        return one == null ? Rational.ZERO : Measures.METRIC.toBase(one).value();
     }
 
     /** What one piece weighs: of several, their share of the weight; null when no weight was written. */

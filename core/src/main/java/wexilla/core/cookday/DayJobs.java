@@ -18,6 +18,7 @@ import wexilla.core.quantity.Temperature;
 import wexilla.core.quantity.Trade;
 import wexilla.core.recipe.GearTime;
 import wexilla.core.recipe.steps.StepGear;
+import wexilla.core.recipe.steps.StepTime;
 
 /** The jobs of one step: hands and what goes on by itself, with what each holds in this kitchen. */
 final class DayJobs {
@@ -72,6 +73,13 @@ final class DayJobs {
                 && kind != Kind.BURNER
                 && UNTIMED.matcher(step.text()).find()) {
             missing.add(dish + ": “" + text + "” says no minutes of heat: write how long it takes");
+        }
+        if (alone > 0
+                && step.written().about()
+                && kind == Kind.RACK
+                && UNTIMED.matcher(step.text()).find()
+                && StepTime.said(step.text(), sentence -> 1).minutes() == 0) {
+            missing.add(dish + ": “" + text + "” says no minutes of heat: about " + alone + " are assumed");
         }
         List<Kind> holds = kind == null ? List.of() : List.of(there(kind));
         // what only has to be put in holds nothing while hands fill it
@@ -160,7 +168,7 @@ final class DayJobs {
             case HOT_AIR -> Kind.HOT_AIR;
             case OVEN -> Kind.RACK;
             case BURNER -> Kind.BURNER;
-            case SMOKER, COLD, HANDS -> null;
+            case SMOKER, MICROWAVE, COLD, KETTLE, HANDS -> null;
         };
     }
 

@@ -1,9 +1,8 @@
 package wexilla.core.cookday;
 
 import java.util.List;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import wexilla.core.recipe.steps.StepClock;
+import wexilla.core.recipe.steps.StepLoads;
 import wexilla.core.recipe.steps.StepTime;
 
 /**
@@ -21,21 +20,20 @@ public record DayStep(String text, StepTime time, int loads, StepClock clock, Li
         amounts = List.copyOf(amounts);
     }
 
-    private static final Pattern LOADS = Pattern.compile(
-            "\\b(\\d{1,2}|two|three|four)\\s+(?:pan |oven |pot )?(?:loads|batches)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern EACH =
-            Pattern.compile("\\bmin\\w*\\s*(?:each|a load|per load|a batch|per batch)\\b", Pattern.CASE_INSENSITIVE);
-
     public DayStep(String text, StepTime time) {
         this(text, time, 1, StepClock.NONE, List.of(), time);
     }
 
     /** As its text says: "brown the mince in 3 loads, 8 minutes each". */
     public static DayStep of(String text) {
-        StepTime time = StepTime.read(text);
-        Matcher loads = LOADS.matcher(text);
-        int times = loads.find() && EACH.matcher(text).find() ? KitchenGear.number(loads.group(1)) : 1;
-        return new DayStep(text, time, Math.max(1, times), StepClock.NONE, List.of(), time);
+        return of(text, StepTime.read(text));
+    }
+
+    /** The same of a step that takes so long in all. */
+    public static DayStep of(String text, StepTime all) {
+        int loads = StepLoads.of(text);
+        StepTime one = all.load(loads);
+        return new DayStep(text, one, loads, StepClock.NONE, List.of(), one);
     }
 
     /** The same step, going on by itself so long as nobody had written. */

@@ -192,8 +192,11 @@ public final class DayTasks {
         List<Integer> lastHot = List.of();
         boolean hot = false;
         boolean coldEnd = false;
-        for (DayStep step : dish.steps()) {
-            StepGear read = StepGear.read(step.text());
+        List<StepGear> busy =
+                StepGear.of(dish.steps().stream().map(DayStep::text).toList());
+        for (int at = 0; at < busy.size(); at++) {
+            DayStep step = dish.steps().get(at);
+            StepGear read = busy.get(at);
             Kind kind = DayJobs.kind(read.kind());
             if (kind == null && lastHot.isEmpty() && BEFORE.matcher(step.text()).find()) {
                 before.add(dish.name() + ": " + step.text());

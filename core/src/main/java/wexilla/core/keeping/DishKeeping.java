@@ -86,10 +86,7 @@ public record DishKeeping(String keepingClass, LocalDate from, String why) {
         }
 
         private boolean heated() {
-            return until.isEmpty()
-                    || until.stream()
-                            .map(step -> StepGear.read(step.text()).kind())
-                            .anyMatch(kind -> kind != StepGear.Kind.HANDS && kind != StepGear.Kind.COLD);
+            return until.isEmpty() || until.stream().anyMatch(step -> StepGear.heats(step.text()));
         }
 
         private boolean says(String meaning) {

@@ -43,6 +43,8 @@ final class After {
                 planned = plan().after(meal);
             } else if (change instanceof Change.RecipeSet set) {
                 planned = plan().after(set);
+            } else if (change instanceof Change.PartMoved moved) {
+                planned = plan().after(moved);
             } else if (change instanceof Change.PriceSeen seen) {
                 seen(seen);
             }

@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.money.Money;
+import wexilla.core.plan.MealOfDay;
 import wexilla.core.pricing.WholePacks;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
@@ -16,7 +17,8 @@ import wexilla.core.stock.StockUse;
  * One thing an act changes. A store writes it down, {@link Kitchen#after} carries it over into the next picture: both are
  * the same by construction. Amounts are rounded to the six decimals a ledger keeps when a change is made.
  */
-public sealed interface Change permits Change.OfLot, Change.OfBatch, Change.OfMeal, Change.OfPrice, Change.OfRecipe {
+public sealed interface Change
+        permits Change.OfLot, Change.OfBatch, Change.OfMeal, Change.OfPrice, Change.OfRecipe, Change.OfBuy {
 
     /** Decimals a ledger keeps. */
     int DECIMALS = 6;
@@ -38,6 +40,9 @@ public sealed interface Change permits Change.OfLot, Change.OfBatch, Change.OfMe
 
     /** Of the book. */
     sealed interface OfRecipe extends Change permits RecipeSet {}
+
+    /** Of a big buy that is planned. */
+    sealed interface OfBuy extends Change permits PartMoved {}
 
     /** Why the amount of a lot changed. */
     enum Kind {
@@ -142,6 +147,9 @@ public sealed interface Change permits Change.OfLot, Change.OfBatch, Change.OfMe
 
     /** A recipe as it is written from now on. @param written with the version somebody had before her, 0 for a new one */
     record RecipeSet(Written written) implements OfRecipe {}
+
+    /** A part of a big buy is eaten at another meal. @param part its place among the parts, from 0 */
+    record PartMoved(UUID stretch, int part, LocalDate day, MealOfDay meal) implements OfBuy {}
 
     /** A staple is had, low or out. */
     record Levelled(UUID lot, Lot.Level level) implements OfLot {}

@@ -108,6 +108,15 @@ public record Planned(
                 .toList());
     }
 
+    /** The plan once this is written down. */
+    Planned after(Change.PartMoved moved) {
+        String stretch = moved.stretch().toString();
+        List<BigBuy> next = buys.stream()
+                .map(buy -> buy.id().equals(stretch) ? buy.with(moved.part(), moved.day(), moved.meal()) : buy)
+                .toList();
+        return new Planned(meals, batches, recipes, done, next);
+    }
+
     /** What these meals are made of, of a kind. */
     public static Set<UUID> ids(List<Meal> meals, Meal.DishKind kind) {
         return meals.stream()

@@ -114,6 +114,11 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
         Currency currency() {
             return flat.currency();
         }
+
+        /** The same, where seasonings are taken and paid for by what they weigh. */
+        public Known exactly() {
+            return new Known(supply, offers, Seasoning.EXACT, flat, measures, day);
+        }
     }
 
     public CostSheet {
@@ -246,7 +251,7 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
         return Cost.zero(known.currency());
     }
 
-    /** What so much of a food costs by its newest price; unknown where there is none in its unit. */
+    /** What so much of a food costs by its newest price, or by that of what it is made of; unknown where there is none in its unit. */
     public static Cost atNewestPrice(Food food, Amount lacking, Known known) {
         return newestPrice(food, lacking, known)
                 .map(minor -> Cost.of(Money.rounded(minor, known.currency())))
@@ -254,10 +259,20 @@ public record CostSheet(List<LineCost> lines, Money flat, Cost total) {
     }
 
     private static Optional<Rational> newestPrice(Food food, Amount lacking, Known known) {
-        return known.offers().getOrDefault(food.key(), List.of()).stream()
+        Optional<Rational> own = known.offers().getOrDefault(food.key(), List.of()).stream()
                 .filter(offer -> offer.pack().unit().equals(lacking.unit()))
                 .findFirst()
                 .map(offer -> offer.exact(lacking.value()));
+        return own.isPresent() || !lacking.unit().equals(food.base())
+                ? own
+                : known.supply()
+                        .source(food)
+                        .flatMap(form -> newestPrice(
+                                form.by(),
+                                Amount.of(
+                                        lacking.value().dividedBy(form.gives()),
+                                        form.by().base()),
+                                known));
     }
 
     private static LineCost unknown(Known known, @Nullable Amount need, String why) {

@@ -56,7 +56,7 @@ public record GearTime(StepGear.Kind gear, int least, int most) {
             return Optional.empty();
         }
         return switch (gear.kind()) {
-            case COLD, HANDS -> Optional.empty();
+            case MICROWAVE, COLD, KETTLE, HANDS -> Optional.empty();
             case PRESSURE_COOKER -> Optional.of(pressure(step.text(), minutes));
             case OVEN -> {
                 Temperature heat = gear.heat();

@@ -20,6 +20,8 @@ import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unfit;
 import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.steps.StepGear;
+import wexilla.core.recipe.steps.StepTime;
 
 /**
  * A recipe: a name and portions are enough; lines make it costed, steps make it cookable on a cook day.
@@ -48,6 +50,16 @@ public record Recipe(String title, int portions, List<RecipeLine> lines, List<Re
         if (lines.size() > MOST_LINES || steps.size() > MOST_STEPS) {
             throw new Unfit("a recipe has at most " + MOST_LINES + " lines and " + MOST_STEPS + " steps");
         }
+    }
+
+    /** The minutes of its steps, in their order: as typed, else as each says, by what there is of what it names. */
+    public List<StepTime> times() {
+        return StepTimes.of(this);
+    }
+
+    /** What its steps keep busy, in their order. */
+    public List<StepGear> gears() {
+        return StepGear.of(steps.stream().map(RecipeStep::text).toList());
     }
 
     /** Its lines, with what a dish of the book is made of in place of that dish: everything that is in it. */

@@ -50,13 +50,13 @@ public record ScaledStep(RecipeStep step, StepTime time, String why) {
     /**
      * Scales a step.
      *
-     * @param factor of the recipe
+     * @param written its time at the size of the recipe; @param factor of the recipe
      * @param loads trays, pans or pots it takes one after the other, at least one
      * @param piece weight of one piece at this size, for what goes by it; null when it is not known
      * @param pan how much larger the pan in hand is than the one of the recipe; one when nobody said
      */
-    static ScaledStep of(RecipeStep step, Rational factor, int loads, @Nullable Amount piece, Rational pan) {
-        StepTime written = step.time();
+    static ScaledStep of(
+            RecipeStep step, StepTime written, Rational factor, int loads, @Nullable Amount piece, Rational pan) {
         int hands = hands(written.handsMin(), factor);
         Matcher rate = RATE.matcher(step.text());
         if (step.typed() == null && rate.find()) {

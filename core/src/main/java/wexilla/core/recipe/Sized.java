@@ -171,10 +171,15 @@ public record Sized(Recipe recipe, Size size, List<Line> lines) {
                 .findFirst()
                 .orElse(null);
         Rational pan = size.areas() == null ? Rational.ONE : size.areas();
-        return recipe.steps().stream()
-                .map(step -> ScaledStep.inLoads(step, size.factor(), lines)
-                        .orElseGet(() -> ScaledStep.of(step, size.factor(), size.vessels(), piece, pan)))
-                .toList();
+        List<StepTime> times = recipe.times();
+        List<ScaledStep> steps = new ArrayList<>();
+        for (int i = 0; i < times.size(); i++) {
+            RecipeStep step = recipe.steps().get(i);
+            StepTime written = times.get(i);
+            steps.add(ScaledStep.inLoads(step, size.factor(), lines)
+                    .orElseGet(() -> ScaledStep.of(step, written, size.factor(), size.vessels(), piece, pan)));
+        }
+        return steps;
     }
 
     /** The steps until a batch stops in this style; all of them when nothing is marked. */

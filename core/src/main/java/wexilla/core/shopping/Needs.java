@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Diet;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
+import wexilla.core.food.book.Form;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
@@ -69,6 +70,11 @@ public record Needs(List<Met> met) {
         /** Portions of a batch that is there, or will be. */
         public static Want batch(Key key, String name, Amount portions, LocalDate day) {
             return new Want(key, null, name, portions, day, name, null, null, false, true);
+        }
+
+        /** Whether the same dish asks for the same food anyway: "300 g rice" and, further down, cooked rice. */
+        private boolean besides(Want other) {
+            return key.equals(other.key()) && day.equals(other.day()) && dish.equals(other.dish());
         }
 
         /** The want of the evening or batch it comes from in the end. */
@@ -152,18 +158,26 @@ public record Needs(List<Met> met) {
     /** @param supply is taken from */
     public static Needs of(Collection<Want> wants, Supply supply, Measures measures) {
         List<Met> met = new ArrayList<>();
-        wants.stream().sorted(Comparator.comparing(Want::day)).forEach(want -> met(want, supply, measures, met));
+        wants.stream().sorted(Comparator.comparing(Want::day)).forEach(want -> met(want, wants, supply, measures, met));
         return new Needs(List.copyOf(met));
     }
 
-    private static void met(Want want, Supply supply, Measures measures, List<Met> all) {
+    private static void met(Want want, Collection<Want> wants, Supply supply, Measures measures, List<Met> all) {
         if (supply.has(want.key())) {
             return;
         }
         Met own = meet(want, supply, measures);
         boolean meat = want.food() != null && Diet.meat(want.food());
+        Want source = meat || own.lacking() == null ? null : source(want, own.lacking(), supply);
+        if (source != null && wants.stream().noneMatch(source::besides)) {
+            if (!own.takes().isEmpty() || !own.past().isEmpty()) {
+                all.add(new Met(want, own.need(), own.takes(), null, own.past(), "", null));
+            }
+            met(source, wants, supply, measures, all);
+            return;
+        }
         if (!want.bought() && !meat && own.takes().isEmpty() && own.past().isEmpty()) {
-            // cooked rice, cooking water: its recipe says how it is made; cooked meat is missed
+            // cooking water, gravy: its recipe says how it is made; cooked meat is missed
             return;
         }
         Amount lacking = own.lacking();
@@ -174,7 +188,20 @@ public record Needs(List<Met> met) {
         }
         String unknown = made.lines().isEmpty() ? "what goes into " + want.name() : "";
         all.add(new Met(want, own.need(), own.takes(), null, own.past(), unknown, null));
-        want.afresh(made, lacking, measures).forEach(within -> met(within, supply, measures, all));
+        want.afresh(made, lacking, measures).forEach(within -> met(within, wants, supply, measures, all));
+    }
+
+    /** What it is made of, of what no shop sells: 180 g of rice for 500 g of cooked rice. */
+    private static @Nullable Want source(Want want, Amount lacking, Supply supply) {
+        Food food = want.food();
+        Form form = food == null ? null : supply.source(food).orElse(null);
+        if (food == null || form == null || !lacking.unit().equals(food.base())) {
+            return null;
+        }
+        Amount amount =
+                Amount.of(lacking.value().dividedBy(form.gives()), form.by().base());
+        return new Want(
+                form.by().key(), form.by(), form.by().name(), amount, want.day(), want.dish(), null, want, false, true);
     }
 
     private static Met meet(Want want, Supply supply, Measures measures) {

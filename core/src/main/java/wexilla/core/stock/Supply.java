@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -87,6 +88,11 @@ public final class Supply {
     /** What stands in for a food without asking, whether any of it is there or not. */
     public List<Form> silent(Food food) {
         return forms.silent(food.key());
+    }
+
+    /** What a food that no shop sells is made of: {@link Forms#source}. */
+    public Optional<Form> source(Food food) {
+        return forms.source(food);
     }
 
     /** The same of a food, with what silently stands in for it. */

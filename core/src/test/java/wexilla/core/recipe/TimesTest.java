@@ -51,8 +51,11 @@ class TimesTest {
             RULES, List.of(new ComeUp(ratio(1, 2), 13, 26), new ComeUp(Rational.ONE, 25, 50)), HEAT);
 
     private static StepTime scaled(String text, int factor, int loads) {
-        return ScaledStep.of(new RecipeStep(text, null), Rational.of(factor), loads, null, Rational.ONE)
-                .time();
+        return scaled(new RecipeStep(text, null), factor, loads).time();
+    }
+
+    private static ScaledStep scaled(RecipeStep step, int factor, int loads) {
+        return ScaledStep.of(step, step.time(), Rational.of(factor), loads, null, Rational.ONE);
     }
 
     @Test
@@ -66,9 +69,10 @@ class TimesTest {
     @Test
     void aSinglePieceGoesByItsWeight() {
         RecipeStep roast = new RecipeStep("Roast 20 min per 500 g plus 20 min at 180 °C.", null);
-        ScaledStep scaled = ScaledStep.of(roast, Rational.ONE, 1, amount("1.5 kg"), Rational.ONE);
+        ScaledStep scaled = ScaledStep.of(roast, roast.time(), Rational.ONE, 1, amount("1.5 kg"), Rational.ONE);
         assertThat(scaled.time()).isEqualTo(new StepTime(0, 80));
-        assertThat(ScaledStep.of(roast, Rational.ONE, 1, null, Rational.ONE).why())
+        assertThat(ScaledStep.of(roast, roast.time(), Rational.ONE, 1, null, Rational.ONE)
+                        .why())
                 .contains("how heavy");
         ReadLine birds = new LineReader(Samples.BOOK).read("2 x 1.5 kg pork shoulder");
         assertThat(ScaledStep.piece(birds, Rational.of(2))).isEqualTo(amount("1.5 kg"));
@@ -150,17 +154,21 @@ class TimesTest {
     @Test
     void whatLiesDeeperIsTestedForDoneness() {
         RecipeStep bake = new RecipeStep("Bake at 180 °C for 40 minutes.", null);
-        assertThat(ScaledStep.of(bake, Rational.of(2), 1, null, Rational.ONE).why())
+        assertThat(ScaledStep.of(bake, bake.time(), Rational.of(2), 1, null, Rational.ONE)
+                        .why())
                 .isEqualTo("it lies deeper than as written: test for doneness");
-        assertThat(ScaledStep.of(bake, Rational.of(2), 2, null, Rational.ONE).why())
+        assertThat(ScaledStep.of(bake, bake.time(), Rational.of(2), 2, null, Rational.ONE)
+                        .why())
                 .isEqualTo("2 loads one after the other");
-        assertThat(ScaledStep.of(bake, Rational.of(2), 1, null, Rational.of(19, 10))
+        assertThat(ScaledStep.of(bake, bake.time(), Rational.of(2), 1, null, Rational.of(19, 10))
                         .why())
                 .isEmpty();
-        assertThat(ScaledStep.of(bake, Rational.ONE, 1, null, Rational.of(2)).why())
+        assertThat(ScaledStep.of(bake, bake.time(), Rational.ONE, 1, null, Rational.of(2))
+                        .why())
                 .contains("flatter");
         RecipeStep simmer = new RecipeStep("Simmer for 40 minutes.", null);
-        assertThat(ScaledStep.of(simmer, Rational.of(2), 1, null, Rational.ONE).why())
+        assertThat(ScaledStep.of(simmer, simmer.time(), Rational.of(2), 1, null, Rational.ONE)
+                        .why())
                 .isEmpty();
     }
 
@@ -208,8 +216,8 @@ class TimesTest {
     void whatCookingOnceSaves(String text, String saved) {
         ReadLine mince = new LineReader(Samples.BOOK).read("700 g mince");
         List<ScaledStep> steps = List.of(
-                ScaledStep.of(new RecipeStep(text, null), Rational.ONE, 1, null, Rational.ONE),
-                ScaledStep.of(new RecipeStep("Let it stand 5 minutes.", null), Rational.ONE, 1, null, Rational.ONE));
+                scaled(new RecipeStep(text, null), 1, 1),
+                scaled(new RecipeStep("Let it stand 5 minutes.", null), 1, 1));
         assertThat(GearTime.of(mince, steps).map(GearTime::words).orElse("")).isEqualTo(saved);
     }
 }

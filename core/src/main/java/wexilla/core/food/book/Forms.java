@@ -1,14 +1,20 @@
 package wexilla.core.food.book;
 
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 
 /** Which foods stand in for which: handbook, section 1. */
 public final class Forms {
+
+    /** The aisle of what is only made at home. */
+    private static final String NO_SHOP = "none";
 
     /** Every food stands for itself only. */
     public static final Forms NONE = new Forms(List.of());
@@ -38,6 +44,18 @@ public final class Forms {
     /** What stands in for this food, best first. */
     public List<Form> of(Key food) {
         return byNeed.getOrDefault(food, List.of());
+    }
+
+    /**
+     * What a food that no shop sells is made of, so that it is bought in its place: a tin of beans for cooked beans, dry
+     * rice for cooked rice; what is ready goes before what has to be cooked.
+     */
+    public Optional<Form> source(Food food) {
+        return food.traits().aisle().equals(NO_SHOP)
+                ? of(food.key()).stream()
+                        .filter(form -> !form.by().traits().aisle().equals(NO_SHOP))
+                        .min(Comparator.comparing(form -> !form.silent()))
+                : Optional.empty();
     }
 
     /** What this food stands in for. */

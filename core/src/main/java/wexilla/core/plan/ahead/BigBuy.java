@@ -10,6 +10,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.cookday.DayStep;
 import wexilla.core.cookday.DayTasks;
+import wexilla.core.cookday.UsualHeat;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.food.book.FoodBook;
@@ -18,11 +19,15 @@ import wexilla.core.keeping.LotClock;
 import wexilla.core.keeping.Thaw;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
+import wexilla.core.plan.MealOfDay;
 import wexilla.core.plan.PlanCheck;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
+import wexilla.core.quantity.text.AmountReader;
+import wexilla.core.quantity.text.CookWords;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.lines.LineList;
 import wexilla.core.recipe.lines.LineReader;
@@ -31,7 +36,6 @@ import wexilla.core.recipe.steps.StepTime;
 import wexilla.core.stock.CookedForms;
 import wexilla.core.stock.OpenLot;
 import wexilla.core.stock.Supply;
-import wexilla.core.stretch.DishKind;
 import wexilla.core.stretch.Ways;
 
 /**
@@ -39,6 +43,7 @@ import wexilla.core.stretch.Ways;
  * like anything else, and its parts are there for their dishes.
  *
  * @param weight as typed, "3.2 kg"
+ * @param pots it is cooked in, at least one
  * @param raw whether it is cut before it is cooked
  * @param limit the last day a part may be eaten from the fridge; null when nobody knows
  */
@@ -47,6 +52,7 @@ public record BigBuy(
         String food,
         String weight,
         LocalDate cookOn,
+        int pots,
         boolean raw,
         String keepingClass,
         @Nullable LocalDate limit,
@@ -56,7 +62,7 @@ public record BigBuy(
      * A part with what goes to it.
      *
      * @param extender as typed, "1.5 kg potatoes, 2 onions"; only what has an amount and is known can be wanted
-     * @param eatOn null for a part that is made on the cook day
+     * @param eatOn null for a part that is made on the cook day; {@code meal} of that day
      * @param grams of meat as it is cut, {@code cost} of them; null for a by-product, and where that is not known yet
      * @param freeze whether it lies in the freezer until it is eaten
      */
@@ -64,12 +70,30 @@ public record BigBuy(
             String name,
             String extender,
             @Nullable LocalDate eatOn,
+            MealOfDay meal,
             @Nullable Rational grams,
             @Nullable Money cost,
-            boolean freeze) {}
+            boolean freeze) {
+
+        Part at(LocalDate day, MealOfDay other) {
+            return new Part(name, extender, day, other, grams, cost, freeze);
+        }
+
+        /** Whether it is eaten at this meal. */
+        public boolean eaten(LocalDate day, MealOfDay which) {
+            return day.equals(eatOn) && meal == which;
+        }
+    }
 
     public BigBuy {
         parts = List.copyOf(parts);
+    }
+
+    /** The same with a part that is eaten at another meal. */
+    public BigBuy with(int part, LocalDate day, MealOfDay meal) {
+        List<Part> moved = new ArrayList<>(parts);
+        moved.set(part, parts.get(part).at(day, meal));
+        return new BigBuy(id, food, weight, cookOn, pots, raw, keepingClass, limit, moved);
     }
 
     /**
@@ -128,24 +152,22 @@ public record BigBuy(
 
     /**
      * Its work on the cook day: into the pot, what it takes to cook, and taking apart what is not served whole. How long it
-     * cooks nobody has said: what a meal of its kind usually takes.
+     * cooks nobody has said: what a bird or a joint of its weight takes, or a meal of its kind.
      */
     public DayTasks.Dish dish(FoodBook book) {
         Optional<Food> known = book.find(food);
-        String group = known.map(DishKind::group).orElse("");
         Rational grams =
                 parts.stream().map(Part::grams).filter(Objects::nonNull).reduce(Rational.ZERO, Rational::plus);
         int apart =
                 Ways.SHRED.times(grams).dividedBy(Rational.of(1000)).rounded().intValueExact();
         List<DayStep> steps = new ArrayList<>();
         if (!raw) {
-            int heat = group.isEmpty()
-                    ? Trade.whole("once.unknown")
-                    : Trade.number("once." + group).rounded().intValueExact();
+            int heat = known.map(whole -> UsualHeat.minutes(whole, onePiece())).orElse(Trade.whole("once.unknown"));
             steps.add(new DayStep(
                     "Put the " + food + " on", new StepTime(Ways.COOK.rounded().intValueExact(), 0, true)));
             steps.add(new DayStep(
-                    "Roast it until it is done: about " + heat + " min, as usual for its kind",
+                    "Roast it until it is done: about " + CookWords.minutes(heat)
+                            + ", as usual for its kind and weight",
                     new StepTime(0, heat, true)));
         }
         steps.add(new DayStep("Cut it into " + parts.size() + " parts", new StepTime(Math.max(5, apart), 0, true)));
@@ -157,6 +179,15 @@ public record BigBuy(
                 List.of(),
                 DayTasks.Inside.NOTHING,
                 id);
+    }
+
+    /** Grams that cook in one piece: as many as there are in one of its pots. */
+    private Rational onePiece() {
+        return AmountReader.read(weight)
+                .map(read -> Measures.METRIC.toBase(read.quantity().max()))
+                .filter(amount -> amount.unit().equals(Unit.G))
+                .map(amount -> amount.value().dividedBy(Rational.of(pots)))
+                .orElse(Rational.ZERO);
     }
 
     private static void add(

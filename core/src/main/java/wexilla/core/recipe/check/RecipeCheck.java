@@ -72,9 +72,12 @@ public final class RecipeCheck {
     private void times() {
         for (int i = 0; i < recipe.steps().size(); i++) {
             RecipeStep step = recipe.steps().get(i);
-            StepTime text = StepTime.read(step.text());
             StepTime typed = step.typed();
-            if (typed != null && !text.about() && typed.minutes() < text.minutes()) {
+            if (typed == null) {
+                continue;
+            }
+            StepTime text = StepTime.said(step.text(), sentence -> 1);
+            if (typed.minutes() < text.minutes()) {
                 flag(
                         Kind.CONTRADICTION,
                         null,

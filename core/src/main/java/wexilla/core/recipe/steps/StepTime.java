@@ -1,6 +1,7 @@
 package wexilla.core.recipe.steps;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.ToIntFunction;
@@ -9,8 +10,8 @@ import java.util.regex.Pattern;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unfit;
 import wexilla.core.quantity.text.AmountReader;
-import wexilla.core.quantity.text.Blanks;
 import wexilla.core.quantity.text.ReadOnce;
+import wexilla.core.recipe.steps.StepClauses.Clause;
 
 /**
  * How long a step takes, in whole minutes: hands are at it, or it goes on by itself. Read from what the step says when
@@ -27,35 +28,9 @@ public record StepTime(int handsMin, int waitMin, boolean about) {
 
     private static final String NUMBER =
             "(?:\\d+(?:[.,]\\d+)?(?:\\s+\\d/\\d|\\s?[½¼¾⅓⅔])?|\\d/\\d|[½¼¾⅓⅔]|\\b(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\\b)";
-    private static final Pattern TIME = Pattern.compile(
+    static final Pattern TIME = Pattern.compile(
             "(" + NUMBER + ")\\s*(?:(?:-|–|to|or)\\s*(" + NUMBER + ")\\s*)?(hours?|hrs?|h|minutes?|mins?)\\b",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern PARTS = Pattern.compile("[;.](?:\\s|$)|, then ");
-    private static final Pattern ALONE = Pattern.compile(
-            "\\b(simmer|boil|bak(?:e|ing)|roast|brais|stew|soak|rest(?!\\s+of)|ris(?:e|ing)|chill|cool|thaw|marinat|cook|steam|poach|slow|dry|prov(?:e|ing)"
-                    + "|stand|freez|pressure|releas|refrigerat|fridge|overnight|infus|set aside|leave|oven|bubble|reduce|ferment|drain|smok|air[- ]fr)",
-            Pattern.CASE_INSENSITIVE);
-    /** "For the first 30 minutes", "last 15 minutes: add", "every 2 hours", "after 20 minutes": moments in a time, not more of it. */
-    private static final Pattern MOMENT = Pattern.compile(
-            "\\b(?:first|last|final|remaining|every|each|after|halfway|another few)\\s*$", Pattern.CASE_INSENSITIVE);
-    /** What stands between two times of which one is meant: "high 2 hours or low 4", "20 thawed / 25 frozen". */
-    private static final Pattern EITHER = Pattern.compile(
-            "^[^.;,]{0,24}?(?:\\bor\\b|/)[^.;,]{0,24}$"
-                    + "|^\\s*for\\s+(?:soft|hard|rare|medium|firm|runny|al dente|well done)[^.;]{0,12},?\\s*(?:and|or)?\\s*$",
-            Pattern.CASE_INSENSITIVE);
-
-    /** "Hands 5 minutes", "drain at once", "spin dry": somebody is at it, whatever the verb. */
-    private static final Pattern BY_HAND = Pattern.compile(
-            "\\bhands?\\s+\\d|\\bmin\\w*\\s+(?:of\\s+)?hands\\b|\\bdrain\\s+(?:it\\s+|them\\s+)?(?:at once|immediately|straight away)"
-                    + "|\\b(?:spin|pat|wipe|towel)\\s+(?:\\w+\\s+){0,2}dry",
-            Pattern.CASE_INSENSITIVE);
-
-    private static final Pattern SIDES = Pattern.compile(
-            "^\\s*(?:on|per|a|for|each|for each|on each)?\\s*(?:each|per|a|both)?\\s*sides?\\b",
-            Pattern.CASE_INSENSITIVE);
-    /** Words that tell something of a time stand no further from it, in characters. */
-    private static final int NEAR = 60;
-
     private static final Pattern IN_WORDS = Pattern.compile("hour|overnight|few minutes", Pattern.CASE_INSENSITIVE);
     private static final Map<Pattern, String> WORDS = words();
 
@@ -95,63 +70,62 @@ public record StepTime(int handsMin, int waitMin, boolean about) {
                 about || other.about);
     }
 
+    /** Of one of so many loads, rounded up. */
+    public StepTime load(int loads) {
+        return new StepTime((handsMin + loads - 1) / loads, (waitMin + loads - 1) / loads, about);
+    }
+
     public int minutes() {
         return handsMin + waitMin;
     }
 
-    private static final ReadOnce<StepTime> READ = new ReadOnce<>(StepTime::about);
+    private static final ReadOnce<StepTime> READ = new ReadOnce<>(text -> time(text, StepAmounts.NONE));
 
-    /** What the text of a step says about its time, else what such work usually takes. */
+    /** What the text of a step says about its time, and what the work it says no time for usually takes. */
     public static StepTime read(String text) {
         return READ.of(text);
     }
 
-    private static StepTime about(String text) {
-        StepTime said = said(text, part -> 1);
-        return said.minutes() == 0 && !text.isBlank() ? new StepTime(HandTimes.about(text), 0, true) : said;
+    /** The same of a step of a recipe that has so much of everything: eight onions take longer than one. */
+    public static StepTime read(String text, StepAmounts amounts) {
+        return amounts.all().isEmpty() ? read(text) : time(text, amounts);
     }
 
-    /** What the text of a step says about its time and nothing more. @param times how often what a part says is done */
+    private static StepTime time(String text, StepAmounts amounts) {
+        List<Clause> clauses = StepClauses.of(text);
+        StepTime said = said(clauses, sentence -> 1);
+        int assumed = text.isBlank() ? 0 : StepClauses.assumed(clauses, amounts);
+        if (said.minutes() == 0) {
+            return text.isBlank()
+                    ? said
+                    : new StepTime(Math.max(HandTimes.LEAST, Math.min(HandTimes.MOST, assumed)), 0, true);
+        }
+        int loads = StepLoads.of(text);
+        StepTime all = new StepTime(
+                Math.min(MOST_MINUTES, said.handsMin() * loads), Math.min(MOST_MINUTES, said.waitMin() * loads));
+        return assumed == 0 ? all : all.plus(new StepTime(Math.min(HandTimes.MOST, assumed), 0, true));
+    }
+
+    /** What the text of a step says about its time and nothing more. @param times how often what a sentence says is done */
     public static StepTime said(String text, ToIntFunction<String> times) {
+        return said(StepClauses.of(text), times);
+    }
+
+    private static StepTime said(List<Clause> clauses, ToIntFunction<String> times) {
         int hands = 0;
         int wait = 0;
-        for (String part : PARTS.split(spelt(Blanks.single(text)))) {
-            Matcher found = TIME.matcher(part);
-            int end = -1;
-            boolean asked = false;
-            boolean alone = false;
-            int often = 1;
-            while (found.find()) {
-                if (!asked) {
-                    // once for a part, however many times it says
-                    alone = ALONE.matcher(part).find() && !BY_HAND.matcher(part).find();
-                    often = times.applyAsInt(part);
-                    asked = true;
-                }
-                boolean moment = MOMENT.matcher(part.substring(Math.max(0, found.start() - NEAR), found.start()))
-                        .find();
-                boolean other = end >= 0
-                        && found.start() - end <= NEAR
-                        && EITHER.matcher(part.substring(end, found.start())).matches();
-                if (moment || other) {
-                    continue;
-                }
-                end = found.end();
-                String behind = part.substring(found.end(), Math.min(part.length(), found.end() + NEAR));
-                int sides = SIDES.matcher(behind).find() ? 2 : 1;
-                int minutes = Math.min(MOST_MINUTES, minutes(found) * sides * often);
-                if (alone) {
-                    wait = Math.min(MOST_MINUTES, wait + minutes);
-                } else {
-                    hands = Math.min(MOST_MINUTES, hands + minutes);
-                }
+        for (Clause clause : clauses) {
+            if (clause.said() > 0) {
+                int minutes = Math.min(MOST_MINUTES, clause.said() * times.applyAsInt(clause.sentence()));
+                hands += clause.alone() ? 0 : minutes;
+                wait += clause.alone() ? minutes : 0;
             }
         }
-        return new StepTime(hands, wait);
+        return new StepTime(Math.min(MOST_MINUTES, hands), Math.min(MOST_MINUTES, wait));
     }
 
     /** Times in words as times in figures: "half an hour" is 30 minutes, "2 hours and a half" 150. */
-    private static String spelt(String text) {
+    static String spelt(String text) {
         String figures = text;
         if (!IN_WORDS.matcher(text).find()) {
             return text;
@@ -184,7 +158,7 @@ public record StepTime(int handsMin, int waitMin, boolean about) {
     }
 
     /** The upper end of a range. */
-    private static int minutes(Matcher found) {
+    static int minutes(Matcher found) {
         String number = found.group(2) == null ? found.group(1) : found.group(2);
         Rational value = value(number);
         boolean hours = found.group(3).toLowerCase(Locale.ROOT).startsWith("h");

@@ -85,8 +85,7 @@ public final class Stove {
     }
 
     /** The same; null for one that has none. */
-    @Nullable
-    UUID rowOrNone(Food food) {
+    public @Nullable UUID rowOrNone(Food food) {
         return rows.get(food.key());
     }
 

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 import wexilla.core.kitchen.Batch;
 import wexilla.core.kitchen.Change;
 import wexilla.core.kitchen.Kitchen;
@@ -16,13 +18,15 @@ import wexilla.core.kitchen.NewBatch;
 import wexilla.core.kitchen.Written;
 import wexilla.core.people.Appetite;
 import wexilla.core.plan.PlannedMeal;
+import wexilla.core.plan.ahead.BigBuy;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
 
 /**
- * What is cooked ahead for meals is as large as they are, and is not cooked once nobody eats of it.
+ * What is cooked ahead for meals is as large as they are, and is not cooked once nobody eats of it; the part of a big buy
+ * that goes into a meal is where it is eaten.
  *
  * @param kitchen with every meal from today on, their batches and recipes, and the pots
  */
@@ -34,6 +38,7 @@ public record Following(Kitchen kitchen) {
         Map<UUID, Rational> had = eaten(kitchen);
         Map<UUID, Rational> now = eaten(next);
         List<Change> all = new ArrayList<>(changes);
+        all.addAll(parts(next));
         for (Batch batch : next.planned().batches().values()) {
             Rational wanted = now.get(batch.id());
             if (batch.state() != Batch.State.PLANNED || !batch.follows()) {
@@ -48,6 +53,44 @@ public record Following(Kitchen kitchen) {
             }
         }
         return all;
+    }
+
+    /** Parts whose dish went from its meal to another one go with it. */
+    private List<Change> parts(Kitchen next) {
+        List<Change> moved = new ArrayList<>();
+        for (BigBuy buy : next.planned().buys()) {
+            for (int i = 0; i < buy.parts().size(); i++) {
+                BigBuy.Part part = buy.parts().get(i);
+                Predicate<Meal> was = meal -> part.eaten(meal.day(), meal.meal());
+                List<Meal> before = serving(kitchen, part.name());
+                List<Meal> after = serving(next, part.name());
+                if (before.stream().noneMatch(was) || after.stream().anyMatch(was)) {
+                    continue;
+                }
+                int at = i;
+                after.stream()
+                        .filter(meal ->
+                                before.stream().noneMatch(had -> had.id().equals(meal.id())))
+                        .findFirst()
+                        .ifPresent(meal -> moved.add(
+                                new Change.PartMoved(UUID.fromString(buy.id()), at, meal.day(), meal.meal())));
+            }
+        }
+        return moved;
+    }
+
+    /** Planned meals at which a dish of this name is cooked. */
+    private static List<Meal> serving(Kitchen kitchen, String name) {
+        return kitchen.planned().meals().stream()
+                .filter(meal -> meal.state() == Meal.State.PLANNED && meal.eatsHere())
+                .filter(meal -> meal.dishes().stream()
+                        .anyMatch(dish -> dish.kind() == DishKind.RECIPE && called(kitchen, dish.of(), name)))
+                .toList();
+    }
+
+    private static boolean called(Kitchen kitchen, @Nullable UUID recipe, String name) {
+        Written written = recipe == null ? null : kitchen.planned().recipes().get(recipe);
+        return written != null && written.recipe().title().equalsIgnoreCase(name.strip());
     }
 
     /** What meals that are planned eat of each batch. */

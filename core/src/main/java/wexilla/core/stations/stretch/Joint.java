@@ -16,6 +16,7 @@ import wexilla.core.kitchen.Change;
 import wexilla.core.kitchen.Change.Kind;
 import wexilla.core.kitchen.Kitchen;
 import wexilla.core.kitchen.Lot;
+import wexilla.core.kitchen.Lot.Pin;
 import wexilla.core.kitchen.Lot.State;
 import wexilla.core.kitchen.NewBatch;
 import wexilla.core.kitchen.NewLot;
@@ -48,10 +49,26 @@ public record Joint(Stove stove, Supplier<String> codes) {
      * A piece and what it is kept as.
      *
      * @param food of a by-product: bones, trimmings; of raw meat what it is cut from
-     * @param about what stands on it: its name and how it is seasoned
+     * @param about what stands on it: its name and how it is seasoned; {@code season} what goes into it alone
      * @param pin the dish it is cut for; null where it is for none
      */
-    public record Part(Piece piece, Food food, String about, Form form, Lot.@Nullable Pin pin) {}
+    public record Part(
+            Piece piece,
+            Food food,
+            String about,
+            List<ReadLine> season,
+            Form form,
+            @Nullable Pin pin) {
+
+        public Part {
+            season = List.copyOf(season);
+        }
+
+        /** A part that is seasoned is a batch of its own: what is in it is in no other. */
+        private boolean seasoned() {
+            return piece.meat() && !season.isEmpty();
+        }
+    }
 
     /** What lies there of the packs of a big buy. @throws Refused if one of them is gone */
     public static List<Lot> packs(Kitchen kitchen, List<UUID> ids) {
@@ -132,16 +149,15 @@ public record Joint(Stove stove, Supplier<String> codes) {
     public List<UUID> cook(
             Food food, Lot raw, List<Part> parts, Rational portions, List<ReadLine> pot, Rational liquid) {
         LocalDate day = stove.day();
-        UUID batch = stove.id();
         Money none = Money.zero(stove.kitchen().household().currency());
-        stove.does(new Change.BatchSet(
-                NewBatch.named(batch, food.name() + ", cooked", Style.PLAIN_PART, portions, day, none)
-                        .from(stove.row(food))));
-        List<Take> inputs = takes(pot);
+        UUID plain = parts.stream().anyMatch(part -> part.piece().meat() && !part.seasoned())
+                ? batch(food, portions, none)
+                : null;
+        List<Take> inputs = takes(pot, stove.kitchen().costs(stove.day()));
         List<Rational> weights = weights(parts);
         List<List<Take>> shared =
                 inputs.stream().map(input -> shares(input, weights)).toList();
-        boolean known = raw.cost().complete()
+        boolean priced = raw.cost().complete()
                 && inputs.stream().allMatch(take -> take.cost().complete());
         String keeps = DishKind.keepingClass(DishKind.group(food));
         Place fridge = stove.kitchen().usual(Storage.FRIDGE);
@@ -149,6 +165,7 @@ public record Joint(Stove stove, Supplier<String> codes) {
         List<UUID> ids = new ArrayList<>();
         for (int i = 0; i < parts.size(); i++) {
             int at = i;
+            boolean known = priced;
             Part part = parts.get(i);
             Piece piece = part.piece();
             List<Take> from = new ArrayList<>(List.of(part(raw, piece)));
@@ -157,6 +174,13 @@ public record Joint(Stove stove, Supplier<String> codes) {
                     .filter(take -> !take.amount().value().isZero()
                             || take.cost().known().minor() != 0)
                     .forEach(from::add);
+            UUID batch = plain;
+            if (part.seasoned()) {
+                Rational feeds = portions.times(share(weights, i));
+                batch = batch(food, feeds.compareTo(Rational.ONE) < 0 ? Rational.ONE : feeds, none);
+                from.addAll(season(batch, part.season()));
+            }
+            known &= from.stream().allMatch(take -> take.cost().complete());
             Money cost = from.stream().map(take -> take.cost().known()).reduce(none, Money::plus);
             Place place = piece.freeze() ? freezer : fridge;
             LotClock start = LotClock.start(keeps, day);
@@ -181,6 +205,48 @@ public record Joint(Stove stove, Supplier<String> codes) {
         return ids;
     }
 
+    private UUID batch(Food food, Rational portions, Money none) {
+        UUID batch = stove.id();
+        stove.does(new Change.BatchSet(
+                NewBatch.named(batch, food.name() + ", cooked", Style.PLAIN_PART, portions, stove.day(), none)
+                        .from(stove.row(food))));
+        return batch;
+    }
+
+    /** What goes into one part alone; what has no amount is written down and takes nothing. */
+    private List<Take> season(UUID batch, List<ReadLine> season) {
+        List<Change.Line> lines = new ArrayList<>();
+        for (ReadLine line : season) {
+            UUID row = line.food() == null ? null : stove.rowOrNone(line.food());
+            lines.add(new Change.Line(lines.size(), line.text(), row, null, ""));
+        }
+        stove.does(new Change.WentIn(batch, lines));
+        List<ReadLine> measured =
+                season.stream().filter(line -> line.quantity() != null).toList();
+        CostSheet.Known costs = stove.kitchen().costs(stove.day());
+        List<Take> takes = new ArrayList<>();
+        for (boolean counted : List.of(true, false)) {
+            List<ReadLine> some =
+                    measured.stream().filter(line -> counted(line) == counted).toList();
+            takes.addAll(takes(some, counted ? costs.exactly() : costs));
+        }
+        return takes;
+    }
+
+    /** Whether a seasoning is known by what it weighs: an opened sachet is, a jar of pepper is only had. */
+    private boolean counted(ReadLine line) {
+        UUID row = line.food() == null ? null : stove.rowOrNone(line.food());
+        return row != null
+                && stove.kitchen().lots().stream()
+                        .anyMatch(lot -> lot.level() == Lot.Level.COUNTED
+                                && row.equals(lot.food())
+                                && !lot.amount().value().isZero());
+    }
+
+    private static Rational share(List<Rational> weights, int i) {
+        return weights.get(i).dividedBy(weights.stream().reduce(Rational.ZERO, Rational::plus));
+    }
+
     /** A piece with its share of the liquid, to the gram. */
     private static Amount inLiquid(Amount meat, Rational liquid, List<Rational> weights) {
         if (liquid.isZero()) {
@@ -192,9 +258,9 @@ public record Joint(Stove stove, Supplier<String> codes) {
     }
 
     /** What goes into the pot; what the record lacks is counted up at its newest price. Water is from the tap. */
-    private List<Take> takes(List<ReadLine> pot) {
+    private List<Take> takes(List<ReadLine> pot, CostSheet.Known costs) {
         List<Wanted> wanted = pot.stream().map(Wanted::of).toList();
-        CostSheet sheet = CostSheet.of(wanted, stove.kitchen().costs(stove.day()));
+        CostSheet sheet = CostSheet.of(wanted, costs);
         List<Take> takes = new ArrayList<>();
         for (int i = 0; i < wanted.size(); i++) {
             takes.addAll(stove.taken(wanted.get(i).food(), sheet.lines().get(i)));

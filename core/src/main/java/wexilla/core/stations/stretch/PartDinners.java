@@ -20,7 +20,7 @@ import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.RecipeLine;
 
 /**
- * The dinners at which the parts of a big buy are eaten.
+ * The meals at which the parts of a big buy are eaten.
  *
  * @param kitchen with the meals of these days, and the recipes that are called as the parts are
  * @param day of the act; {@code ids} of what is made, each asked for once
@@ -28,20 +28,20 @@ import wexilla.core.recipe.RecipeLine;
 public record PartDinners(Kitchen kitchen, LocalDate day, Habits habits, Supplier<UUID> ids) {
 
     /**
-     * A part with the evening it is eaten on.
+     * A part with the meal it is eaten at.
      *
-     * @param name of its dish
+     * @param name of its dish; {@code meal} of the day
      * @param plates it makes, at least one
      * @param lines of a dish nobody has written down yet: the meat and what it is stretched with
      */
-    public record OnTable(String name, LocalDate day, int plates, List<String> lines) {
+    public record OnTable(String name, LocalDate day, MealOfDay meal, int plates, List<String> lines) {
 
         public OnTable {
             lines = List.copyOf(lines);
         }
 
         private boolean sameMeal(OnTable other) {
-            return day.equals(other.day()) && name.equalsIgnoreCase(other.name());
+            return day.equals(other.day()) && meal == other.meal() && name.equalsIgnoreCase(other.name());
         }
     }
 
@@ -81,7 +81,7 @@ public record PartDinners(Kitchen kitchen, LocalDate day, Habits habits, Supplie
 
     private void clear(OnTable part, List<Change> changes) {
         Optional<Meal> planned = kitchen.planned()
-                .on(part.day(), MealOfDay.DINNER)
+                .on(part.day(), part.meal())
                 .filter(meal -> !meal.locked() && meal.state() == Meal.State.PLANNED);
         Optional<UUID> recipe = named(part).map(Written::id);
         if (planned.isEmpty() || recipe.isEmpty()) {
@@ -98,7 +98,7 @@ public record PartDinners(Kitchen kitchen, LocalDate day, Habits habits, Supplie
 
     /** @return false where something else is eaten that evening */
     private boolean set(OnTable part, List<Change> changes) {
-        Optional<Meal> planned = kitchen.planned().on(part.day(), MealOfDay.DINNER);
+        Optional<Meal> planned = kitchen.planned().on(part.day(), part.meal());
         Optional<Written> known = named(part);
         if (planned.isPresent() && planned.get().kind() != Kind.UNDECIDED) {
             return again(planned.get(), known.map(Written::id), part, changes);
@@ -112,8 +112,8 @@ public record PartDinners(Kitchen kitchen, LocalDate day, Habits habits, Supplie
             Written had = known.get();
             changes.add(new Change.RecipeSet(new Written(recipe, had.n(), had.version(), had.about(), recipe(part))));
         }
-        Meal meal = planned.orElseGet(
-                () -> habits.of(part.day(), MealOfDay.DINNER).meal(ids.get(), part.day(), Kind.UNDECIDED));
+        Meal meal =
+                planned.orElseGet(() -> habits.of(part.day(), part.meal()).meal(ids.get(), part.day(), Kind.UNDECIDED));
         changes.add(new Change.MealSet(meal.with(Kind.COOK, List.of(dish(recipe, part)))));
         return true;
     }

@@ -15,6 +15,7 @@ import wexilla.core.food.book.Forms;
 import wexilla.core.keeping.LotClock;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
+import wexilla.core.plan.MealOfDay;
 import wexilla.core.plan.PlanCheck;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
@@ -35,6 +36,7 @@ class BigBuyTest {
             "pork shoulder, bone in",
             "3.2 kg",
             COOK,
+            1,
             false,
             "cooked-dish",
             COOK.plusDays(4),
@@ -50,6 +52,7 @@ class BigBuyTest {
                 name,
                 extender,
                 eatOn,
+                MealOfDay.DINNER,
                 meat,
                 meat == null ? null : Money.parse("2.00", Samples.EURO),
                 name.equals("rolls"));
@@ -64,7 +67,7 @@ class BigBuyTest {
                 .extracting(one -> one.lot().limit())
                 .containsExactly(COOK.plusDays(4), COOK.plusDays(4), null);
         assertThat(ahead.get(2).lot().hoursToThaw(ahead.get(2).lot().amount())).isPositive();
-        BigBuy cutRaw = new BigBuy("r", SHOULDER.food(), "3.2 kg", COOK, true, "raw-roast", null, SHOULDER.parts());
+        BigBuy cutRaw = new BigBuy("r", SHOULDER.food(), "3.2 kg", COOK, 1, true, "raw-roast", null, SHOULDER.parts());
         OpenLot roast = cutRaw.ahead(Samples.BOOK).get(0).lot();
         Supply supply = Supply.of(Map.of(Samples.SHOULDER.key(), List.of(roast)), Set.of(), Forms.NONE);
         Amount need = Amount.of(100, Unit.G);
