@@ -20,7 +20,9 @@ import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unfit;
 import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.lines.Mentions;
 import wexilla.core.recipe.steps.StepGear;
+import wexilla.core.recipe.steps.StepGraph;
 import wexilla.core.recipe.steps.StepTime;
 
 /**
@@ -55,6 +57,15 @@ public record Recipe(String title, int portions, List<RecipeLine> lines, List<Re
     /** The minutes of its steps, in their order: as typed, else as each says, by what there is of what it names. */
     public List<StepTime> times() {
         return StepTimes.of(this);
+    }
+
+    /** For each step the places of those before it that it needs, from 0. */
+    public List<List<Integer>> needs() {
+        return StepGraph.of(
+                lines.stream()
+                        .map(line -> Mentions.nouns(line.read()))
+                        .toList(),
+                steps.stream().map(RecipeStep::text).toList());
     }
 
     /** What its steps keep busy, in their order. */

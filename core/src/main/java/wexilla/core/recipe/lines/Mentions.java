@@ -3,6 +3,7 @@ package wexilla.core.recipe.lines;
 import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wexilla.core.food.Food;
 import wexilla.core.food.book.Grammar;
@@ -50,6 +51,41 @@ public final class Mentions {
                 .map(word -> word.endsWith("oes") || word.endsWith("ves")
                         ? word.substring(0, word.length() - 3)
                         : word.endsWith("s") && !word.endsWith("ss") ? word.substring(0, word.length() - 1) : word);
+    }
+
+    /**
+     * The nouns by which a step names what a line brings: its names, the last word of each, and "the meat", "the
+     * vegetables". Of "brown onion" no step says "brown" of the mince.
+     *
+     * @return in small letters, of one
+     */
+    public static Set<String> nouns(ReadLine line) {
+        Food food = line.food();
+        String written = line.foodName().toLowerCase(Locale.ROOT).strip();
+        Stream<String> names = food == null
+                ? Stream.of(written, written.substring(written.lastIndexOf(' ') + 1))
+                : Stream.of(
+                                shortNames(food),
+                                groups(food).filter(COMMON::contains),
+                                animal(food),
+                                Stream.of(written.substring(written.lastIndexOf(' ') + 1)))
+                        .flatMap(all -> all);
+        return names.filter(word -> word.length() > 2).map(Mentions::one).collect(Collectors.toUnmodifiableSet());
+    }
+
+    private static final Set<String> COMMON = Set.of("meat", "joint", "bird", "fish", "vegetable", "cheese", "season");
+
+    private static Stream<String> animal(Food food) {
+        return food.traits().rawFlesh()
+                ? food.traits().animals().stream().map(animal -> animal.name().toLowerCase(Locale.ROOT))
+                : Stream.of();
+    }
+
+    private static String one(String word) {
+        if (word.endsWith("oes")) {
+            return word.substring(0, word.length() - 2);
+        }
+        return word.endsWith("s") && !word.endsWith("ss") ? word.substring(0, word.length() - 1) : word;
     }
 
     /** "Season", "the vegetables", "the meat". */

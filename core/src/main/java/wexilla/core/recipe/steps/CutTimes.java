@@ -134,7 +134,10 @@ final class CutTimes {
                     ? PULL.plus(PULL_KILO.times(kilos))
                     : rate.times(kilos).times(knife == Knife.ROUGH ? ROUGH : Rational.ONE);
         }
-        if (knife == Knife.PULLED) {
+        boolean grows = RATES.stream()
+                .anyMatch(one -> !one.kilo()
+                        && of.words().stream().anyMatch(name -> one.words().matcher(name).find()));
+        if (knife == Knife.PULLED && !grows) {
             return USUAL_PULLED;
         }
         Matcher said = NUMBER.matcher(clause.substring(0, Math.max(0, clause.indexOf(word))));

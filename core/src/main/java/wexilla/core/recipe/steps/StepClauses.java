@@ -77,7 +77,7 @@ final class StepClauses {
             "\\b(?:until|till|so that|before|when|while|as soon as)\\b[^,;:]*?(?=,|;|:|$|\\bthen\\b|\\b(?:about |for )?(?:\\d|½)[^,;:]{0,12}(?:min|hour|hr|h\\b))");
 
     private static final List<String> NOUNS =
-            List.of("mince", "cheese", "stew", "roast", "rest", "heat", "top", "core", "cube", "stick");
+            List.of("mince", "cheese", "stew", "roast", "rest", "heat", "top", "core", "cube", "stick", "cream");
 
     private static final Pattern MOMENT = Pattern.compile(
             "\\b(?:first|last|final|remaining|every|every few|after|halfway|another few)\\s*$",
@@ -295,6 +295,7 @@ final class StepClauses {
             case WAIT ->
                 !tended
                         && !(clause.verb().matches("grill|broil")
+                                && minutes <= MOST_STANDING
                                 && (TURNED.matcher(sentence).find()
                                         || SIDE.matcher(sentence).find()));
             case STOVE -> COVERED.matcher(clause.text()).find();
@@ -359,6 +360,19 @@ final class StepClauses {
                                 && !PLACED.matcher(clause.text()).find());
     }
 
+    /** Whether hands are at something in a pan for a time, and no word says which: "spices in, 1 min". */
+    static boolean goesOnTended(String text) {
+        List<Clause> timed =
+                of(text).stream().filter(clause -> clause.said() > 0).toList();
+        return !timed.isEmpty()
+                && timed.stream()
+                        .allMatch(clause -> !clause.alone()
+                                && clause.said() <= MOST_STANDING
+                                && (clause.does() == Does.NONE
+                                        || clause.does() == Does.COOK
+                                        || clause.verb().equals("add")));
+    }
+
     /** Whether a step says that this is cut. */
     static boolean cuts(String text, StepAmounts.Of of) {
         return of(text).stream()
@@ -368,8 +382,8 @@ final class StepClauses {
 
     /** Minutes of hands for what says no time. */
     static int assumed(List<Clause> clauses, StepAmounts amounts) {
-        Rational cut = cut(clauses, amounts);
-        Rational sum = cut;
+        Cut cut = cut(clauses, amounts);
+        Rational sum = cut.told();
         boolean shaped = false;
         int small = 0;
         int put = 0;
@@ -378,10 +392,13 @@ final class StepClauses {
         for (Clause clause : clauses) {
             if (clause.said() > 0) {
                 timed = true;
-                if (clause.alone() && (clause.does() == Does.WORK || clause.does() == Does.STOVE)) {
+                boolean goesAlone = MACHINE.matcher(clause.text()).find()
+                        || COVERED.matcher(clause.text()).find();
+                if (clause.alone() && !goesAlone && (clause.does() == Does.WORK || clause.does() == Does.STOVE)) {
                     // "rub with oil, then oven 25 min"
                     sum = sum.plus(HandTimes.of(clause));
                 }
+                put += clause.alone() && goesAlone ? 1 : 0;
                 tended |= clause.alone() && TENDING.matcher(clause.sentence()).find();
                 continue;
             }
@@ -403,10 +420,13 @@ final class StepClauses {
         }
         boolean work = !sum.isZero();
         int moments = work ? small / 2 : timed ? Math.max(put, small - 1) : small == 0 ? 0 : 2 + (small - 1) / 2;
-        return sum.rounded().intValueExact() + Math.min(MOST_MOMENTS, moments) + (tended ? TENDS : 0);
+        return sum.plus(cut.untold()).rounded().intValueExact() + Math.min(MOST_MOMENTS, moments) + (tended ? TENDS : 0);
     }
 
-    private static Rational cut(List<Clause> clauses, StepAmounts amounts) {
+    /** @param told minutes of what it says to cut, {@code untold} of what goes in cut */
+    private record Cut(Rational told, Rational untold) {}
+
+    private static Cut cut(List<Clause> clauses, StepAmounts amounts) {
         CutTimes cuts = new CutTimes(amounts);
         Rational sum = Rational.ZERO;
         CutTimes.Knife last = null;
@@ -427,7 +447,7 @@ final class StepClauses {
             Rational anywhere = cuts.minutes(all.toString(), last);
             sum = anywhere.isZero() ? CutTimes.usual(last) : anywhere;
         }
-        return sum.plus(cuts.unsaid(String.join(" ", sentences)));
+        return new Cut(sum, cuts.unsaid(String.join(" ", sentences)));
     }
 
     private static CutTimes.Knife knife(String verb) {

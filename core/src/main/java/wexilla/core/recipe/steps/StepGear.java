@@ -8,6 +8,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.book.WordLists;
+import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Temperature;
 import wexilla.core.quantity.text.ReadOnce;
 
@@ -35,6 +36,9 @@ public record StepGear(Kind kind, @Nullable Temperature heat) {
     private static final int LEAST_BARE = 100;
 
     private static final int MOST_CELSIUS = 260;
+
+    /** "Brush with the sauce for the last 10 minutes": where it is already. */
+    private static final Pattern LAST = Pattern.compile("\\bfor (?:the )?last \\d", Pattern.CASE_INSENSITIVE);
 
     private static final ReadOnce<StepGear> READ = new ReadOnce<>(StepGear::search);
 
@@ -87,6 +91,10 @@ public record StepGear(Kind kind, @Nullable Temperature heat) {
             if (own.kind() == Kind.HANDS && last.kind() != Kind.HANDS && StepClauses.goesOn(text)) {
                 own = new StepGear(last.kind(), null);
             }
+            boolean tended = last.kind() == Kind.BURNER && StepClauses.goesOnTended(text);
+            if (own.kind() == Kind.HANDS && (tended || last.kind() != Kind.HANDS && LAST.matcher(text).find())) {
+                own = new StepGear(last.kind(), null);
+            }
             all.add(own);
             if (own.kind() != Kind.HANDS && own.kind() != Kind.COLD) {
                 last = own;
@@ -133,7 +141,9 @@ public record StepGear(Kind kind, @Nullable Temperature heat) {
 
     /** A heat as written, or as a note says it: "bake 180, 35 min", "oven 350". */
     private static Optional<Temperature> heat(String text) {
-        Optional<Temperature> written = Temperature.find(text);
+        // "2 c broth" is no heat
+        Optional<Temperature> written = Temperature.find(text)
+                .filter(heat -> heat.celsius().compareTo(Rational.of(LEAST_BARE / 2)) >= 0);
         if (written.isPresent()) {
             return written;
         }

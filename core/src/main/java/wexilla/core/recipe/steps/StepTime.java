@@ -29,7 +29,7 @@ public record StepTime(int handsMin, int waitMin, boolean about) {
     private static final String NUMBER =
             "(?:\\d+(?:[.,]\\d+)?(?:\\s+\\d/\\d|\\s?[½¼¾⅓⅔])?|\\d/\\d|[½¼¾⅓⅔]|\\b(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\\b)";
     static final Pattern TIME = Pattern.compile(
-            "(" + NUMBER + ")\\s*(?:(?:-|–|to|or)\\s*(" + NUMBER + ")\\s*)?(hours?|hrs?|h|minutes?|mins?)\\b",
+            "(" + NUMBER + ")\\s*(?:(?:-|–|to|or)\\s*(" + NUMBER + ")\\s*)?(hours?|hrs?|h|minutes?|mins?|seconds?|secs?)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern IN_WORDS = Pattern.compile("hour|overnight|few minutes", Pattern.CASE_INSENSITIVE);
     private static final Map<Pattern, String> WORDS = words();
@@ -161,8 +161,11 @@ public record StepTime(int handsMin, int waitMin, boolean about) {
     static int minutes(Matcher found) {
         String number = found.group(2) == null ? found.group(1) : found.group(2);
         Rational value = value(number);
-        boolean hours = found.group(3).toLowerCase(Locale.ROOT).startsWith("h");
-        Rational minutes = hours ? value.times(Rational.of(60)) : value;
+        String unit = found.group(3).toLowerCase(Locale.ROOT);
+        if (unit.startsWith("s")) {
+            return value.dividedBy(Rational.of(60)).ceiling().intValueExact();
+        }
+        Rational minutes = unit.startsWith("h") ? value.times(Rational.of(60)) : value;
         return minutes.compareTo(Rational.of(MOST_MINUTES)) > 0
                 ? MOST_MINUTES
                 : minutes.rounded().intValueExact();
