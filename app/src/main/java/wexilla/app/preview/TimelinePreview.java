@@ -250,8 +250,9 @@ class TimelinePreview {
             written.add(
                     new RecipeStep(Asked.name(at + "/steps/" + i, asked.steps().get(i), 500), null));
         }
-        List<StepTime> times =
-                new Recipe(asked.name(), 4, lines.stream().map(RecipeLine::of).toList(), written).times();
+        Recipe recipe =
+                new Recipe(asked.name(), 4, lines.stream().map(RecipeLine::of).toList(), written);
+        List<StepTime> times = recipe.times();
         for (int i = 0; i < times.size(); i++) {
             steps.add(heat.timed(DayStep.of(written.get(i).text(), times.get(i)), lines));
         }
@@ -263,8 +264,16 @@ class TimelinePreview {
                     .orElseThrow(() -> Problem.at(at + "/after", "“" + name + "” is no other dish of this day."));
             after.add(before);
         }
+        Recipe named = asked.lines() != null ? recipe : new Recipe(asked.name(), 4, named(asked), written);
         return new DayTasks.Dish(
-                asked.name(), portions, steps, !Boolean.FALSE.equals(asked.kept()), after, inside(at, asked, heat), "");
+                        asked.name(),
+                        portions,
+                        steps,
+                        !Boolean.FALSE.equals(asked.kept()),
+                        after,
+                        inside(at, asked, heat),
+                        "")
+                .needing(named.needs());
     }
 
     private DayTasks.Inside inside(String at, TimelineDish asked, DayHeat heat) {
@@ -287,19 +296,24 @@ class TimelinePreview {
         return lines;
     }
 
+    /** What its name and steps name, where no lines were typed. */
+    private List<RecipeLine> named(TimelineDish asked) {
+        return Stream.concat(Stream.of(asked.name()), asked.steps().stream())
+                .flatMap(text -> HeatGuide.named(reference.book(), text).stream())
+                .distinct()
+                .map(food -> RecipeLine.of(ReadLine.of(food.name(), null, food.name(), food, "")))
+                .toList();
+    }
+
     /** What could make somebody ill: by its lines, or by what its name and steps name. */
     private List<String> mind(String at, TimelineDish asked) {
-        List<ReadLine> lines = asked.lines() != null
-                ? lines(at, asked.lines())
-                : Stream.concat(Stream.of(asked.name()), asked.steps().stream())
-                        .flatMap(text -> HeatGuide.named(reference.book(), text).stream())
-                        .distinct()
-                        .map(food -> ReadLine.of(food.name(), null, food.name(), food, ""))
-                        .toList();
+        List<RecipeLine> lines = asked.lines() != null
+                ? lines(at, asked.lines()).stream().map(RecipeLine::of).toList()
+                : named(asked);
         Recipe recipe = new Recipe(
                 asked.name(),
                 1,
-                lines.stream().map(RecipeLine::of).toList(),
+                lines,
                 asked.steps().stream().map(text -> new RecipeStep(text, null)).toList());
         return SafetyCheck.of(recipe, List.of()).stream()
                 .map(flag -> asked.name() + ": " + flag.words())

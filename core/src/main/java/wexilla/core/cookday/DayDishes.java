@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.regex.Pattern;
 import wexilla.core.cookday.CookDay.Pot;
 import wexilla.core.cookday.CookDay.Preparation;
+import wexilla.core.cookday.DayTasks.At;
 import wexilla.core.cookday.DayTasks.Dish;
 import wexilla.core.cookday.DayTasks.Once;
 import wexilla.core.food.Food;
@@ -82,13 +83,15 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
                     .map(ScaledStep::text)
                     .toList();
             dishes.add(new Dish(
-                    name(pots, i),
-                    pot.sized().portions(),
-                    steps.get(i),
-                    true,
-                    after(pots, i),
-                    heat.of(pot.title(), texts, foods),
-                    pot.id()));
+                            name(pots, i),
+                            pot.sized().portions(),
+                            steps.get(i),
+                            true,
+                            after(pots, i),
+                            heat.of(pot.title(), texts, foods),
+                            pot.id())
+                    .needing(
+                            pot.sized().recipe().needs().subList(0, steps.get(i).size())));
         }
         dishes.addAll(more);
         return new DayDishes(dishes, once);
@@ -116,11 +119,19 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
         StepTime one = loads ? new StepTime(hands, time.waitMin() / vessels, time.about()) : time;
         return new DayStep(
                 scaled.text(),
-                pace.of(sized.recipe().title(), scaled.text(), one),
+                paced(scaled.text(), one, sized.recipe().title(), pace),
                 loads ? vessels : 1,
                 scaled.step().clock(),
                 amounts(scaled, sized, wording),
                 one);
+    }
+
+    /** At the household's own pace: of a step that is done in several places, part by part, as it timed them. */
+    private static StepTime paced(String text, StepTime written, String title, OwnPace pace) {
+        return DayParts.of(new DayStep(text, written), StepGear.read(text)).stream()
+                .map(part -> pace.of(title, part.text(), part.written()))
+                .reduce(StepTime::plus)
+                .orElse(written);
     }
 
     /** The lines a step speaks of, in kitchen measures; of several vessels all together, then each. */
@@ -206,18 +217,16 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
             return;
         }
         int minutes = 0;
+        List<At> at = new ArrayList<>();
         for (int i = 0; i < dishes.size(); i++) {
             List<DayStep> own = steps.get(dishes.get(i));
             DayStep step = own.get(places.get(i));
             int share = Math.max(1, step.time().handsMin() / foods(step.text()));
             int setUp = Math.min(MOST_SET_UP, share / 4);
             minutes += i == 0 ? share : Math.max(1, share - setUp);
-            int left = step.time().handsMin() - share;
-            if (left <= 0) {
-                own.remove((int) places.get(i));
-            } else {
-                own.set(places.get(i), step.withHands(left));
-            }
+            // what is left of it, if only its place among the others
+            own.set(places.get(i), step.withHands(Math.max(0, step.time().handsMin() - share)));
+            at.add(new At(dishes.get(i), places.get(i)));
         }
         String parts = String.join(
                 " · ",
@@ -225,7 +234,7 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
                         .map(part -> part.amount() + " " + part.dish())
                         .toList());
         String text = preparation.how() + ": " + preparation.all() + " " + preparation.what() + " (" + parts + ")";
-        once.add(new Once(text, minutes, dishes));
+        once.add(new Once(text, minutes, at));
     }
 
     /** The step that cuts this food and does nothing else; -1 for none. */
@@ -235,7 +244,8 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
             DayStep step = steps.get(i);
             boolean only = CUTS.matcher(step.text()).find()
                     && StepGear.read(step.text()).kind() == StepGear.Kind.HANDS
-                    && step.time().waitMin() == 0;
+                    && step.time().waitMin() == 0
+                    && step.time().handsMin() > 0;
             if (only && step.text().toLowerCase(Locale.ROOT).contains(word)) {
                 return i;
             }

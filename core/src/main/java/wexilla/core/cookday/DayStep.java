@@ -1,23 +1,37 @@
 package wexilla.core.cookday;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import wexilla.core.recipe.steps.StepClock;
+import wexilla.core.recipe.steps.StepGear;
 import wexilla.core.recipe.steps.StepLoads;
 import wexilla.core.recipe.steps.StepTime;
 
 /**
- * A step of a dish of a cook day.
+ * A step of a dish of a cook day, or a part of one.
  *
  * @param time of it at its size; of one load where there are several
  * @param loads how often it is done, one after the other or side by side
  * @param clock what it needs of the clock beyond its minutes
  * @param amounts what goes in, in kitchen measures
  * @param written its time as written at this size, before the household's own pace
+ * @param gear it is known to hold; null where its words say it, and those of the steps before it
  */
-public record DayStep(String text, StepTime time, int loads, StepClock clock, List<String> amounts, StepTime written) {
+public record DayStep(
+        String text,
+        StepTime time,
+        int loads,
+        StepClock clock,
+        List<String> amounts,
+        StepTime written,
+        @Nullable StepGear gear) {
 
     public DayStep {
         amounts = List.copyOf(amounts);
+    }
+
+    public DayStep(String text, StepTime time, int loads, StepClock clock, List<String> amounts, StepTime written) {
+        this(text, time, loads, clock, amounts, written, null);
     }
 
     public DayStep(String text, StepTime time) {

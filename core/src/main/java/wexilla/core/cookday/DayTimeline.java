@@ -39,15 +39,15 @@ public record DayTimeline(DayPlan plan, int least, List<String> warnings) {
     }
 
     /**
+     * A plan there always is: what cannot be kept is told with its minutes.
+     *
      * @param effort how many plans are tried
-     * @return empty where nothing fits the people and what is there
+     * @return empty where something is to be done with what is not there any more, or by nobody
      */
     public static Optional<DayTimeline> of(DayTasks.Made made, long seed, long effort, BooleanSupplier stop) {
-        Optional<DayPlan> found = DaySearch.of(made.problem(), seed, effort, stop)
-                .or(() -> DaySearch.of(keptWarm(made.problem()), seed, effort, stop));
-        return found.map(plan -> {
+        return plan(made.problem(), seed, effort, stop).map(plan -> {
             List<String> warnings = new ArrayList<>(made.missing());
-            alone(made.problem(), plan, warnings);
+            warnings.addAll(Leeway.told(made.problem(), plan));
             made.before().forEach(step -> warnings.add("the evening before, and not on this clock: " + step));
             List<String> broken = DayCheck.broken(plan);
             if (!broken.isEmpty()) {
@@ -55,6 +55,21 @@ public record DayTimeline(DayPlan plan, int least, List<String> warnings) {
             }
             return new DayTimeline(plan, least(made.problem()), warnings);
         });
+    }
+
+    /** As it should be; else as cookers keep it warm; else as little later as will do, or with somebody staying longer. */
+    private static Optional<DayPlan> plan(DayProblem problem, long seed, long effort, BooleanSupplier stop) {
+        Optional<DayPlan> found = DaySearch.of(problem, seed, effort, stop);
+        DayProblem warm = keptWarm(problem);
+        for (DayProblem possible : List.of(warm, Leeway.present(warm))) {
+            for (int later : Leeway.LATER) {
+                if (found.isPresent()) {
+                    return found;
+                }
+                found = DaySearch.of(Leeway.eased(possible, later), seed, effort, stop);
+            }
+        }
+        return found;
     }
 
     /** The same with everything as late as its end allows. */
@@ -71,20 +86,9 @@ public record DayTimeline(DayPlan plan, int least, List<String> warnings) {
                 .toList());
     }
 
-    private static boolean cooker(DayProblem problem, int job) {
+    static boolean cooker(DayProblem problem, int job) {
         List<Kind> holds = problem.jobs().get(job).holds();
         return holds.contains(Kind.SLOW_COOKER) || holds.contains(Kind.PRESSURE_COOKER);
-    }
-
-    /** What ends while nobody is there: only where it is kept hot (handbook, section 8). */
-    private static void alone(DayProblem problem, DayPlan plan, List<String> warnings) {
-        for (Lag lag : problem.lags()) {
-            int wait = plan.start(lag.to()) - plan.end(lag.from());
-            if (wait > lag.most() && cooker(problem, lag.from())) {
-                warnings.add(problem.jobs().get(lag.from()).dish() + " is done and nobody comes for " + wait
-                        + " min: only if the cooker keeps it warm at 60 °C or more, or somebody stays up");
-            }
-        }
     }
 
     /** The longest chain of what follows what, and all hands shared out among the people. */

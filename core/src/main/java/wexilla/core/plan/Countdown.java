@@ -6,6 +6,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentMap;
 import wexilla.core.clock.DayPlan;
 import wexilla.core.clock.DayProblem;
 import wexilla.core.clock.DayProblem.Gear;
@@ -19,6 +21,8 @@ import wexilla.core.plan.PlannedMeal.Cook;
 import wexilla.core.plan.PlannedMeal.Dish;
 import wexilla.core.plan.PlannedMeal.FromStock;
 import wexilla.core.recipe.ScaledStep;
+import wexilla.core.recipe.lines.Mentions;
+import wexilla.core.recipe.steps.StepGraph;
 
 /**
  * The evening counted back from table time: one pair of hands, the burners, racks and cookers there are, all dishes of the
@@ -48,13 +52,14 @@ public final class Countdown {
     private static List<DayTasks.Dish> dishes(PlannedMeal evening) {
         return evening.dishes().stream()
                 .map(dish -> new DayTasks.Dish(
-                        dish.name(),
-                        evening.portions(),
-                        steps(dish).stream()
-                                .map(step -> new DayStep(step.text(), step.time()))
-                                .toList(),
-                        false,
-                        List.of()))
+                                dish.name(),
+                                evening.portions(),
+                                steps(dish).stream()
+                                        .map(step -> new DayStep(step.text(), step.time()))
+                                        .toList(),
+                                false,
+                                List.of())
+                        .needing(needs(dish)))
                 .toList();
     }
 
@@ -74,7 +79,7 @@ public final class Countdown {
 
     /** The clock of this meal. @param gear to cook with; where nobody says, each dish by itself */
     static Clock clock(PlannedMeal evening, List<Gear> gear) {
-        if (hot(evening) < 2 || gear.isEmpty()) {
+        if (hot(evening) == 0 || gear.isEmpty()) {
             return new Clock(evening.start(), true);
         }
         List<DayTasks.Dish> dishes = dishes(evening);
@@ -95,7 +100,27 @@ public final class Countdown {
                 .count();
     }
 
+    /** Evenings are looked at again and again: what is asked once more is not searched once more. */
+    private record Asked(List<DayTasks.Dish> dishes, boolean atOnce, List<Gear> gear) {}
+
+    private static final int MOST_KEPT = 2_000;
+    private static final ConcurrentMap<Asked, Optional<DayPlan>> PLANS = new ConcurrentHashMap<>();
+
     private static Optional<DayPlan> plan(List<DayTasks.Dish> dishes, boolean atOnce, List<Gear> gear) {
+        Asked asked = new Asked(dishes, atOnce, List.copyOf(gear));
+        Optional<DayPlan> known = PLANS.get(asked);
+        if (known != null) {
+            return known;
+        }
+        if (PLANS.size() >= MOST_KEPT) {
+            PLANS.clear();
+        }
+        Optional<DayPlan> found = search(dishes, atOnce, gear);
+        PLANS.put(asked, found);
+        return found;
+    }
+
+    private static Optional<DayPlan> search(List<DayTasks.Dish> dishes, boolean atOnce, List<Gear> gear) {
         DayProblem problem = DayTasks.forTable(dishes, atOnce, COOK, gear).problem();
         return DaySearch.of(problem, 1, EFFORT, () -> false).map(DayPlan::late);
     }
@@ -130,6 +155,19 @@ public final class Countdown {
         }
         steps.sort(Comparator.comparing(Step::at));
         return steps;
+    }
+
+    private static List<List<Integer>> needs(Dish dish) {
+        if (dish instanceof Cook cook) {
+            return cook.sized().recipe().needs();
+        }
+        return dish instanceof FromStock stock
+                ? StepGraph.of(
+                        stock.add().stream()
+                                .map(line -> Mentions.nouns(line.read()))
+                                .toList(),
+                        stock.finish().stream().map(ScaledStep::text).toList())
+                : List.of();
     }
 
     private static List<ScaledStep> steps(Dish dish) {

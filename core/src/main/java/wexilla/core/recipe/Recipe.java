@@ -62,9 +62,7 @@ public record Recipe(String title, int portions, List<RecipeLine> lines, List<Re
     /** For each step the places of those before it that it needs, from 0. */
     public List<List<Integer>> needs() {
         return StepGraph.of(
-                lines.stream()
-                        .map(line -> Mentions.nouns(line.read()))
-                        .toList(),
+                lines.stream().map(line -> Mentions.nouns(line.read())).toList(),
                 steps.stream().map(RecipeStep::text).toList());
     }
 

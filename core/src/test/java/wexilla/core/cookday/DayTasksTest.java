@@ -111,7 +111,7 @@ class DayTasksTest {
                 new DayTasks.Dish("soup", Rational.of(8), List.of(DayStep.of("Simmer 40 minutes.")), true, List.of(0));
         DayTasks.Made made = DayTasks.of(
                 List.of(bird, soup),
-                List.of(new DayTasks.Once("dice 6 onions", 12, List.of(1))),
+                List.of(new DayTasks.Once("dice 6 onions", 12, List.of(new DayTasks.At(1, -1)))),
                 ONE,
                 KitchenGear.of(List.of("2 burners", "oven with two racks")));
         DayPlan plan = DayTimeline.of(made, 1, 500, () -> false).orElseThrow().plan();

@@ -136,7 +136,8 @@ final class CutTimes {
         }
         boolean grows = RATES.stream()
                 .anyMatch(one -> !one.kilo()
-                        && of.words().stream().anyMatch(name -> one.words().matcher(name).find()));
+                        && of.words().stream()
+                                .anyMatch(name -> one.words().matcher(name).find()));
         if (knife == Knife.PULLED && !grows) {
             return USUAL_PULLED;
         }

@@ -394,11 +394,10 @@ final class StepClauses {
                 timed = true;
                 boolean goesAlone = MACHINE.matcher(clause.text()).find()
                         || COVERED.matcher(clause.text()).find();
-                if (clause.alone() && !goesAlone && (clause.does() == Does.WORK || clause.does() == Does.STOVE)) {
-                    // "rub with oil, then oven 25 min"
-                    sum = sum.plus(HandTimes.of(clause));
+                if (clause.alone() && (clause.does() == Does.WORK || clause.does() == Does.STOVE)) {
+                    // "rub with oil, then oven 25 min"; a lid or a machine is put on
+                    sum = sum.plus(goesAlone ? Rational.ONE : HandTimes.of(clause));
                 }
-                put += clause.alone() && goesAlone ? 1 : 0;
                 tended |= clause.alone() && TENDING.matcher(clause.sentence()).find();
                 continue;
             }
@@ -420,7 +419,9 @@ final class StepClauses {
         }
         boolean work = !sum.isZero();
         int moments = work ? small / 2 : timed ? Math.max(put, small - 1) : small == 0 ? 0 : 2 + (small - 1) / 2;
-        return sum.plus(cut.untold()).rounded().intValueExact() + Math.min(MOST_MOMENTS, moments) + (tended ? TENDS : 0);
+        return sum.plus(cut.untold()).rounded().intValueExact()
+                + Math.min(MOST_MOMENTS, moments)
+                + (tended ? TENDS : 0);
     }
 
     /** @param told minutes of what it says to cut, {@code untold} of what goes in cut */

@@ -92,7 +92,9 @@ public record StepGear(Kind kind, @Nullable Temperature heat) {
                 own = new StepGear(last.kind(), null);
             }
             boolean tended = last.kind() == Kind.BURNER && StepClauses.goesOnTended(text);
-            if (own.kind() == Kind.HANDS && (tended || last.kind() != Kind.HANDS && LAST.matcher(text).find())) {
+            if (own.kind() == Kind.HANDS
+                    && (tended
+                            || last.kind() != Kind.HANDS && LAST.matcher(text).find())) {
                 own = new StepGear(last.kind(), null);
             }
             all.add(own);
@@ -142,8 +144,8 @@ public record StepGear(Kind kind, @Nullable Temperature heat) {
     /** A heat as written, or as a note says it: "bake 180, 35 min", "oven 350". */
     private static Optional<Temperature> heat(String text) {
         // "2 c broth" is no heat
-        Optional<Temperature> written = Temperature.find(text)
-                .filter(heat -> heat.celsius().compareTo(Rational.of(LEAST_BARE / 2)) >= 0);
+        Optional<Temperature> written =
+                Temperature.find(text).filter(heat -> heat.celsius().compareTo(Rational.of(LEAST_BARE / 2)) >= 0);
         if (written.isPresent()) {
             return written;
         }

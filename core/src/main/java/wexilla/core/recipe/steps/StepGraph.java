@@ -37,8 +37,8 @@ public final class StepGraph {
     private static final Set<String> BOTH = WORDS.words("both");
     private static final Pattern LITTLE =
             Pattern.compile("\\b(?:" + any("little") + ")\\s+(?:more\\s+)?(?:of\\s+)?(?:the\\s+)?\\p{L}+");
-    private static final Pattern HEATED = Pattern.compile(
-            "\\b(?:" + any("heats") + ")\\s+(?:up\\s+)?(?:(?:the|your|an?)\\s+)?(?:\\p{L}+\\s+)?(?:" + any("hot") + ")\\b");
+    private static final Pattern HEATED = Pattern.compile("\\b(?:" + any("heats")
+            + ")\\s+(?:up\\s+)?(?:(?:the|your|an?)\\s+)?(?:\\p{L}+\\s+)?(?:" + any("hot") + ")\\b");
     private static final Pattern DIAL = Pattern.compile("^\\W*oven\\W+\\d");
     /** What stands at the begin of a step and is not done in it: "while the pasta cooks,". */
     private static final Pattern WHILE =
@@ -48,11 +48,14 @@ public final class StepGraph {
             Pattern.compile("\\b(?:in|into|onto|on|over|to|with)\\s+(?:the|this|that|hot|simmering|\\s)+$");
     /** "Rinse, add, stir": into what is there. */
     private static final Pattern ADD = Pattern.compile("\\badd\\s*[,.;]");
+
     private static final Pattern JOINED = Pattern.compile("\\b(?:" + any("joins") + ")\\b");
     /** "For the sauce, simmer …" */
     private static final Pattern FOR = Pattern.compile("^\\W*(?:for|to make) the\\b");
     /** A verb with nothing behind it that it is done to: "place in the slow cooker". */
-    private static final String NO_OBJECT = "\\s*(?:(?:in|into|on|onto|over|all over|back|until|till|for|with|\\d)\\b|[,.;]|$).*";
+    private static final String NO_OBJECT =
+            "\\s*(?:(?:in|into|on|onto|over|all over|back|until|till|for|with|\\d)\\b|[,.;]|$).*";
+
     private static final Pattern DEFINITE = Pattern.compile("\\b(?<!for )(?:the|this|that|your)\\s+(?:\\p{L}+\\s+)?$");
     private static final Pattern PRONOUN = Pattern.compile("^\\W*(?:\\p{L}+\\W+){1,3}?(?:it|them|this|these)\\b");
 
@@ -136,8 +139,7 @@ public final class StepGraph {
     }
 
     /** What a step that begins nothing of its own is done to: what it names, else what was at hand last. */
-    private void goesOn(
-            int step, String text, String verb, boolean beside, boolean gathers, Set<Integer> needed) {
+    private void goesOn(int step, String text, String verb, boolean beside, boolean gathers, Set<Integer> needed) {
         boolean joins = JOINS.contains(verb) || verb.isEmpty();
         if (needed.isEmpty() || SAME.matcher(text).find() || ADD.matcher(text).find() || joins && !beside) {
             needed.add(last);
@@ -157,7 +159,8 @@ public final class StepGraph {
             return true;
         }
         boolean object = !text.matches("(?s)\\W*" + Pattern.quote(verb) + NO_OBJECT);
-        boolean mixes = MIXES.contains(verb) && text.matches("(?s)\\W*" + Pattern.quote(verb) + "\\s+(?:together\\s+)?(?:the|\\d|½|an?)\\b.*");
+        boolean mixes = MIXES.contains(verb)
+                && text.matches("(?s)\\W*" + Pattern.quote(verb) + "\\s+(?:together\\s+)?(?:the|\\d|½|an?)\\b.*");
         return beside && (fresh || !JOINS.contains(verb) && !DOES.contains(verb))
                 || mixes
                 || fresh && !JOINS.contains(verb) && object && !verb.isEmpty();
@@ -204,7 +207,8 @@ public final class StepGraph {
         begins(step, named, text);
         needs.get(step).addAll(needed);
         for (int from : needed) {
-            boolean some = cut(from) && holds.get(from).stream().anyMatch(named::contains)
+            boolean some = cut(from)
+                    && holds.get(from).stream().anyMatch(named::contains)
                     && !GATHERS.matcher(text).find();
             Set<Integer> all = new LinkedHashSet<>(holds.get(from));
             if (some) {
@@ -265,8 +269,11 @@ public final class StepGraph {
             } else if (last >= 0
                     && (nothing
                                     && !MIXES.contains(verb(text))
-                                    && DEFINITE.matcher(text.substring(0, found.start())).find()
-                            || INTO_MADE.matcher(text.substring(0, found.start())).find())) {
+                                    && DEFINITE.matcher(text.substring(0, found.start()))
+                                            .find()
+                            || INTO_MADE
+                                    .matcher(text.substring(0, found.start()))
+                                    .find())) {
                 needed.add(last);
                 open(called.size()).filter(other -> !cut(other)).forEach(needed::add);
             }

@@ -29,7 +29,8 @@ public record StepTime(int handsMin, int waitMin, boolean about) {
     private static final String NUMBER =
             "(?:\\d+(?:[.,]\\d+)?(?:\\s+\\d/\\d|\\s?[½¼¾⅓⅔])?|\\d/\\d|[½¼¾⅓⅔]|\\b(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\\b)";
     static final Pattern TIME = Pattern.compile(
-            "(" + NUMBER + ")\\s*(?:(?:-|–|to|or)\\s*(" + NUMBER + ")\\s*)?(hours?|hrs?|h|minutes?|mins?|seconds?|secs?)\\b",
+            "(" + NUMBER + ")\\s*(?:(?:-|–|to|or)\\s*(" + NUMBER
+                    + ")\\s*)?(hours?|hrs?|h|minutes?|mins?|seconds?|secs?)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern IN_WORDS = Pattern.compile("hour|overnight|few minutes", Pattern.CASE_INSENSITIVE);
     private static final Map<Pattern, String> WORDS = words();
