@@ -317,9 +317,10 @@ class RunTest extends StoryKitchen {
                     .as(bad)
                     .isEqualTo(422);
         }
-        JsonNode none = http.get("/api/cookday/clock?day=2026-12-05&hands=Nora;10:00;10:05")
+        JsonNode few = http.get("/api/cookday/clock?day=2026-12-05&hands=Nora;10:00;10:05")
                 .ok();
-        assertThat(none.path("impossible").asString()).isNotEmpty();
+        assertThat(few.path("impossible").asString()).as("nothing is refused").isEmpty();
+        assertThat(few.toString()).containsPattern("Nora is needed \\d+ min longer than planned");
     }
 
     /** A night the clock goes back is an hour longer: eight hours from eleven end at six. */
