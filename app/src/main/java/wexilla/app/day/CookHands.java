@@ -16,6 +16,7 @@ import wexilla.app.platform.Problem;
 import wexilla.core.clock.DayProblem;
 import wexilla.core.clock.DayProblem.Person;
 import wexilla.core.clock.DayProblem.Window;
+import wexilla.core.cookday.DayNight;
 
 /**
  * Who cooks and when, as asked for a day.
@@ -112,7 +113,13 @@ record CookHands(
             int to = hand.to() == null ? DayProblem.NEVER : minutes(begins, hand.to());
             List<Window> own = there.computeIfAbsent(hand.name(), name -> new ArrayList<>());
             if (from < to) {
-                own.add(new Window(from, to));
+                List<Window> up = List.of(new Window(from, to));
+                // who says until when she is there is up until then
+                for (DayNight.Span night :
+                        hand.to() == null ? DayNight.asleep(begins.toLocalDateTime()) : List.<DayNight.Span>of()) {
+                    up = DayProblem.without(up, minutes(begins, night.from()), minutes(begins, night.to()));
+                }
+                own.addAll(up);
             }
         }
         List<Person> people = new ArrayList<>();

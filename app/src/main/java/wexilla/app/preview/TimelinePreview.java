@@ -167,14 +167,13 @@ class TimelinePreview {
         int seed = asked.seed() == null ? 1 : asked.seed();
         Runaway runaway = Runaway.after(RUNAWAY);
         boolean table = asked.doneBy() != null && dishes.stream().noneMatch(DayTasks.Dish::kept);
-        List<DayTasks.Made> ways = table
-                // where not all can be hot at once, what is ready first waits
-                ? List.of(DayTasks.forTable(dishes, true, cooks, gear), DayTasks.forTable(dishes, false, cooks, gear))
-                : List.of(DayTasks.of(dishes, List.of(), cooks, gear));
-        DayTimeline made = ways.stream()
-                .flatMap(jobs -> Asked.at("/dishes", () -> DayTimeline.of(jobs, seed, effort, runaway).stream()))
-                .findFirst()
-                .map(found -> table ? found.late() : found)
+        DayTasks.Made jobs =
+                table ? DayTasks.forTable(dishes, true, cooks, gear) : DayTasks.of(dishes, List.of(), cooks, gear);
+        DayTimeline made = Asked.at(
+                        "/dishes",
+                        () -> table
+                                ? DayTimeline.late(jobs, seed, effort, runaway)
+                                : DayTimeline.of(jobs, seed, effort, runaway))
                 .orElseThrow(() -> Problem.at(
                         "/dishes", "These steps cannot follow each other as soon as they must with what is there."));
         besides.addAll(made.warnings());
@@ -190,8 +189,16 @@ class TimelinePreview {
     private static List<Person> cooks(TimelineAsked asked, int people) {
         List<TimelineHands> hands = asked.hands() == null ? List.of() : asked.hands();
         if (hands.isEmpty()) {
+            List<Window> up = List.of(new Window(0, DayProblem.NEVER));
+            if (asked.begin() != null && asked.doneBy() == null) {
+                LocalDateTime begin = time("/begin", asked.begin());
+                for (DayNight.Span night : DayNight.asleep(begin)) {
+                    up = DayProblem.without(up, between(begin, night.from()), between(begin, night.to()));
+                }
+            }
+            List<Window> there = up;
             return IntStream.rangeClosed(1, people)
-                    .mapToObj(i -> new Person("cook " + i, List.of(new Window(0, DayProblem.NEVER))))
+                    .mapToObj(i -> new Person("cook " + i, there))
                     .toList();
         }
         if (asked.begin() == null) {
@@ -218,6 +225,10 @@ class TimelinePreview {
             cooks.add(new Person(name, windows));
         });
         return cooks;
+    }
+
+    private static int between(LocalDateTime begin, LocalDateTime then) {
+        return (int) Duration.between(begin, then).toMinutes();
     }
 
     private static int minutes(String field, LocalDateTime begin, String text) {

@@ -45,16 +45,23 @@ public record DayTimeline(DayPlan plan, int least, List<String> warnings) {
      * @return empty where something is to be done with what is not there any more, or by nobody
      */
     public static Optional<DayTimeline> of(DayTasks.Made made, long seed, long effort, BooleanSupplier stop) {
-        return plan(made.problem(), seed, effort, stop).map(plan -> {
-            List<String> warnings = new ArrayList<>(made.missing());
-            warnings.addAll(Leeway.told(made.problem(), plan));
-            made.before().forEach(step -> warnings.add("the evening before, and not on this clock: " + step));
-            List<String> broken = DayCheck.broken(plan);
-            if (!broken.isEmpty()) {
-                throw new IllegalStateException("a plan that does not hold: " + broken);
-            }
-            return new DayTimeline(plan, least(made.problem()), warnings);
-        });
+        return plan(made.problem(), seed, effort, stop).map(plan -> lookedOver(made, plan));
+    }
+
+    /** The same with everything as late as its end allows: what is hot at the table does not wait for it. */
+    public static Optional<DayTimeline> late(DayTasks.Made made, long seed, long effort, BooleanSupplier stop) {
+        return plan(made.problem(), seed, effort, stop).map(plan -> lookedOver(made, plan.late()));
+    }
+
+    private static DayTimeline lookedOver(DayTasks.Made made, DayPlan plan) {
+        List<String> warnings = new ArrayList<>(made.missing());
+        warnings.addAll(Leeway.told(made.problem(), plan));
+        made.before().forEach(step -> warnings.add("the evening before, and not on this clock: " + step));
+        List<String> broken = DayCheck.broken(plan);
+        if (!broken.isEmpty()) {
+            throw new IllegalStateException("a plan that does not hold: " + broken);
+        }
+        return new DayTimeline(plan, least(made.problem()), warnings);
     }
 
     /** As it should be; else as cookers keep it warm; else as little later as will do, or with somebody staying longer. */
@@ -70,11 +77,6 @@ public record DayTimeline(DayPlan plan, int least, List<String> warnings) {
             }
         }
         return found;
-    }
-
-    /** The same with everything as late as its end allows. */
-    public DayTimeline late() {
-        return new DayTimeline(plan.late(), least, warnings);
     }
 
     /** As if cookers kept warm what is done until somebody comes. */

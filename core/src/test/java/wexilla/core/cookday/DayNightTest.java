@@ -23,6 +23,22 @@ class DayNightTest {
         return DayNight.heatThatEnds(DaySearch.of(day, 1, 10, () -> false).orElseThrow(), LocalDateTime.parse(begins));
     }
 
+    /** Whenever a day begins, no night in it is worked through; who begins at night is up for an hour. */
+    @Test
+    void nobodyIsUpUnlessSheSaysSo() {
+        for (int minute = 0; minute < 24 * 60; minute += 10) {
+            LocalDateTime begins = LocalDateTime.parse("2026-12-05T00:00").plusMinutes(minute);
+            List<DayNight.Span> nights = DayNight.asleep(begins);
+            for (int at = 0; at < 5 * 24 * 60; at += 10) {
+                LocalDateTime then = begins.plusMinutes(at);
+                boolean asleep =
+                        nights.stream().anyMatch(night -> !then.isBefore(night.from()) && then.isBefore(night.to()));
+                boolean first = at < 60 && (begins.getHour() >= 23 || begins.getHour() < 6);
+                assertThat(asleep).as("%s of a day from %s", then, begins).isEqualTo(then.getHour() < 6 && !first);
+            }
+        }
+    }
+
     /** Every begin of a day, every length: told exactly where it ends between eleven and six. */
     @Test
     void heatThatEndsWhileEverybodySleepsIsTold() {
