@@ -4003,7 +4003,7 @@ export interface components {
         TaskInput: {
             at?: string;
             /** @enum {string} */
-            kind?: "BURNER" | "RACK" | "SLOW_COOKER" | "PRESSURE_COOKER" | "HOT_AIR" | "PAN" | "GRIDDLE" | "SIEVE" | "COOLING";
+            kind?: "BURNER" | "RACK" | "SLOW_COOKER" | "PRESSURE_COOKER" | "HOT_AIR" | "PAN" | "GRIDDLE" | "SIEVE" | "POT" | "COOLING";
             /** Format: int32 */
             minutes?: number;
             /** Format: int32 */

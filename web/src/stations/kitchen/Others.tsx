@@ -71,6 +71,7 @@ const ways: Record<Kind | 'NONE', string> = {
   PAN: 'in a pan',
   GRIDDLE: 'on the griddle',
   SIEVE: 'over a sieve',
+  POT: 'in a large pot',
   COOLING: 'in the cold',
   NONE: 'with nothing',
 };

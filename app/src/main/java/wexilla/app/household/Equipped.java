@@ -76,7 +76,8 @@ public class Equipped {
                 case SLOW_COOKER -> "slow cooker";
                 case PRESSURE_COOKER -> "pressure cooker";
                 case BURNER -> SLOW.matcher(one.name()).find() ? "slow burner" : "burner";
-                case POT, PAN, TRAY -> FRIED_IN.matcher(one.name()).find() ? "frying pan" : "";
+                case POT -> FRIED_IN.matcher(one.name()).find() ? "frying pan" : "pot";
+                case PAN, TRAY -> FRIED_IN.matcher(one.name()).find() ? "frying pan" : "";
             };
             if (!kind.isEmpty()) {
                 ovens += KitchenGear.add(gear, kind, Math.min(one.count(), KitchenGear.MOST), ovens);

@@ -166,8 +166,20 @@ final class Board {
                 }
                 int at = free.find(job, setting[job], from, tight, usual[job]);
                 if (at >= IMPOSSIBLE) {
-                    undo(group, done);
-                    return NOWHERE;
+                    int intruder = free.intruder();
+                    int first = of.firstInPot(job);
+                    if (intruder < 0 || groupOf[first] != groupOf[job]) {
+                        undo(group, done);
+                        return NOWHERE;
+                    }
+                    if (groupOf[intruder] == groupOf[job]) {
+                        // out of its pot: after it
+                        earliest[intruder] = Math.max(earliest[intruder], from) + of.minutes[job][setting[job]];
+                    } else {
+                        earliest[first] = Math.max(earliest[first] + 1, end(intruder));
+                    }
+                    again = true;
+                    break;
                 }
                 if (at > most) {
                     if (groupOf[tight] != groupOf[job]) {
@@ -200,7 +212,8 @@ final class Board {
         start[job] = at;
         int end = at + of.minutes[job][setting[job]];
         for (int i = 0; i < of.kinds[job].length; i++) {
-            busy.insert(held[job][i], at, end, job);
+            boolean goesOn = of.carrier[job] >= 0 && of.kinds[job][i] == DayProblem.Kind.POT.ordinal();
+            busy.insert(held[job][i], goesOn ? end(of.carrier[job]) : at, end, job);
         }
         if (of.hands[job]) {
             busy.insert(held[job][of.kinds[job].length], at, end, job);

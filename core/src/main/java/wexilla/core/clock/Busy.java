@@ -61,6 +61,18 @@ final class Busy {
         return at;
     }
 
+    /** The last job of another pot a unit is busy with between these minutes; -1 for none. */
+    int within(int unit, int from, int to, int mine) {
+        int last = -1;
+        for (int i = 0; i < busy[unit]; i++) {
+            int job = busyJob[unit][i];
+            if (of.between(unit, job, mine) > 0 && busyFrom[unit][i] < to && busyTo[unit][i] > from) {
+                last = job;
+            }
+        }
+        return last;
+    }
+
     void insert(int unit, int from, int to, int job) {
         int i = busy[unit]++;
         while (i > 0 && busyFrom[unit][i - 1] > from) {

@@ -20,6 +20,7 @@ public final class DayCheck {
         List<String> broken = new ArrayList<>();
         DayProblem problem = plan.problem();
         Set<Integer> begun = problem.begunJobs();
+        int[] pots = problem.pots();
         for (Lag lag : problem.lags()) {
             if (begun.contains(lag.to())) {
                 continue;
@@ -36,12 +37,45 @@ public final class DayCheck {
             }
             for (int other = job + 1; other < problem.jobs().size(); other++) {
                 if (!begun.contains(job) || !begun.contains(other)) {
-                    together(plan, job, other, broken);
+                    together(plan, job, other, pots, broken);
                 }
             }
         }
+        pots(plan, broken);
         begun(plan, broken);
         return broken;
+    }
+
+    /** What goes on in a pot stays in it, and nothing else comes into it meanwhile. */
+    private static void pots(DayPlan plan, List<String> broken) {
+        int[] carriers = plan.problem().carriers();
+        Set<Integer> begun = plan.problem().begunJobs();
+        for (int job = 0; job < carriers.length; job++) {
+            int before = carriers[job];
+            if (before < 0 || begun.contains(job)) {
+                continue;
+            }
+            int pot = pot(plan, job);
+            if (pot != pot(plan, before)) {
+                broken.add(name(plan, job) + " is in another pot than before");
+            }
+            for (int other = 0; other < carriers.length; other++) {
+                if (other != job
+                        && other != before
+                        && plan.gear().get(other).contains(pot)
+                        && plan.start(other) < plan.start(job)
+                        && plan.end(other) > plan.end(before)) {
+                    broken.add(name(plan, other) + " is in the pot of " + name(plan, job));
+                }
+            }
+        }
+    }
+
+    private static int pot(DayPlan plan, int job) {
+        return plan.gear().get(job).stream()
+                .filter(unit -> plan.problem().gear().get(unit).kind() == Kind.POT)
+                .findFirst()
+                .orElse(-1);
     }
 
     /** What was begun is where it was. */
@@ -103,7 +137,7 @@ public final class DayCheck {
     }
 
     /** One thing is in one place, one person at one thing, one oven at one setting. */
-    private static void together(DayPlan plan, int one, int other, List<String> broken) {
+    private static void together(DayPlan plan, int one, int other, int[] pots, List<String> broken) {
         boolean overlap = plan.start(one) < plan.end(other) && plan.start(other) < plan.end(one);
         int who = plan.people().get(one);
         if (overlap && who >= 0 && who == plan.people().get(other)) {
@@ -128,6 +162,7 @@ public final class DayCheck {
                 int load = DayProblem.between(plan.problem().gear().get(mine).kind());
                 if (mine == theirs
                         && apart(plan, one, other) < load
+                        && pots[one] != pots[other]
                         && !plan.problem().joined(one, other)) {
                     broken.add("less than " + load + " min between two loads: " + name(plan, one) + " and "
                             + name(plan, other));

@@ -3,8 +3,11 @@ package wexilla.core.clock;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.stream.IntStream;
 import wexilla.core.clock.DayProblem.Job;
 import wexilla.core.quantity.Trade;
@@ -144,6 +147,66 @@ public record DayPlan(
             }
         }
         return late;
+    }
+
+    /**
+     * The same plan, in which a dish stays where it is: of burners that are alike each job has the one the dish had before,
+     * and takes none another dish comes back to, where that can be.
+     */
+    public DayPlan settled() {
+        int[] freeFrom = new int[problem.gear().size()];
+        int[] had = new int[problem.gear().size()];
+        Arrays.fill(had, -1);
+        List<List<Integer>> own = new ArrayList<>(gear);
+        Map<String, Integer> lastUse = new HashMap<>();
+        for (int job = 0; job < starts.size(); job++) {
+            for (int unit : gear.get(job)) {
+                lastUse.merge(job(job).key() + like(unit), start(job), Math::max);
+            }
+        }
+        Set<Integer> begun = problem.begunJobs();
+        for (int job : byClock()) {
+            List<Integer> held = new ArrayList<>();
+            for (int unit : gear.get(job)) {
+                held.add(
+                        begun.contains(job) || problem.gear().get(unit).kind() != DayProblem.Kind.BURNER
+                                ? unit
+                                : pick(job, unit, held, freeFrom, had, lastUse));
+            }
+            for (int unit : held) {
+                freeFrom[unit] = end(job);
+                had[unit] = job;
+            }
+            own.set(job, held);
+        }
+        DayPlan settled = new DayPlan(problem, starts, settings, people, own);
+        return DayCheck.broken(settled).isEmpty() ? settled : this;
+    }
+
+    private int pick(int job, int unit, List<Integer> held, int[] freeFrom, int[] had, Map<String, Integer> lastUse) {
+        int best = unit;
+        int bestRank = Integer.MAX_VALUE;
+        for (int other = 0; other < problem.gear().size(); other++) {
+            int before = had[other];
+            if (!like(other).equals(like(unit)) || held.contains(other) || freeFrom[other] > start(job)) {
+                continue;
+            }
+            boolean same = before >= 0 && job(before).sameDish(job(job));
+            boolean comesBack =
+                    before >= 0 && !same && lastUse.getOrDefault(job(before).key() + like(other), 0) > start(job);
+            int rank = same ? 0 : comesBack ? 2 : 1;
+            if (rank < bestRank) {
+                best = other;
+                bestRank = rank;
+            }
+        }
+        return best;
+    }
+
+    /** What a thing is like: one of these is as good as another. */
+    private String like(int unit) {
+        DayProblem.Gear one = problem.gear().get(unit);
+        return one.kind() + " " + one.oven() + " " + one.slow() + " " + one.out();
     }
 
     private DayPlan moved(int[] group, int by) {

@@ -1,5 +1,7 @@
 package wexilla.core.clock;
 
+import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -31,6 +33,8 @@ public record DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, Li
         PAN,
         GRIDDLE,
         SIEVE,
+        /** A large pot. */
+        POT,
         COOLING
     }
 
@@ -228,7 +232,7 @@ public record DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, Li
         }
     }
 
-    /** Minutes between two loads of one oven, hot-air drawer or cooker; none in pans and on griddles. */
+    /** Minutes between two loads of one oven, hot-air drawer, cooker or pot; none in pans and on griddles. */
     public static final int LOAD = Trade.whole("day.load-minutes");
 
     /** Minutes to clean down after raw meat, before something that is eaten as it is. */
@@ -237,7 +241,7 @@ public record DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, Li
     /** Minutes between two loads of a thing of this kind. */
     static int between(Kind kind) {
         return switch (kind) {
-            case RACK, HOT_AIR, SLOW_COOKER, PRESSURE_COOKER -> LOAD;
+            case RACK, HOT_AIR, SLOW_COOKER, PRESSURE_COOKER, POT -> LOAD;
             case BURNER, PAN, GRIDDLE, SIEVE, COOLING -> 0;
         };
     }
@@ -295,6 +299,41 @@ public record DayProblem(List<Job> jobs, List<Lag> lags, List<Person> people, Li
         return lags.stream()
                 .anyMatch(lag -> lag.most() < NEVER
                         && (lag.from() == one && lag.to() == other || lag.from() == other && lag.to() == one));
+    }
+
+    /**
+     * For each job the one whose pot it goes on in: what is in it is not tipped out between. -1 for none; no two go on in
+     * the same.
+     */
+    int[] carriers() {
+        int[] carriers = new int[jobs.size()];
+        Arrays.fill(carriers, -1);
+        Set<Integer> carried = new HashSet<>();
+        for (Lag lag : lags) {
+            if (lag.most() < NEVER
+                    && carriers[lag.to()] < 0
+                    && jobs.get(lag.from()).holds().contains(Kind.POT)
+                    && jobs.get(lag.to()).holds().contains(Kind.POT)
+                    && carried.add(lag.from())) {
+                carriers[lag.to()] = lag.from();
+            }
+        }
+        return carriers;
+    }
+
+    /** For each job the first one in its pot; itself where it goes on in none. */
+    int[] pots() {
+        int[] first = carriers();
+        for (int job = 0; job < first.length; job++) {
+            int at = job;
+            int before = first[job];
+            for (int steps = 0; before >= 0 && steps < first.length; steps++) {
+                at = before;
+                before = first[at] == at ? -1 : first[at];
+            }
+            first[job] = at;
+        }
+        return first;
     }
 
     /** Minutes until an oven is as hot as a job wants it; 0 for what is in no oven. */

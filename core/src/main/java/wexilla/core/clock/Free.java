@@ -10,6 +10,7 @@ final class Free {
     private final There there;
     private final Busy busy;
     private final Board board;
+    private int intruder = -1;
 
     /** @param board whose jobs hold what is busy */
     Free(Numbers of, There there, Busy busy, Board board) {
@@ -32,6 +33,7 @@ final class Free {
     int find(int job, int setting, int from, int goesOn, int usual) {
         int d = of.minutes[job][setting];
         int t = from;
+        intruder = -1;
         while (true) {
             int before = t;
             if (of.hands[job]) {
@@ -40,6 +42,10 @@ final class Free {
                 t = there.begin(t, d);
             }
             for (int i = 0; i < of.kinds[job].length && t < Board.IMPOSSIBLE; i++) {
+                if (of.kinds[job][i] == POT && of.carrier[job] >= 0) {
+                    t = inItsPot(job, i, t, d);
+                    continue;
+                }
                 t = free(of.kinds[job][i], t, d, board.held[job], i, job, stays(goesOn, of.kinds[job][i]));
             }
             if (t >= Board.IMPOSSIBLE) {
@@ -49,6 +55,26 @@ final class Free {
                 return t;
             }
         }
+    }
+
+    private static final int POT = Kind.POT.ordinal();
+
+    /** From this minute on in the pot it is in already, if nothing else is put into that meanwhile. */
+    private int inItsPot(int job, int slot, int t, int d) {
+        int before = of.carrier[job];
+        int unit = stays(before, POT);
+        board.held[job][slot] = unit;
+        int left = board.end(before);
+        if (busy.free(unit, left, t - left + d, job) == left) {
+            return t;
+        }
+        intruder = busy.within(unit, left - DayProblem.LOAD, t + d + DayProblem.LOAD, job);
+        return Board.IMPOSSIBLE;
+    }
+
+    /** The job that is in the pot of what was looked for last; -1 for none. */
+    int intruder() {
+        return intruder;
     }
 
     /** What a job holds of a kind; -1 for nothing. */

@@ -21,6 +21,11 @@ final class Numbers {
     final int[][] lagMost;
     final int[][] units;
     final int[] ovenOf;
+    /** The job placed before whose pot it is in; -1 for none. */
+    final int[] carrier;
+    /** The first job in the same pot. */
+    private final int[] pots;
+
     final int peopleCount;
     final int unitCount;
     /** Whether a unit is a slow burner, and whether a job may not be on one. */
@@ -44,6 +49,15 @@ final class Numbers {
             if (lag.most() < DayProblem.NEVER) {
                 joined[lag.from()][lag.to()] = true;
                 joined[lag.to()][lag.from()] = true;
+            }
+        }
+        pots = problem.pots();
+        int[] forward = problem.carriers();
+        carrier = new int[jobs];
+        Arrays.fill(carrier, -1);
+        for (int job = 0; job < jobs; job++) {
+            if (forward[job] >= 0) {
+                carrier[backwards ? forward[job] : job] = backwards ? job : forward[job];
             }
         }
         minutes = new int[jobs][];
@@ -107,11 +121,20 @@ final class Numbers {
     /** Minutes a unit needs between two jobs, of which the first is first on the board's clock. */
     int between(int unit, int first, int then) {
         if (unit >= peopleCount) {
-            return load[unit] == 0 || joined[first][then] ? 0 : load[unit];
+            return load[unit] == 0 || joined[first][then] || pots[first] == pots[then] ? 0 : load[unit];
         }
         int before = backwards ? then : first;
         int after = backwards ? first : then;
         return touch[before] == DayProblem.Touch.RAW && touch[after] == DayProblem.Touch.READY ? DayProblem.CLEAN : 0;
+    }
+
+    /** The job that was placed first of those in one pot with it. */
+    int firstInPot(int job) {
+        int first = job;
+        while (carrier[first] >= 0) {
+            first = carrier[first];
+        }
+        return first;
     }
 
     int choices(int job) {

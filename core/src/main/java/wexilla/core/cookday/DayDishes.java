@@ -99,7 +99,7 @@ public record DayDishes(List<Dish> dishes, List<Once> once) {
 
     /** A step with what it needs of the clock and what goes in; what is done in loads with the time of one. */
     private static DayStep step(ScaledStep scaled, Sized sized, Wording wording, OwnPace pace) {
-        int vessels = sized.size().vessels();
+        int vessels = sized.loads(scaled.step());
         StepTime time = scaled.time();
         boolean loads = vessels > 1
                 && time.waitMin() >= vessels

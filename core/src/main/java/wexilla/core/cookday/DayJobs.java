@@ -25,8 +25,13 @@ final class DayJobs {
 
     private static final int SLOW = Trade.whole("day.slow-burner");
     private static final List<Kind> PANS = List.of(Kind.PAN, Kind.GRIDDLE);
+    private static final List<Kind> POTS = List.of(Kind.POT);
     private static final WordLists WORDS = WordLists.of("day");
     private static final Pattern FRIES = WORDS.list("fries");
+    /** What is browned where it simmers afterwards. */
+    private static final Pattern IN_POT =
+            Pattern.compile("\\b(?:pot|casserole|dutch oven|saucepan)\\b", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern DRAINS = WORDS.list("drains");
     private static final Pattern MEAT = WORDS.list("meat");
     private static final Pattern HANDLES = WORDS.list("handles");
@@ -45,6 +50,11 @@ final class DayJobs {
         this.gear = gear;
     }
 
+    /** Whether a step fries in a pan. */
+    static boolean fries(String text) {
+        return FRIES.matcher(text).find() && !IN_POT.matcher(text).find();
+    }
+
     /** What steps need and is not there, in words. */
     List<String> missing() {
         return List.copyOf(missing);
@@ -57,9 +67,10 @@ final class DayJobs {
                         .anyMatch(step -> MEAT.matcher(step.text()).find());
     }
 
-    /** Hands first, then what goes on by itself. */
+    /** Hands first, then what goes on by itself. @param inPot whether it is in a large pot */
     List<Job> jobs(
             String dish,
+            boolean inPot,
             boolean meat,
             String text,
             DayStep step,
@@ -85,11 +96,13 @@ final class DayJobs {
         // what only has to be put in holds nothing while hands fill it
         boolean atIt = kind == Kind.BURNER || alone == 0;
         boolean full = gear.stream().anyMatch(one -> one.kind() == Kind.BURNER && !one.slow());
-        boolean fries = kind == Kind.BURNER && FRIES.matcher(step.text()).find();
+        boolean fries = kind == Kind.BURNER
+                && FRIES.matcher(step.text()).find()
+                && !IN_POT.matcher(step.text()).find();
         List<Job> made = new ArrayList<>();
         if (tending > 0) {
             List<Kind> held = new ArrayList<>(atIt && kind != Kind.RACK ? holds : List.of());
-            with(held, fries ? PANS : List.of());
+            with(held, kind == Kind.BURNER && inPot ? POTS : fries ? PANS : List.of());
             with(held, DRAINS.matcher(step.text()).find() ? List.of(Kind.SIEVE) : List.of());
             int minutes = kind == Kind.BURNER && !full && holds.contains(Kind.BURNER) ? slow(tending) : tending;
             Touch touch = kind == null ? touch(step.text()) : Touch.NOTHING;
@@ -114,7 +127,7 @@ final class DayJobs {
             }
             int celsius = heat == null ? 0 : dial(heat);
             List<Kind> held = new ArrayList<>(holds);
-            with(held, fries && tending == 0 ? PANS : List.of());
+            with(held, kind == Kind.BURNER && inPot ? POTS : fries && tending == 0 ? PANS : List.of());
             boolean strong = kind == Kind.BURNER && full && (fries || meat);
             made.add(new Job(
                     dish,
@@ -187,6 +200,7 @@ final class DayJobs {
                         case PAN -> "no pan";
                         case GRIDDLE -> "no griddle";
                         case SIEVE -> "no sieve";
+                        case POT -> "no large pot";
                         case COOLING -> "no room to cool";
                     }
                     + " is written down under Household; its steps are planned as if there were enough");

@@ -22,6 +22,8 @@ public final class DayTasks {
     public static final int COOL = Trade.whole("day.cool-minutes");
     public static final int INTO_COLD = Trade.whole("day.into-cold");
     public static final int HOT = Trade.whole("day.hot-minutes");
+    /** A roast under foil, what was drained and tossed: hot so long after its heat. */
+    private static final int RESTED = Trade.whole("day.rested-minutes");
     /** One word of when something is done the evening before. */
     static final Pattern BEFORE =
             Pattern.compile("\\b(?:(?:the )?(?:night|day|evening) before|overnight)\\b", Pattern.CASE_INSENSITIVE);
@@ -190,6 +192,11 @@ public final class DayTasks {
                         ? HOT
                         : dish.dressed().contains(last) ? DishJobs.DRESSED : DayProblem.NEVER;
                 tasks.list.lag(last, table, 0, most);
+            }
+            if (atOnce) {
+                dish.heat().stream()
+                        .filter(heat -> !dish.cooked().contains(heat))
+                        .forEach(heat -> tasks.list.lag(heat, table, 0, RESTED));
             }
         }
         return tasks.made(people, gear);

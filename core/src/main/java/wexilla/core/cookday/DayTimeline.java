@@ -45,12 +45,13 @@ public record DayTimeline(DayPlan plan, int least, List<String> warnings) {
      * @return empty where something is to be done with what is not there any more, or by nobody
      */
     public static Optional<DayTimeline> of(DayTasks.Made made, long seed, long effort, BooleanSupplier stop) {
-        return plan(made.problem(), seed, effort, stop).map(plan -> lookedOver(made, plan));
+        return plan(made.problem(), seed, effort, stop).map(plan -> lookedOver(made, plan.settled()));
     }
 
     /** The same with everything as late as its end allows: what is hot at the table does not wait for it. */
     public static Optional<DayTimeline> late(DayTasks.Made made, long seed, long effort, BooleanSupplier stop) {
-        return plan(made.problem(), seed, effort, stop).map(plan -> lookedOver(made, plan.late()));
+        return plan(made.problem(), seed, effort, stop)
+                .map(plan -> lookedOver(made, plan.late().settled()));
     }
 
     private static DayTimeline lookedOver(DayTasks.Made made, DayPlan plan) {
@@ -198,6 +199,7 @@ public record DayTimeline(DayPlan plan, int least, List<String> warnings) {
             case PAN -> "another pan";
             case GRIDDLE -> "another griddle";
             case SIEVE -> "another sieve";
+            case POT -> "another large pot";
             case COOLING -> "more room to cool";
         };
     }

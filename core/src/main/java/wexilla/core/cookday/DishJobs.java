@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.clock.DayProblem;
 import wexilla.core.clock.DayProblem.Job;
@@ -16,6 +17,7 @@ import wexilla.core.food.book.WordLists;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
 import wexilla.core.recipe.steps.StepGear;
+import wexilla.core.recipe.steps.StepGraph;
 
 /**
  * The jobs of one dish: each part of a step after those it waits for, and no later than what is hot, raw or dressed by then
@@ -27,7 +29,10 @@ final class DishJobs {
     private static final int AT_ONCE = Trade.whole("day.at-once");
     private static final int JOIN = Trade.whole("day.join-minutes");
     private static final int RICE = Trade.whole("day.rice-minutes");
+    private static final int COOL_RICE = Trade.whole("day.cool-rice-minutes");
+    private static final int MOST_STIRRED = Trade.whole("day.stirred-in-minutes");
     private static final int RAW = Trade.whole("day.raw-minutes");
+    private static final Rational LARGE = Trade.number("day.large-pot-portions");
     private static final int BAG = Trade.whole("day.bag-minutes");
     private static final int PACKET = Trade.whole("day.packet-minutes");
     private static final int PORTIONS = Trade.whole("day.packet-portions");
@@ -47,8 +52,9 @@ final class DishJobs {
      * @param first jobs it begins with
      * @param cooked those after which it is ready; {@code hot} those of them whose heat is still in it, {@code dressed} those
      *     that wilt
+     * @param heat the jobs that heat is from
      */
-    record Ends(List<Integer> first, List<Integer> cooked, Set<Integer> hot, Set<Integer> dressed) {}
+    record Ends(List<Integer> first, List<Integer> cooked, Set<Integer> hot, Set<Integer> dressed, Set<Integer> heat) {}
 
     /**
      * How a part of a dish stands after a step.
@@ -93,6 +99,7 @@ final class DishJobs {
         int from = list.size();
         DishJobs made = new DishJobs(dish, cut, list);
         made.split();
+        made.stirredIn();
         for (int at = 0; at < made.steps.size(); at++) {
             made.read(at);
         }
@@ -121,11 +128,47 @@ final class DishJobs {
                                         .distinct()
                                         .toList());
                 steps.add(part);
-                gears.add(own == null ? read.get(step) : own);
+                gears.add(heated(own == null ? read.get(step) : own));
             }
             last.add(steps.size() - 1);
             cutAt.put(begins, cut.getOrDefault(step, List.of()));
         }
+    }
+
+    /** What is stirred in between two steps on the stove stays on it. */
+    private void stirredIn() {
+        for (int at = 0; at < steps.size(); at++) {
+            boolean between = gears.get(at).kind() == StepGear.Kind.HANDS
+                    && steps.get(at).time().waitMin() == 0
+                    && steps.get(at).time().handsMin() <= MOST_STIRRED
+                    && StepGraph.joins(steps.get(at).text())
+                    && needs.get(at).stream().anyMatch(this::onStove)
+                    && goesOnOnStove(at);
+            if (between) {
+                gears.set(at, new StepGear(StepGear.Kind.BURNER, null));
+            }
+        }
+    }
+
+    private boolean goesOnOnStove(int at) {
+        return IntStream.range(at + 1, steps.size())
+                .anyMatch(later -> needs.get(later).contains(at) && onStove(later));
+    }
+
+    private boolean onStove(int at) {
+        return gears.get(at).kind() == StepGear.Kind.BURNER;
+    }
+
+    /** What bakes without a heat of its own is in the oven as it was heated. */
+    private StepGear heated(StepGear gear) {
+        boolean oven = gear.kind() == StepGear.Kind.OVEN || gear.kind() == StepGear.Kind.HOT_AIR;
+        if (!oven || gear.heat() != null) {
+            return gear;
+        }
+        return gears.stream()
+                .filter(before -> before.kind() == gear.kind() && before.heat() != null)
+                .reduce((one, other) -> other)
+                .orElse(gear);
     }
 
     private List<Integer> waitsFor(int step, DayStep whole) {
@@ -155,7 +198,8 @@ final class DishJobs {
             return;
         }
         int begin = list.size();
-        List<Integer> own = jobs(at, kind, gear);
+        // when an oven is turned on the clock says itself
+        List<Integer> own = StepGraph.onlyHeatsOven(step.text()) ? List.of() : jobs(at, kind, gear);
         // an oven that is heated cooks nothing
         boolean heats = kind != null && !(kind == Kind.RACK && step.time().waitMin() == 0);
         boolean cold = gear.kind() == StepGear.Kind.COLD;
@@ -189,16 +233,17 @@ final class DishJobs {
         Map<Integer, Integer> after = new LinkedHashMap<>();
         boolean joins = needs.get(at).size() > 1;
         boolean heats = DayJobs.kind(gears.get(at).kind()) != null;
+        int latest = needs.get(at).stream().mapToInt(before -> before).max().orElse(-1);
         for (int before : needs.get(at)) {
             Part part = parts.get(before);
-            int most = most(part, step, heats, joins);
+            int most = most(part, step, heats, before == latest && onStove(at), joins);
             part.jobs().forEach(job -> after.merge(job, most, Math::min));
         }
         cutAt.getOrDefault(at, List.of()).forEach(job -> after.merge(job, DayProblem.NEVER, Math::min));
         return after;
     }
 
-    private int most(Part part, DayStep step, boolean heats, boolean joins) {
+    private int most(Part part, DayStep step, boolean heats, boolean last, boolean joins) {
         Integer typed = step.clock().most();
         if (typed != null) {
             return typed;
@@ -208,11 +253,16 @@ final class DishJobs {
             return DayProblem.NEVER;
         }
         if (part.heats()) {
-            return joins
+            boolean soon = heats || step.time().waitMin() > 0;
+            // what stays in its pot or pan goes on at once, whatever is tipped in
+            boolean stays = last
+                    && part.jobs().stream()
+                            .anyMatch(job -> list.job(job).holds().contains(Kind.BURNER));
+            return joins && !stays
                     ? JOIN
                     : NOW.matcher(step.text()).find()
                             ? AT_ONCE
-                            : heats ? DayTasks.HOT : limit(part.jobs().get(0));
+                            : soon ? DayTasks.HOT : limit(part.jobs().get(0));
         }
         boolean raw = !part.cold()
                 && part.warm().isEmpty()
@@ -235,7 +285,8 @@ final class DishJobs {
         for (int load = 1; load <= loads; load++) {
             String text = loads == 1 ? step.text() : step.text() + " (load " + load + " of " + loads + ")";
             int last = -1;
-            for (Job job : list.made().jobs(dish.name(), DayJobs.meat(dish), text, step, tending, kind, gear.heat())) {
+            for (Job job : list.made()
+                    .jobs(dish.name(), inPot(at), DayJobs.meat(dish), text, step, tending, kind, gear.heat())) {
                 int own = list.add(job);
                 if (last >= 0) {
                     list.lag(last, own, 0, kind != null ? 0 : DayProblem.NEVER);
@@ -258,6 +309,16 @@ final class DishJobs {
         return done;
     }
 
+    /** Whether a step is in a large pot: what fills more than a saucepan, fried there too where it simmers afterwards. */
+    private boolean inPot(int at) {
+        boolean large = dish.portions().compareTo(LARGE) >= 0;
+        return large
+                && onStove(at)
+                && (!DayJobs.fries(steps.get(at).text())
+                        || needs.get(at).stream().anyMatch(this::onStove)
+                        || goesOnOnStove(at));
+    }
+
     private Ends ends() {
         Set<Integer> needed = new LinkedHashSet<>();
         needs.forEach(needed::addAll);
@@ -278,7 +339,7 @@ final class DishJobs {
         if (dish.kept() && heated) {
             kept(cooked, warm);
         }
-        return new Ends(first, cooked, hot, dressed);
+        return new Ends(first, cooked, hot, dressed, warm);
     }
 
     /** What the core has to reach is said at the last heat of what is raw. */
@@ -307,22 +368,29 @@ final class DishJobs {
                 .anyMatch(part -> COOLS.matcher(part.step().text()).find()
                         && part.step().time().waitMin() >= DayTasks.COOL / 3);
         List<Integer> last = new ArrayList<>(warm.isEmpty() ? lastHeat() : warm);
+        boolean rice = last.stream()
+                .anyMatch(hot -> IS_RICE.matcher(list.job(hot).text()).find());
+        int most = rice ? RICE : DayTasks.INTO_COLD;
         if (bags != null) {
             int bag = bags.begin();
             if (!cools) {
-                list.lag(cooling(last), bag, 0, DayProblem.NEVER);
+                List<Integer> put = needs.get(parts.indexOf(bags)).stream()
+                        .flatMap(before -> parts.get(before).jobs().stream())
+                        .distinct()
+                        .toList();
+                list.lag(cooling(put, rice), bag, 0, DayProblem.NEVER);
             }
-            last.forEach(hot -> list.lag(hot, bag, 0, DayTasks.INTO_COLD));
+            last.forEach(hot -> list.lag(hot, bag, 0, most));
             return;
         }
         int loads = cooked.equals(last) ? last.size() : 1;
         for (int load = 0; load < loads; load++) {
             List<Integer> own = loads == 1 ? cooked : List.of(cooked.get(load));
             List<Integer> ownHeat = loads == 1 ? last : List.of(last.get(load));
-            List<Integer> cooled = cools ? own : List.of(cooling(own));
+            List<Integer> cooled = cools ? own : List.of(cooling(own, rice));
             int bag = bagging(loads);
             cooled.forEach(job -> list.lag(job, bag, 0, DayProblem.NEVER));
-            ownHeat.forEach(hot -> list.lag(hot, bag, 0, DayTasks.INTO_COLD));
+            ownHeat.forEach(hot -> list.lag(hot, bag, 0, most));
         }
     }
 
@@ -334,15 +402,17 @@ final class DishJobs {
                 .orElse(List.of());
     }
 
-    private int cooling(List<Integer> after) {
+    private int cooling(List<Integer> after, boolean rice) {
+        int minutes = rice ? COOL_RICE : DayTasks.COOL;
+        int most = (rice ? RICE : DayTasks.INTO_COLD) - minutes;
         int cool = list.add(Job.of(
                         dish.name(),
-                        "cool it in shallow trays",
-                        DayTasks.COOL,
+                        rice ? "spread it thin to cool" : "cool it in shallow trays",
+                        minutes,
                         false,
                         list.made().there(Kind.COOLING))
                 .cautioned(DayCaution.COLD));
-        after.forEach(job -> list.lag(job, cool, 0, DayTasks.INTO_COLD - DayTasks.COOL));
+        after.forEach(job -> list.lag(job, cool, 0, most));
         return cool;
     }
 

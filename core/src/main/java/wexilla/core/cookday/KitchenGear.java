@@ -18,13 +18,14 @@ public final class KitchenGear {
     private static final Map<String, Integer> WORDS =
             Map.of("one", 1, "two", 2, "three", 3, "four", 4, "five", 5, "six", 6);
     private static final String COUNT = "(\\d{1,2}|one|two|three|four|five|six)";
-    private static final Pattern FIRST = Pattern.compile("^\\s*" + COUNT + "\\s+\\D", Pattern.CASE_INSENSITIVE);
+    private static final Pattern FIRST = Pattern.compile(
+            "^\\s*" + COUNT + "\\s+(?!(?:l|litres?|liters?|qt|quarts?|cm|in)\\b)\\D", Pattern.CASE_INSENSITIVE);
     private static final Pattern RACKS =
             Pattern.compile(COUNT + "\\s+(?:racks?|shel(?:f|ves)|levels?)", Pattern.CASE_INSENSITIVE);
 
-    /** What is there but holds nothing up: a pot is washed and used again. */
+    /** What is there but holds nothing up: a tray is washed and used again. */
     private static final Pattern BESIDES = Pattern.compile(
-            "\\b(?:pots?|pans?|saucepans?|trays?|tins?|bowls?|grill|blender|sink|scales?|mixer|kettle|microwave|casseroles?|knives|knife|boards?|dish(?:es)?|fridge|freezer)\\b",
+            "\\b(?:pans?|saucepans?|trays?|tins?|bowls?|grill|blender|sink|scales?|mixer|kettle|microwave|knives|knife|boards?|dish(?:es)?|fridge|freezer)\\b",
             Pattern.CASE_INSENSITIVE);
 
     /** Pans something is fried in, griddles and sieves: one thing in them at a time. */
@@ -32,6 +33,8 @@ public final class KitchenGear {
             "\\b(?:frying pans?|skillets?|woks?|griddles?|sieves?|colanders?)\\b|^\\s*(?:" + COUNT
                     + "\\s+)?(?:large |small )?pans?\\s*$",
             Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern POTS = Pattern.compile("\\b(?:pots?|stockpots?|casseroles?)\\b");
 
     private static final Pattern SLOW =
             Pattern.compile("(?:" + COUNT + "\\s+)?\\b(?:slow|weak)\\b(?!\\s+cook)", Pattern.CASE_INSENSITIVE);
@@ -121,6 +124,9 @@ public final class KitchenGear {
         }
         if (text.contains("hot-air") || text.contains("hot air")) {
             return Kind.HOT_AIR;
+        }
+        if (POTS.matcher(text).find()) {
+            return Kind.POT;
         }
         if (text.contains("cool")) {
             return Kind.COOLING;

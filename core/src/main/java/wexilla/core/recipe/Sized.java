@@ -2,7 +2,9 @@ package wexilla.core.recipe;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
@@ -18,6 +20,8 @@ import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
 import wexilla.core.quantity.text.CookWords;
+import wexilla.core.quantity.text.Packs;
+import wexilla.core.recipe.lines.Mentions;
 import wexilla.core.recipe.lines.ReadLine;
 import wexilla.core.recipe.steps.StepTime;
 
@@ -82,6 +86,23 @@ public record Sized(Recipe recipe, Size size, List<Line> lines) {
         public @Nullable Amount most() {
             Quantity quantity = read().quantity();
             return quantity == null ? null : sized(quantity.max());
+        }
+
+        /** How many pieces of it go in that are one each, "2 whole chickens"; empty where it is weighed or cut. */
+        Optional<Integer> wholePieces() {
+            Amount much = amount();
+            Food food = read().food();
+            boolean one = (read().text() + (food == null ? "" : food.name()))
+                    .toLowerCase(Locale.ROOT)
+                    .contains("whole");
+            if (!one || much == null) {
+                return Optional.empty();
+            }
+            boolean counted = much.unit().dimension() == Dimension.COUNT;
+            Packs packs = read().packs();
+            Rational pieces =
+                    counted ? much.value() : packs != null ? packs.count().times(by) : Rational.ONE;
+            return Optional.of(pieces.ceiling().intValueExact());
         }
 
         /** Whether only whole pieces of it go in. */
@@ -177,9 +198,21 @@ public record Sized(Recipe recipe, Size size, List<Line> lines) {
             RecipeStep step = recipe.steps().get(i);
             StepTime written = times.get(i);
             steps.add(ScaledStep.inLoads(step, size.factor(), lines)
-                    .orElseGet(() -> ScaledStep.of(step, written, size.factor(), size.vessels(), piece, pan)));
+                    .orElseGet(() -> ScaledStep.of(step, written, size.factor(), loads(step), piece, pan)));
         }
         return steps;
+    }
+
+    /** In how many vessels a step is done one after the other: a bird that is whole is in one of them only. */
+    public int loads(RecipeStep step) {
+        return lines.stream()
+                .filter(line -> line.read().food() != null
+                        && line.read().food().traits().rawFlesh()
+                        && Mentions.named(line.read().food(), step.text().toLowerCase(Locale.ROOT)))
+                .flatMap(line -> line.wholePieces().stream())
+                .reduce(Math::min)
+                .map(pieces -> Math.max(1, Math.min(pieces, size.vessels())))
+                .orElse(size.vessels());
     }
 
     /** The steps until a batch stops in this style; all of them when nothing is marked. */

@@ -268,4 +268,30 @@ class DayTasksTest {
                         new StepClock.Watch(60, "look at it"),
                         new StepClock.Watch(60, "add the cheese"));
     }
+
+    /** Large pots are held and washed; a dish stays in its own, and a bird that is whole is no two loads. */
+    @Test
+    void aDishStaysInItsPot() {
+        DayPlan plan = plan(
+                        List.of("4 burners", "2 large pots"),
+                        dish(
+                                "chilli",
+                                true,
+                                "Soften the onions 10 minutes.",
+                                "Stir in the spices 2 minutes.",
+                                "Simmer 45 minutes."),
+                        dish("soup", true, "Soften the leeks 10 minutes.", "Simmer 20 minutes."),
+                        dish("stew", true, "Simmer 60 minutes."))
+                .plan();
+        for (String dish : List.of("chilli", "soup", "stew")) {
+            assertThat(plan.byClock().stream()
+                            .filter(job -> plan.job(job).dish().equals(dish))
+                            .flatMap(job -> plan.gear().get(job).stream())
+                            .filter(unit -> plan.problem().gear().get(unit).kind() == Kind.POT)
+                            .distinct())
+                    .as(dish)
+                    .hasSize(1);
+        }
+        assertThat(plan.end()).as("two pots for three, washed between").isGreaterThan(60 + DayProblem.LOAD + 20);
+    }
 }

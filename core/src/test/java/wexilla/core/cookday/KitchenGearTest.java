@@ -32,10 +32,11 @@ class KitchenGearTest {
 
     @Test
     void potsAndPansHoldNothingUp() {
-        assertThat(List.of("2 large pots", "blender", "roasting pan", "saucepan"))
+        assertThat(List.of("2 mixing bowls", "blender", "roasting pan", "saucepan"))
                 .allMatch(KitchenGear::besides);
         assertThat(names("frying pan", "2 griddles", "one sieve"))
                 .containsExactly("pan", "griddle 1", "griddle 2", "sieve");
+        assertThat(names("2 large pots", "8 l casserole")).containsExactly("pot 1", "pot 2", "pot 3");
         assertThat(names("4 burners, one slow")).containsExactly("burner 1", "burner 2", "burner 3", "burner 4, slow");
         assertThat(names("three burners", "1 weak burner")).endsWith("burner 3", "burner 4, slow");
         assertThat(List.of("pressure cooker pot", "4 burners", "oven with two trays"))

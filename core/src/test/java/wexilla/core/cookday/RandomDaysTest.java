@@ -101,7 +101,7 @@ class RandomDaysTest {
     private static List<Gear> gear(Random random) {
         List<String> things = new ArrayList<>();
         things.add((1 + random.nextInt(4)) + " burners");
-        List.of("oven, 2 racks", "slow cooker", "pressure cooker", "frying pan", "cooling space")
+        List.of("oven, 2 racks", "2 large pots", "slow cooker", "pressure cooker", "frying pan", "cooling space")
                 .forEach(thing -> {
                     if (random.nextInt(4) > 0) {
                         things.add(thing);

@@ -97,6 +97,23 @@ public final class StepGraph {
         return graph.needs.stream().map(List::copyOf).toList();
     }
 
+    /** Whether nothing is done but to heat an oven: "Heat the oven to 200 °C." */
+    public static boolean onlyHeatsOven(String step) {
+        String text = plain(step);
+        return (HEATED.matcher(text).find() || DIAL.matcher(text).find())
+                && StepGear.read(step).kind() == StepGear.Kind.OVEN
+                && StepTime.read(step).waitMin() == 0
+                && StepClauses.of(step).size() <= 1
+                && text.length() < SHORT;
+    }
+
+    private static final int SHORT = 70;
+
+    /** Whether a step says that something goes into what is there: "add the beans". */
+    public static boolean joins(String step) {
+        return JOINED.matcher(plain(step)).find();
+    }
+
     private static String any(String list) {
         return WORDS.words(list).stream().map(Pattern::quote).collect(Collectors.joining("|"));
     }
