@@ -3600,6 +3600,17 @@ export interface components {
             doneBy?: string;
             hands?: string[];
         };
+        RunSave: {
+            drop: boolean;
+            /** @enum {string} */
+            kind?: "BURNER" | "RACK" | "SLOW_COOKER" | "PRESSURE_COOKER" | "HOT_AIR" | "PAN" | "GRIDDLE" | "SIEVE" | "POT" | "COOLING";
+            /** Format: int32 */
+            minutes: number;
+            of: string;
+            /** Format: int32 */
+            pos: number;
+            words: string;
+        };
         RunTimer: {
             dish: string;
             /** Format: int64 */
@@ -3626,6 +3637,7 @@ export interface components {
             offset: number;
             openDays: string[];
             over: boolean;
+            saves: components["schemas"]["RunSave"][];
             tasks: components["schemas"]["ClockTask"][];
             timers: components["schemas"]["RunTimer"][];
             toBegin: number[];
@@ -4010,6 +4022,7 @@ export interface components {
             pos: number;
             /** @enum {string} */
             what: "BEGIN" | "DONE" | "LONGER" | "LEAVE_OUT" | "HERE" | "MOVE" | "INSTEAD";
+            words?: string;
         };
         TaskView: {
             why: string;

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schema } from '../../api/client';
-import { type Run, useTaskAct } from '../../api/kitchen';
+import { type Run, useDishAct, useTaskAct } from '../../api/kitchen';
 import { useCookDay } from '../../api/queries';
 import { Choice, Field } from '../../kit/Field';
 import { OtherProblem } from '../../kit/kit';
@@ -80,10 +80,12 @@ function Waits({ run, id, pos }: { run: Run; id: string; pos: number }) {
   const [kind, setKind] = useState<Kind | 'NONE'>('BURNER');
   const [minutes, setMinutes] = useState('');
   const act = useTaskAct(id);
+  const drop = useDishAct(id, () => undefined);
   const task = run.tasks[pos];
   if (!task) {
     return null;
   }
+  const saves = run.saves.filter((save) => save.pos === pos);
   return (
     <form
       className="enamel grid gap-3 border-l-8 border-l-accent p-4"
@@ -96,6 +98,31 @@ function Waits({ run, id, pos }: { run: Run; id: string; pos: number }) {
       <p className="text-xl">
         <strong>{task.dish}</strong> waits: {task.text}
       </p>
+      {saves.length > 0 && (
+        <div className="flex flex-wrap gap-3">
+          {saves.map((save) => (
+            <button
+              key={save.words}
+              type="button"
+              className="btn btn-primary kitchen-button"
+              disabled={act.busy || drop.busy}
+              onClick={() =>
+                save.drop
+                  ? drop.act({ drop: save.of })
+                  : act.act({
+                      pos,
+                      what: 'INSTEAD',
+                      minutes: save.minutes,
+                      words: save.words,
+                      ...(save.kind ? { kind: save.kind } : {}),
+                    })
+              }
+            >
+              {save.words}
+            </button>
+          ))}
+        </div>
+      )}
       <div className="flex flex-wrap items-end gap-3">
         <Choice label="Cook it" value={kind} set={setKind} of={ways} wide="w-48" />
         <Field
@@ -107,7 +134,7 @@ function Waits({ run, id, pos }: { run: Run; id: string; pos: number }) {
           at="/minutes"
           wide="w-24"
         />
-        <button type="submit" className="btn btn-primary kitchen-button" disabled={act.busy}>
+        <button type="submit" className="btn btn-outline kitchen-button" disabled={act.busy}>
           Like that
         </button>
         <button
@@ -118,7 +145,7 @@ function Waits({ run, id, pos }: { run: Run; id: string; pos: number }) {
           Leave it out
         </button>
       </div>
-      <OtherProblem problem={act.problem} fields={['/minutes']} />
+      <OtherProblem problem={act.problem ?? drop.problem} fields={['/minutes']} />
     </form>
   );
 }

@@ -66,6 +66,7 @@ const run = (part: Partial<Run>): Run => ({
   toBegin: [],
   toEnd: [],
   waiting: [],
+  saves: [],
   timers: [],
   gear: [],
   tasks: [fry, simmer, cut, lost],

@@ -24,6 +24,7 @@ import wexilla.app.day.RunViews.RunView;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts.Said;
+import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.core.clock.DayProblem;
 import wexilla.core.clock.DayProblem.Kind;
@@ -153,13 +154,15 @@ class RunController {
      * @param minutes longer, or that it takes instead; from 1 to a day
      * @param at local date and time it is moved to
      * @param kind what it is cooked on instead; absent for nothing
+     * @param words what it is called then, to 120 letters; absent as before
      */
     record TaskInput(
             int pos,
             TaskEvent what,
             @Nullable Integer minutes,
             @Nullable String at,
-            @Nullable Kind kind) {}
+            @Nullable Kind kind,
+            @Nullable String words) {}
 
     @PostMapping("/api/cookday/run/{id}/task")
     Said task(
@@ -180,7 +183,12 @@ class RunController {
                 case MOVE -> run.move(input.pos(), minute(household, id, input.at()), now);
                 case INSTEAD ->
                     DayChange.instead(
-                            run, input.pos(), Optional.ofNullable(input.kind()), minutes(input.minutes()), now);
+                            run,
+                            input.pos(),
+                            Optional.ofNullable(input.kind()),
+                            Optional.ofNullable(input.words()).map(words -> Asked.name("/words", words, 120)),
+                            minutes(input.minutes()),
+                            now);
             };
         };
         return running.happens(household, key, id, input, event, run -> words(input, run));

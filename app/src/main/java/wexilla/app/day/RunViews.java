@@ -5,8 +5,11 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.clock.DayProblem.Gear;
+import wexilla.core.clock.DayProblem.Kind;
 import wexilla.core.cookday.running.DayNow;
 import wexilla.core.cookday.running.DayRest;
+import wexilla.core.cookday.running.DayRun;
+import wexilla.core.cookday.running.DaySaves;
 import wexilla.core.cookday.running.DayTask;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.quantity.KitchenMeasure;
@@ -34,6 +37,16 @@ final class RunViews {
     /** @param due milliseconds since 1970, by the clock of the server */
     record RunTimer(String id, @Nullable Integer task, String words, String dish, long due) {}
 
+    /**
+     * One tap that saves what waits.
+     *
+     * @param pos place of the task, {@code of} what its dish is found by
+     * @param kind what it is cooked on then; absent for nothing
+     * @param drop whether the dish is left for another day
+     */
+    record RunSave(
+            int pos, String of, String words, @Nullable Kind kind, int minutes, boolean drop) {}
+
     /** @param failed whether nothing more is begun on it */
     record RunGear(int pos, String name, boolean failed) {}
 
@@ -45,6 +58,7 @@ final class RunViews {
      * @param handsFree ISO date and time: off your feet; {@code cold} bagged and cold
      * @param toBegin places of what goes on by itself and is to be put on now; {@code toEnd} of what is to be taken off
      * @param waiting places of what waits for something that is not there
+     * @param saves what can be done with them, each one tap
      * @param told what cannot be kept any more, and what to do
      * @param could batches of the day that are not on it
      * @param cooked ids of batches that are off the heat and not written down yet
@@ -63,6 +77,7 @@ final class RunViews {
             List<Integer> toBegin,
             List<Integer> toEnd,
             List<Integer> waiting,
+            List<RunSave> saves,
             List<RunTimer> timers,
             List<RunGear> gear,
             List<ClockViews.ClockTask> tasks,
@@ -94,6 +109,7 @@ final class RunViews {
                 List.of(),
                 List.of(),
                 List.of(),
+                List.of(),
                 openDays);
     }
 
@@ -106,14 +122,15 @@ final class RunViews {
             List<String> cooked,
             List<String> openDays) {
         int minute = RunningDays.minute(stored, now);
-        DayNow asks = DayNow.of(stored.run(), minute);
-        List<DayTask.State> states =
-                stored.run().tasks().stream().map(DayTask::state).toList();
-        ClockViews.Laid laid = ClockViews.of(DayRest.plan(stored.run()), states, stored.begins(), household);
+        // nobody has to tap for the promise to slide
+        DayRun run = DayRest.slid(stored.run(), minute);
+        DayNow asks = DayNow.of(run, minute);
+        List<DayTask.State> states = run.tasks().stream().map(DayTask::state).toList();
+        ClockViews.Laid laid = ClockViews.of(DayRest.plan(run), states, stored.begins(), household);
         List<ClockViews.ClockTask> tasks = laid.tasks().stream()
                 .sorted(java.util.Comparator.comparing(ClockViews.ClockTask::pos))
                 .toList();
-        List<Gear> gear = stored.run().day().gear();
+        List<Gear> gear = run.day().gear();
         return new RunView(
                 stored.id().toString(),
                 stored.day().toString(),
@@ -121,9 +138,9 @@ final class RunViews {
                 now.toEpochMilli(),
                 household.zone().getRules().getOffset(now).getTotalSeconds() / 60,
                 minute,
-                ClockViews.time(RunningDays.at(stored, stored.run().handsFree()), household.zone()),
-                ClockViews.time(RunningDays.at(stored, stored.run().end()), household.zone()),
-                stored.run().over(),
+                ClockViews.time(RunningDays.at(stored, run.handsFree()), household.zone()),
+                ClockViews.time(RunningDays.at(stored, run.end()), household.zone()),
+                run.over(),
                 IntStream.range(0, asks.hands().size())
                         .mapToObj(i -> hands(i, asks.hands().get(i)))
                         .toList(),
@@ -133,16 +150,27 @@ final class RunViews {
                         .filter(job -> states.get(job) == DayTask.State.WAITS)
                         .boxed()
                         .toList(),
+                DaySaves.of(run).stream().map(save -> save(run, save)).toList(),
                 timers.stream().map(timer -> timer(household, stored, timer)).toList(),
                 IntStream.range(0, gear.size())
                         .mapToObj(i ->
                                 new RunGear(i, gear.get(i).name(), gear.get(i).out()))
                         .toList(),
                 tasks,
-                stored.run().told(),
+                run.told(),
                 could,
                 cooked,
                 openDays);
+    }
+
+    private static RunSave save(DayRun run, DaySaves.Save save) {
+        return new RunSave(
+                save.job(),
+                run.day().jobs().get(save.job()).key(),
+                save.words(),
+                save.kind().orElse(null),
+                save.minutes(),
+                save.drop());
     }
 
     private static RunHands hands(int pos, DayNow.Hands hands) {

@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
+import wexilla.core.food.book.WordLists;
 import wexilla.core.food.facts.Nature;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.KitchenRounding;
@@ -74,6 +75,9 @@ public record CookDay(List<Pot> pots, List<Preparation> preparations, List<Task>
     /** When hands begin while nobody said otherwise. */
     public static final LocalTime BEGIN = Trade.time("cook-day.begin");
 
+    /** What is drained, beaten or softened is no work of the knife. */
+    private static final Pattern CUT = WordLists.of("day").list("cut");
+
     private static final Pattern SOAK = Pattern.compile("\\bsoak", Pattern.CASE_INSENSITIVE);
 
     private static final String KIDNEY =
@@ -98,7 +102,7 @@ public record CookDay(List<Pot> pots, List<Preparation> preparations, List<Task>
                 Food food = line.read().food();
                 String how = line.read().preparation();
                 Amount amount = line.amount();
-                if (food != null && !how.isEmpty() && !soaked(line.read()) && amount != null) {
+                if (food != null && CUT.matcher(how).find() && !soaked(line.read()) && amount != null) {
                     Amount base = Conversion.convert(food, amount, food.base(), measures)
                                     instanceof Conversion.Converted converted
                             ? converted.amount()

@@ -156,7 +156,8 @@ class OneSizeTest {
     /** Cheese by the vessel at three times the recipe in one vessel: once, wherever it is looked at. */
     @Test
     void whatGoesByTheVesselIsTheSameOnTheLabelAndTheList() {
-        RecipeLine cheese = new RecipeLine(READER.read("50 g plain flour, sifted"), Set.of(), Scaling.PER_VESSEL, null);
+        RecipeLine cheese =
+                new RecipeLine(READER.read("50 g plain flour, in pieces"), Set.of(), Scaling.PER_VESSEL, null);
         Recipe bake = new Recipe("Bake", 4, List.of(cheese), List.of());
         Sized three = Sized.of(bake, Size.of(Rational.of(3)), Measures.METRIC);
         assertThat(three.lines().get(0).amount()).hasToString("50 g");

@@ -15,9 +15,11 @@ import wexilla.core.clock.DayProblem.Lag;
 import wexilla.core.clock.DayProblem.Person;
 import wexilla.core.clock.DayProblem.Setting;
 import wexilla.core.clock.DayProblem.Window;
+import wexilla.core.clock.DayWhy;
 import wexilla.core.clock.Groups;
 import wexilla.core.cookday.running.DayTask.State;
 import wexilla.core.quantity.Unfit;
+import wexilla.core.quantity.text.CookWords;
 
 /** What changes on a running cook day beside its tasks: who is there, and what there is to cook with. */
 public final class DayChange {
@@ -41,7 +43,34 @@ public final class DayChange {
                 }
             }
         }
-        return new DayRun(day.with(people, day.gear()), moved, run.told()).again(now);
+        DayRun gone = new DayRun(day.with(people, day.gear()), moved, run.told()).again(now);
+        List<String> told = new ArrayList<>(gone.told());
+        told.addAll(before(run, person, minutes, now));
+        return new DayRun(gone.day(), gone.tasks(), told);
+    }
+
+    /** What is to be taken off before somebody goes: what hands are at on the heat, and what ends meanwhile. */
+    private static List<String> before(DayRun run, int person, int minutes, int now) {
+        List<String> told = new ArrayList<>();
+        boolean all = person < 0 || run.day().people().size() == 1;
+        for (int job = 0; job < run.tasks().size(); job++) {
+            DayTask task = run.tasks().get(job);
+            Job one = run.day().jobs().get(job);
+            if (task.state() != State.BEGUN || one.holds().isEmpty()) {
+                continue;
+            }
+            String what = "“" + DayWhy.brief(one.text()) + "” (" + one.dish() + ")";
+            if (one.hands() && (person < 0 || task.person() == person)) {
+                told.add("before you go: take " + what + " off the heat");
+            } else if (!one.hands()
+                    && all
+                    && task.end() < now + minutes
+                    && !one.holds().contains(Kind.COOLING)) {
+                told.add(what + " is done " + CookWords.minutes(now + minutes - Math.max(now, task.end()))
+                        + " before you are back: let somebody take it off, or turn it low now");
+            }
+        }
+        return told;
     }
 
     /** Somebody goes for good, ill or called away: what she was at is for somebody else. */
@@ -101,8 +130,9 @@ public final class DayChange {
         return waiting(failed).again(now);
     }
 
-    /** What waits is done in another way. @param kind null for one that holds nothing */
-    public static DayRun instead(DayRun run, int job, Optional<Kind> kind, int minutes, int now) {
+    /** What waits is done in another way. @param kind empty for one that holds nothing; @param words of it, empty as before */
+    public static DayRun instead(
+            DayRun run, int job, Optional<Kind> kind, Optional<String> words, int minutes, int now) {
         DayProblem day = run.day();
         List<DayTask> tasks = run.tasks();
         run.toCome(job);
@@ -110,7 +140,7 @@ public final class DayChange {
         Job one = day.jobs().get(job);
         Job other = new Job(
                 one.dish(),
-                one.text(),
+                words.orElse(one.text()),
                 one.hands(),
                 holds,
                 List.of(new Setting(0, minutes)),

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import wexilla.core.clock.DayEffort;
 import wexilla.core.clock.DayPlan;
 import wexilla.core.clock.DayProblem;
@@ -24,6 +25,34 @@ public final class DayRest {
 
     /** Plans what is left anew. */
     static DayRun again(DayRun run, int now) {
+        return again(run, now, DayEffort.plans(run.day().jobs().size(), MOST_PLANS));
+    }
+
+    /**
+     * The day as it stands a while after its last event, nothing written down: what was to begin by now begins now, and all
+     * that follows is as late as that makes it. The promise slides by itself.
+     */
+    public static DayRun slid(DayRun run, int now) {
+        boolean late = run.tasks().stream()
+                .anyMatch(task -> task.state() == State.TO_DO && task.start() < now
+                        || task.state() == State.BEGUN && task.end() < now);
+        if (!late) {
+            return run;
+        }
+        DayRun slid = again(run, now, 1);
+        List<DayTask> tasks = new ArrayList<>(slid.tasks());
+        for (int job = 0; job < tasks.size(); job++) {
+            // since when it takes longer than thought is seen at what was begun
+            tasks.set(job, tasks.get(job).state() == State.BEGUN ? run.tasks().get(job) : tasks.get(job));
+        }
+        return new DayRun(run.day(), tasks, told(run.told(), slid.told()));
+    }
+
+    private static List<String> told(List<String> before, List<String> now) {
+        return Stream.concat(before.stream(), now.stream()).distinct().toList();
+    }
+
+    private static DayRun again(DayRun run, int now, long effort) {
         DayProblem day = run.day();
         List<DayTask> tasks = run.tasks();
         List<Begun> begun = new ArrayList<>();
@@ -61,7 +90,7 @@ public final class DayRest {
             begun.add(new Begun(job, start, end, who, held ? task.gear() : List.of()));
         }
         DayProblem live = new DayProblem(jobs, day.lags(), day.people(), day.gear(), new Live(now, begun, pins));
-        DayAgain again = DayAgain.of(live, before(run), SEED, DayEffort.plans(jobs.size(), MOST_PLANS), () -> false);
+        DayAgain again = DayAgain.of(live, before(run), SEED, effort, () -> false);
         List<DayTask> next = new ArrayList<>();
         for (int job = 0; job < tasks.size(); job++) {
             DayTask task = tasks.get(job);

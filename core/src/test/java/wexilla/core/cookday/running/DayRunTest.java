@@ -112,7 +112,7 @@ class DayRunTest {
         DayRun failed = DayChange.fails(going, cooker, 75);
         assertThat(failed.tasks().get(slow).state()).isEqualTo(State.WAITS);
         assertThat(failed.told()).singleElement().asString().startsWith("chilli waits");
-        DayRun other = DayChange.instead(failed, slow, Optional.of(Kind.BURNER), 90, 80);
+        DayRun other = DayChange.instead(failed, slow, Optional.of(Kind.BURNER), Optional.empty(), 90, 80);
         assertThat(other.tasks().get(slow).state()).isEqualTo(State.TO_DO);
         assertThat(other.tasks().get(slow).end()).isEqualTo(80 + 90);
         assertThat(other.told()).isEmpty();
@@ -122,6 +122,71 @@ class DayRunTest {
                 two.begin(stock, 0), two.tasks().get(stock).gear().get(0), 60);
         assertThat(on.tasks().get(stock).state()).as("the other one takes it").isEqualTo(State.TO_DO);
         assertThat(on.tasks().get(stock).end()).isEqualTo(240);
+    }
+
+    /** The oven fails: a bake is frozen unbaked or done in hot air, each with one tap; nothing is offered that is not there. */
+    @Test
+    void whatCanBeSaved() {
+        DayRun planned = day(
+                List.of("burner", "oven, 1 rack", "hot-air drawer"),
+                dish(
+                        "lasagne",
+                        "Simmer the sauce 15 minutes.",
+                        "Assemble it 8 minutes.",
+                        "Bake at 180 °C for 40 minutes."));
+        int rack = IntStream.range(0, planned.day().gear().size())
+                .filter(unit -> planned.day().gear().get(unit).kind() == Kind.RACK)
+                .findFirst()
+                .orElseThrow();
+        DayRun failed = DayChange.fails(planned, rack, 5);
+        List<DaySaves.Save> saves = DaySaves.of(failed);
+        assertThat(saves)
+                .extracting(DaySaves.Save::words)
+                .containsExactly(
+                        "Freeze it unbaked, to bake another day",
+                        "In the hot-air drawer, 35 min",
+                        "Another day: leave lasagne out");
+        for (DaySaves.Save save : saves) {
+            DayRun saved = save.drop()
+                    ? failed.drop("lasagne", 6)
+                    : DayChange.instead(failed, save.job(), save.kind(), Optional.of(save.words()), save.minutes(), 6);
+            assertThat(saved.tasks()).noneMatch(task -> task.state() == State.WAITS);
+            assertThat(DaySaves.of(saved)).isEmpty();
+        }
+        assertThat(DaySaves.of(planned)).isEmpty();
+    }
+
+    /** Nobody taps: the promise slides minute by minute, by as much as is late, and what was begun keeps its beginning. */
+    @Test
+    void thePromiseSlides() {
+        DayRun planned = day(List.of("burner"), dish("stew", "Cut the roots 30 minutes.", "Simmer 60 minutes."));
+        assertThat(DayRest.slid(planned, 0)).isSameAs(planned);
+        DayRun begun = planned.begin(job(planned, "stew", "Cut"), 0);
+        for (int late = 0; late < 60; late++) {
+            assertThat(DayRest.slid(planned, late).end()).isEqualTo(planned.end() + late);
+            DayRun slid = DayRest.slid(begun, 30 + late);
+            assertThat(slid.end()).isEqualTo(planned.end() + late);
+            assertThat(slid.tasks().get(job(slid, "stew", "Cut")).end()).isEqualTo(30);
+        }
+    }
+
+    /** Away while something fries: it is told to take it off, and what ends meanwhile too; at a board nothing is told. */
+    @Test
+    void awayTakesThePanOff() {
+        DayRun planned = day(
+                List.of("2 burners"),
+                dish("stew", "Fry the roots 20 minutes.", "Simmer 20 minutes.", "Mash 5 minutes."));
+        DayRun frying = planned.begin(job(planned, "stew", "Fry"), 0);
+        assertThat(DayChange.away(frying, 0, 30, 10).told())
+                .singleElement()
+                .asString()
+                .startsWith("before you go: take “Fry the roots");
+        DayRun simmering = frying.done(job(planned, "stew", "Fry"), 20);
+        assertThat(DayChange.away(simmering, 0, 30, 25).told())
+                .anyMatch(words -> words.startsWith("“Simmer 20 minutes”")
+                        && words.contains("is done 15 min before you are back"));
+        DayRun cutting = day(List.of("burner"), dish("soup", "Cut the leeks 30 minutes.", "Simmer 30 minutes."));
+        assertThat(DayChange.away(cutting.begin(0, 0), 0, 30, 10).told()).isEmpty();
     }
 
     /** A dish is dropped, another comes, somebody helps and goes. */
