@@ -102,7 +102,11 @@ public record CookDay(List<Pot> pots, List<Preparation> preparations, List<Task>
                 Food food = line.read().food();
                 String how = line.read().preparation();
                 Amount amount = line.amount();
-                if (food != null && CUT.matcher(how).find() && !soaked(line.read()) && amount != null) {
+                if (food != null
+                        && !bought(food)
+                        && CUT.matcher(how).find()
+                        && !soaked(line.read())
+                        && amount != null) {
                     Amount base = Conversion.convert(food, amount, food.base(), measures)
                                     instanceof Conversion.Converted converted
                             ? converted.amount()
@@ -144,6 +148,11 @@ public record CookDay(List<Pot> pots, List<Preparation> preparations, List<Task>
             return halves.isZero() ? rounded.toString() : Amount.of(halves, Unit.PIECE) + " (" + rounded + ")";
         }
         return rounded.toString();
+    }
+
+    /** Chopped tomatoes come out of their tin so. */
+    private static boolean bought(Food food) {
+        return food.traits().aisle().equals("tins");
     }
 
     private static boolean soaked(ReadLine line) {

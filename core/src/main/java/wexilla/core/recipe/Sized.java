@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
@@ -23,6 +24,7 @@ import wexilla.core.quantity.text.CookWords;
 import wexilla.core.quantity.text.Packs;
 import wexilla.core.recipe.lines.Mentions;
 import wexilla.core.recipe.lines.ReadLine;
+import wexilla.core.recipe.steps.StepGear;
 import wexilla.core.recipe.steps.StepTime;
 
 /**
@@ -181,6 +183,19 @@ public record Sized(Recipe recipe, Size size, List<Line> lines) {
         return lines.stream().map(line -> ScaledLine.of(line, size, wording)).toList();
     }
 
+    /** Whether its vessels are trays or dishes of the oven, not pots. */
+    private boolean inTrays() {
+        return size.areas() != null
+                || recipe.steps().stream()
+                        .map(RecipeStep::text)
+                        .anyMatch(text -> StepGear.read(text).kind() == StepGear.Kind.OVEN
+                                && StepTime.read(text).waitMin() > 0
+                                && !POT.matcher(text).find());
+    }
+
+    private static final Pattern POT =
+            Pattern.compile("\\b(?:pot|casserole|dutch oven|lid|cover|covered)\\b", Pattern.CASE_INSENSITIVE);
+
     /** All its steps with their times at this size. */
     public List<ScaledStep> steps() {
         Amount piece = lines.stream()
@@ -203,8 +218,14 @@ public record Sized(Recipe recipe, Size size, List<Line> lines) {
         return steps;
     }
 
-    /** In how many vessels a step is done one after the other: a bird that is whole is in one of them only. */
+    /**
+     * In how many vessels a step is done one after the other: what is baked in trays is not boiled tray by tray, and a bird
+     * that is whole is in one of them only.
+     */
     public int loads(RecipeStep step) {
+        if (size.vessels() > 1 && inTrays() && StepGear.read(step.text()).kind() != StepGear.Kind.OVEN) {
+            return 1;
+        }
         return lines.stream()
                 .filter(line -> line.read().food() != null
                         && line.read().food().traits().rawFlesh()
