@@ -55,21 +55,31 @@ export function DayClock({ day, today }: { day: string; today: string }) {
         </p>
         {clock.run === undefined ? (
           <>
+            {day === today && (
+              <button
+                type="button"
+                className="btn btn-primary no-print"
+                disabled={begin.busy}
+                onClick={() => begin.act({ day, hands: split(said.hands), breaks: split(said.breaks) })}
+              >
+                Begin the day now
+              </button>
+            )}
             <button
               type="button"
-              className="btn btn-primary no-print"
+              className={`btn no-print ${day === today ? 'btn-outline' : 'btn-primary'}`}
               disabled={begin.busy}
               onClick={() =>
                 begin.act({
                   day,
-                  ...(who.begin === '' ? {} : { begin: who.begin }),
-                  ...(who.doneBy === '' ? {} : { doneBy: who.doneBy }),
+                  ...(who.doneBy === '' ? { begin: who.begin || clock.begin.slice(11, 16) } : { doneBy: who.doneBy }),
+                  ...(who.doneBy !== '' && who.begin !== '' ? { begin: who.begin } : {}),
                   hands: split(said.hands),
                   breaks: split(said.breaks),
                 })
               }
             >
-              {day === today && who.begin === '' && who.doneBy === '' ? 'Begin the day now' : 'Keep this plan'}
+              Keep this plan
             </button>
             <button
               type="button"

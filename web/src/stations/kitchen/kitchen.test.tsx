@@ -157,6 +157,13 @@ describe('beside the card', () => {
     expect(screen.getByRole('form', { name: 'Stock waits' })).toBeTruthy();
     expect(screen.getByRole('button', { name: 'Leave it out' })).toBeTruthy();
   });
+
+  it('stands what can be saved, one tap each, at the task it is for', () => {
+    const words = 'Freeze it unbaked, to bake another day';
+    const saves = [{ pos: 3, of: 'b', words, minutes: 1, drop: false }];
+    shown(<Others run={run({ waiting: [2, 3], saves })} id="r" me="Nora" />);
+    expect(screen.getAllByRole('button', { name: words })).toHaveLength(1);
+  });
 });
 
 describe('who cooks', () => {

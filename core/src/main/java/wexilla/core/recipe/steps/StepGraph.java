@@ -46,6 +46,7 @@ public final class StepGraph {
 
     private static final Pattern INTO_MADE =
             Pattern.compile("\\b(?:in|into|onto|on|over|to|with)\\s+(?:the|this|that|hot|simmering|\\s)+$");
+    private static final Pattern SAME_PAN = Pattern.compile("\\bsame (?:pan|pot|wok|skillet|casserole)\\b");
     /** "Rinse, add, stir": into what is there. */
     private static final Pattern ADD = Pattern.compile("\\badd\\s*[,.;]");
 
@@ -160,6 +161,12 @@ public final class StepGraph {
         boolean joins = JOINS.contains(verb) || verb.isEmpty();
         if (needed.isEmpty() || SAME.matcher(text).find() || ADD.matcher(text).find() || joins && !beside) {
             needed.add(last);
+        }
+        if (SAME_PAN.matcher(text).find()) {
+            IntStream.range(0, step)
+                    .filter(before -> gears.get(before).kind() == StepGear.Kind.BURNER)
+                    .max()
+                    .ifPresent(needed::add);
         }
         // what nobody speaks of any more goes in here
         open(step).filter(other -> gathers || !spokenOf(other, step)).forEach(needed::add);
