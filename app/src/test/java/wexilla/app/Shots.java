@@ -32,7 +32,7 @@ class Shots {
             page.navigate("/cook");
             page.getByText("Chop once").waitFor();
             page.getByText("Sat 28 Nov").click();
-            page.getByText("burner 2").first().waitFor();
+            page.getByText("pot 3").first().waitFor();
             shot(page, "cookday");
             page.navigate("/onhand");
             shot(page, "onhand");

@@ -155,7 +155,10 @@ public final class DayTasks {
         }
         for (int i = 0; i < dishes.size(); i++) {
             for (int other : dishes.get(i).after()) {
-                tasks.list.follow(ends.get(other).cooked(), ends.get(i).first());
+                // only what names it waits for it: the rice of the same dish does not
+                tasks.list.follow(
+                        ends.get(other).cooked(),
+                        ends.get(i).waitingFor(dishes.get(other).name()));
             }
         }
         return tasks.made(people, gear);

@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.clock.DayProblem;
 import wexilla.core.clock.DayProblem.Job;
@@ -53,8 +55,32 @@ final class DishJobs {
      * @param cooked those after which it is ready; {@code hot} those of them whose heat is still in it, {@code dressed} those
      *     that wilt
      * @param heat the jobs that heat is from
+     * @param named for each step its words and the job it begins with
      */
-    record Ends(List<Integer> first, List<Integer> cooked, Set<Integer> hot, Set<Integer> dressed, Set<Integer> heat) {}
+    record Ends(
+            List<Integer> first,
+            List<Integer> cooked,
+            Set<Integer> hot,
+            Set<Integer> dressed,
+            Set<Integer> heat,
+            Map<String, Integer> named) {
+
+        /** The jobs that wait for a dish that goes into this one: the first step that names it, else the first of all. */
+        List<Integer> waitingFor(String other) {
+            String name = other.toLowerCase(Locale.ROOT);
+            String last = name.substring(name.lastIndexOf(' ') + 1);
+            return Stream.of(name, last.length() < SHORTEST ? name : last)
+                    .flatMap(word -> named.entrySet().stream()
+                            .filter(step -> step.getKey().contains(word))
+                            .map(Map.Entry::getValue))
+                    .findFirst()
+                    .map(List::of)
+                    .orElse(first);
+        }
+    }
+
+    /** A shorter word names too much. */
+    private static final int SHORTEST = 4;
 
     /**
      * How a part of a dish stands after a step.
@@ -339,7 +365,11 @@ final class DishJobs {
         if (dish.kept() && heated) {
             kept(cooked, warm);
         }
-        return new Ends(first, cooked, hot, dressed, warm);
+        Map<String, Integer> named = new LinkedHashMap<>();
+        parts.stream()
+                .filter(part -> part.begin() >= 0)
+                .forEach(part -> named.putIfAbsent(part.step().text().toLowerCase(Locale.ROOT), part.begin()));
+        return new Ends(first, cooked, hot, dressed, warm, named);
     }
 
     /** What the core has to reach is said at the last heat of what is raw. */

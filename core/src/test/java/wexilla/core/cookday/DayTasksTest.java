@@ -121,6 +121,30 @@ class DayTasksTest {
                 .hasSize(2);
     }
 
+    /** Only the step that names the base waits for it: the carrots are cut meanwhile, and the pot does not go on before. */
+    @Test
+    void onlyWhatNamesTheBaseWaitsForIt() {
+        DayTasks.Dish base = dish("onion base", false, "Chop 12 onions, 24 minutes.", "Fry the onions 20 minutes.");
+        DayTasks.Dish stew = new DayTasks.Dish(
+                        "stew",
+                        Rational.of(4),
+                        List.of(
+                                DayStep.of("Boil the beans 40 minutes."),
+                                DayStep.of("Stir the onion base into the beans 2 minutes.")),
+                        true,
+                        List.of(0))
+                .needing(List.of(List.of(), List.of(0)));
+        DayPlan plan = DayTimeline.of(
+                        DayTasks.of(List.of(base, stew), List.of(), ONE, KitchenGear.of(List.of("2 burners"))),
+                        1,
+                        500,
+                        () -> false)
+                .orElseThrow()
+                .plan();
+        assertThat(plan.start(find(plan, "stew", "Boil"))).isLessThan(44);
+        assertThat(plan.start(find(plan, "stew", "Stir"))).isGreaterThanOrEqualTo(44);
+    }
+
     /** Soaking overnight is done the evening before; a broth that simmers overnight is on the clock. */
     @Test
     void whatIsDoneTheEveningBefore() {
