@@ -81,7 +81,7 @@ class ReferenceTest {
                 assertThat(yield.source()).as(food.name()).isNotBlank();
                 assertThat(yield.ofOne().toDecimal(4).doubleValue())
                         .as(food.name() + " " + part)
-                        .isBetween(0.2, part == Part.READY || part == Part.DRAINED ? 1.0 : 5.0);
+                        .isBetween(0.1, part == Part.READY || part == Part.DRAINED ? 1.0 : 5.0);
             });
             for (Form form : reference.forms().of(food.key())) {
                 forms++;
