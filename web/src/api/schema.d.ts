@@ -1300,6 +1300,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/preview/packs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["packs"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/preview/plan": {
         parameters: {
             query?: never;
@@ -2152,6 +2168,11 @@ export interface components {
             gear: string[];
             styles: string[];
         };
+        Chosen: {
+            /** Format: int64 */
+            count: number;
+            pack: string;
+        };
         ClimbView: {
             at: string;
             day: string;
@@ -2963,6 +2984,13 @@ export interface components {
             to?: components["schemas"]["MealAt"];
             words: string;
         };
+        Mixed: {
+            choose: components["schemas"]["Chosen"][];
+            cost: string;
+            left: string;
+            shortBy?: string;
+            why: string;
+        };
         MoveInput: {
             from: components["schemas"]["MealAt"];
             to: components["schemas"]["MealAt"];
@@ -3069,6 +3097,11 @@ export interface components {
             likeness: string;
             name: string;
         };
+        PackAsked: {
+            multiBuy?: components["schemas"]["MultiBuyAsked"];
+            pack: string;
+            price: string;
+        };
         PackDraft: {
             labels: components["schemas"]["LabelView"][];
             left: number;
@@ -3107,6 +3140,12 @@ export interface components {
             on: string;
             packets: components["schemas"]["LotView"][];
             subject: string;
+        };
+        PacksAsked: {
+            keeps?: boolean;
+            laterUse?: string;
+            need: string;
+            packs: components["schemas"]["PackAsked"][];
         };
         PacksView: {
             count: string;
@@ -6527,6 +6566,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Measured"];
+                };
+            };
+        };
+    };
+    packs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PacksAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Mixed"];
                 };
             };
         };

@@ -114,4 +114,4 @@ export function Shop() {
   );
 }
 
-const keyOf = (wanted: Wanted) => wanted.item ?? `${wanted.food} ${wanted.need ?? ''}`;
+const keyOf = (wanted: Wanted) => wanted.item ?? `${wanted.food} ${wanted.need ?? ''} ${wanted.pack ?? ''}`;

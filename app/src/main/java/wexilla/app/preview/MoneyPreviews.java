@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -22,12 +23,14 @@ import wexilla.core.money.Money;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.CostSheet.Known;
 import wexilla.core.pricing.CostSheet.Wanted;
+import wexilla.core.pricing.PackMix;
 import wexilla.core.pricing.Seasoning;
 import wexilla.core.pricing.WholePacks;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.quantity.text.CookWords;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.lines.LineReader;
 import wexilla.core.recipe.lines.ReadLine;
@@ -155,12 +158,95 @@ class MoneyPreviews {
             if (food == null || all == null || !complete) {
                 costed.add(new LineCosted(line.text(), line.foodName(), "0.00", complete, null));
             } else {
-                WholePacks.Buy buy = WholePacks.cheapest(stall.packs().getOrDefault(food.key(), List.of()), all)
+                PackMix mix = PackMix.cheapest(stall.packs().getOrDefault(food.key(), List.of()), all)
                         .orElseThrow();
-                costed.add(new LineCosted(line.text(), food.name(), buy.cost().decimal(), true, buy.packs()));
+                costed.add(new LineCosted(line.text(), food.name(), mix.cost().decimal(), true, mix.packs()));
             }
         }
         return costed;
+    }
+
+    /** @param pack as "1 kg"; @param multiBuy what several cost together, absent for none */
+    record PackAsked(String pack, String price, Stall.@Nullable MultiBuyAsked multiBuy) {}
+
+    /**
+     * @param keeps whether what is left can be used later
+     * @param laterUse what later trips will need of it: bought together where that is cheaper; only of what keeps
+     */
+    record PacksAsked(
+            String need, @Nullable Boolean keeps, @Nullable String laterUse, List<PackAsked> packs) {}
+
+    record Chosen(String pack, long count) {}
+
+    /** @param left what is over after this need; @param shortBy what nobody buys another pack for, absent for nothing */
+    record Mixed(
+            List<Chosen> choose,
+            String cost,
+            String left,
+            @Nullable String shortBy,
+            String why) {}
+
+    private static final int MOST_PACKS = 50;
+
+    @PostMapping("/api/preview/packs")
+    Mixed packs(@RequestBody PacksAsked asked) {
+        Amount need = Measures.METRIC.toBase(Asked.amount("/need", asked.need()));
+        if (asked.packs().isEmpty() || asked.packs().size() > MOST_PACKS) {
+            throw Problem.at(
+                    "/packs",
+                    "From 1 to " + MOST_PACKS + " packs, not " + asked.packs().size() + ".");
+        }
+        List<WholePacks> kinds = new ArrayList<>();
+        Map<WholePacks, String> words = new LinkedHashMap<>();
+        for (int i = 0; i < asked.packs().size(); i++) {
+            PackAsked pack = asked.packs().get(i);
+            String at = "/packs/" + i;
+            Amount each = Measures.METRIC.toBase(Asked.amount(at + "/pack", pack.pack()));
+            if (each.value().isZero() || !each.unit().equals(need.unit())) {
+                throw Problem.at(
+                        at + "/pack", "A pack is some of what is needed, in its unit; not “" + pack.pack() + "”.");
+            }
+            WholePacks kind = new WholePacks(
+                    each, Asked.money(at + "/price", pack.price()), Stall.multi(at + "/multiBuy", pack.multiBuy()));
+            kinds.add(kind);
+            words.putIfAbsent(kind, pack.pack().strip());
+        }
+        boolean later = Boolean.TRUE.equals(asked.keeps()) && asked.laterUse() != null;
+        PackMix alone = PackMix.cheapest(kinds, need).orElseThrow();
+        PackMix mix = later
+                ? PackMix.cheapest(kinds, need, laterUse(need, asked.laterUse()))
+                        .orElseThrow()
+                : alone;
+        boolean together = !mix.equals(alone);
+        return new Mixed(
+                mix.buys().stream()
+                        .map(buy -> new Chosen(Objects.requireNonNull(words.get(buy.kind())), buy.packs()))
+                        .toList(),
+                mix.cost().decimal(),
+                CookWords.amount(mix.left()),
+                mix.shortBy().value().isZero() ? null : CookWords.amount(mix.shortBy()),
+                why(mix, together));
+    }
+
+    private static Amount laterUse(Amount need, @Nullable String text) {
+        Amount later = Measures.METRIC.toBase(Asked.amount("/laterUse", Objects.requireNonNull(text)));
+        if (!later.unit().equals(need.unit())) {
+            throw Problem.at("/laterUse", "What is needed later is of the same kind as the need, not “" + text + "”.");
+        }
+        return later;
+    }
+
+    private static String why(PackMix mix, boolean together) {
+        if (mix.buys().isEmpty()) {
+            return "nothing is needed";
+        }
+        String cheapest =
+                mix.buys().size() > 1 ? "these sizes together are the cheapest" : "the cheapest that covers it";
+        return together
+                ? "with what is needed later it is cheaper bought together"
+                : mix.shortBy().value().isZero()
+                        ? cheapest
+                        : CookWords.amount(mix.shortBy()) + " short: no pack of its own";
     }
 
     static int portions(String text) {

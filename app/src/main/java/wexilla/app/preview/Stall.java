@@ -76,7 +76,7 @@ record Stall(FoodBook book, Map<Key, List<Offer>> offers, Map<Key, List<WholePac
         return ((Conversion.Converted) answer).amount();
     }
 
-    private static WholePacks.@Nullable MultiBuy multi(String at, @Nullable MultiBuyAsked asked) {
+    static WholePacks.@Nullable MultiBuy multi(String at, @Nullable MultiBuyAsked asked) {
         return asked == null
                 ? null
                 : Asked.at(

@@ -1,8 +1,6 @@
 package wexilla.core.pricing;
 
 import java.util.Currency;
-import java.util.List;
-import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -52,24 +50,16 @@ public record WholePacks(Amount pack, Money price, @Nullable MultiBuy multi) {
     /** So many packs and what they cost. */
     public record Buy(WholePacks kind, long packs, Money cost) {}
 
-    /** As many as cover the need. */
-    public Buy covering(Amount need) {
-        long packs = need.value().dividedBy(pack.value()).ceiling().longValueExact();
-        long sets = multi == null ? 0 : packs / multi.count();
-        long single = multi == null ? packs : packs % multi.count();
+    /** So many of them: what several cost together counts for whole multiples, where it is less. */
+    public Buy of(long packs) {
+        boolean less = multi != null && multi.price().minor() < Math.multiplyExact(price.minor(), (long) multi.count());
+        long sets = less && multi != null ? packs / multi.count() : 0;
+        long single = packs - (multi == null ? 0 : sets * multi.count());
         Money offer = multi == null ? Money.zero(price.currency()) : times(multi.price(), sets);
         return new Buy(this, packs, offer.plus(times(price, single)));
     }
 
     private static Money times(Money money, long count) {
         return Money.of(Math.multiplyExact(money.minor(), count), money.currency());
-    }
-
-    /** The cheapest of these kinds, one kind only; ties go to the first. Empty when none is in the need's unit. */
-    public static Optional<Buy> cheapest(List<WholePacks> kinds, Amount need) {
-        return kinds.stream()
-                .filter(kind -> kind.pack().unit().equals(need.unit()))
-                .map(kind -> kind.covering(need))
-                .min(java.util.Comparator.comparing(Buy::cost));
     }
 }

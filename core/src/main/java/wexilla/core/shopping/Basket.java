@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.money.Cost;
+import wexilla.core.pricing.PackMix;
 import wexilla.core.pricing.WholePacks;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Unit;
@@ -28,7 +29,7 @@ public record Basket(List<Line> lines, Cost expected) {
             List.of("vegetables", "fruit", "bakery", "meat", "fish", "dairy", "frozen", "tins", "dry", "oil", "spices");
 
     /**
-     * One thing to buy.
+     * One thing to buy: packs of one size. What is cheapest in packs of two sizes is two of them.
      *
      * @param need what stock lacks; null for a staple that is low or out, or when it is not known
      * @param buy the packs that cover it; null when no pack of it was ever seen
@@ -56,7 +57,13 @@ public record Basket(List<Line> lines, Cost expected) {
         for (Needs.Item item : items) {
             List<WholePacks> kinds = packs.getOrDefault(item.food().key(), List.of());
             for (Amount lacking : item.lacking()) {
-                lines.add(line(item, lacking, WholePacks.cheapest(kinds, lacking), ""));
+                List<WholePacks.Buy> buys =
+                        PackMix.cheapest(kinds, lacking).map(PackMix::buys).orElse(List.of());
+                if (buys.isEmpty()) {
+                    lines.add(line(item, lacking, Optional.empty(), ""));
+                }
+                // packs of two sizes are two things to find on the shelf
+                buys.forEach(buy -> lines.add(line(item, lacking, Optional.of(buy), "")));
             }
             if (item.lacking().isEmpty()) {
                 lines.add(line(item, null, Optional.empty(), String.join("; ", item.unknown())));
