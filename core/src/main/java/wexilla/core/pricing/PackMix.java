@@ -22,8 +22,8 @@ import wexilla.core.quantity.Trade;
  */
 public record PackMix(List<Buy> buys, Money cost, Amount left, Amount shortBy) {
 
-    /** So little of a need is no pack of its own: another onion less in the pot. */
-    private static final Rational SHORT = Trade.number("shop.short");
+    /** So little of a need is no pack of its own, and is not missed once the rest is there. */
+    private static final Rational SHORT = Trade.number("needs.near-enough");
     /** Steps of the smallest common part; above it the best kind covers the bulk. */
     private static final int MOST_STEPS = 20_000;
 

@@ -15,6 +15,7 @@ import wexilla.core.pricing.PackMix;
 import wexilla.core.pricing.WholePacks;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Unit;
+import wexilla.core.quantity.text.CookWords;
 
 /**
  * A shopping list: what is needed in packs that can be bought, by aisle.
@@ -57,13 +58,17 @@ public record Basket(List<Line> lines, Cost expected) {
         for (Needs.Item item : items) {
             List<WholePacks> kinds = packs.getOrDefault(item.food().key(), List.of());
             for (Amount lacking : item.lacking()) {
-                List<WholePacks.Buy> buys =
-                        PackMix.cheapest(kinds, lacking).map(PackMix::buys).orElse(List.of());
+                Optional<PackMix> mix = PackMix.cheapest(kinds, lacking);
+                List<WholePacks.Buy> buys = mix.map(PackMix::buys).orElse(List.of());
                 if (buys.isEmpty()) {
                     lines.add(line(item, lacking, Optional.empty(), ""));
                 }
+                String missing = mix.map(PackMix::shortBy)
+                        .filter(amount -> !amount.value().isZero())
+                        .map(amount -> CookWords.amount(amount) + " short: no pack of its own")
+                        .orElse("");
                 // packs of two sizes are two things to find on the shelf
-                buys.forEach(buy -> lines.add(line(item, lacking, Optional.of(buy), "")));
+                buys.forEach(buy -> lines.add(line(item, lacking, Optional.of(buy), missing)));
             }
             if (item.lacking().isEmpty()) {
                 lines.add(line(item, null, Optional.empty(), String.join("; ", item.unknown())));
