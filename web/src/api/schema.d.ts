@@ -2163,7 +2163,7 @@ export interface components {
         };
         Choices: {
             allergens: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYA" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS" | "WHEAT")[];
-            diets: ("VEGETARIAN" | "VEGAN" | "NO_MEAT" | "NO_PORK")[];
+            diets: ("VEGETARIAN" | "VEGAN" | "NO_MEAT" | "NO_PORK" | "NO_BEEF" | "HALAL" | "KOSHER")[];
             forms: string[];
             gear: string[];
             styles: string[];
@@ -3165,6 +3165,7 @@ export interface components {
             appetite: "ADULT" | "TEENAGER" | "CHILD_9_TO_13" | "CHILD_4_TO_8" | "UNDER_4";
             /** Format: int32 */
             chilli: number;
+            diets?: ("VEGETARIAN" | "VEGAN" | "NO_MEAT" | "NO_PORK" | "NO_BEEF" | "HALAL" | "KOSHER")[];
             dislikes: string[];
             flags: ("UNDER_12_MONTHS" | "PREGNANT" | "FRAIL")[];
             /** Format: uuid */
@@ -3180,6 +3181,7 @@ export interface components {
             appetite: "ADULT" | "TEENAGER" | "CHILD_9_TO_13" | "CHILD_4_TO_8" | "UNDER_4";
             /** Format: int32 */
             chilli: number;
+            diets: ("VEGETARIAN" | "VEGAN" | "NO_MEAT" | "NO_PORK" | "NO_BEEF" | "HALAL" | "KOSHER")[];
             dislikes: string[];
             flags: ("UNDER_12_MONTHS" | "PREGNANT" | "FRAIL")[];
             id: string;
@@ -3258,12 +3260,14 @@ export interface components {
         };
         PlanAsked: {
             budget?: string;
+            caps?: string[];
             cup?: string;
             /** Format: int32 */
             days: number;
             dishes: components["schemas"]["PlanDish"][];
             /** Format: int64 */
             effort?: number;
+            home?: string[];
             minutes?: string[];
             offers?: components["schemas"]["OfferAsked"][];
             people?: components["schemas"]["PlanEater"][];
@@ -3302,6 +3306,15 @@ export interface components {
         };
         PlanEater: {
             age: string;
+            allergens?: string[];
+            diets?: string[];
+            dislikes?: string[];
+        };
+        PlanLeft: {
+            amount: string;
+            food: string;
+            until?: string;
+            wasted: boolean;
         };
         PlanMeal: {
             cookedOn?: string;
@@ -3317,10 +3330,13 @@ export interface components {
             cook: components["schemas"]["PlanCook"][];
             cost: string;
             cutOff: boolean;
+            left: components["schemas"]["PlanLeft"][];
             meals: components["schemas"]["PlanMeal"][];
             /** Format: int32 */
             minutes: number;
             reasons: string[];
+            till: string[];
+            wasted: string;
         };
         PlanStands: {
             date: string;
@@ -6818,7 +6834,7 @@ export interface operations {
                 form?: string;
                 style?: "COOKED" | "READY_TO_BAKE" | "RAW_BAG" | "PLAIN_PART" | "SINGLE_BOXES";
                 gear?: "PRESSURE_COOKER" | "SLOW_COOKER" | "HOT_AIR" | "SMOKER" | "OVEN" | "MICROWAVE" | "COLD" | "BURNER" | "KETTLE" | "HANDS";
-                diet?: "VEGETARIAN" | "VEGAN" | "NO_MEAT" | "NO_PORK";
+                diet?: "VEGETARIAN" | "VEGAN" | "NO_MEAT" | "NO_PORK" | "NO_BEEF" | "HALAL" | "KOSHER";
                 hands?: number;
                 cost?: string;
                 liked?: "ALL" | "GOOD" | "AGAIN" | "UNRATED";

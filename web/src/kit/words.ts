@@ -70,6 +70,9 @@ export const dietWords: Record<Diet, string> = {
   VEGAN: 'vegan',
   NO_MEAT: 'no meat, fish is fine',
   NO_PORK: 'no pork',
+  NO_BEEF: 'no beef',
+  HALAL: 'halal',
+  KOSHER: 'kosher',
 };
 
 /** What a step keeps busy. */

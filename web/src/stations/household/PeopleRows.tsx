@@ -3,7 +3,7 @@ import { answer, api, type Schema } from '../../api/client';
 import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { OtherProblem } from '../../kit/kit';
-import { whole } from '../../kit/words';
+import { dietWords, whole } from '../../kit/words';
 import { PersonForm } from './PersonForm';
 import { allergenWords, appetiteWords, flagWords } from './words';
 
@@ -57,6 +57,7 @@ export function PeopleRows({ people, allergens }: { people: Person[]; allergens:
 
 function Bears({ person }: { person: Person }) {
   const words = [
+    ...person.diets.map((d) => dietWords[d]),
     ...person.allergens.map((a) => `no ${allergenWords[a]}`),
     ...person.flags.map((f) => flagWords[f]),
     ...person.dislikes.map((d) => `does not like ${d}`),

@@ -3,6 +3,7 @@ import { answer, api, type Schema } from '../../api/client';
 import { useAct } from '../../api/useAct';
 import { Choice, Field, Several } from '../../kit/Field';
 import { OtherProblem } from '../../kit/kit';
+import { dietWords } from '../../kit/words';
 import { Ends } from './Rows';
 import { allergenWords, appetiteWords, chilliWords, flagWords } from './words';
 
@@ -16,6 +17,7 @@ const nobody: Input = {
   flags: [],
   dislikes: [],
   chilli: 3,
+  diets: [],
   active: true,
 };
 
@@ -74,6 +76,12 @@ export function PersonForm({
         chosen={form.allergens}
         set={(allergens) => change({ allergens })}
         of={[...new Set([...allergens, ...form.allergens])].map((one) => [one, allergenWords[one]])}
+      />
+      <Several
+        label="Eats"
+        chosen={form.diets ?? []}
+        set={(diets) => change({ diets })}
+        of={Object.entries(dietWords) as [keyof typeof dietWords, string][]}
       />
       <Several
         label="To bear in mind"

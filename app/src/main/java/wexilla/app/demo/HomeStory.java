@@ -43,6 +43,7 @@ class HomeStory {
                                     p.flags(),
                                     p.dislikes(),
                                     p.chilli(),
+                                    p.diets(),
                                     true,
                                     0)));
             script.equipment()

@@ -6,6 +6,7 @@ import wexilla.app.eat.EatInput;
 import wexilla.app.household.Equipped.Kind;
 import wexilla.app.recipes.RecipeInput;
 import wexilla.app.stretch.Cutting.StretchAsked;
+import wexilla.core.food.Diet;
 import wexilla.core.food.facts.Allergen;
 import wexilla.core.food.facts.Part;
 import wexilla.core.keeping.Storage;
@@ -33,7 +34,13 @@ record Script(
             List<Allergen> allergens,
             List<Flag> flags,
             List<String> dislikes,
-            int chilli) {}
+            int chilli,
+            List<Diet> diets) {
+
+        PersonScript {
+            diets = diets == null ? List.of() : diets;
+        }
+    }
 
     record EquipmentScript(String name, Kind kind, @Nullable String size, int count) {}
 

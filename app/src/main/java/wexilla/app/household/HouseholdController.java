@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Equipped.Kind;
+import wexilla.core.food.Diet;
 import wexilla.core.food.facts.Allergen;
 import wexilla.core.food.facts.Country;
 import wexilla.core.keeping.Storage;
@@ -48,6 +49,7 @@ class HouseholdController {
             List<Flag> flags,
             List<String> dislikes,
             int chilli,
+            List<Diet> diets,
             boolean active,
             int version) {}
 
@@ -126,6 +128,7 @@ class HouseholdController {
                 person.flags(),
                 person.dislikes(),
                 person.chilli(),
+                person.diets(),
                 person.active(),
                 person.version());
     }

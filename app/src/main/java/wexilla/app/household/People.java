@@ -15,6 +15,7 @@ import wexilla.app.platform.Act;
 import wexilla.app.platform.Journal;
 import wexilla.app.platform.Journal.Thing;
 import wexilla.app.platform.Once;
+import wexilla.core.food.Diet;
 import wexilla.core.food.facts.Allergen;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.kitchen.house.Person;
@@ -70,6 +71,7 @@ public class People {
                 words(row.getArray("flags")).map(Flag::valueOf).toList(),
                 words(row.getArray("dislikes")).toList(),
                 row.getInt("chilli"),
+                words(row.getArray("diets")).map(Diet::valueOf).toList(),
                 row.getBoolean("active"),
                 row.getInt("version"));
     }
@@ -82,12 +84,12 @@ public class People {
     public void save(Act act, Person person) {
         journal.before(act, Thing.PERSON, person.id());
         db.sql("""
-                        insert into person (household_id, id, name, appetite, allergens, flags, dislikes, chilli, active,
-                            sort)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, (select count(*) from person where household_id = ?))
+                        insert into person (household_id, id, name, appetite, allergens, flags, dislikes, chilli, diets,
+                            active, sort)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, (select count(*) from person where household_id = ?))
                         on conflict (household_id, id) do update set name = excluded.name,
                             appetite = excluded.appetite, allergens = excluded.allergens, flags = excluded.flags,
-                            dislikes = excluded.dislikes, chilli = excluded.chilli, active = excluded.active,
+                            dislikes = excluded.dislikes, chilli = excluded.chilli, diets = excluded.diets, active = excluded.active,
                             version = person.version + 1""")
                 .params(
                         act.household().id(),
@@ -98,6 +100,7 @@ public class People {
                         person.flags().stream().map(Enum::name).toArray(String[]::new),
                         person.dislikes().toArray(String[]::new),
                         person.chilli(),
+                        person.diets().stream().map(Enum::name).toArray(String[]::new),
                         person.active(),
                         act.household().id())
                 .update();

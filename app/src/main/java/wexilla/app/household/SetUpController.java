@@ -20,6 +20,7 @@ import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
+import wexilla.core.food.Diet;
 import wexilla.core.food.facts.Allergen;
 import wexilla.core.food.facts.Country;
 import wexilla.core.keeping.Storage;
@@ -136,7 +137,7 @@ class SetUpController {
         }
     }
 
-    /** @param id null for somebody new; @param version as last seen, 0 for somebody new */
+    /** @param id null for somebody new; @param version as last seen, 0 for somebody new; @param diets none where absent */
     record PersonInput(
             @Nullable UUID id,
             int version,
@@ -146,6 +147,7 @@ class SetUpController {
             List<Flag> flags,
             List<String> dislikes,
             int chilli,
+            @Nullable List<Diet> diets,
             boolean active) {}
 
     @PostMapping("/api/household/people")
@@ -179,6 +181,7 @@ class SetUpController {
                                     .map(d -> Asked.name("/dislikes", d, LONGEST_NAME))
                                     .toList(),
                             input.chilli(),
+                            input.diets() == null ? List.of() : input.diets(),
                             input.active(),
                             0));
             return "Eats here: " + name;
@@ -227,7 +230,17 @@ class SetUpController {
             if (!taken.contains(name)) {
                 people.save(
                         act,
-                        new Person(UUID.randomUUID(), name, appetite, List.of(), List.of(), List.of(), 3, true, 0));
+                        new Person(
+                                UUID.randomUUID(),
+                                name,
+                                appetite,
+                                List.of(),
+                                List.of(),
+                                List.of(),
+                                3,
+                                List.of(),
+                                true,
+                                0));
                 added++;
             }
         }

@@ -1,8 +1,14 @@
 package wexilla.app.platform;
 
 import java.math.BigDecimal;
+import java.time.LocalTime;
+import java.time.format.DateTimeParseException;
 import java.util.Currency;
+import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.money.Money;
@@ -101,6 +107,26 @@ public final class Asked {
             throw Problem.at(field, "A name has 1 to " + longest + " characters, this one " + name.length() + ".");
         }
         return name;
+    }
+
+    /** A time of day. */
+    public static LocalTime time(String field, String text) {
+        try {
+            return LocalTime.parse(text.strip());
+        } catch (DateTimeParseException unreadable) {
+            throw Problem.at(field, "“" + text + "” is no time of day; write it like 17:30.");
+        }
+    }
+
+    /** Words each of which names one of a kind. @param named what a word names; empty where it names none */
+    public static <T> Set<T> each(String field, @Nullable List<String> words, Function<String, Optional<T>> named) {
+        Set<T> all = new LinkedHashSet<>();
+        for (int i = 0; words != null && i < words.size(); i++) {
+            String word = words.get(i);
+            String at = field + "/" + i;
+            all.add(named.apply(word).orElseThrow(() -> Problem.at(at, "“" + word + "” is not known here.")));
+        }
+        return all;
     }
 
     /** What the core refuses is told at this field. */

@@ -7,10 +7,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.household.Reference;
 import wexilla.app.platform.Asked;
@@ -23,29 +21,47 @@ import wexilla.core.food.Key;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.Storage;
 import wexilla.core.keeping.Thaw;
+import wexilla.core.menu.MenuKitchen;
 import wexilla.core.menu.MenuProblem;
 import wexilla.core.menu.MenuProblem.Choice;
 import wexilla.core.menu.MenuProblem.Cooked;
 import wexilla.core.menu.MenuProblem.Dish;
 import wexilla.core.menu.MenuProblem.FromStock;
-import wexilla.core.menu.MenuProblem.Lot;
 import wexilla.core.menu.MenuProblem.Packet;
-import wexilla.core.menu.MenuProblem.Use;
+import wexilla.core.menu.MenuWeights;
+import wexilla.core.money.Cost;
+import wexilla.core.money.Money;
+import wexilla.core.plan.Eater;
 import wexilla.core.plan.MealOfDay;
-import wexilla.core.pricing.Offer;
+import wexilla.core.pricing.CostSheet;
+import wexilla.core.pricing.Seasoning;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
+import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.RecipeLine;
+import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.lines.LineReader;
-import wexilla.core.recipe.lines.ReadLine;
+import wexilla.core.stock.OpenLot;
+import wexilla.core.stock.Supply;
 import wexilla.core.stock.notes.NoteKeeping;
 import wexilla.core.stock.notes.NoteLine;
 import wexilla.core.stock.notes.NoteReader;
 
-/** The dishes and the stock of a plan that is asked for, as they are typed. @param notUsed what no dish can use, in words */
-record PlanPantry(List<Dish> dishes, List<Packet> packets, List<MenuProblem.Food> foods, List<String> notUsed) {
+/**
+ * The dishes and the stock of a plan that is asked for, as they are typed: a kitchen of this call only.
+ *
+ * @param in for each dish the foods that go in; none where nobody says
+ * @param notUsed what no dish can use, in words
+ */
+record PlanPantry(
+        List<Dish> dishes,
+        List<List<Food>> in,
+        List<Packet> packets,
+        List<MenuProblem.Food> foods,
+        List<String> notUsed) {
 
     private static final int MOST_DISHES = 500;
     private static final int MOST_LINES = 40;
@@ -54,12 +70,9 @@ record PlanPantry(List<Dish> dishes, List<Packet> packets, List<MenuProblem.Food
     private static final int USUAL_PORTIONS = 4;
     private static final int USUAL_KEEPS = 4;
     private static final int MOST_PORTIONS = 500;
-    private static final Rational PORTION_KG = Trade.number("portion.grams").dividedBy(Rational.of(1000));
     private static final LocalTime MORNING = LocalTime.of(8, 0);
     private static final LocalTime DINNER = MealOfDay.DINNER.usualTime();
     private static final LocalTime BEGINS = DINNER.minusMinutes(MealOfDay.DINNER.usualMinutes());
-    private static final Rational THOUSAND = Rational.of(1000);
-    private static final long UNPRICED = 100L * Trade.whole("menu.unpriced-thousand");
     private static final long UNPRICED_PORTION = 100L * Trade.whole("menu.unpriced-portion");
 
     static PlanPantry of(PlanAsked asked, Reference reference, LocalDate start) {
@@ -86,10 +99,9 @@ record PlanPantry(List<Dish> dishes, List<Packet> packets, List<MenuProblem.Food
         private final LocalDate start;
         private final Measures measures;
         private final Stall stall;
-        private final Map<Key, Integer> places = new LinkedHashMap<>();
-        private final List<Food> used = new ArrayList<>();
-        private final Map<Key, List<Lot>> lots = new LinkedHashMap<>();
+        private final Map<Key, List<OpenLot>> lots = new LinkedHashMap<>();
         private final Map<String, Packet> packets = new LinkedHashMap<>();
+        private final List<List<Food>> in = new ArrayList<>();
         private final List<String> notUsed = new ArrayList<>();
 
         Reader(PlanAsked asked, Reference reference, LocalDate start) {
@@ -114,29 +126,31 @@ record PlanPantry(List<Dish> dishes, List<Packet> packets, List<MenuProblem.Food
                 NoteReader reader = new NoteReader(stall.book(), Asked.CURRENCY, measures, start);
                 Asked.at(at, () -> reader.read(line)).forEach(this::stock);
             }
+            MenuKitchen kitchen = new MenuKitchen(
+                    Supply.of(lots, Set.of(), reference.forms()),
+                    new CostSheet.Known(
+                            Supply.none(), stall.offers(), Seasoning.OUT, Money.zero(Asked.CURRENCY), measures, start),
+                    reference.keeping(),
+                    start.atTime(MORNING),
+                    BEGINS,
+                    start);
             List<Dish> dishes = new ArrayList<>();
             for (int i = 0; i < asked.dishes().size(); i++) {
-                dishes.add(dish("/dishes/" + i, asked.dishes().get(i)));
+                dishes.add(dish("/dishes/" + i, asked.dishes().get(i), kitchen));
             }
+            List<String> used =
+                    kitchen.foods().stream().map(MenuProblem.Food::name).toList();
             lots.keySet().stream()
-                    .filter(key -> !places.containsKey(key))
-                    .forEach(key -> notUsed.add("no dish here uses the "
-                            + stall.book().get(key).map(Food::name).orElse("") + " you have"));
-            List<MenuProblem.Food> foods = used.stream()
-                    .map(food -> new MenuProblem.Food(
-                            food.name(),
-                            price(food),
-                            price(food) > 0 ? price(food) : UNPRICED,
-                            lots.getOrDefault(food.key(), List.of())))
-                    .toList();
-            return new PlanPantry(dishes, List.copyOf(packets.values()), foods, notUsed);
+                    .flatMap(key -> stall.book().get(key).map(Food::name).stream())
+                    .filter(name -> !used.contains(name))
+                    .forEach(name -> notUsed.add("no dish here uses the " + name + " you have"));
+            return new PlanPantry(dishes, in, List.copyOf(packets.values()), kitchen.foods(), notUsed);
         }
 
         private void stock(NoteLine line) {
             Storage storage = NoteKeeping.likely(line, reference.keeping(), start);
-            KeepDates dates =
-                    NoteKeeping.of(line, storage, reference.keeping(), start).dates();
-            int until = offset(dates.eatBy());
+            NoteKeeping keeping = NoteKeeping.of(line, storage, reference.keeping(), start);
+            KeepDates dates = keeping.dates();
             Amount each = line.each();
             Food food = line.food();
             boolean portions = each != null && each.unit().equals(Unit.PORTION);
@@ -151,36 +165,42 @@ record PlanPantry(List<Dish> dishes, List<Packet> packets, List<MenuProblem.Food
                         proteins(name, food),
                         0,
                         plates,
-                        ready(storage, kg(each), DINNER),
-                        until,
+                        offset(Thaw.ready(
+                                start.atTime(MORNING),
+                                lot(each, keeping, storage).hoursToThaw(each),
+                                DINNER)),
+                        offset(dates.eatBy()),
                         offset(dates.bestBefore()),
                         5,
                         UNPRICED_PORTION);
-                packets.put(name + until + packets.size(), packet);
+                packets.put(name + packet.until() + packets.size(), packet);
             } else if (food == null || each == null) {
                 notUsed.add("“" + line.text() + "” is not counted: say how much of what it is");
             } else if (Conversion.convert(food, each, food.base(), measures)
                     instanceof Conversion.Converted converted) {
-                long amount = thousandths(converted.amount()) * line.count();
-                lots.computeIfAbsent(food.key(), key -> new ArrayList<>())
-                        .add(new Lot(amount, ready(storage, kg(converted.amount()), BEGINS), until, false));
+                for (int one = 0; one < line.count(); one++) {
+                    lots.computeIfAbsent(food.key(), key -> new ArrayList<>())
+                            .add(lot(converted.amount(), keeping, storage));
+                }
             } else {
                 notUsed.add("“" + line.text() + "” is not counted: nobody knows what one weighs");
             }
         }
 
-        /** Taken out in the morning of the first day. */
-        private int ready(Storage storage, Rational kg, LocalTime by) {
-            int hours = storage == Storage.FREEZER ? Thaw.hours(kg, Thaw.Shape.BAG) : 0;
-            return offset(Thaw.ready(start.atTime(MORNING), hours, by));
-        }
-
-        private static Rational kg(Amount each) {
-            return each.unit().equals(Unit.PORTION)
-                    ? each.value().times(PORTION_KG)
-                    : each.unit().equals(Unit.PIECE)
-                            ? Rational.ONE
-                            : each.value().dividedBy(THOUSAND);
+        /** As it lies there; what is frozen is taken out in the morning of the first day. */
+        private OpenLot lot(Amount amount, NoteKeeping keeping, Storage storage) {
+            KeepDates dates = keeping.dates();
+            return new OpenLot(
+                    "",
+                    amount,
+                    Cost.unknown(Asked.CURRENCY),
+                    dates.eatBy() == null ? dates.bestBefore() : dates.eatBy(),
+                    null,
+                    dates.eatBy(),
+                    keeping.clock(),
+                    false,
+                    storage == Storage.FREEZER ? Thaw.Shape.BAG : null,
+                    null);
         }
 
         private static boolean countable(Amount each) {
@@ -205,24 +225,7 @@ record PlanPantry(List<Dish> dishes, List<Packet> packets, List<MenuProblem.Food
             return day == null ? MenuProblem.NONE : Math.max(0, (int) ChronoUnit.DAYS.between(start, day));
         }
 
-        private static long thousandths(Amount amount) {
-            return amount.value().times(THOUSAND).floor().longValueExact();
-        }
-
-        /** Hundredths of minor units for a thousand base units: 0 where no offer names it. */
-        private long price(Food food) {
-            List<Offer> offers = stall.offers().getOrDefault(food.key(), List.of());
-            return Offer.best(offers).stream()
-                    .findFirst()
-                    .map(offer -> offer.unitPrice()
-                            .minorPerUnit()
-                            .times(Rational.of(100_000))
-                            .floor()
-                            .longValueExact())
-                    .orElse(0L);
-        }
-
-        private Dish dish(String at, PlanDish dish) {
+        private Dish dish(String at, PlanDish dish, MenuKitchen kitchen) {
             String name = Asked.name(at + "/name", dish.name(), 120);
             Rational portions = dish.portions() == null
                     ? Rational.of(USUAL_PORTIONS)
@@ -238,9 +241,11 @@ record PlanPantry(List<Dish> dishes, List<Packet> packets, List<MenuProblem.Food
                     : 100
                             * Asked.money(at + "/costPerPortion", dish.costPerPortion())
                                     .minor();
-            List<Use> uses = uses(at, dish, portions);
-            long stocked = uses.stream()
-                    .mapToLong(use -> use.each() * price(used.get(use.food())) / 1_000_000)
+            MenuKitchen.Takes takes = takes(at, dish, portions, kitchen);
+            List<MenuProblem.Food> foods = kitchen.foods();
+            long known = takes.uses().stream()
+                    .mapToLong(use ->
+                            MenuWeights.worth(use.each(), foods.get(use.food()).worth()))
                     .sum();
             // half of the hands are there whatever the size, half go by the portions: own definition
             int set = hands / 2;
@@ -259,8 +264,10 @@ record PlanPantry(List<Dish> dishes, List<Packet> packets, List<MenuProblem.Food
                     within(at + "/keepsDays", dish.keepsDays() == null ? USUAL_KEEPS : dish.keepsDays(), 0, 30),
                     Boolean.TRUE.equals(dish.freezes()),
                     MOST_PORTIONS,
-                    Math.max(0, cost - stocked),
-                    uses);
+                    Math.max(0, cost - known),
+                    // what a portion costs was said: nothing in it is without a price
+                    dish.costPerPortion() == null ? takes.unpriced() : 0,
+                    takes.uses());
         }
 
         private static int within(String field, int said, int least, int most) {
@@ -270,51 +277,21 @@ record PlanPantry(List<Dish> dishes, List<Packet> packets, List<MenuProblem.Food
             return said;
         }
 
-        /** What is there of this food, itself or what silently stands in for it; null for nothing. */
-        private @Nullable There there(Food food) {
-            Stream<There> others =
-                    reference.forms().silent(food.key()).stream().map(form -> new There(form.by(), form.gives()));
-            return Stream.concat(Stream.of(new There(food, Rational.ONE)), others)
-                    .filter(there -> lots.containsKey(there.food().key()))
-                    .findFirst()
-                    .orElse(null);
-        }
-
-        /** @param gives so much of what a line asks for, each of it */
-        private record There(Food food, Rational gives) {}
-
-        /** What a portion takes of foods that are in stock. */
-        private List<Use> uses(String at, PlanDish dish, Rational portions) {
+        /** What goes into a portion, by the lines that were typed. */
+        private MenuKitchen.Takes takes(String at, PlanDish dish, Rational portions, MenuKitchen kitchen) {
             List<String> lines = dish.lines() == null ? List.of() : dish.lines();
             if (lines.size() > MOST_LINES) {
                 throw Problem.at(at + "/lines", lines.size() + " lines; " + MOST_LINES + " is the most.");
             }
             LineReader reader = new LineReader(stall.book());
-            List<Use> uses = new ArrayList<>();
+            List<RecipeLine> read = new ArrayList<>();
             for (int i = 0; i < lines.size(); i++) {
                 String text = lines.get(i);
-                ReadLine line = Asked.at(at + "/lines/" + i, () -> reader.read(text));
-                Food food = line.food();
-                if (food != null
-                        && line.quantity() != null
-                        && Conversion.convert(food, line.quantity().max(), food.base(), measures)
-                                instanceof Conversion.Converted converted
-                        && there(food) != null) {
-                    There by = Objects.requireNonNull(there(food));
-                    Rational each = converted
-                            .amount()
-                            .value()
-                            .dividedBy(by.gives())
-                            .times(THOUSAND)
-                            .dividedBy(portions);
-                    int place = places.computeIfAbsent(by.food().key(), key -> {
-                        used.add(by.food());
-                        return used.size() - 1;
-                    });
-                    uses.add(new Use(place, each.floor().longValueExact()));
-                }
+                read.add(RecipeLine.of(Asked.at(at + "/lines/" + i, () -> reader.read(text))));
             }
-            return uses;
+            Recipe recipe = new Recipe(dish.name(), portions.ceiling().intValueExact(), read, List.of());
+            in.add(read.isEmpty() ? List.of() : Eater.foods(recipe));
+            return kitchen.takes(Sized.asWritten(recipe, measures), portions);
         }
     }
 }

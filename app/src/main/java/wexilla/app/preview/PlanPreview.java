@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -14,17 +15,24 @@ import wexilla.app.household.Reference;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
 import wexilla.app.platform.Runaway;
+import wexilla.core.food.Diet;
+import wexilla.core.food.book.FoodWord;
+import wexilla.core.food.facts.Allergen;
 import wexilla.core.menu.MenuCheck;
 import wexilla.core.menu.MenuCooking;
 import wexilla.core.menu.MenuProblem;
 import wexilla.core.menu.MenuProblem.Choice;
 import wexilla.core.menu.MenuProblem.Cooked;
 import wexilla.core.menu.MenuProblem.Meal;
+import wexilla.core.menu.MenuTill;
+import wexilla.core.menu.MenuWeights;
 import wexilla.core.menu.MenuWishes;
 import wexilla.core.menu.search.MenuReasons;
 import wexilla.core.menu.search.MenuSearch;
 import wexilla.core.money.Money;
 import wexilla.core.people.Appetite;
+import wexilla.core.plan.Eater;
+import wexilla.core.plan.MealOfDay;
 import wexilla.core.quantity.Rational;
 
 /** A plan of some weeks from dishes and stock as they are typed; stores nothing. */
@@ -33,7 +41,7 @@ class PlanPreview {
 
     private static final int MOST_PEOPLE = 30;
     private static final int MOST_MINUTES = 24 * 60;
-    private static final int USUAL_MINUTES = wexilla.core.plan.MealOfDay.DINNER.usualMinutes();
+    private static final int USUAL_MINUTES = MealOfDay.DINNER.usualMinutes();
     private static final Duration RUNAWAY = Duration.ofSeconds(60);
     private static final int USUAL_WISH = 2;
 
@@ -43,7 +51,15 @@ class PlanPreview {
         this.reference = reference;
     }
 
-    record PlanEater(String age) {}
+    /**
+     * @param allergens and {@code diets} by name, {@code dislikes} as foods are said: what must not be eaten is not proposed,
+     *     what is disliked counts against it
+     */
+    record PlanEater(
+            String age,
+            @Nullable List<String> allergens,
+            @Nullable List<String> diets,
+            @Nullable List<String> dislikes) {}
 
     /**
      * @param portions that {@code handsMin} is for; 4 when nothing is said
@@ -85,7 +101,8 @@ class PlanPreview {
      * @param minutes of hands for each day, begun again when they end; 45 when nothing is said
      * @param stock as a note is typed, one thing a line
      * @param offers prices of foods in the lines, so that what is in stock is worth something
-     * @param budget for each seven days, decimal
+     * @param budget for each seven days, decimal; {@code caps} one for each week instead, the last goes on
+     * @param home when somebody is at home, for each day, begun again when they end; all day when nothing is said
      * @param stands what was decided or proposed before: with {@code fewChanges} it stays
      * @param effort how many steps are tried; the same seed and effort give the same plan
      */
@@ -98,6 +115,8 @@ class PlanPreview {
             @Nullable List<String> stock,
             @Nullable List<Stall.OfferAsked> offers,
             @Nullable String budget,
+            @Nullable List<String> caps,
+            @Nullable List<String> home,
             @Nullable WishesAsked wishes,
             @Nullable List<PlanStands> stands,
             @Nullable Integer seed,
@@ -124,8 +143,13 @@ class PlanPreview {
 
     record PlanCook(String date, String dish, String portions) {}
 
+    /** @param until ISO day what is left of the packs keeps to; absent for what keeps beyond any plan */
+    record PlanLeft(String food, String amount, @Nullable String until, boolean wasted) {}
+
     /**
-     * @param cost to be paid, decimal; {@code minutes} of hands all together
+     * @param cost to be paid, decimal; {@code till} of it for each seven days, whole packs
+     * @param left what of the packs is left; {@code wasted} what passes its date uneaten is worth, decimal
+     * @param minutes of hands all together
      * @param broken hard rules that no plan found keeps
      * @param cutOff whether the clock ended the search before its effort was spent
      */
@@ -133,6 +157,9 @@ class PlanPreview {
             List<PlanMeal> meals,
             List<PlanCook> cook,
             String cost,
+            List<String> till,
+            List<PlanLeft> left,
+            String wasted,
             int minutes,
             List<String> reasons,
             List<String> broken,
@@ -156,23 +183,20 @@ class PlanPreview {
         return view(problem, found, start, pantry.notUsed());
     }
 
-    private static MenuProblem problem(PlanAsked asked, PlanPantry pantry, LocalDate start) {
-        int plates = plates(asked.people() == null ? List.of() : asked.people());
+    private MenuProblem problem(PlanAsked asked, PlanPantry pantry, LocalDate start) {
+        List<PlanEater> people = asked.people() == null ? List.of() : asked.people();
+        int plates = plates(people);
         List<Integer> minutes = minutes(asked.minutes() == null ? List.of() : asked.minutes());
-        List<Integer> against = new ArrayList<>();
-        for (int i = 0; i < pantry.dishes().size() + pantry.packets().size(); i++) {
-            against.add(0);
-        }
+        List<Integer> clock = clock(asked.home() == null ? List.of() : asked.home());
+        List<Integer> against = against(eaters(people), pantry);
         List<Meal> meals = new ArrayList<>();
         List<Integer> cookMinutes = new ArrayList<>();
         for (int day = 0; day < asked.days(); day++) {
             int own = minutes.get(day % minutes.size());
-            meals.add(new Meal(day, plates, own, MOST_MINUTES, against, true, stands(asked, pantry, start, day)));
+            int home = clock.get(day % clock.size());
+            meals.add(new Meal(day, plates, own, home, against, true, stands(asked, pantry, start, day)));
             cookMinutes.add(0);
         }
-        long budget = asked.budget() == null
-                ? MenuProblem.NONE
-                : Asked.money("/budget", asked.budget()).minor();
         return new MenuProblem(
                 asked.days(),
                 meals,
@@ -180,9 +204,71 @@ class PlanPreview {
                 pantry.packets(),
                 pantry.foods(),
                 cookMinutes,
-                budget,
+                caps(asked),
                 MenuProblem.NONE,
                 wishes(asked.wishes()));
+    }
+
+    private static List<Long> caps(PlanAsked asked) {
+        List<String> caps = asked.caps() == null ? List.of() : asked.caps();
+        if (caps.isEmpty()) {
+            return asked.budget() == null
+                    ? List.of()
+                    : List.of(Asked.money("/budget", asked.budget()).minor());
+        }
+        if (caps.size() > MenuProblem.MOST_DAYS) {
+            throw Problem.at("/caps", caps.size() + " weeks; " + MenuProblem.MOST_DAYS + " is the most.");
+        }
+        List<Long> most = new ArrayList<>();
+        for (int i = 0; i < caps.size(); i++) {
+            most.add(Asked.money("/caps/" + i, caps.get(i)).minor());
+        }
+        return most;
+    }
+
+    /** Minutes somebody is at home before dinner is on the table. */
+    private static List<Integer> clock(List<String> home) {
+        if (home.size() > MenuProblem.MOST_DAYS) {
+            throw Problem.at("/home", home.size() + " days; " + MenuProblem.MOST_DAYS + " is the most.");
+        }
+        List<Integer> clock = new ArrayList<>();
+        int table = MealOfDay.DINNER.usualTime().toSecondOfDay() / 60;
+        for (int i = 0; i < home.size(); i++) {
+            clock.add(Math.max(0, table - Asked.time("/home/" + i, home.get(i)).toSecondOfDay() / 60));
+        }
+        return clock.isEmpty() ? List.of(MOST_MINUTES) : clock;
+    }
+
+    private List<Eater> eaters(List<PlanEater> people) {
+        List<Eater> eaters = new ArrayList<>();
+        for (int i = 0; i < people.size(); i++) {
+            PlanEater one = people.get(i);
+            String at = "/people/" + i;
+            eaters.add(new Eater(
+                    "eater " + (i + 1),
+                    Asked.at(at + "/age", () -> Appetite.of(one.age())),
+                    Asked.each(at + "/allergens", one.allergens(), Allergen::ofWord),
+                    Set.of(),
+                    (one.dislikes() == null ? List.<String>of() : one.dislikes())
+                            .stream()
+                                    .map(word -> FoodWord.of(word, reference.book()))
+                                    .toList(),
+                    3,
+                    Asked.each(at + "/diets", one.diets(), Diet::named),
+                    null));
+        }
+        return eaters;
+    }
+
+    /** How they stand to each dish and packet; of what nobody says what is in it nothing is known. */
+    private static List<Integer> against(List<Eater> eaters, PlanPantry pantry) {
+        List<Integer> against = new ArrayList<>();
+        for (int i = 0; i < pantry.dishes().size(); i++) {
+            against.add(Eater.verdict(
+                    eaters, pantry.dishes().get(i).name(), pantry.in().get(i)));
+        }
+        pantry.packets().forEach(packet -> against.add(Eater.verdict(eaters, packet.name(), List.of())));
+        return against;
     }
 
     private static Choice stands(PlanAsked asked, PlanPantry pantry, LocalDate start, int day) {
@@ -278,17 +364,33 @@ class PlanPreview {
                         Rational.of(one.plates(), 100).plain()))
                 .sorted(java.util.Comparator.comparing(PlanCook::date))
                 .toList();
+        MenuTill till = MenuTill.of(problem, found.choices());
         List<String> whole = new ArrayList<>(reasons.whole());
         whole.addAll(notUsed);
         return new PlanProposed(
                 meals,
                 cook,
-                Money.of(found.score().cost() / 100, Asked.CURRENCY).decimal(),
+                money(found.score().cost()),
+                found.score().bought().stream().map(PlanPreview::money).toList(),
+                till.left().stream()
+                        .map(left -> new PlanLeft(
+                                left.food(),
+                                left.amount().toString(),
+                                left.until() == MenuProblem.NONE
+                                        ? null
+                                        : start.plusDays(left.until()).toString(),
+                                left.wasted()))
+                        .toList(),
+                money(found.score().wasted()),
                 found.score().minutes(),
                 whole,
                 MenuCheck.of(problem, found.choices(), start).stream()
                         .map(MenuCheck.Broken::words)
                         .toList(),
                 found.cutOff());
+    }
+
+    private static String money(long hundredths) {
+        return Money.of(hundredths / MenuWeights.MINOR, Asked.CURRENCY).decimal();
     }
 }

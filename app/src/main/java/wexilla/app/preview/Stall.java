@@ -60,10 +60,10 @@ record Stall(FoodBook book, Map<Key, List<Offer>> offers, Map<Key, List<WholePac
             if (base.value().isZero()) {
                 throw Problem.at(at + "/pack", "A pack of nothing has no price.");
             }
+            WholePacks.MultiBuy multi = multi(at + "/multiBuy", offer.multiBuy());
             offers.computeIfAbsent(food.key(), key -> new ArrayList<>())
                     .add(new Offer(food.key(), price, base, LocalDate.EPOCH));
-            packs.computeIfAbsent(food.key(), key -> new ArrayList<>())
-                    .add(new WholePacks(base, price, multi(at + "/multiBuy", offer.multiBuy())));
+            packs.computeIfAbsent(food.key(), key -> new ArrayList<>()).add(new WholePacks(base, price, multi));
         }
         return new Stall(known.with(unknown), offers, packs);
     }

@@ -161,7 +161,8 @@ final class MadeHouse {
         for (Appetite appetite : eat) {
             boolean nuts = kind == Kind.SHARED && here.isEmpty();
             List<Allergen> allergens = nuts ? List.of(Allergen.PEANUTS) : List.of();
-            here.add(new Person(id(), "eater " + here.size(), appetite, allergens, List.of(), List.of(), 3, true, 1));
+            here.add(new Person(
+                    id(), "eater " + here.size(), appetite, allergens, List.of(), List.of(), 3, List.of(), true, 1));
         }
         return here;
     }

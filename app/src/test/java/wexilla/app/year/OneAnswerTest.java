@@ -12,6 +12,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import wexilla.core.food.Diet;
 import wexilla.core.food.Food;
 import wexilla.core.food.facts.Allergen;
 import wexilla.core.keeping.KeepDates;
@@ -155,6 +156,7 @@ class OneAnswerTest {
                     person.flags(),
                     dislikes,
                     random.nextInt(4),
+                    random.nextInt(8) == 0 ? List.of(Diet.values()[random.nextInt(Diet.values().length)]) : List.of(),
                     true,
                     1);
         }

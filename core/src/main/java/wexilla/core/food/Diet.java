@@ -1,7 +1,9 @@
 package wexilla.core.food;
 
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import wexilla.core.food.facts.Allergen;
@@ -22,14 +24,35 @@ public enum Diet {
     VEGAN(animal -> true),
     /** No meat; fish is eaten. */
     NO_MEAT(Animal::land),
-    NO_PORK(animal -> animal == Animal.PORK);
+    NO_PORK(animal -> animal == Animal.PORK),
+    NO_BEEF(animal -> animal == Animal.BEEF),
+    /** No pork; other meat is looked at, since nobody here knows how it was slaughtered, and what is made with spirits. */
+    HALAL(animal -> animal == Animal.PORK),
+    /** No pork, rabbit or shellfish; other meat is looked at, and what stands beside it in one dish. */
+    KOSHER(animal -> animal == Animal.PORK
+            || animal == Animal.RABBIT
+            || animal == Animal.CRUSTACEAN
+            || animal == Animal.BIVALVE
+            || animal == Animal.CEPHALOPOD);
 
+    private static final Set<Diet> OF_MEAT = EnumSet.of(NO_PORK, NO_BEEF, HALAL, KOSHER);
+    private static final Set<Diet> SLAUGHTERED = EnumSet.of(HALAL, KOSHER);
     private static final Set<Claim> MEATLESS = EnumSet.of(Claim.VEGAN, Claim.VEGETARIAN);
     private static final Set<Allergen> OF_ANIMALS =
             EnumSet.of(Allergen.MILK, Allergen.EGGS, Allergen.FISH, Allergen.CRUSTACEANS, Allergen.MOLLUSCS);
     private static final Set<Allergen> OF_THE_SEA = EnumSet.of(Allergen.FISH, Allergen.CRUSTACEANS, Allergen.MOLLUSCS);
 
     private final Predicate<Animal> excludes;
+
+    /** The diet a word names: "vegetarian", "no pork", "pescatarian". */
+    public static Optional<Diet> named(String word) {
+        String said = word.strip().toLowerCase(Locale.ROOT);
+        return said.equals("pescatarian")
+                ? Optional.of(NO_MEAT)
+                : Arrays.stream(values())
+                        .filter(one -> one.words().equals(said))
+                        .findFirst();
+    }
 
     /** As a cook says it. */
     public String words() {
@@ -54,7 +77,7 @@ public enum Diet {
         boolean claimed = this == VEGAN
                 ? contents.says(Claim.VEGAN)
                 : contents.claims().stream().anyMatch(MEATLESS::contains);
-        boolean unnamed = traits.animals().contains(Animal.MEAT) && this == NO_PORK;
+        boolean unnamed = traits.animals().contains(Animal.MEAT) && OF_MEAT.contains(this);
         if (!claimed && (traits.animals().stream().anyMatch(excludes) || inIt(contents))) {
             return Known.HAS;
         }
@@ -65,8 +88,9 @@ public enum Diet {
             return Known.NOT_KNOWN;
         }
         boolean rennet = this == VEGETARIAN && traits.natures().contains(Nature.RENNET);
-        boolean made = contents.making() == Making.MADE && !(this == NO_PORK && whole(traits));
-        return made || rennet || unnamed ? Known.LOOK : Known.WITHOUT;
+        boolean meat = SLAUGHTERED.contains(this) && traits.animals().stream().anyMatch(Animal::land);
+        boolean made = contents.making() == Making.MADE && !(OF_MEAT.contains(this) && whole(traits));
+        return made || rennet || unnamed || meat ? Known.LOOK : Known.WITHOUT;
     }
 
     /** Meat of another animal that was only cured, coated or cooked has no pork in it for that. */

@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -253,6 +254,18 @@ public final class KeepingGuide {
     /** Whether something put away today keeps only days: to be told with its last day. */
     public boolean keepsOnlyDays(Storage storage, KeepDates dates, LocalDate today) {
         return storage == Storage.FRIDGE && dates.limitWithin(LocalDate.MIN, today.plusDays(SOON_DAYS));
+    }
+
+    /**
+     * The last day what is left of a pack is good that was bought this day and lies where it usually does; empty for what
+     * keeps until somebody wants it, as raw meat and fish in the freezer does.
+     */
+    public Optional<LocalDate> spareUntil(String keepingClass, LocalDate bought) {
+        if (keepingClass.startsWith("raw-") && freezes(keepingClass)) {
+            return Optional.empty();
+        }
+        KeepDates dates = dates(keepingClass, rule(keepingClass).usualStorage(), bought, bought);
+        return Optional.ofNullable(dates.eatBy() == null ? dates.bestBefore() : dates.eatBy());
     }
 
     /**

@@ -2,19 +2,22 @@ package wexilla.core.menu;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.OptionalLong;
 import java.util.Set;
 import wexilla.core.plan.Eater;
+import wexilla.core.pricing.PackTable;
 import wexilla.core.quantity.Unfit;
+import wexilla.core.quantity.Unit;
 
 /**
- * What a proposal chooses among: meals of some weeks, dishes that can be cooked, packets that are there already, and what
- * of foods is in stock. Days count from 0, the first day of the plan. Portions are hundredths of an adult's, money hundredths
+ * What a proposal chooses among: meals of some weeks, dishes that can be cooked, packets that are there already, and the
+ * foods that go in, from stock or in whole packs. Days count from 0, the first day of the plan. Portions are hundredths of an adult's, money hundredths
  * of a minor unit, amounts thousandths of the food's base unit: sums are exact.
  *
  * @param days of the plan, 1 to {@link #MOST_DAYS}
  * @param meals in the order of the days and, within a day, of the table times
  * @param cookMinutes for each day, minutes of hands set aside for cooking ahead, beside those of its meals
- * @param budget minor units for each seven days; {@link #NONE} without one
+ * @param caps most minor units for each seven days, {@link #NONE} for no limit
  * @param room hundredths of portions the freezer takes beside what is in it; {@link #NONE} when nobody knows
  */
 public record MenuProblem(
@@ -24,7 +27,7 @@ public record MenuProblem(
         List<Packet> packets,
         List<Food> foods,
         List<Integer> cookMinutes,
-        long budget,
+        List<Long> caps,
         long room,
         MenuWishes wishes) {
 
@@ -185,17 +188,42 @@ public record MenuProblem(
     }
 
     /**
-     * A food in stock that dishes use.
+     * A food that dishes use: what is there of it, and the packs the rest is bought in, on the first of each seven days.
      *
-     * @param price of a thousand base units, if they must be bought
-     * @param worth of a thousand base units that are there: what is lost when they pass their date
+     * @param unit its base unit
+     * @param worth of a thousand base units: what is lost when they pass their date
+     * @param packs it is bought in; none where nobody knows a price
+     * @param keeps how many days what is left of a pack keeps after the day it was bought; {@link #NONE} beyond any plan
+     * @param besides what else is bought of it whatever is chosen, in the order of the days
      */
-    public record Food(String name, long price, long worth, List<Lot> lots) {
+    public record Food(
+            String name,
+            Unit unit,
+            long worth,
+            List<Lot> lots,
+            List<PackTable.Pack> packs,
+            int keeps,
+            List<Besides> besides) {
 
         public Food {
             lots = List.copyOf(lots);
+            packs = List.copyOf(packs);
+            besides = List.copyOf(besides);
+        }
+
+        /** The same with other lots. */
+        public Food with(List<Lot> other) {
+            return new Food(name, unit, worth, other, packs, keeps, besides);
+        }
+
+        /** The last day what is left of a pack is good, bought for the seven days that begin here. */
+        public int spareUntil(int bought) {
+            return keeps == NONE ? NONE : bought + keeps;
         }
     }
+
+    /** So much is bought on a day for what is not chosen here. */
+    public record Besides(int day, long amount) {}
 
     /**
      * @param from first day it can be cooked: thawed by then
@@ -216,6 +244,7 @@ public record MenuProblem(
         packets = List.copyOf(packets);
         foods = List.copyOf(foods);
         cookMinutes = List.copyOf(cookMinutes);
+        caps = List.copyOf(caps);
         if (days < 1 || days > MOST_DAYS || cookMinutes.size() != days) {
             throw new Unfit("a plan has 1 to " + MOST_DAYS + " days, not " + days);
         }
@@ -231,9 +260,15 @@ public record MenuProblem(
         }
     }
 
-    /** How many weeks its budget has; the last one may be short. */
+    /** How many weeks it is shopped for; the last one may be short. */
     public int weeks() {
         return (days + 6) / 7;
+    }
+
+    /** Most minor units for a week; empty without a limit. Where fewer are said than there are weeks the last one goes on. */
+    public OptionalLong cap(int week) {
+        long most = caps.isEmpty() ? NONE : caps.get(Math.min(week, caps.size() - 1));
+        return most == NONE ? OptionalLong.empty() : OptionalLong.of(most);
     }
 
     /** Whether a dish of this cooking can be on the table then. */

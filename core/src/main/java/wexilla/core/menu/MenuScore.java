@@ -75,8 +75,9 @@ public record MenuScore(long total, List<Long> bought, int minutes, int over, lo
                 packet(packet);
             }
             freezer();
-            for (long week : bought) {
-                total += MenuWishes.factor(wishes.cheap()) * week + MenuWeights.overBudget(problem, week);
+            for (int week = 0; week < bought.length; week++) {
+                total += MenuWishes.factor(wishes.cheap()) * bought[week]
+                        + MenuWeights.overCap(problem, week, bought[week]);
             }
             int minutes = java.util.Arrays.stream(mealHands).sum()
                     + java.util.Arrays.stream(session).sum();
@@ -192,12 +193,16 @@ public record MenuScore(long total, List<Long> bought, int minutes, int over, lo
         private void food(int at) {
             MenuStock stock = MenuStock.of(problem, cookings, at);
             Food food = problem.foods().get(at);
-            for (MenuStock.Need need : stock.needs()) {
-                bought[need.cooking().of().day() / 7] += MenuWeights.worth(need.bought(), food.price());
+            for (int week = 0; week < bought.length; week++) {
+                bought[week] += stock.trips().get(week).cost();
             }
-            // what would keep is worth half: an empty cupboard is no saving
+            // what would keep is worth half: an empty cupboard is no saving, and what a pack leaves in it is not lost
             total += MenuWishes.factor(wishes.cheap())
-                    * (MenuWeights.worth(stock.kept(problem.days()), food.worth()) / 2);
+                    * (MenuWeights.worth(stock.kept(problem.days()), food.worth()) / 2
+                            - MenuWeights.worth(stock.spared(problem.days()), food.worth()) / 2);
+            long spoilt = MenuWeights.worth(stock.spoilt(problem.days()), food.worth());
+            wasted += spoilt;
+            total += MenuWishes.factor(wishes.useUp()) * spoilt;
             for (MenuStock.Left left : stock.lost(problem.days())) {
                 long worth = MenuWeights.worth(left.amount(), food.worth());
                 wasted += worth;

@@ -6,21 +6,36 @@ import java.util.List;
 import wexilla.core.menu.MenuProblem.Lot;
 import wexilla.core.menu.MenuProblem.Packet;
 import wexilla.core.menu.MenuProblem.Use;
+import wexilla.core.pricing.PackTable;
 
 /**
- * What the cookings of a plan take from the lots of one food, in the order of their days, first to expire first; what is
- * lacking is bought.
+ * What the cookings of a plan take of one food, in the order of their days: from the lots that are there, first to expire
+ * first, then from what packs left that were bought before, the rest from whole packs bought for each seven days.
  *
  * @param needs one for each cooking that uses it
  * @param left one for each lot
+ * @param trips one for each seven days
+ * @param spare what is left of packs
  */
-public record MenuStock(List<Need> needs, List<Left> left) {
+public record MenuStock(List<Need> needs, List<Left> left, List<Trip> trips, List<Spare> spare) {
 
     /** What a cooking takes from a lot. */
     public record Take(Lot lot, long amount) {}
 
-    /** @param bought what the lots do not give */
-    public record Need(MenuCooking cooking, List<Take> takes, long bought) {}
+    /** @param carried taken from what earlier packs left; @param bought what neither they nor the lots give */
+    public record Need(MenuCooking cooking, List<Take> takes, long carried, long bought) {}
+
+    /** What is bought for seven days. @param cost in hundredths of minor units */
+    public record Trip(long need, long cost) {}
+
+    /** What is left of packs. @param until its last day; {@link MenuProblem#NONE} beyond any plan */
+    public record Spare(long amount, int until) {
+
+        /** Whether it passes its date within the plan. */
+        boolean lost(int days) {
+            return last(until) < days;
+        }
+    }
 
     /** What is left of a lot. */
     public record Left(Lot lot, long amount) {
@@ -32,39 +47,123 @@ public record MenuStock(List<Need> needs, List<Left> left) {
     }
 
     public static MenuStock of(MenuProblem problem, List<MenuCooking> cookings, int food) {
-        List<Lot> lots = problem.foods().get(food).lots().stream()
-                .sorted(Comparator.comparingInt(lot -> last(lot.until())))
-                .toList();
-        long[] left = lots.stream().mapToLong(Lot::amount).toArray();
-        List<Need> needs = new ArrayList<>();
-        cookings.stream()
-                .filter(one -> each(problem, one, food) > 0)
-                .sorted(Comparator.comparingInt((MenuCooking one) -> one.of().day())
-                        .thenComparingInt(one -> one.of().dish()))
-                .forEach(one -> {
-                    long need = each(problem, one, food) * one.plates() / 100;
-                    List<Take> takes = new ArrayList<>();
-                    for (int lot = 0; lot < left.length; lot++) {
-                        long take = lots.get(lot).on(one.of().day()) ? Math.min(need, left[lot]) : 0;
-                        if (take > 0) {
-                            need -= take;
-                            left[lot] -= take;
-                            takes.add(new Take(lots.get(lot), take));
-                        }
-                    }
-                    needs.add(new Need(one, List.copyOf(takes), need));
-                });
-        List<Left> rest = new ArrayList<>();
-        for (int lot = 0; lot < left.length; lot++) {
-            rest.add(new Left(lots.get(lot), left[lot]));
+        return new Taking(problem, food).of(cookings);
+    }
+
+    private static final class Taking {
+        private final MenuProblem problem;
+        private final int at;
+        private final MenuProblem.Food food;
+        private final List<Lot> lots;
+        private final long[] left;
+        private final List<Need> needs = new ArrayList<>();
+        private final List<Trip> trips = new ArrayList<>();
+        private final List<Spare> spare = new ArrayList<>();
+        private long lacking;
+        private long carried;
+        private int carriedUntil = MenuProblem.NONE;
+
+        Taking(MenuProblem problem, int at) {
+            this.problem = problem;
+            this.at = at;
+            food = problem.foods().get(at);
+            lots = food.lots().stream()
+                    .sorted(Comparator.comparingInt(lot -> last(lot.until())))
+                    .toList();
+            left = lots.stream().mapToLong(Lot::amount).toArray();
         }
-        return new MenuStock(List.copyOf(needs), List.copyOf(rest));
+
+        MenuStock of(List<MenuCooking> cookings) {
+            List<MenuCooking> users = cookings.stream()
+                    .filter(one -> each(problem, one, at) > 0)
+                    .sorted(Comparator.comparingInt(
+                                    (MenuCooking one) -> one.of().day())
+                            .thenComparingInt(one -> one.of().dish()))
+                    .toList();
+            for (int week = 0, next = 0; week < problem.weeks(); week++) {
+                int ends = 7 * week + 7;
+                food.besides().stream()
+                        .filter(one -> one.day() >= ends - 7 && one.day() < ends)
+                        .forEach(one -> lacking += one.amount());
+                for (; next < users.size() && users.get(next).of().day() < ends; next++) {
+                    take(users.get(next));
+                }
+                shop(7 * week);
+            }
+            if (carried > 0) {
+                spare.add(new Spare(carried, carriedUntil));
+            }
+            List<Left> rest = new ArrayList<>();
+            for (int lot = 0; lot < left.length; lot++) {
+                rest.add(new Left(lots.get(lot), left[lot]));
+            }
+            return new MenuStock(List.copyOf(needs), List.copyOf(rest), List.copyOf(trips), List.copyOf(spare));
+        }
+
+        private void take(MenuCooking one) {
+            long wanted = each(problem, one, at) * one.plates() / 100;
+            long need = wanted;
+            List<Take> takes = new ArrayList<>();
+            for (int lot = 0; lot < left.length; lot++) {
+                long take = lots.get(lot).on(one.of().day()) ? Math.min(need, left[lot]) : 0;
+                if (take > 0) {
+                    need -= take;
+                    left[lot] -= take;
+                    takes.add(new Take(lots.get(lot), take));
+                }
+            }
+            long earlier = one.of().day() <= last(carriedUntil) ? Math.min(need, carried) : 0;
+            need -= earlier;
+            carried -= earlier;
+            long bought = MenuWeights.nearEnough(need, wanted) ? 0 : need;
+            lacking += bought;
+            needs.add(new Need(one, List.copyOf(takes), earlier, bought));
+        }
+
+        /** Buys what these seven days lack; what is left goes on to the next. */
+        private void shop(int day) {
+            PackTable table = food.packs().isEmpty() ? null : new PackTable(food.packs());
+            trips.add(new Trip(lacking, table == null ? 0 : table.cost(lacking)));
+            long more = table == null ? 0 : Math.max(0, table.bought(lacking) - lacking);
+            expire(day);
+            if (more > 0) {
+                int until = food.spareUntil(day);
+                carriedUntil = carried > 0 && last(carriedUntil) < last(until) ? carriedUntil : until;
+                carried += more;
+                expire(day);
+            }
+            lacking = 0;
+        }
+
+        /** What is not good when the next seven days begin is for nobody. */
+        private void expire(int day) {
+            if (carried > 0 && last(carriedUntil) < Math.min(day + 7, problem.days())) {
+                spare.add(new Spare(carried, carriedUntil));
+                carried = 0;
+            }
+        }
     }
 
     private static long each(MenuProblem problem, MenuCooking one, int food) {
         return one.dish(problem).uses().stream()
                 .filter(use -> use.food() == food)
                 .mapToLong(Use::each)
+                .sum();
+    }
+
+    /** What of packs passes its date within the plan. */
+    long spoilt(int days) {
+        return spare.stream()
+                .filter(one -> one.lost(days))
+                .mapToLong(Spare::amount)
+                .sum();
+    }
+
+    /** What of packs is left for after the plan. */
+    long spared(int days) {
+        return spare.stream()
+                .filter(one -> !one.lost(days))
+                .mapToLong(Spare::amount)
                 .sum();
     }
 

@@ -1,5 +1,7 @@
 package wexilla.core.menu;
 
+import java.util.OptionalLong;
+import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
 
 /**
@@ -36,6 +38,9 @@ public final class MenuWeights {
     static final long PORTION_NO_ROOM = cents("menu.portion-no-room");
     public static final long OVER_BUDGET = Trade.whole("menu.over-budget");
     public static final int REHEAT = Trade.whole("menu.reheat-minutes");
+
+    private static final long NEAR_OF =
+            Rational.ONE.dividedBy(Trade.number("needs.near-enough")).floor().longValueExact();
 
     /** More than a twentieth of what the cook wanted used by its day. */
     static boolean missed(long left, long amount) {
@@ -91,6 +96,11 @@ public final class MenuWeights {
         };
     }
 
+    /** What lacks so little of what is wanted is not bought. */
+    public static boolean nearEnough(long lacking, long wanted) {
+        return lacking <= wanted / NEAR_OF;
+    }
+
     /** What this many thousandths of a base unit cost at a price for a thousand base units. */
     public static long worth(long amount, long price) {
         return amount * price / 1_000_000;
@@ -106,9 +116,10 @@ public final class MenuWeights {
         return packet.best() != MenuProblem.NONE && day > packet.best() ? ALWAYS * PAST_BEST : 0;
     }
 
-    public static long overBudget(MenuProblem problem, long week) {
-        long more = problem.budget() == MenuProblem.NONE ? 0 : week - problem.budget() * MINOR;
-        return Math.max(0, more) * OVER_BUDGET * ALWAYS;
+    /** What counts for a week that costs more than it may. @param paid hundredths of minor units */
+    public static long overCap(MenuProblem problem, int week, long paid) {
+        OptionalLong cap = problem.cap(week);
+        return cap.isEmpty() ? 0 : Math.max(0, paid - cap.getAsLong() * MINOR) * OVER_BUDGET * ALWAYS;
     }
 
     public static long noRoom(MenuProblem problem, long frozen) {

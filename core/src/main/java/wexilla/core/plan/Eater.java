@@ -11,6 +11,7 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.food.Diet;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.food.book.FoodWord;
@@ -29,6 +30,7 @@ import wexilla.core.recipe.Recipe;
  *
  * @param dislikes foods, as they are said
  * @param chilli 0 none to 3
+ * @param diets ways of eating that are kept
  * @param country by whose list allergens are grouped; null for the EU's
  */
 public record Eater(
@@ -38,6 +40,7 @@ public record Eater(
         Set<Flag> flags,
         List<FoodWord> dislikes,
         int chilli,
+        Set<Diet> diets,
         @Nullable Country country) {
 
     /** Of {@link MealOfDay#against}: somebody at the table must not eat it, or it is no dish for this meal. */
@@ -51,7 +54,7 @@ public record Eater(
             Set<Flag> flags,
             List<FoodWord> dislikes,
             int chilli) {
-        this(name, appetite, allergens, flags, dislikes, chilli, null);
+        this(name, appetite, allergens, flags, dislikes, chilli, Set.of(), null);
     }
 
     /** Who should not eat what. Source: handbook, section 8. */
@@ -66,6 +69,7 @@ public record Eater(
         allergens = Set.copyOf(allergens);
         flags = Set.copyOf(flags);
         dislikes = List.copyOf(dislikes);
+        diets = Set.copyOf(diets);
     }
 
     /** What stands against these foods and this dish for this eater. */
@@ -94,6 +98,16 @@ public record Eater(
                         .collect(Collectors.joining(", "));
                 look.add(which.isEmpty() ? food.name() : food.name() + " (" + which + ")");
                 often |= !which.isEmpty();
+            }
+            for (Diet diet : new TreeSet<>(diets)) {
+                Known keeps = diet.against(food);
+                if (keeps == Known.HAS) {
+                    found.add(new Judgement.NotOfDiet(day, name, diet, food.name()));
+                } else if (keeps == Known.NOT_KNOWN && worst != Known.NOT_KNOWN) {
+                    found.add(new Judgement.NotSaid(day, name, food.name()));
+                } else if (keeps == Known.LOOK && worst != Known.LOOK) {
+                    look.add(food.name() + " (" + diet.words() + ")");
+                }
             }
             new TreeMap<>(food.traits().cautions()).forEach((caution, source) -> {
                 for (Flag flag : new TreeSet<>(flags)) {
@@ -129,8 +143,8 @@ public record Eater(
 
     /**
      * How these people stand to a dish of a plan that is proposed: how many of them would rather not, or {@link
-     * #MUST_NOT}. What nobody has described is not proposed to somebody with an allergen (design: things,
-     * section 5).
+     * #MUST_NOT}. What nobody has described is not proposed to somebody with an allergen or a diet (design:
+     * things, section 5).
      *
      * @param foods what is in it; none where nobody knows
      */
@@ -138,7 +152,8 @@ public record Eater(
         int against = 0;
         for (Eater eater : eaters) {
             List<Judgement> found = eater.against(LocalDate.EPOCH, dish, foods);
-            boolean unknown = !eater.allergens().isEmpty() && foods.isEmpty();
+            boolean unknown = foods.isEmpty()
+                    && !(eater.allergens().isEmpty() && eater.diets().isEmpty());
             if (unknown || found.stream().anyMatch(one -> one.level() != Judgement.Level.HINT)) {
                 return MUST_NOT;
             }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Locale;
+import wexilla.core.food.Diet;
 import wexilla.core.food.facts.Allergen;
 import wexilla.core.food.facts.Caution;
 import wexilla.core.people.Flag;
@@ -21,6 +22,7 @@ public sealed interface Judgement
                 Judgement.Thawing,
                 Judgement.TooLong,
                 Judgement.MustNotEat,
+                Judgement.NotOfDiet,
                 Judgement.NotSaid,
                 Judgement.Look,
                 Judgement.NotFor,
@@ -207,6 +209,24 @@ public sealed interface Judgement
         public Remark remark() {
             return Remark.stop(
                     subject + " must not eat " + allergen.words() + ": " + food, "Regulation (EU) 1169/2011, Annex II");
+        }
+    }
+
+    /** Somebody at the table eats in a way that leaves something in it out. */
+    record NotOfDiet(LocalDate day, String subject, Diet diet, String food) implements Judgement {
+        @Override
+        public PlanRule rule() {
+            return PlanRule.WHO_EATS;
+        }
+
+        @Override
+        public Level level() {
+            return Level.STOP;
+        }
+
+        @Override
+        public Remark remark() {
+            return Remark.stop(subject + " eats " + diet.words() + ": not " + food, "by what the food is of");
         }
     }
 

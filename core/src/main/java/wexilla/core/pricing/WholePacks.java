@@ -1,6 +1,8 @@
 package wexilla.core.pricing;
 
+import java.util.ArrayList;
 import java.util.Currency;
+import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -57,6 +59,23 @@ public record WholePacks(Amount pack, Money price, @Nullable MultiBuy multi) {
         long single = packs - (multi == null ? 0 : sets * multi.count());
         Money offer = multi == null ? Money.zero(price.currency()) : times(multi.price(), sets);
         return new Buy(this, packs, offer.plus(times(price, single)));
+    }
+
+    /** What can be bought of it at once: one, and as many as are cheaper together. @param parts of a minor unit of money */
+    public List<PackTable.Pack> items(long parts) {
+        long amount = Math.max(1, pack.value().times(Rational.of(1000)).floor().longValueExact());
+        List<PackTable.Pack> items = new ArrayList<>();
+        items.add(new PackTable.Pack(amount, parts * price.minor(), 1));
+        if (multi != null) {
+            items.add(new PackTable.Pack(
+                    amount * multi.count(), parts * multi.price().minor(), multi.count()));
+        }
+        return items;
+    }
+
+    /** The same of several kinds. */
+    public static List<PackTable.Pack> items(List<WholePacks> kinds, long parts) {
+        return kinds.stream().flatMap(kind -> kind.items(parts).stream()).toList();
     }
 
     private static Money times(Money money, long count) {

@@ -124,6 +124,10 @@ public record Rational(BigInteger numerator, BigInteger denominator) implements 
         return denominator.equals(BigInteger.ONE);
     }
 
+    public static Rational max(Rational a, Rational b) {
+        return a.compareTo(b) >= 0 ? a : b;
+    }
+
     public static Rational min(Rational a, Rational b) {
         return a.compareTo(b) <= 0 ? a : b;
     }

@@ -65,6 +65,11 @@ public final class Supply {
         return new Supply(new HashMap<>(left), had, forms);
     }
 
+    /** The same where nothing is counted: staples are still had, and what stands in for what is known. */
+    public Supply bare() {
+        return new Supply(new HashMap<>(), had, forms);
+    }
+
     /** Whether it is a staple that is there without an amount. */
     public boolean has(Key key) {
         return had.contains(key);

@@ -79,22 +79,22 @@ class DietTest {
                 .collect(Collectors.joining(" "));
     }
 
-    /** Vegetarian, vegan, no meat, no pork, in this order. */
+    /** Vegetarian, vegan, no meat, no pork, no beef, halal, kosher, in this order. */
     @ParameterizedTest
     @CsvSource({
-        "lentils,WITHOUT WITHOUT WITHOUT WITHOUT",
-        "lentils;cheese,WITHOUT HAS WITHOUT WITHOUT",
-        "lentils;honey,WITHOUT HAS WITHOUT WITHOUT",
-        "lentils;salmon,HAS HAS WITHOUT WITHOUT",
-        "lentils;beef,HAS HAS HAS WITHOUT",
-        "lentils;cooked pork,HAS HAS HAS HAS",
-        "lentils;lard,HAS HAS HAS HAS",
-        "lentils;1 l stock,LOOK LOOK LOOK LOOK",
-        "lentils;1 l vegetable stock,LOOK LOOK LOOK LOOK",
-        "lentils;1 l chicken stock,HAS HAS HAS LOOK",
-        "lentils;2 tbsp mayonnaise,LOOK HAS LOOK LOOK",
-        "lentils;moon cheese,NOT_KNOWN NOT_KNOWN NOT_KNOWN NOT_KNOWN",
-        "lentils;dragon scales,NOT_KNOWN NOT_KNOWN NOT_KNOWN NOT_KNOWN"
+        "lentils,WITHOUT WITHOUT WITHOUT WITHOUT WITHOUT WITHOUT WITHOUT",
+        "lentils;cheese,WITHOUT HAS WITHOUT WITHOUT WITHOUT WITHOUT WITHOUT",
+        "lentils;honey,WITHOUT HAS WITHOUT WITHOUT WITHOUT WITHOUT WITHOUT",
+        "lentils;salmon,HAS HAS WITHOUT WITHOUT WITHOUT WITHOUT WITHOUT",
+        "lentils;beef,HAS HAS HAS WITHOUT HAS LOOK LOOK",
+        "lentils;cooked pork,HAS HAS HAS HAS WITHOUT HAS HAS",
+        "lentils;lard,HAS HAS HAS HAS WITHOUT HAS HAS",
+        "lentils;1 l stock,LOOK LOOK LOOK LOOK LOOK LOOK LOOK",
+        "lentils;1 l vegetable stock,LOOK LOOK LOOK LOOK LOOK LOOK LOOK",
+        "lentils;1 l chicken stock,HAS HAS HAS LOOK LOOK LOOK LOOK",
+        "lentils;2 tbsp mayonnaise,LOOK HAS LOOK LOOK LOOK LOOK LOOK",
+        "lentils;moon cheese,NOT_KNOWN NOT_KNOWN NOT_KNOWN NOT_KNOWN NOT_KNOWN NOT_KNOWN NOT_KNOWN",
+        "lentils;dragon scales,NOT_KNOWN NOT_KNOWN NOT_KNOWN NOT_KNOWN NOT_KNOWN NOT_KNOWN NOT_KNOWN"
     })
     void everyLineCounts(String lines, String answers) {
         Recipe recipe = recipe(lines);

@@ -15,10 +15,15 @@ import wexilla.core.food.Key;
 import wexilla.core.food.book.FoodBook;
 import wexilla.core.food.book.Form;
 import wexilla.core.food.book.Forms;
+import wexilla.core.keeping.KeepingGuide;
+import wexilla.core.keeping.KeepingRule;
+import wexilla.core.keeping.KeepingRule.Span;
 import wexilla.core.keeping.LotClock;
+import wexilla.core.keeping.Storage;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.Offer;
+import wexilla.core.pricing.PackTable;
 import wexilla.core.pricing.Seasoning;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
@@ -55,33 +60,40 @@ class MenuKitchenTest {
         return List.of(new Offer(FOODS.get(food).key(), Money.of(kilo, EUR), Amount.of(1000, Unit.G), MONDAY));
     }
 
-    private static MenuProblem.Dish dish(Map<Key, List<Offer>> prices, String... lines) {
+    private static final KeepingGuide GUIDE =
+            new KeepingGuide(List.of(rule("cooked-dish"), rule("cooked-rice"), rule("unclassified")));
+
+    private static KeepingRule rule(String key) {
+        return new KeepingRule(key, key, new Span(1, 2), null, null, null, Storage.FRIDGE, "test");
+    }
+
+    private static MenuKitchen kitchen(Supply supply, Map<Key, List<Offer>> prices) {
+        CostSheet.Known known =
+                new CostSheet.Known(Supply.none(), prices, Seasoning.EXACT, Money.zero(EUR), Measures.METRIC, MONDAY);
+        return new MenuKitchen(supply, known, GUIDE, MONDAY.atTime(8, 0), LocalTime.of(18, 0), MONDAY);
+    }
+
+    private static MenuKitchen.Takes takes(MenuKitchen kitchen, String... lines) {
         LineReader reader = new LineReader(new FoodBook(FOODS));
         List<RecipeLine> all =
                 Stream.of(lines).map(line -> RecipeLine.of(reader.read(line))).toList();
         Recipe recipe = new Recipe("Stew", 4, all, List.of());
-        CostSheet.Known known =
-                new CostSheet.Known(Supply.none(), prices, Seasoning.EXACT, Money.zero(EUR), Measures.METRIC, MONDAY);
-        MenuKitchen kitchen = new MenuKitchen(Supply.none(), known, MONDAY.atTime(8, 0), LocalTime.of(18, 0), MONDAY);
-        return kitchen.dish(new MenuKitchen.Candidate(
-                Sized.of(recipe, Size.AS_WRITTEN, Measures.METRIC),
-                Sized.of(recipe, Size.AS_WRITTEN, Measures.METRIC),
-                4,
-                true,
-                0,
-                false));
+        return kitchen.takes(Sized.of(recipe, Size.AS_WRITTEN, Measures.METRIC), Rational.of(4));
     }
 
-    /** Of 1.00, 2.00 and 8.00 a kilo the middle one weighs: 400 g venison 0.80, 0.20 a portion; the mince is 0.80 a portion. */
+    /** Of 1.00, 2.00 and 8.00 a kilo the middle one weighs: 400 g venison 0.80, 0.20 a portion. The mince is bought by the kilo. */
     @Test
     void whatNobodyKnowsThePriceOfIsNotFree() {
-        MenuProblem.Dish mince = dish(prices(), "400 g mince");
-        assertThat(mince.cost()).isEqualTo(80 * MenuWeights.MINOR);
+        MenuKitchen kitchen = kitchen(Supply.none(), prices());
+        MenuKitchen.Takes mince = takes(kitchen, "400 g mince");
+        assertThat(mince.uses()).containsExactly(new MenuProblem.Use(0, 100_000));
         assertThat(mince.unpriced()).isZero();
-        MenuProblem.Dish venison = dish(prices(), "400 g venison", "400 g rice");
-        assertThat(venison.cost()).isEqualTo(20 * MenuWeights.MINOR);
+        assertThat(kitchen.foods().get(0).packs())
+                .containsExactly(new PackTable.Pack(1_000_000, 800 * MenuWeights.MINOR, 1));
+        MenuKitchen.Takes venison = takes(kitchen, "400 g venison", "400 g rice");
+        assertThat(venison.uses()).hasSize(1);
         assertThat(venison.unpriced()).isEqualTo(20 * MenuWeights.MINOR);
-        assertThat(dish(Map.of(), "400 g venison").unpriced())
+        assertThat(takes(kitchen(Supply.none(), Map.of()), "400 g venison").unpriced())
                 .as("no price at all")
                 .isZero();
     }
@@ -103,18 +115,15 @@ class MenuKitchenTest {
                         false)));
         for (boolean silent : List.of(true, false)) {
             Form form = new Form(mince.key(), rice, Rational.of(2), silent, List.of(), "", "test");
-            Supply supply = Supply.of(lots, Set.of(), new Forms(List.of(form)));
-            CostSheet.Known known = new CostSheet.Known(
-                    Supply.none(), prices(), Seasoning.EXACT, Money.zero(EUR), Measures.METRIC, MONDAY);
-            MenuKitchen kitchen = new MenuKitchen(supply, known, MONDAY.atTime(8, 0), LocalTime.of(18, 0), MONDAY);
-            Recipe recipe = new Recipe(
-                    "Stew",
-                    4,
-                    List.of(RecipeLine.of(new LineReader(new FoodBook(FOODS)).read("400 g mince"))),
-                    List.of());
-            Sized sized = Sized.of(recipe, Size.AS_WRITTEN, Measures.METRIC);
-            MenuProblem.Dish dish = kitchen.dish(new MenuKitchen.Candidate(sized, sized, 4, true, 0, false));
-            assertThat(dish.uses()).isEqualTo(silent ? List.of(new MenuProblem.Use(0, 50_000)) : List.of());
+            MenuKitchen kitchen = kitchen(Supply.of(lots, Set.of(), new Forms(List.of(form))), prices());
+            assertThat(takes(kitchen, "400 g mince").uses())
+                    .containsExactly(new MenuProblem.Use(0, silent ? 50_000 : 100_000));
+            MenuProblem.Food food = kitchen.foods().get(0);
+            assertThat(food.name()).isEqualTo(silent ? "rice" : "mince");
+            assertThat(food.lots()).hasSize(silent ? 1 : 0);
+            // what the rice does not give is bought as mince: a kilo of it does for 500 g of rice
+            assertThat(food.packs())
+                    .containsExactly(new PackTable.Pack(silent ? 500_000 : 1_000_000, 800 * MenuWeights.MINOR, 1));
         }
     }
 }

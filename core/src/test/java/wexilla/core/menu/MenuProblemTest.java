@@ -29,7 +29,7 @@ class MenuProblemTest {
                 List.of(stew),
                 List.of(),
                 Collections.nCopies(days, 0),
-                MenuProblem.NONE,
+                List.of(),
                 MenuProblem.NONE,
                 MenuWishes.CHEAP);
     }
@@ -63,7 +63,7 @@ class MenuProblemTest {
     @ValueSource(ints = {0, 36, -1})
     void aPlanHasOneToThirtyFiveDays(int days) {
         assertThatThrownBy(() -> new MenuProblem(
-                        days, List.of(), List.of(), List.of(), List.of(), List.of(), 0, 0, MenuWishes.EASY))
+                        days, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), 0, MenuWishes.EASY))
                 .hasMessageContaining("1 to 35 days");
     }
 

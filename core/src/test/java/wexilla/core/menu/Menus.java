@@ -11,6 +11,8 @@ import wexilla.core.menu.MenuProblem.Meal;
 import wexilla.core.menu.MenuProblem.Packet;
 import wexilla.core.menu.MenuProblem.Use;
 import wexilla.core.plan.Eater;
+import wexilla.core.pricing.PackTable.Pack;
+import wexilla.core.quantity.Unit;
 
 /** Seeded weeks to plan: invented, with the proportions of a household that cooks in bulk. */
 public final class Menus {
@@ -21,7 +23,15 @@ public final class Menus {
     private Menus() {}
 
     /** How large a problem is. */
-    public record Size(int days, int mealsADay, int dishes, int foods, int packets) {
+    public record Size(int days, int mealsADay, int dishes, int foods, int packets, int uses) {
+        /** Dishes of few foods that are bought. */
+        public Size(int days, int mealsADay, int dishes, int foods, int packets) {
+            this(days, mealsADay, dishes, foods, packets, 5);
+        }
+
+        /** A month as a family has it: everything that goes in is bought in packs. */
+        public static final Size TILL = new Size(28, 1, 60, 150, 20, 10);
+
         public static final Size DINNERS = new Size(28, 1, 300, 150, 20);
         public static final Size FIVE_WEEKS = new Size(35, 3, 300, 150, 30);
     }
@@ -33,17 +43,23 @@ public final class Menus {
             long amount = 200_000L + random.nextInt(1_500) * 1_000L;
             int until = random.nextInt(3) > 0 ? MenuProblem.NONE : random.nextInt(size.days() + 5);
             long price = 10_000 * (1 + random.nextInt(12));
+            Lot lot = new Lot(amount, random.nextInt(5) == 0 ? 1 : 0, until, random.nextInt(60) == 0 && until > 2);
+            int keeps = random.nextInt(3) == 0 ? 3 + random.nextInt(14) : MenuProblem.NONE;
             foods.add(new Food(
                     "food " + i,
-                    price,
+                    Unit.G,
                     random.nextInt(5) == 0 ? 20_000 : price,
-                    List.of(new Lot(
-                            amount, random.nextInt(5) == 0 ? 1 : 0, until, random.nextInt(60) == 0 && until > 2))));
+                    random.nextInt(4) == 0 || size.uses() < 6 ? List.of(lot) : List.of(),
+                    packs(random, price),
+                    keeps,
+                    random.nextInt(10) == 0
+                            ? List.of(new MenuProblem.Besides(random.nextInt(size.days()), 120_000))
+                            : List.of()));
         }
         List<Dish> dishes = new ArrayList<>();
         for (int i = 0; i < size.dishes(); i++) {
             List<Use> uses = new ArrayList<>();
-            for (int use = random.nextInt(5); use > 0 && size.foods() > 0; use--) {
+            for (int use = random.nextInt(size.uses()); use > 0 && size.foods() > 0; use--) {
                 uses.add(new Use(random.nextInt(size.foods()), 40_000L + 1_000L * random.nextInt(120)));
             }
             int hands = 8 + random.nextInt(40);
@@ -86,9 +102,26 @@ public final class Menus {
                 packets,
                 foods,
                 cookMinutes,
-                size.mealsADay() * 4_500L,
+                List.of(size.mealsADay() * 4_500L),
                 random.nextInt(2) == 0 ? MenuProblem.NONE : 4_000,
                 wishes);
+    }
+
+    /** One size or two, the larger a little cheaper for its size; sometimes several together; sometimes no price is known. */
+    private static List<Pack> packs(Random random, long price) {
+        if (random.nextInt(8) == 0) {
+            return List.of();
+        }
+        long small = 50_000L * (2 + random.nextInt(9));
+        long cost = price * small / 1_000_000;
+        List<Pack> packs = new ArrayList<>(List.of(new Pack(small, cost, 1)));
+        if (random.nextBoolean()) {
+            packs.add(new Pack(2 * small, 2 * cost * (80 + random.nextInt(20)) / 100, 1));
+        }
+        if (random.nextInt(6) == 0) {
+            packs.add(new Pack(3 * small, 2 * cost + cost / 2, 3));
+        }
+        return packs;
     }
 
     private static Set<String> proteins(Random random) {
@@ -154,17 +187,25 @@ public final class Menus {
                                 dish.uses()))
                         .toList(),
                 problem.packets(),
+                // what is bought is worth nothing left, so that the cheapest packs are the best; what nobody knows the
+                // price
+                // of is there only where it passes its day, so that taking it is best
                 problem.foods().stream()
                         .map(food -> new Food(
                                 food.name(),
-                                food.price(),
-                                food.worth(),
+                                food.unit(),
+                                food.packs().isEmpty() ? food.worth() : 0,
                                 food.lots().stream()
+                                        .filter(lot ->
+                                                !food.packs().isEmpty() || MenuStock.last(lot.until()) < problem.days())
                                         .map(lot -> new Lot(lot.amount(), lot.from(), lot.until(), false))
-                                        .toList()))
+                                        .toList(),
+                                food.packs(),
+                                food.keeps(),
+                                List.of()))
                         .toList(),
                 problem.cookMinutes(),
-                problem.budget(),
+                problem.caps(),
                 MenuProblem.NONE,
                 problem.wishes());
     }
@@ -180,7 +221,7 @@ public final class Menus {
                 problem.packets(),
                 problem.foods(),
                 problem.cookMinutes(),
-                problem.budget(),
+                problem.caps(),
                 problem.room(),
                 problem.wishes());
     }
@@ -199,7 +240,7 @@ public final class Menus {
                 two,
                 problem.foods(),
                 problem.cookMinutes(),
-                problem.budget(),
+                problem.caps(),
                 problem.room(),
                 problem.wishes());
     }

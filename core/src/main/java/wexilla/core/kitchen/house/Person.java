@@ -3,6 +3,7 @@ package wexilla.core.kitchen.house;
 import java.util.HashSet;
 import java.util.List;
 import java.util.UUID;
+import wexilla.core.food.Diet;
 import wexilla.core.food.book.FoodBook;
 import wexilla.core.food.book.FoodWord;
 import wexilla.core.food.facts.Allergen;
@@ -15,6 +16,7 @@ import wexilla.core.plan.Eater;
  *
  * @param dislikes foods, as typed
  * @param chilli 0 none to 3 as hot as it comes
+ * @param diets ways of eating that are kept
  * @param active false for who has moved out; what they liked stays written down
  */
 public record Person(
@@ -25,6 +27,7 @@ public record Person(
         List<Flag> flags,
         List<String> dislikes,
         int chilli,
+        List<Diet> diets,
         boolean active,
         int version) {
 
@@ -37,6 +40,7 @@ public record Person(
                 new HashSet<>(flags),
                 dislikes.stream().map(word -> FoodWord.of(word, book)).toList(),
                 chilli,
+                new HashSet<>(diets),
                 household.country());
     }
 }

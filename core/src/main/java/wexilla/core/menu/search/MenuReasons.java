@@ -144,11 +144,11 @@ public final class MenuReasons {
         whole.add(money(paid) + " to buy for " + CookWords.counted(choices.size(), "meal") + ", "
                 + CookWords.counted(cookings.size(), "cooking")
                 + (stocked > 0 ? ", " + CookWords.counted(stocked, "meal") + " from what is there" : ""));
-        for (int week = 0; week < problem.weeks() && problem.budget() != MenuProblem.NONE; week++) {
-            long more = score.bought().get(week) / MenuWeights.MINOR - problem.budget();
+        for (int week = 0; week < problem.weeks(); week++) {
+            long most = problem.cap(week).orElse(Long.MAX_VALUE);
+            long more = score.bought().get(week) / MenuWeights.MINOR - most;
             if (more > 0) {
-                whole.add("week from " + day(7 * week) + ": " + money(more) + " above the " + money(problem.budget())
-                        + " you set");
+                whole.add("week from " + day(7 * week) + ": " + money(more) + " above the " + money(most) + " you set");
             }
         }
         if (score.over() > 0) {
@@ -169,6 +169,11 @@ public final class MenuReasons {
         List<Lost> lost = new ArrayList<>();
         for (int i = 0; i < stocks.size(); i++) {
             MenuProblem.Food food = problem.foods().get(i);
+            stocks.get(i).spare().stream()
+                    .filter(one -> MenuStock.last(one.until()) < problem.days())
+                    .forEach(one -> lost.add(new Lost(
+                            food.name() + " of a pack (" + day(one.until()) + ")",
+                            MenuWeights.worth(one.amount(), food.worth()))));
             for (MenuStock.Left left : stocks.get(i).lost(problem.days())) {
                 long worth = MenuWeights.worth(left.amount(), food.worth());
                 lost.add(new Lost(food.name() + " (" + day(left.lot().until()) + ")", worth));

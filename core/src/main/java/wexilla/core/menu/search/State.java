@@ -1,12 +1,13 @@
 package wexilla.core.menu.search;
 
-import java.util.Arrays;
 import wexilla.core.menu.MenuProblem;
 import wexilla.core.menu.MenuProblem.Dish;
 import wexilla.core.menu.MenuScore;
+import wexilla.core.menu.MenuStock;
 import wexilla.core.menu.MenuStock.PacketUse;
 import wexilla.core.menu.MenuWeights;
 import wexilla.core.menu.MenuWishes;
+import wexilla.core.pricing.PackTable;
 
 /**
  * A plan under way, whose score follows each change: only what a change touches is counted anew. What a change did is
@@ -33,6 +34,14 @@ final class State {
     private final Marks dirtyPackets;
     private final long[] left;
     private final long[] bought;
+
+    /** Of the food that is counted: what is taken of lots that keep, what of packs is lost, is left, is still to be bought. */
+    private long kept;
+
+    private long spoilt;
+    private long carried;
+    private int carriedUntil;
+    private long lacking;
 
     /** Everything open, but what stands where nothing is to be proposed. */
     State(Tables tables) {
@@ -230,7 +239,7 @@ final class State {
         if (more != 0) {
             notes.add(place.week + in, more);
             long paid = notes.value[place.week + in];
-            notes.term(place.weekTerm + in, cheap * paid + MenuWeights.overBudget(tables.problem, paid));
+            notes.term(place.weekTerm + in, cheap * paid + MenuWeights.overCap(tables.problem, in, paid));
         }
     }
 
@@ -251,32 +260,25 @@ final class State {
     }
 
     private void food(int food) {
-        int count = groups.userCount[food];
-        int[] users = groups.users[food];
-        int[] until = tables.lotUntil[food];
-        int[] from = tables.lotFrom[food];
         long[] amount = tables.lotAmount[food];
         System.arraycopy(amount, 0, left, 0, amount.length);
-        Arrays.fill(bought, 0);
-        long price = tables.problem.foods().get(food).price();
-        long worth = tables.problem.foods().get(food).worth();
-        long kept = 0;
-        for (int i = 0; i < count; i++) {
-            int code = users[i];
-            int day = tables.dayOf(code);
-            long need = tables.each[tables.dishOf(code)][food] * notes.value[place.cookingPlates + code] / 100;
-            for (int lot = 0; lot < amount.length && need > 0; lot++) {
-                if (until[lot] >= day && from[lot] <= day) {
-                    long take = Math.min(need, left[lot]);
-                    need -= take;
-                    left[lot] -= take;
-                    kept += until[lot] >= tables.days ? take : 0;
-                }
+        kept = 0;
+        spoilt = 0;
+        carried = 0;
+        int next = 0;
+        for (int week = 0; week < weeks; week++) {
+            lacking = tables.besides[food][week];
+            int ends = 7 * week + 7;
+            for (; next < groups.userCount[food] && tables.dayOf(groups.users[food][next]) < ends; next++) {
+                take(food, groups.users[food][next]);
             }
-            bought[day / 7] += MenuWeights.worth(need, price);
+            shop(food, week);
         }
-        long term = cheap * (MenuWeights.worth(kept, worth) / 2);
-        long wasted = 0;
+        long worth = tables.problem.foods().get(food).worth();
+        long term = cheap * (MenuWeights.worth(kept, worth) / 2 - MenuWeights.worth(carried, worth) / 2);
+        long packs = MenuWeights.worth(spoilt, worth);
+        long wasted = packs;
+        int[] until = tables.lotUntil[food];
         for (int lot = 0; lot < amount.length && until[lot] < tables.days; lot++) {
             wasted += MenuWeights.worth(left[lot], worth);
             term += tables.lotMust[food][lot] ? MenuWeights.must(left[lot], amount[lot]) : 0;
@@ -287,6 +289,50 @@ final class State {
             int own = place.foodBought + food * weeks + in;
             pay(in, bought[in] - notes.value[own]);
             notes.put(own, bought[in]);
+        }
+    }
+
+    /** What a cooking takes of a food: from its lots, from what earlier packs left; the rest is lacking. */
+    private void take(int food, int code) {
+        int[] until = tables.lotUntil[food];
+        int[] from = tables.lotFrom[food];
+        int day = tables.dayOf(code);
+        long wanted = tables.each[tables.dishOf(code)][food] * notes.value[place.cookingPlates + code] / 100;
+        long need = wanted;
+        for (int lot = 0; lot < until.length && need > 0; lot++) {
+            if (until[lot] >= day && from[lot] <= day) {
+                long take = Math.min(need, left[lot]);
+                need -= take;
+                left[lot] -= take;
+                kept += until[lot] >= tables.days ? take : 0;
+            }
+        }
+        if (day <= carriedUntil) {
+            long take = Math.min(need, carried);
+            need -= take;
+            carried -= take;
+        }
+        lacking += MenuWeights.nearEnough(need, wanted) ? 0 : need;
+    }
+
+    private void shop(int food, int week) {
+        PackTable table = tables.packs[food];
+        bought[week] = table == null || lacking == 0 ? 0 : table.cost(lacking);
+        int good = Math.min(7 * week + 7, tables.days);
+        expire(good);
+        long more = table == null || lacking == 0 ? 0 : Math.max(0, table.bought(lacking) - lacking);
+        if (more > 0) {
+            int until = MenuStock.last(tables.problem.foods().get(food).spareUntil(7 * week));
+            carriedUntil = carried > 0 ? Math.min(carriedUntil, until) : until;
+            carried += more;
+            expire(good);
+        }
+    }
+
+    private void expire(int good) {
+        if (carriedUntil < good) {
+            spoilt += carried;
+            carried = 0;
         }
     }
 

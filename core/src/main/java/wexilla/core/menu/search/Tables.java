@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 import wexilla.core.menu.MenuProblem;
 import wexilla.core.menu.MenuProblem.Choice;
 import wexilla.core.menu.MenuProblem.Cooked;
@@ -20,6 +21,7 @@ import wexilla.core.menu.MenuStock;
 import wexilla.core.menu.MenuWeights;
 import wexilla.core.menu.MenuWishes;
 import wexilla.core.plan.Eater;
+import wexilla.core.pricing.PackTable;
 
 /**
  * A {@link MenuProblem} as the search reads it: arrays, and every choice a number. 0 is an open meal, then come the dishes
@@ -61,6 +63,12 @@ final class Tables {
     final int[][] lotUntil;
     final long[][] lotAmount;
     final boolean[][] lotMust;
+    /** For each food, what it is bought in; null where nobody knows a price. */
+    final @Nullable PackTable[] packs;
+
+    /** What is bought of it for each seven days whatever is chosen. */
+    final long[][] besides;
+
     int mostLots;
     final Dish[] dish;
     private final long changed;
@@ -103,6 +111,8 @@ final class Tables {
         lotUntil = new int[problem.foods().size()][];
         lotAmount = new long[problem.foods().size()][];
         lotMust = new boolean[problem.foods().size()][];
+        packs = new PackTable[problem.foods().size()];
+        besides = new long[problem.foods().size()][problem.weeks()];
         foods();
     }
 
@@ -176,6 +186,10 @@ final class Tables {
             List<Lot> lots = merged(food).stream()
                     .sorted(Comparator.comparingInt(lot -> MenuStock.last(lot.until())))
                     .toList();
+            packs[i] = food.packs().isEmpty() ? null : new PackTable(food.packs());
+            for (MenuProblem.Besides one : food.besides()) {
+                besides[i][one.day() / 7] += one.amount();
+            }
             lotUntil[i] =
                     lots.stream().mapToInt(lot -> MenuStock.last(lot.until())).toArray();
             lotFrom[i] = lots.stream().mapToInt(Lot::from).toArray();

@@ -74,6 +74,7 @@ public record Seeing(Kitchen kitchen) {
                 Set.of(),
                 List.of(),
                 MOST_CHILLI,
+                Set.of(),
                 household.country());
     }
 

@@ -61,10 +61,12 @@ public final class Building {
                 places.stream().map(place -> seeing.of(place.meal())).toList();
         List<String> named = seen.stream().map(PlannedMeal::named).toList();
         List<Needs.Want> decided = decided(places, seen);
-        Supply left = left(now, looked, asked.from(), decided);
+        Supply left = now.supply();
+        Needs standing = Needs.of(standing(looked, asked.from(), decided), left, now.measures());
         List<Packets.Stocked> stocked = Packets.together(
                 Packets.of(now, looked, left, tableFrom(places), asked.from(), decided), tables(places, seen));
-        MenuKitchen kitchen = new MenuKitchen(left, prices(now), now.now(), begins(places), asked.from());
+        MenuKitchen kitchen = new MenuKitchen(left, prices(now), now.guide(), now.now(), begins(places), asked.from());
+        kitchen.besides(standing, last);
         List<MenuProblem.Dish> made = new ArrayList<>();
         for (Written one : stored) {
             made.add(kitchen.dish(Candidates.candidate(now, one, liked, asked.from())));
@@ -80,7 +82,7 @@ public final class Building {
                         there,
                         kitchen.foods(),
                         Collections.nCopies(asked.days(), 0),
-                        MenuProblem.NONE,
+                        List.of(),
                         room(now),
                         asked.wishing().weights()),
                 asked.from(),
@@ -175,9 +177,8 @@ public final class Building {
         return wants;
     }
 
-    /** What is there and not spoken for by a cook day, by meals before the plan, or by these of its own. */
-    private static Supply left(Kitchen now, Looked looked, LocalDate from, List<Needs.Want> decided) {
-        Supply left = now.supply();
+    /** What a cook day, the meals before the plan and these of its own speak for. */
+    private static List<Needs.Want> standing(Looked looked, LocalDate from, List<Needs.Want> decided) {
         List<Needs.Want> wants = new ArrayList<>(decided);
         for (PlanCheck.Batch batch : looked.ahead()) {
             wants.addAll(Needs.Want.of(batch.goesIn(), batch.begin().toLocalDate(), batch.name()));
@@ -186,8 +187,7 @@ public final class Building {
                 .map(PlanCheck.Checked::evening)
                 .filter(evening -> evening.day().isBefore(from))
                 .forEach(evening -> evening.dishes().forEach(dish -> wants.addAll(PlanCheck.wants(evening, dish))));
-        Needs.of(wants, left, now.measures());
-        return left;
+        return wants;
     }
 
     private static CostSheet.Known prices(Kitchen now) {

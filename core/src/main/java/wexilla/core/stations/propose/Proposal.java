@@ -4,12 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import wexilla.core.kitchen.Meal;
 import wexilla.core.menu.MenuCheck;
-import wexilla.core.menu.MenuProblem;
 import wexilla.core.menu.MenuProblem.Choice;
 import wexilla.core.menu.MenuProblem.Cooked;
 import wexilla.core.menu.MenuProblem.FromStock;
+import wexilla.core.menu.MenuWeights;
 import wexilla.core.menu.WishReader.Wish;
 import wexilla.core.menu.search.MenuSearch;
 import wexilla.core.quantity.Rational;
@@ -35,13 +36,14 @@ public record Proposal(Menu menu, MenuSearch.Found found, List<String> broken) {
 
     /** Whether it keeps everything that was asked. */
     public boolean fits() {
-        return broken.isEmpty() && !overBudget(menu, found);
+        return broken.isEmpty() && !overCap(menu, found);
     }
 
-    private static boolean overBudget(Menu menu, MenuSearch.Found found) {
-        return menu.problem().budget() != MenuProblem.NONE
-                && found.score().bought().stream()
-                        .anyMatch(week -> week > 100 * menu.problem().budget());
+    private static boolean overCap(Menu menu, MenuSearch.Found found) {
+        List<Long> bought = found.score().bought();
+        return IntStream.range(0, bought.size())
+                .anyMatch(week -> menu.problem().cap(week).stream()
+                        .anyMatch(most -> bought.get(week) > MenuWeights.MINOR * most));
     }
 
     /**
@@ -56,7 +58,7 @@ public record Proposal(Menu menu, MenuSearch.Found found, List<String> broken) {
             Wishing without = left.without(wish);
             Menu menu = menus.apply(without);
             MenuSearch.Found found = MenuSearch.of(menu.problem(), seed, MenuSearch.CLASH, (spent, total) -> false);
-            if (found.score().broken() > 0 || overBudget(menu, found)) {
+            if (found.score().broken() > 0 || overCap(menu, found)) {
                 left = without;
             }
         }

@@ -129,7 +129,7 @@ public record Wishing(
                 open.packets(),
                 foods(open, menu),
                 cookMinutes(open.days(), menu.start()),
-                mostAWeek(),
+                List.of(mostAWeek()),
                 open.room(),
                 weights);
     }
@@ -202,10 +202,7 @@ public record Wishing(
             if (wish instanceof UseBy use) {
                 int by = menu.offset(use.by());
                 foods.replaceAll(food -> named(food.name(), use.food())
-                        ? new Food(
-                                food.name(),
-                                food.price(),
-                                food.worth(),
+                        ? food.with(
                                 food.lots().stream().map(lot -> sooner(lot, by)).toList())
                         : food);
             }

@@ -21,7 +21,11 @@ import wexilla.core.menu.MenuProblem.Meal;
 import wexilla.core.menu.MenuProblem.Packet;
 import wexilla.core.menu.MenuProblem.Use;
 import wexilla.core.menu.MenuScore;
+import wexilla.core.menu.MenuTill;
 import wexilla.core.menu.MenuWishes;
+import wexilla.core.pricing.PackTable;
+import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Unit;
 
 /** A week by hand: what it costs, what it breaks, and why it is so, each counted on paper. */
 class MenuReasonsTest {
@@ -30,15 +34,21 @@ class MenuReasonsTest {
     private static final Currency EURO = Currency.getInstance("EUR");
     private static final int NONE = MenuProblem.NONE;
 
-    /** 100 g of mince a portion at 8.00 a kilo, 40 cents of the rest; 20 minutes and one more for each portion. */
+    /** 100 g of mince a portion at 4.00 the 500 g, 40 cents of the rest; 20 minutes and one more for each portion. */
     private static final Dish POT = new Dish(
             "mince pot", Set.of("beef"), 2, false, 20, 100, 60, 4, true, 12, 4_000, List.of(new Use(0, 100_000)));
 
     private static final Dish NOODLES =
             new Dish("egg noodles", Set.of("eggs"), 0, true, 10, 0, 15, 1, false, 12, 9_000, List.of());
     private static final Packet PIE = new Packet("fish pie", Set.of("fish"), 0, 400, 1, NONE, 5, 10, 15_000);
-    private static final Food MINCE =
-            new Food("mince", 80_000, 80_000, List.of(new Lot(500_000, 0, 2, false), new Lot(200_000, 0, NONE, false)));
+    private static final Food MINCE = new Food(
+            "mince",
+            Unit.G,
+            80_000,
+            List.of(new Lot(500_000, 0, 2, false), new Lot(200_000, 0, NONE, false)),
+            List.of(new PackTable.Pack(500_000, 40_000, 1)),
+            NONE,
+            List.of());
 
     private static MenuProblem week(MenuWishes wishes, long budget, Choice... decided) {
         List<Meal> meals = new ArrayList<>();
@@ -53,7 +63,7 @@ class MenuReasonsTest {
                 List.of(PIE),
                 List.of(MINCE),
                 Collections.nCopies(7, 0),
-                budget,
+                List.of(budget),
                 NONE,
                 wishes);
     }
@@ -69,13 +79,16 @@ class MenuReasonsTest {
 
     /**
      * The pot of Monday is for Monday, Wednesday and Sunday: 12 portions. 1,200 g of mince, of which 500 g keep to
-     * Wednesday and 200 g beyond: 500 g are bought. Saturday's pot: 400 g, all bought. Noodles twice for four.
+     * Wednesday and 200 g beyond: 500 g are lacking. Saturday's pot: 400 g, all bought: two packs, 100 g left. Noodles twice for four.
      */
     @Test
     void whatAWeekCosts() {
         MenuScore score = MenuScore.of(week(MenuWishes.CHEAP, NONE), PLAN);
-        // 12 × 0.40 + 500 g × 8.00 + 4 × 0.40 + 400 g × 8.00 + 2 × 4 × 0.90
-        assertThat(score.cost()).isEqualTo(100 * (480 + 400 + 160 + 320 + 720));
+        // 12 × 0.40 + 4 × 0.40 + two packs at 4.00 + 2 × 4 × 0.90
+        assertThat(score.cost()).isEqualTo(100 * (480 + 160 + 800 + 720));
+        assertThat(MenuTill.of(week(MenuWishes.CHEAP, NONE), PLAN))
+                .isEqualTo(new MenuTill(
+                        List.of(21_60L), List.of(new MenuTill.Left("mince", Amount.of(100, Unit.G), NONE, false))));
         assertThat(score.wasted()).isZero();
         // 32 + 5 + 5 for Monday's pot, 10 + 10 noodles, 10 pie, 24 Saturday's pot
         assertThat(score.minutes()).isEqualTo(32 + 5 + 5 + 10 + 10 + 10 + 24);
@@ -97,8 +110,8 @@ class MenuReasonsTest {
         assertThat(reasons.meal(6)).first().asString().startsWith("frozen, of Mon 23 Nov");
         assertThat(reasons.meal(3)).contains("there already: nothing to buy, 10 min", "best before Sat 28 Nov");
         assertThat(reasons.whole())
-                .contains("20.80 to buy for 7 meals, 4 cookings, 1 meal from what is there")
-                .contains("week from Mon 23 Nov: 5.80 above the 15.00 you set")
+                .contains("21.60 to buy for 7 meals, 4 cookings, 1 meal from what is there")
+                .contains("week from Mon 23 Nov: 6.60 above the 15.00 you set")
                 .contains("32 min more than there are, all together")
                 .contains("nothing you have passes its date uneaten");
     }

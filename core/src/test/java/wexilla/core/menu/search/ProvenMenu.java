@@ -23,10 +23,11 @@ import wexilla.core.menu.MenuProblem.Use;
 import wexilla.core.menu.MenuWeights;
 import wexilla.core.menu.MenuWishes;
 import wexilla.core.plan.Eater;
+import wexilla.core.pricing.PackTable;
 
 /**
- * The same plan for the CP-SAT solver of OR-Tools, written from what counts and not from our search: the oracle. One meal a
- * day, all of them open; whole portions, and amounts and prices that divide, so that nothing is rounded.
+ * The same plan for the CP-SAT solver of OR-Tools, written from what counts and not from our search: the oracle. At most a
+ * week of one meal a day, all of them open; whole portions, and amounts and prices that divide, so that nothing is rounded.
  */
 final class ProvenMenu {
 
@@ -76,9 +77,11 @@ final class ProvenMenu {
             IntVar paid = model.newIntVar(0, MOST, "paid");
             model.addEquality(paid, one.build());
             goal.addTerm(paid, MenuWishes.factor(wishes.cheap()));
-            if (problem.budget() != MenuProblem.NONE) {
+            if (problem.cap(0).isPresent()) {
                 goal.addTerm(
-                        over(LinearExpr.newBuilder().add(paid).build(), problem.budget() * MenuWeights.MINOR),
+                        over(
+                                LinearExpr.newBuilder().add(paid).build(),
+                                problem.cap(0).getAsLong() * MenuWeights.MINOR),
                         MenuWeights.OVER_BUDGET * MenuWeights.ALWAYS);
             }
         }
@@ -282,12 +285,16 @@ final class ProvenMenu {
         for (int lot = 0; lot < left.length; lot++) {
             left[lot] = LinearExpr.newBuilder().add(food.lots().get(lot).amount() / 1_000);
         }
-        long price = food.price() / 1_000;
+        LinearExprBuilder lacking = LinearExpr.newBuilder();
         long worth = food.worth() / 1_000;
         for (int dish = 0; dish < problem.dishes().size(); dish++) {
-            for (Use use : problem.dishes().get(dish).uses()) {
-                for (int day = 0; use.food() == at && day < problem.days(); day++) {
-                    LinearExprBuilder bought = LinearExpr.newBuilder().addTerm(plates[dish][day], use.each() / 1_000);
+            long each = problem.dishes().get(dish).uses().stream()
+                    .filter(use -> use.food() == at)
+                    .mapToLong(Use::each)
+                    .sum();
+            if (each > 0) {
+                for (int day = 0; day < problem.days(); day++) {
+                    LinearExprBuilder bought = LinearExpr.newBuilder().addTerm(plates[dish][day], each / 1_000);
                     for (int i = 0; i < left.length; i++) {
                         Lot lot = food.lots().get(i);
                         boolean keeps = lot.until() == MenuProblem.NONE || lot.until() >= problem.days();
@@ -300,9 +307,32 @@ final class ProvenMenu {
                     }
                     IntVar paid = model.newIntVar(0, MOST, "bought");
                     model.addEquality(paid, bought.build());
-                    week[day / 7].addTerm(paid, price);
+                    // a hundredth of what a cooking wants is not missed
+                    BoolVar near = model.newBoolVar("near");
+                    IntVar buys = model.newIntVar(0, MOST, "buys");
+                    LinearExpr hundred = LinearExpr.newBuilder()
+                            .addTerm(paid, 100)
+                            .addTerm(plates[dish][day], -each / 1_000)
+                            .build();
+                    model.addLessOrEqual(hundred, 0).onlyEnforceIf(near);
+                    model.addGreaterThan(hundred, 0).onlyEnforceIf(near.not());
+                    model.addEquality(buys, 0).onlyEnforceIf(near);
+                    model.addEquality(buys, paid).onlyEnforceIf(near.not());
+                    lacking.add(buys);
                 }
             }
+        }
+        // whole packs, of which a hundredth may be short
+        LinearExprBuilder covered = LinearExpr.newBuilder();
+        for (PackTable.Pack pack : food.packs()) {
+            IntVar many = model.newIntVar(0, 1_000, "packs");
+            covered.addTerm(many, pack.amount() / 10);
+            week[0].addTerm(many, pack.price());
+        }
+        if (!food.packs().isEmpty()) {
+            model.addGreaterOrEqual(
+                    covered.build(),
+                    LinearExpr.newBuilder().addTerm(lacking.build(), 99).build());
         }
         for (int i = 0; i < left.length; i++) {
             IntVar rest = model.newIntVar(0, MOST, "rest");
