@@ -2806,6 +2806,12 @@ export interface components {
             minutes: number;
             table: string;
         };
+        LeftView: {
+            amount: string;
+            food: string;
+            until?: string;
+            wasted: boolean;
+        };
         LevelInput: {
             /** @enum {string} */
             level: "HAVE" | "LOW" | "OUT";
@@ -3366,6 +3372,8 @@ export interface components {
             /** Format: int32 */
             meals: number;
             missing?: string;
+            till: string;
+            tillComplete: boolean;
         };
         PotInput: {
             bag: string;
@@ -3440,6 +3448,7 @@ export interface components {
             /** Format: int32 */
             days: number;
             from: string;
+            left: components["schemas"]["LeftView"][];
             meals: components["schemas"]["ProposedMeal"][];
             /** Format: int32 */
             minutes: number;

@@ -50,8 +50,10 @@ export function Plan() {
       >
         {cost && (
           <>
-            <p className="figure font-bold text-warning md:text-4xl">{money(cost.cost, cost.complete, cost.missing)}</p>
-            <p className="quiet max-md:hidden">used in the next seven days</p>
+            <p className="figure font-bold text-warning md:text-4xl">{money(cost.till, cost.tillComplete)}</p>
+            <p className="quiet max-md:hidden">
+              at the till for the next seven days, {money(cost.cost, cost.complete, cost.missing)} eaten
+            </p>
           </>
         )}
       </Heading>

@@ -119,7 +119,7 @@ function Week({
       <p className="week-money">
         {week && week.meals > 0 && week.from !== plan.today && (
           <>
-            <b>{money(week.cost, week.complete, week.missing)}</b>
+            <b>{money(week.till, week.tillComplete)}</b>
             <span className="quiet block text-sm">
               {week.meals} {week.meals === 1 ? 'meal' : 'meals'}
             </span>

@@ -105,6 +105,7 @@ describe('a proposal', () => {
     cost: '31.20',
     complete: true,
     weeks: ['31.20'],
+    left: [],
     minutes: 95,
     reasons: ['31.20 to buy for 3 meals'],
     broken: [],

@@ -167,6 +167,64 @@ class PlanPreviewTest {
         assertThat(json.writeValueAsString(nothing)).contains("nothing fits Sat 26 Dec");
     }
 
+    /**
+     * Two cookings of 400 g of lentils, sold by 500 g at 1.20 and the kilo at 2.00: 1.20 in a week that needs one of them;
+     * what the first pack leaves does not do for the second. Without packs it would be 0.96.
+     */
+    @Test
+    void paysAtTheTillAndSaysWhatIsLeft() {
+        Map<String, Object> asked = new HashMap<>(Map.of(
+                "start", "2026-12-07",
+                "days", 1,
+                "people", List.of(Map.of("age", "adult")),
+                "dishes", List.of(Map.of("name", "dal", "portions", "1", "lines", List.of("400 g red lentils"))),
+                "offers",
+                        List.of(
+                                Map.of("food", "red lentils", "pack", "500 g", "price", "1.20"),
+                                Map.of("food", "red lentils", "pack", "1 kg", "price", "2.00")),
+                "caps", List.of("1.00")));
+        JsonNode plan = ask(asked);
+        assertThat(plan.path("till").toString()).isEqualTo("[\"1.20\"]");
+        assertThat(plan.path("cost").asString()).isEqualTo("1.20");
+        assertThat(plan.path("left").get(0).path("food").asString()).isEqualTo("red lentils");
+        assertThat(plan.path("left").get(0).path("amount").asString()).isEqualTo("100 g");
+        assertThat(plan.path("wasted").asString()).isEqualTo("0.00");
+        assertThat(plan.path("reasons").toString()).contains("0.20 above the 1.00 you set");
+    }
+
+    /** What somebody must not eat is not proposed, nor what nobody says of what it is. */
+    @Test
+    void eatersAsTheyAre() {
+        Map<String, Object> asked = new HashMap<>(Map.of(
+                "start",
+                "2026-12-07",
+                "days",
+                3,
+                "people",
+                List.of(
+                        Map.of("age", "adult", "diets", List.of("vegetarian")),
+                        Map.of("age", "adult", "allergens", List.of("milk"))),
+                "dishes",
+                List.of(
+                        Map.of("name", "dal", "lines", List.of("400 g red lentils", "2 onions")),
+                        Map.of("name", "mince pot", "lines", List.of("400 g minced beef")),
+                        Map.of("name", "cheese bake", "lines", List.of("200 g cheddar", "400 g potatoes")),
+                        Map.of("name", "mystery"))));
+        JsonNode plan = ask(asked);
+        assertThat(plan.path("meals").valueStream().map(meal -> meal.path("eat").asString()))
+                .containsOnly("dal");
+        asked.put("people", List.of(Map.of("age", "adult", "diets", List.of("breatharian"))));
+        assertThat(http.act("/api/preview/plan", asked).field()).isEqualTo("/people/0/diets/0");
+        asked.put("people", List.of(Map.of("age", "adult", "allergens", List.of("dust"))));
+        assertThat(http.act("/api/preview/plan", asked).field()).isEqualTo("/people/0/allergens/0");
+        asked.put("people", List.of(Map.of("age", "adult")));
+        asked.put("home", List.of("17:10", "late"));
+        assertThat(http.act("/api/preview/plan", asked).field()).isEqualTo("/home/1");
+        asked.remove("home");
+        asked.put("caps", List.of("52.00", "much"));
+        assertThat(http.act("/api/preview/plan", asked).field()).isEqualTo("/caps/1");
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',

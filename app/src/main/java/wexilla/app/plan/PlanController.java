@@ -46,9 +46,11 @@ import wexilla.core.plan.PlannedMeal;
 import wexilla.core.plan.ahead.FreezeBy;
 import wexilla.core.plan.ahead.PlanCosts;
 import wexilla.core.plan.ahead.Run;
+import wexilla.core.pricing.CostSheet;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Style;
+import wexilla.core.shopping.Trips;
 import wexilla.core.stations.plan.DishThere;
 import wexilla.core.stations.plan.Looked;
 
@@ -164,16 +166,27 @@ class PlanController {
         looked.batches().values().stream()
                 .filter(batch -> batch.state() == Batch.State.PLANNED)
                 .forEach(batch -> portions.put(batch.id().toString(), batch.portions()));
-        return new PlanCosts(looked.check(), looked.ahead(), now.costs(PlanCosts.bought(looked.check())), portions)
-                .weeks(looked.check(), now.today(), last).stream()
-                        .map(week -> new PlannedWeek(
-                                week.from().toString(),
-                                week.meals(),
-                                week.cost().known().decimal(),
-                                week.cost().complete(),
-                                week.cost().missing().orElse(null),
-                                buy(looked, week.from())))
-                        .toList();
+        CostSheet.Known known = now.costs(PlanCosts.bought(looked.check()));
+        Trips.Packs packs = Trips.Packs.of(
+                known.offers(), now.kitchen().guide(), now.household().currency());
+        List<Trips.Trip> trips =
+                Trips.of(looked.check().needs(), now.today(), last, packs).trips();
+        List<PlanCosts.Week> weeks =
+                new PlanCosts(looked.check(), looked.ahead(), known, portions).weeks(looked.check(), now.today(), last);
+        List<PlannedWeek> planned = new ArrayList<>();
+        for (int i = 0; i < weeks.size(); i++) {
+            PlanCosts.Week week = weeks.get(i);
+            planned.add(new PlannedWeek(
+                    week.from().toString(),
+                    week.meals(),
+                    trips.get(i).cost().known().decimal(),
+                    trips.get(i).cost().complete(),
+                    week.cost().known().decimal(),
+                    week.cost().complete(),
+                    week.cost().missing().orElse(null),
+                    buy(looked, week.from())));
+        }
+        return List.copyOf(planned);
     }
 
     /** What is to be bought for the seven days from this one. */

@@ -158,16 +158,19 @@ public final class PlanViews {
     }
 
     /**
-     * What is eaten in seven days, basis used.
+     * What is eaten in seven days, and bought for them.
      *
      * @param from ISO day; @param meals that have something to eat
-     * @param cost decimal; @param complete false where a part of it has no price: then it is at least this,
+     * @param till decimal, what is paid for whole packs; at least this where it is not {@code tillComplete}
+     * @param cost decimal, basis used; @param complete false where a part of it has no price: then it is at least this,
      *     or {@code missing} says how many prices are
      * @param buy what is to be bought for them, by its names
      */
     record PlannedWeek(
             String from,
             int meals,
+            String till,
+            boolean tillComplete,
             String cost,
             boolean complete,
             @Nullable String missing,

@@ -244,8 +244,9 @@ record PlanPantry(
             MenuKitchen.Takes takes = takes(at, dish, portions, kitchen);
             List<MenuProblem.Food> foods = kitchen.foods();
             long known = takes.uses().stream()
-                    .mapToLong(use ->
-                            MenuWeights.worth(use.each(), foods.get(use.food()).worth()))
+                    .mapToLong(use -> MenuWeights.worth(
+                            MenuWeights.need(use.each(), 100),
+                            foods.get(use.food()).worth()))
                     .sum();
             // half of the hands are there whatever the size, half go by the portions: own definition
             int set = hands / 2;

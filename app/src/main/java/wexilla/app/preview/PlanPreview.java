@@ -364,7 +364,7 @@ class PlanPreview {
                         Rational.of(one.plates(), 100).plain()))
                 .sorted(java.util.Comparator.comparing(PlanCook::date))
                 .toList();
-        MenuTill till = MenuTill.of(problem, found.choices());
+        MenuTill till = MenuTill.of(problem, found.choices(), start);
         List<String> whole = new ArrayList<>(reasons.whole());
         whole.addAll(notUsed);
         return new PlanProposed(
@@ -376,9 +376,7 @@ class PlanPreview {
                         .map(left -> new PlanLeft(
                                 left.food(),
                                 left.amount().toString(),
-                                left.until() == MenuProblem.NONE
-                                        ? null
-                                        : start.plusDays(left.until()).toString(),
+                                left.until() == null ? null : left.until().toString(),
                                 left.wasted()))
                         .toList(),
                 money(found.score().wasted()),

@@ -157,11 +157,16 @@ public final class MenuViews {
             List<String> reasons,
             List<ProposedSwap> swaps) {}
 
+    /** @param until ISO day; absent for what keeps until somebody wants it; @param wasted whether that is within the plan */
+    record LeftView(String food, String amount, @Nullable String until, boolean wasted) {}
+
     /** @param meals how many eat of it */
     record ProposedCook(String day, String dish, String portions, int meals) {}
 
     /**
-     * @param cost to be paid, decimal; {@code weeks} for each seven days; at least this where it is not {@code complete}
+     * @param cost to be paid at the till for whole packs, decimal; {@code weeks} for each seven days; at least this where it
+     *     is not {@code complete}
+     * @param left what of the packs is left, what passes its date first
      * @param missing how many prices, where what is known says too little to be told as money
      * @param broken what no plan that was found keeps
      * @param clash the fewest of what was asked that cannot be had together; empty where all can
@@ -176,6 +181,7 @@ public final class MenuViews {
             boolean complete,
             @Nullable String missing,
             List<String> weeks,
+            List<LeftView> left,
             int minutes,
             List<String> reasons,
             List<String> broken,

@@ -17,6 +17,7 @@ import wexilla.app.plan.PlanKitchen;
 import wexilla.app.plan.Planning;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
+import wexilla.app.propose.MenuViews.LeftView;
 import wexilla.app.propose.MenuViews.MealChoice;
 import wexilla.app.propose.MenuViews.ProposalView;
 import wexilla.app.propose.MenuViews.ProposeInput;
@@ -38,12 +39,14 @@ import wexilla.core.menu.search.MenuSearch;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Rational;
+import wexilla.core.shopping.Trips;
 import wexilla.core.stations.plan.Looked;
 import wexilla.core.stations.propose.Building;
 import wexilla.core.stations.propose.Candidates;
 import wexilla.core.stations.propose.Menu;
 import wexilla.core.stations.propose.Menu.Place;
 import wexilla.core.stations.propose.Proposal;
+import wexilla.core.stations.propose.Till;
 import wexilla.core.stations.propose.Wishing;
 
 /** Searches a plan for a household and says why it is so. */
@@ -84,7 +87,8 @@ class Proposing {
             int seed = input.seed() == null ? 1 : input.seed();
             Proposal proposal = Proposal.of(menu, seed, effort, search);
             List<String> clash = proposal.fits() || search.stopped() ? List.of() : Proposal.clash(wishing, menus, seed);
-            return view(proposal, clash, household);
+            Trips trips = Till.of(proposal, kitchen, habits.known(now), UUID::randomUUID);
+            return view(proposal, clash, household, trips);
         }
     }
 
@@ -123,11 +127,12 @@ class Proposing {
                 MealChoice.picks("/before", input.before()));
     }
 
-    private static ProposalView view(Proposal proposal, List<String> clash, Household household) {
+    private static ProposalView view(Proposal proposal, List<String> clash, Household household, Trips trips) {
         Menu menu = proposal.menu();
         MenuSearch.Found found = proposal.found();
         MenuProblem problem = menu.problem();
-        MenuReasons reasons = new MenuReasons(problem, found.choices(), menu.start(), household.currency());
+        MenuReasons reasons =
+                new MenuReasons(problem, found.choices(), Till.told(trips), menu.start(), household.currency());
         List<ProposedMeal> meals = new ArrayList<>();
         for (int at = 0; at < problem.meals().size(); at++) {
             meals.add(meal(proposal, reasons, at));
@@ -140,7 +145,8 @@ class Proposing {
                         one.meals().size()))
                 .sorted(java.util.Comparator.comparing(ProposedCook::day))
                 .toList();
-        Cost cost = menu.priced(found.choices(), Money.of(found.score().cost() / 100, household.currency()));
+        Cost paid = trips.trips().stream().map(Trips.Trip::cost).reduce(Cost.zero(household.currency()), Cost::plus);
+        Cost cost = menu.priced(found.choices(), paid.known());
         return new ProposalView(
                 menu.start().toString(),
                 problem.days(),
@@ -149,8 +155,15 @@ class Proposing {
                 cost.known().decimal(),
                 cost.complete(),
                 cost.missing().orElse(null),
-                found.score().bought().stream()
-                        .map(week -> Money.of(week / 100, household.currency()).decimal())
+                trips.trips().stream()
+                        .map(trip -> trip.cost().known().decimal())
+                        .toList(),
+                trips.left().stream()
+                        .map(left -> new LeftView(
+                                left.food().name(),
+                                left.amount().toString(),
+                                left.until() == null ? null : left.until().toString(),
+                                left.wasted()))
                         .toList(),
                 found.score().minutes(),
                 reasons.whole(),

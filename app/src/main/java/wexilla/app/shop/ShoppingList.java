@@ -2,7 +2,6 @@ package wexilla.app.shop;
 
 import java.time.LocalDate;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -11,10 +10,7 @@ import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.plan.PlanKitchen;
 import wexilla.core.food.Food;
-import wexilla.core.food.Key;
 import wexilla.core.kitchen.Lot;
-import wexilla.core.pricing.Offer;
-import wexilla.core.pricing.WholePacks;
 import wexilla.core.shopping.Basket;
 import wexilla.core.stations.plan.Looked;
 
@@ -34,7 +30,7 @@ class ShoppingList {
         return Basket.of(
                 looked.check().needs().items(),
                 lowOrOut(now),
-                packs(now),
+                now.kitchen().with(now.offers()).packs().kinds(),
                 now.household().currency());
     }
 
@@ -51,18 +47,5 @@ class ShoppingList {
                 .filter(Map.Entry::getValue)
                 .map(entry -> Objects.requireNonNull(foods.get(entry.getKey())))
                 .toList();
-    }
-
-    /** Kinds of pack seen of each food; of one size the newest price counts. */
-    private static Map<Key, List<WholePacks>> packs(Snapshot now) {
-        Map<Key, List<WholePacks>> packs = new HashMap<>();
-        now.offers().forEach((food, seen) -> {
-            Map<String, WholePacks> bySize = new LinkedHashMap<>();
-            for (Offer offer : seen) {
-                bySize.putIfAbsent(offer.pack().precise(), new WholePacks(offer.pack(), offer.price(), offer.multi()));
-            }
-            packs.put(food, List.copyOf(bySize.values()));
-        });
-        return packs;
     }
 }

@@ -33,6 +33,7 @@ import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Style;
 import wexilla.core.recipe.lines.LineReader;
+import wexilla.core.shopping.Trips;
 import wexilla.core.stock.OpenLot;
 import wexilla.core.stock.Supply;
 
@@ -227,6 +228,11 @@ public record Kitchen(
     /** Prices of a food, newest first. @throws IllegalStateException if nobody asked for prices */
     public List<Offer> pricesOf(Key food) {
         return read(prices, "prices").getOrDefault(food, List.of());
+    }
+
+    /** What is known of packs: of each size the newest price, and how long what is left of one keeps. */
+    public Trips.Packs packs() {
+        return Trips.Packs.of(read(prices, "prices"), guide, household.currency());
     }
 
     /** What is there, each question with a supply of its own. */

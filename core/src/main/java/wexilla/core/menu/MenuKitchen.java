@@ -42,6 +42,7 @@ import wexilla.core.stock.Supply;
 public final class MenuKitchen {
 
     private static final Rational THOUSAND = Rational.of(1000);
+    private static final Rational MILLION = Rational.of(1_000_000);
     private static final long UNPRICED = MenuWeights.MINOR * Trade.whole("menu.unpriced-thousand");
     /** Cookings of a recipe at once, at most. */
     private static final int MOST_TIMES = 3;
@@ -213,7 +214,7 @@ public final class MenuKitchen {
 
     private static Use use(int place, Amount need, Rational portions) {
         return new Use(
-                place, need.value().times(THOUSAND).dividedBy(portions).floor().longValueExact());
+                place, need.value().times(MILLION).dividedBy(portions).floor().longValueExact());
     }
 
     private List<OpenLot> lots(Food food, Unit unit) {

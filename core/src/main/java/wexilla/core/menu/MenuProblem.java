@@ -142,7 +142,7 @@ public record MenuProblem(
         }
     }
 
-    /** @param food its place in the list; @param each amount in a portion */
+    /** @param food its place in the list; @param each millionths of its base unit in a portion */
     public record Use(int food, long each) {}
 
     /**

@@ -6,6 +6,7 @@ import java.util.List;
 import wexilla.core.menu.MenuProblem.Lot;
 import wexilla.core.menu.MenuProblem.Packet;
 import wexilla.core.menu.MenuProblem.Use;
+import wexilla.core.pricing.PackRun;
 import wexilla.core.pricing.PackTable;
 
 /**
@@ -58,10 +59,8 @@ public record MenuStock(List<Need> needs, List<Left> left, List<Trip> trips, Lis
         private final long[] left;
         private final List<Need> needs = new ArrayList<>();
         private final List<Trip> trips = new ArrayList<>();
-        private final List<Spare> spare = new ArrayList<>();
+        private final PackRun packs = new PackRun();
         private long lacking;
-        private long carried;
-        private int carriedUntil = MenuProblem.NONE;
 
         Taking(MenuProblem problem, int at) {
             this.problem = problem;
@@ -84,24 +83,25 @@ public record MenuStock(List<Need> needs, List<Left> left, List<Trip> trips, Lis
                 int ends = 7 * week + 7;
                 food.besides().stream()
                         .filter(one -> one.day() >= ends - 7 && one.day() < ends)
-                        .forEach(one -> lacking += one.amount());
+                        .forEach(one -> lacking += one.amount() - packs.take(one.day(), one.amount()));
                 for (; next < users.size() && users.get(next).of().day() < ends; next++) {
                     take(users.get(next));
                 }
                 shop(7 * week);
             }
-            if (carried > 0) {
-                spare.add(new Spare(carried, carriedUntil));
-            }
             List<Left> rest = new ArrayList<>();
             for (int lot = 0; lot < left.length; lot++) {
                 rest.add(new Left(lots.get(lot), left[lot]));
             }
-            return new MenuStock(List.copyOf(needs), List.copyOf(rest), List.copyOf(trips), List.copyOf(spare));
+            List<Spare> spare = packs.spare().stream()
+                    .map(one -> new Spare(
+                            one.amount(), one.until() == last(MenuProblem.NONE) ? MenuProblem.NONE : one.until()))
+                    .toList();
+            return new MenuStock(List.copyOf(needs), List.copyOf(rest), List.copyOf(trips), spare);
         }
 
         private void take(MenuCooking one) {
-            long wanted = each(problem, one, at) * one.plates() / 100;
+            long wanted = MenuWeights.need(each(problem, one, at), one.plates());
             long need = wanted;
             List<Take> takes = new ArrayList<>();
             for (int lot = 0; lot < left.length; lot++) {
@@ -112,9 +112,8 @@ public record MenuStock(List<Need> needs, List<Left> left, List<Trip> trips, Lis
                     takes.add(new Take(lots.get(lot), take));
                 }
             }
-            long earlier = one.of().day() <= last(carriedUntil) ? Math.min(need, carried) : 0;
+            long earlier = packs.take(one.of().day(), need);
             need -= earlier;
-            carried -= earlier;
             long bought = MenuWeights.nearEnough(need, wanted) ? 0 : need;
             lacking += bought;
             needs.add(new Need(one, List.copyOf(takes), earlier, bought));
@@ -124,23 +123,11 @@ public record MenuStock(List<Need> needs, List<Left> left, List<Trip> trips, Lis
         private void shop(int day) {
             PackTable table = food.packs().isEmpty() ? null : new PackTable(food.packs());
             trips.add(new Trip(lacking, table == null ? 0 : table.cost(lacking)));
-            long more = table == null ? 0 : Math.max(0, table.bought(lacking) - lacking);
-            expire(day);
-            if (more > 0) {
-                int until = food.spareUntil(day);
-                carriedUntil = carried > 0 && last(carriedUntil) < last(until) ? carriedUntil : until;
-                carried += more;
-                expire(day);
-            }
+            packs.bought(
+                    table == null ? 0 : table.bought(lacking) - lacking,
+                    last(food.spareUntil(day)),
+                    Math.min(day + 7, problem.days()));
             lacking = 0;
-        }
-
-        /** What is not good when the next seven days begin is for nobody. */
-        private void expire(int day) {
-            if (carried > 0 && last(carriedUntil) < Math.min(day + 7, problem.days())) {
-                spare.add(new Spare(carried, carriedUntil));
-                carried = 0;
-            }
         }
     }
 

@@ -1,8 +1,10 @@
 package wexilla.core.menu;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import wexilla.core.menu.MenuProblem.Choice;
 import wexilla.core.menu.MenuProblem.Food;
 import wexilla.core.quantity.Amount;
@@ -21,23 +23,34 @@ public record MenuTill(List<Long> weeks, List<Left> left) {
     /**
      * What is left of the packs of one food.
      *
-     * @param until day of the plan it keeps to; {@link MenuProblem#NONE} beyond any plan
+     * @param until its last day; null for what keeps until somebody wants it
      * @param wasted whether that is before the plan ends
      */
-    public record Left(String food, Amount amount, int until, boolean wasted) {}
+    public record Left(String food, Amount amount, @Nullable LocalDate until, boolean wasted) {}
 
-    /** @param choices one for each meal */
-    public static MenuTill of(MenuProblem problem, List<? extends Choice> choices) {
+    public MenuTill {
+        weeks = List.copyOf(weeks);
+        left = List.copyOf(left);
+    }
+
+    /** All weeks together, minor units. */
+    public long paid() {
+        return weeks.stream().mapToLong(Long::longValue).sum();
+    }
+
+    /** @param choices one for each meal; @param start the day that is day 0 */
+    public static MenuTill of(MenuProblem problem, List<? extends Choice> choices, LocalDate start) {
         List<MenuCooking> cookings = MenuCooking.all(problem, choices);
         List<Left> left = new ArrayList<>();
         for (int at = 0; at < problem.foods().size(); at++) {
             Food food = problem.foods().get(at);
             for (MenuStock.Spare spare : MenuStock.of(problem, cookings, at).spare()) {
                 Amount amount = Amount.of(Rational.of(spare.amount()).dividedBy(THOUSAND), food.unit());
-                left.add(new Left(food.name(), amount, spare.until(), spare.lost(problem.days())));
+                LocalDate until = spare.until() == MenuProblem.NONE ? null : start.plusDays(spare.until());
+                left.add(new Left(food.name(), amount, until, spare.lost(problem.days())));
             }
         }
-        left.sort(Comparator.comparingInt((Left one) -> MenuStock.last(one.until()))
+        left.sort(Comparator.comparing((Left one) -> one.until() == null ? LocalDate.MAX : one.until())
                 .thenComparing(Left::food));
         List<Long> weeks = MenuScore.of(problem, choices).bought().stream()
                 .map(week -> week / MenuWeights.MINOR)

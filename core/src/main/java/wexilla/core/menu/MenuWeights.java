@@ -39,6 +39,7 @@ public final class MenuWeights {
     public static final long OVER_BUDGET = Trade.whole("menu.over-budget");
     public static final int REHEAT = Trade.whole("menu.reheat-minutes");
 
+    private static final long PER_PLATE = 100_000;
     private static final long NEAR_OF =
             Rational.ONE.dividedBy(Trade.number("needs.near-enough")).floor().longValueExact();
 
@@ -94,6 +95,11 @@ public final class MenuWeights {
             varied * pair(gap, true, false, true),
             varied * pair(gap, true, true, true)
         };
+    }
+
+    /** Thousandths of a base unit that so many hundredths of portions take. @param each millionths for a portion */
+    public static long need(long each, long plates) {
+        return (each * plates + PER_PLATE - 1) / PER_PLATE;
     }
 
     /** What lacks so little of what is wanted is not bought. */

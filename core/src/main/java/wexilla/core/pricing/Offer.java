@@ -56,11 +56,16 @@ public record Offer(Key food, Money price, Amount pack, LocalDate seenOn, WholeP
      * @param newestFirst every price that was seen of one food
      */
     public static List<Offer> best(List<Offer> newestFirst) {
-        Map<Amount, Offer> current = new LinkedHashMap<>();
-        newestFirst.forEach(offer -> current.putIfAbsent(offer.pack(), offer));
-        return current.values().stream()
+        return current(newestFirst).stream()
                 .sorted(Comparator.comparing(offer -> offer.unitPrice().minorPerUnit()))
                 .toList();
+    }
+
+    /** Of each size of pack the newest price, the newest first. */
+    public static List<Offer> current(List<Offer> newestFirst) {
+        Map<Amount, Offer> current = new LinkedHashMap<>();
+        newestFirst.forEach(offer -> current.putIfAbsent(offer.pack(), offer));
+        return List.copyOf(current.values());
     }
 
     public UnitPrice unitPrice() {

@@ -153,7 +153,21 @@ public record Needs(List<Met> met) {
             @Nullable Amount lacking,
             List<OpenLot> past,
             String unknown,
-            @Nullable Unit asks) {}
+            @Nullable Unit asks) {
+
+        /** Whether something of it is to be bought: a food that is lacking, or of which nobody can say how much. */
+        public boolean bought() {
+            return want.food() != null
+                    && want.made() == null
+                    && want.bought()
+                    && (lacking != null || !unknown.isEmpty());
+        }
+
+        /** The same with so much of it lacking. */
+        Met lacking(@Nullable Amount other) {
+            return new Met(want, need, takes, other, past, unknown, asks);
+        }
+    }
 
     /** @param supply is taken from */
     public static Needs of(Collection<Want> wants, Supply supply, Measures measures) {
@@ -268,16 +282,14 @@ public record Needs(List<Met> met) {
     public List<Item> items() {
         Map<Key, List<Met>> byFood = new LinkedHashMap<>();
         met.stream()
-                .filter(m -> m.want().food() != null
-                        && m.want().made() == null
-                        && m.want().bought()
-                        && (m.lacking() != null || !m.unknown().isEmpty()))
+                .filter(Met::bought)
                 .forEach(m -> byFood.computeIfAbsent(m.want().key(), key -> new ArrayList<>())
                         .add(m));
         return byFood.values().stream().map(Needs::item).toList();
     }
 
-    private static Item item(List<Met> of) {
+    /** What has to be bought for these wants of one food. */
+    static Item item(List<Met> of) {
         Map<Unit, Amount> sums = new LinkedHashMap<>();
         for (Met one : of) {
             Amount lacking = one.lacking();

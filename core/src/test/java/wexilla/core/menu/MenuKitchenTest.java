@@ -86,7 +86,7 @@ class MenuKitchenTest {
     void whatNobodyKnowsThePriceOfIsNotFree() {
         MenuKitchen kitchen = kitchen(Supply.none(), prices());
         MenuKitchen.Takes mince = takes(kitchen, "400 g mince");
-        assertThat(mince.uses()).containsExactly(new MenuProblem.Use(0, 100_000));
+        assertThat(mince.uses()).containsExactly(new MenuProblem.Use(0, 100_000_000));
         assertThat(mince.unpriced()).isZero();
         assertThat(kitchen.foods().get(0).packs())
                 .containsExactly(new PackTable.Pack(1_000_000, 800 * MenuWeights.MINOR, 1));
@@ -117,7 +117,7 @@ class MenuKitchenTest {
             Form form = new Form(mince.key(), rice, Rational.of(2), silent, List.of(), "", "test");
             MenuKitchen kitchen = kitchen(Supply.of(lots, Set.of(), new Forms(List.of(form))), prices());
             assertThat(takes(kitchen, "400 g mince").uses())
-                    .containsExactly(new MenuProblem.Use(0, silent ? 50_000 : 100_000));
+                    .containsExactly(new MenuProblem.Use(0, silent ? 50_000_000 : 100_000_000));
             MenuProblem.Food food = kitchen.foods().get(0);
             assertThat(food.name()).isEqualTo(silent ? "rice" : "mince");
             assertThat(food.lots()).hasSize(silent ? 1 : 0);

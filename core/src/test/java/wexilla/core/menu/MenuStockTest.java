@@ -45,12 +45,11 @@ class MenuStockTest {
                         given += take.amount();
                     }
                     int own = food;
-                    long wanted = need.cooking().dish(problem).uses().stream()
-                                    .filter(use -> use.food() == own)
-                                    .mapToLong(MenuProblem.Use::each)
-                                    .sum()
-                            * need.cooking().plates()
-                            / 100;
+                    long each = need.cooking().dish(problem).uses().stream()
+                            .filter(use -> use.food() == own)
+                            .mapToLong(MenuProblem.Use::each)
+                            .sum();
+                    long wanted = MenuWeights.need(each, need.cooking().plates());
                     assertThat(wanted - given - need.carried() - need.bought())
                             .as("met, or so little short that nobody buys a pack for it")
                             .isBetween(0L, need.bought() == 0 ? wanted / 100 : 0);
@@ -82,14 +81,11 @@ class MenuStockTest {
         }
         long later = stock.needs().stream().mapToLong(MenuStock.Need::carried).sum();
         long left = stock.spare().stream().mapToLong(MenuStock.Spare::amount).sum();
-        assertThat(over).isEqualTo(later + left);
         long needed = stock.trips().stream().mapToLong(MenuStock.Trip::need).sum();
         long bought = stock.needs().stream().mapToLong(MenuStock.Need::bought).sum();
-        assertThat(needed)
-                .isEqualTo(bought
-                        + food.besides().stream()
-                                .mapToLong(MenuProblem.Besides::amount)
-                                .sum());
+        long besides =
+                food.besides().stream().mapToLong(MenuProblem.Besides::amount).sum();
+        assertThat(needed + over).isEqualTo(bought + besides + later + left);
     }
 
     /** Each cooking is as large as the meals that eat of it, rounded up to whole portions, and each meal eats of one. */

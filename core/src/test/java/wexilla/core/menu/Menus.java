@@ -60,7 +60,7 @@ public final class Menus {
         for (int i = 0; i < size.dishes(); i++) {
             List<Use> uses = new ArrayList<>();
             for (int use = random.nextInt(size.uses()); use > 0 && size.foods() > 0; use--) {
-                uses.add(new Use(random.nextInt(size.foods()), 40_000L + 1_000L * random.nextInt(120)));
+                uses.add(new Use(random.nextInt(size.foods()), 1_000 * (40_000L + 1_000L * random.nextInt(120))));
             }
             int hands = 8 + random.nextInt(40);
             dishes.add(new Dish(

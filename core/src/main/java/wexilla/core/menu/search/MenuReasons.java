@@ -19,6 +19,7 @@ import wexilla.core.menu.MenuProblem.Packet;
 import wexilla.core.menu.MenuProblem.Undecided;
 import wexilla.core.menu.MenuScore;
 import wexilla.core.menu.MenuStock;
+import wexilla.core.menu.MenuTill;
 import wexilla.core.menu.MenuWeights;
 import wexilla.core.money.Money;
 import wexilla.core.plan.Remark;
@@ -31,6 +32,7 @@ public final class MenuReasons {
 
     private final MenuProblem problem;
     private final List<Choice> choices;
+    private final MenuTill till;
     private final MenuScore score;
     private final LocalDate start;
     private final Currency currency;
@@ -39,8 +41,14 @@ public final class MenuReasons {
     private final List<MenuStock> stocks = new ArrayList<>();
     private final MenuSwaps swaps;
 
-    /** @param start the day that is day 0 */
+    /** A plan of which nobody knows more than the search does. @param start the day that is day 0 */
     public MenuReasons(MenuProblem problem, List<Choice> choices, LocalDate start, Currency currency) {
+        this(problem, choices, MenuTill.of(problem, choices, start), start, currency);
+    }
+
+    /** @param till what it comes to; @param start the day that is day 0 */
+    public MenuReasons(MenuProblem problem, List<Choice> choices, MenuTill till, LocalDate start, Currency currency) {
+        this.till = till;
         this.problem = problem;
         this.choices = List.copyOf(choices);
         this.start = start;
@@ -139,14 +147,14 @@ public final class MenuReasons {
     /** What the plan comes to, and what was traded for what. */
     public List<String> whole() {
         List<String> whole = new ArrayList<>();
-        long paid = score.cost() / MenuWeights.MINOR;
+        long paid = till.paid();
         long stocked = choices.stream().filter(FromStock.class::isInstance).count();
         whole.add(money(paid) + " to buy for " + CookWords.counted(choices.size(), "meal") + ", "
                 + CookWords.counted(cookings.size(), "cooking")
                 + (stocked > 0 ? ", " + CookWords.counted(stocked, "meal") + " from what is there" : ""));
-        for (int week = 0; week < problem.weeks(); week++) {
+        for (int week = 0; week < till.weeks().size(); week++) {
             long most = problem.cap(week).orElse(Long.MAX_VALUE);
-            long more = score.bought().get(week) / MenuWeights.MINOR - most;
+            long more = till.weeks().get(week) - most;
             if (more > 0) {
                 whole.add("week from " + day(7 * week) + ": " + money(more) + " above the " + money(most) + " you set");
             }

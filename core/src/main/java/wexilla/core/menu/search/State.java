@@ -267,8 +267,13 @@ final class State {
         carried = 0;
         int next = 0;
         for (int week = 0; week < weeks; week++) {
-            lacking = tables.besides[food][week];
+            lacking = 0;
             int ends = 7 * week + 7;
+            for (MenuProblem.Besides one : tables.besides[food]) {
+                if (one.day() >= ends - 7 && one.day() < ends) {
+                    lacking += one.amount() - carriedOn(one.day(), one.amount());
+                }
+            }
             for (; next < groups.userCount[food] && tables.dayOf(groups.users[food][next]) < ends; next++) {
                 take(food, groups.users[food][next]);
             }
@@ -297,7 +302,7 @@ final class State {
         int[] until = tables.lotUntil[food];
         int[] from = tables.lotFrom[food];
         int day = tables.dayOf(code);
-        long wanted = tables.each[tables.dishOf(code)][food] * notes.value[place.cookingPlates + code] / 100;
+        long wanted = MenuWeights.need(tables.each[tables.dishOf(code)][food], notes.value[place.cookingPlates + code]);
         long need = wanted;
         for (int lot = 0; lot < until.length && need > 0; lot++) {
             if (until[lot] >= day && from[lot] <= day) {
@@ -307,12 +312,14 @@ final class State {
                 kept += until[lot] >= tables.days ? take : 0;
             }
         }
-        if (day <= carriedUntil) {
-            long take = Math.min(need, carried);
-            need -= take;
-            carried -= take;
-        }
+        need -= carriedOn(day, need);
         lacking += MenuWeights.nearEnough(need, wanted) ? 0 : need;
+    }
+
+    private long carriedOn(int day, long need) {
+        long take = day <= carriedUntil ? Math.min(need, carried) : 0;
+        carried -= take;
+        return take;
     }
 
     private void shop(int food, int week) {

@@ -66,8 +66,8 @@ final class Tables {
     /** For each food, what it is bought in; null where nobody knows a price. */
     final @Nullable PackTable[] packs;
 
-    /** What is bought of it for each seven days whatever is chosen. */
-    final long[][] besides;
+    /** What is bought of it whatever is chosen, in the order of the days. */
+    final MenuProblem.Besides[][] besides;
 
     int mostLots;
     final Dish[] dish;
@@ -112,7 +112,7 @@ final class Tables {
         lotAmount = new long[problem.foods().size()][];
         lotMust = new boolean[problem.foods().size()][];
         packs = new PackTable[problem.foods().size()];
-        besides = new long[problem.foods().size()][problem.weeks()];
+        besides = new MenuProblem.Besides[problem.foods().size()][];
         foods();
     }
 
@@ -187,9 +187,7 @@ final class Tables {
                     .sorted(Comparator.comparingInt(lot -> MenuStock.last(lot.until())))
                     .toList();
             packs[i] = food.packs().isEmpty() ? null : new PackTable(food.packs());
-            for (MenuProblem.Besides one : food.besides()) {
-                besides[i][one.day() / 7] += one.amount();
-            }
+            besides[i] = food.besides().toArray(MenuProblem.Besides[]::new);
             lotUntil[i] =
                     lots.stream().mapToInt(lot -> MenuStock.last(lot.until())).toArray();
             lotFrom[i] = lots.stream().mapToInt(Lot::from).toArray();

@@ -36,7 +36,7 @@ class MenuReasonsTest {
 
     /** 100 g of mince a portion at 4.00 the 500 g, 40 cents of the rest; 20 minutes and one more for each portion. */
     private static final Dish POT = new Dish(
-            "mince pot", Set.of("beef"), 2, false, 20, 100, 60, 4, true, 12, 4_000, List.of(new Use(0, 100_000)));
+            "mince pot", Set.of("beef"), 2, false, 20, 100, 60, 4, true, 12, 4_000, List.of(new Use(0, 100_000_000)));
 
     private static final Dish NOODLES =
             new Dish("egg noodles", Set.of("eggs"), 0, true, 10, 0, 15, 1, false, 12, 9_000, List.of());
@@ -86,9 +86,9 @@ class MenuReasonsTest {
         MenuScore score = MenuScore.of(week(MenuWishes.CHEAP, NONE), PLAN);
         // 12 × 0.40 + 4 × 0.40 + two packs at 4.00 + 2 × 4 × 0.90
         assertThat(score.cost()).isEqualTo(100 * (480 + 160 + 800 + 720));
-        assertThat(MenuTill.of(week(MenuWishes.CHEAP, NONE), PLAN))
+        assertThat(MenuTill.of(week(MenuWishes.CHEAP, NONE), PLAN, MONDAY))
                 .isEqualTo(new MenuTill(
-                        List.of(21_60L), List.of(new MenuTill.Left("mince", Amount.of(100, Unit.G), NONE, false))));
+                        List.of(21_60L), List.of(new MenuTill.Left("mince", Amount.of(100, Unit.G), null, false))));
         assertThat(score.wasted()).isZero();
         // 32 + 5 + 5 for Monday's pot, 10 + 10 noodles, 10 pie, 24 Saturday's pot
         assertThat(score.minutes()).isEqualTo(32 + 5 + 5 + 10 + 10 + 10 + 24);

@@ -289,9 +289,10 @@ final class ProvenMenu {
         long worth = food.worth() / 1_000;
         for (int dish = 0; dish < problem.dishes().size(); dish++) {
             long each = problem.dishes().get(dish).uses().stream()
-                    .filter(use -> use.food() == at)
-                    .mapToLong(Use::each)
-                    .sum();
+                            .filter(use -> use.food() == at)
+                            .mapToLong(Use::each)
+                            .sum()
+                    / 1_000;
             if (each > 0) {
                 for (int day = 0; day < problem.days(); day++) {
                     LinearExprBuilder bought = LinearExpr.newBuilder().addTerm(plates[dish][day], each / 1_000);
