@@ -11,6 +11,7 @@ import wexilla.core.menu.MenuProblem.Undecided;
 import wexilla.core.plan.Eater;
 import wexilla.core.plan.Remark;
 import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.text.CookWords;
 
 /** The hard rules of a proposed plan, asked one by one without its score: every plan passes here before it is shown. */
 public final class MenuCheck {
@@ -37,6 +38,8 @@ public final class MenuCheck {
         }
         check.packets();
         check.musts();
+        check.late();
+        check.often();
         return List.copyOf(check.broken);
     }
 
@@ -98,6 +101,32 @@ public final class MenuCheck {
                     .forEach(left -> broken.add(new Broken(
                             MenuProblem.NONE,
                             name + " is not used by " + day(left.lot().until()))));
+        }
+    }
+
+    private void late() {
+        for (MenuCooking one : MenuCooking.all(problem, choices)) {
+            int at = one.fresh(problem);
+            Meal meal = at == MenuProblem.NONE ? null : problem.meals().get(at);
+            if (meal != null && meal.open() && problem.late(one.of(), meal) > 0) {
+                broken.add(new Broken(
+                        at,
+                        one.dish(problem).name() + " takes "
+                                + CookWords.minutes(one.dish(problem).minutes()) + ", and on " + day(meal.day())
+                                + " there are " + CookWords.minutes(meal.clock()) + " before the table"));
+            }
+        }
+    }
+
+    private void often() {
+        for (MenuProblem.Often asked : problem.often()) {
+            int often = problem.often(asked, choices);
+            if (asked.off(often) > 0) {
+                String when = asked.from() == asked.to()
+                        ? "on " + day(asked.from())
+                        : "from " + day(asked.from()) + " to " + day(asked.to());
+                broken.add(new Broken(MenuProblem.NONE, "“" + asked.words() + "”: " + often + " " + when));
+            }
         }
     }
 

@@ -18,6 +18,7 @@ import wexilla.core.quantity.Unit;
  * @param meals in the order of the days and, within a day, of the table times
  * @param cookMinutes for each day, minutes of hands set aside for cooking ahead, beside those of its meals
  * @param caps most minor units for each seven days, {@link #NONE} for no limit
+ * @param often what is to be eaten how often
  * @param room hundredths of portions the freezer takes beside what is in it; {@link #NONE} when nobody knows
  */
 public record MenuProblem(
@@ -29,7 +30,22 @@ public record MenuProblem(
         List<Integer> cookMinutes,
         List<Long> caps,
         long room,
-        MenuWishes wishes) {
+        MenuWishes wishes,
+        List<Often> often) {
+
+    /** Nothing is asked to be eaten so often. */
+    public MenuProblem(
+            int days,
+            List<Meal> meals,
+            List<Dish> dishes,
+            List<Packet> packets,
+            List<Food> foods,
+            List<Integer> cookMinutes,
+            List<Long> caps,
+            long room,
+            MenuWishes wishes) {
+        this(days, meals, dishes, packets, foods, cookMinutes, caps, room, wishes, List.of());
+    }
 
     /** Five weeks. */
     public static final int MOST_DAYS = 35;
@@ -38,6 +54,26 @@ public record MenuProblem(
     public static final int NONE = -1;
 
     private static final int MOST_MEALS = 6 * MOST_DAYS;
+
+    /**
+     * How often something is eaten within some days.
+     *
+     * @param things places among dishes and packets that count
+     * @param from day, {@code to} the last one
+     * @param most {@link #NONE} for no limit
+     * @param words as it was asked
+     */
+    public record Often(Set<Integer> things, int from, int to, int least, int most, String words) {
+
+        public Often {
+            things = Set.copyOf(things);
+        }
+
+        /** How many meals there are too few or too many where it is eaten so often. */
+        public int off(int often) {
+            return often < least ? least - often : most != NONE && often > most ? often - most : 0;
+        }
+    }
 
     /** What is eaten at a meal. */
     public sealed interface Choice permits Undecided, Cooked, FromStock {}
@@ -245,6 +281,7 @@ public record MenuProblem(
         foods = List.copyOf(foods);
         cookMinutes = List.copyOf(cookMinutes);
         caps = List.copyOf(caps);
+        often = List.copyOf(often);
         if (days < 1 || days > MOST_DAYS || cookMinutes.size() != days) {
             throw new Unfit("a plan has 1 to " + MOST_DAYS + " days, not " + days);
         }
@@ -284,12 +321,36 @@ public record MenuProblem(
         return day >= packet.from() && (packet.until() == NONE || day <= packet.until());
     }
 
+    /** Minutes the table waits when this is begun as soon as somebody is at home; 0 where it is ready in time. */
+    public int late(Cooked cooked, Meal meal) {
+        return Math.max(0, dishes.get(cooked.dish()).minutes() - meal.clock());
+    }
+
     /** The name of what is eaten; empty for an open meal. */
     public String name(Choice choice) {
         if (choice instanceof Cooked cooked) {
             return dishes.get(cooked.dish()).name();
         }
         return choice instanceof FromStock stock ? packets.get(stock.packet()).name() : "";
+    }
+
+    /** Its place among dishes and packets; {@link #NONE} for an open meal. */
+    public int thing(Choice choice) {
+        if (choice instanceof Cooked cooked) {
+            return cooked.dish();
+        }
+        return choice instanceof FromStock stock ? dishes.size() + stock.packet() : NONE;
+    }
+
+    /** How often something of this is eaten. */
+    public int often(Often asked, List<? extends Choice> choices) {
+        int often = 0;
+        for (int at = 0; at < meals.size(); at++) {
+            int day = meals.get(at).day();
+            boolean within = day >= asked.from() && day <= asked.to();
+            often += within && asked.things().contains(thing(choices.get(at))) ? 1 : 0;
+        }
+        return often;
     }
 
     /** Whether a dish of one is a dish of the other. */

@@ -18,7 +18,7 @@ import wexilla.core.plan.Eater;
  * @param total what counts against it, all together; smaller is better
  * @param bought hundredths of minor units of money for each week
  * @param minutes of hands, all together
- * @param over minutes of hands or of the clock that are not there
+ * @param over minutes of hands that are not there
  * @param wasted worth of what passes its date uneaten, in hundredths of minor units
  * @param broken how many hard rules
  * @param open meals nobody decided
@@ -75,6 +75,11 @@ public record MenuScore(long total, List<Long> bought, int minutes, int over, lo
                 packet(packet);
             }
             freezer();
+            for (MenuProblem.Often asked : problem.often()) {
+                int off = asked.off(problem.often(asked, choices));
+                broken += off > 0 ? 1 : 0;
+                total += MenuWeights.HARD * off;
+            }
             for (int week = 0; week < bought.length; week++) {
                 total += MenuWishes.factor(wishes.cheap()) * bought[week]
                         + MenuWeights.overCap(problem, week, bought[week]);
@@ -135,10 +140,11 @@ public record MenuScore(long total, List<Long> bought, int minutes, int over, lo
                 session[one.of().day()] += hands;
             } else {
                 mealHands[fresh] = hands;
-                int late =
-                        Math.max(0, dish.minutes() - problem.meals().get(fresh).clock());
-                over += late;
-                total += MenuWishes.factor(wishes.quick()) * late * MenuWeights.MINUTE_OVER;
+                Meal meal = problem.meals().get(fresh);
+                if (meal.open() && problem.late(one.of(), meal) > 0) {
+                    broken++;
+                    total += MenuWeights.late(problem.late(one.of(), meal));
+                }
             }
             bought[one.of().day() / 7] += dish.cost() * one.plates() / 100;
             total += dish.untried() ? MenuWishes.factor(wishes.fewNew()) * MenuWeights.UNTRIED : 0;

@@ -56,6 +56,11 @@ public final class MenuWeights {
         return missed(left, amount) ? HARD + HARD / 500 * left / amount : 0;
     }
 
+    /** A dish that is not ready when the table is: broken, and the worse the later, so that the search finds its way out. */
+    public static long late(int minutes) {
+        return HARD + HARD / 1000 * Math.min(minutes, 500);
+    }
+
     /** Dislikes and what is short count the same whatever is wished. */
     public static final long ALWAYS = MenuWishes.factor(2);
 

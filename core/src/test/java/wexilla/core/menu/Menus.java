@@ -104,7 +104,12 @@ public final class Menus {
                 cookMinutes,
                 List.of(size.mealsADay() * 4_500L),
                 random.nextInt(2) == 0 ? MenuProblem.NONE : 4_000,
-                wishes);
+                wishes,
+                random.nextInt(3) == 0 && size.dishes() > 3
+                        ? List.of(
+                                new MenuProblem.Often(Set.of(0, 1, 2), 0, Math.min(6, size.days() - 1), 1, 2, "fish"),
+                                new MenuProblem.Often(Set.of(3), 0, 1, 0, 0, "no pasta"))
+                        : List.of());
     }
 
     /** One size or two, the larger a little cheaper for its size; sometimes several together; sometimes no price is known. */
@@ -207,7 +212,8 @@ public final class Menus {
                 problem.cookMinutes(),
                 problem.caps(),
                 MenuProblem.NONE,
-                problem.wishes());
+                problem.wishes(),
+                problem.often());
     }
 
     /** The same with something in some dishes whose price nobody knows. */
@@ -223,7 +229,8 @@ public final class Menus {
                 problem.cookMinutes(),
                 problem.caps(),
                 problem.room(),
-                problem.wishes());
+                problem.wishes(),
+                problem.often());
     }
 
     /** The same where every packet is two dishes put together: its own and that of the next. */
@@ -242,6 +249,7 @@ public final class Menus {
                 problem.cookMinutes(),
                 problem.caps(),
                 problem.room(),
-                problem.wishes());
+                problem.wishes(),
+                problem.often());
     }
 }

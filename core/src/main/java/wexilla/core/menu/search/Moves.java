@@ -2,6 +2,7 @@ package wexilla.core.menu.search;
 
 import java.util.Arrays;
 import java.util.SplittableRandom;
+import wexilla.core.menu.MenuWeights;
 
 /** The steps of a {@link MenuSearch}: another dish, a leftover, a packet, two meals swapped, a cooking moved or replaced. */
 final class Moves {
@@ -13,6 +14,9 @@ final class Moves {
     private static final int LEFTOVER = 75;
     private static final int PACKET = 83;
     private static final int OTHER_DAY = 90;
+
+    /** One in so many steps leaves a meal open, while a hard rule is broken. */
+    private static final int OPEN = 50;
 
     private final Tables tables;
     private final State state;
@@ -61,6 +65,9 @@ final class Moves {
     /** Changes one thing. @return false where nothing came of it */
     boolean tryOne() {
         int at = openMeals[random.nextInt(openMeals.length)];
+        if (state.total() >= MenuWeights.HARD && random.nextInt(OPEN) == 0) {
+            return open(at);
+        }
         int kind = random.nextInt(100);
         if (kind < OTHER_DISH) {
             return otherDish(at);
@@ -76,6 +83,13 @@ final class Moves {
             return packets.length > 0 && set(at, tables.packet(packets[random.nextInt(packets.length)]));
         }
         return kind < OTHER_DAY ? otherDay(at) : otherCooking(at);
+    }
+
+    /** What nothing fits is better left open than broken. */
+    private boolean open(int at) {
+        boolean was = state.chosen(at) != 0;
+        state.set(at, 0);
+        return was;
     }
 
     private boolean set(int at, int code) {

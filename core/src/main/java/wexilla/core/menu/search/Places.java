@@ -30,6 +30,10 @@ final class Places {
     final int frozen;
 
     final int frozenTerm;
+    /** How often what is asked for is eaten. */
+    final int often;
+
+    final int oftenTerm;
     final int size;
 
     private final Tables tables;
@@ -52,7 +56,9 @@ final class Places {
         weekTerm = week + weeks;
         frozen = weekTerm + weeks;
         frozenTerm = frozen + tables.days;
-        size = frozenTerm + tables.days;
+        often = frozenTerm + tables.days;
+        oftenTerm = often + tables.often.length;
+        size = oftenTerm + tables.often.length;
     }
 
     /**

@@ -68,6 +68,9 @@ final class State {
         for (int at = 0; at < tables.meals; at++) {
             notes.total += tables.alone(at, 0);
         }
+        for (int i = 0; i < tables.often.length; i++) {
+            notes.term(place.oftenTerm + i, MenuWeights.HARD * tables.often[i].off(0));
+        }
         for (int food = 0; food < tables.lotUntil.length; food++) {
             dirtyFoods.add(food);
         }
@@ -112,6 +115,8 @@ final class State {
         mark(code);
         freeze(at, was, -tables.plates[at]);
         freeze(at, code, tables.plates[at]);
+        often(at, was, -1);
+        often(at, code, 1);
         dirtyDays.add(tables.day[at]);
         groups.move(at, code);
         if (!tables.isCooked(code)) {
@@ -161,6 +166,18 @@ final class State {
             dirtyCookings.add(code);
         } else if (tables.isPacket(code)) {
             dirtyPackets.add(tables.packetOf(code));
+        }
+    }
+
+    /** What is asked to be eaten so often, where this is eaten there once more or less. */
+    private void often(int at, int code, int more) {
+        for (int asked : tables.oftenAt[at]) {
+            if (code != 0 && tables.countsFor[asked][tables.thing(code)]) {
+                notes.add(place.often + asked, more);
+                notes.term(
+                        place.oftenTerm + asked,
+                        MenuWeights.HARD * tables.often[asked].off((int) notes.value[place.often + asked]));
+            }
         }
     }
 
@@ -225,10 +242,8 @@ final class State {
         }
         long term = 0;
         if (any) {
-            int clock = fresh < 0
-                    ? dish.minutes()
-                    : tables.problem.meals().get(fresh).clock();
-            term = quick * Math.max(0, dish.minutes() - clock) * MenuWeights.MINUTE_OVER
+            int late = fresh < 0 || !tables.open[fresh] ? 0 : dish.minutes() - tables.clock[fresh];
+            term = (late > 0 ? MenuWeights.late(late) : 0)
                     + (dish.untried() ? MenuWishes.factor(wishes.fewNew()) * MenuWeights.UNTRIED : 0)
                     + MenuWeights.ALWAYS * Math.max(0, cooked - 100 * dish.most()) * MenuWeights.PORTION_SHORT / 100;
         }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.menu.MenuProblem;
 import wexilla.core.menu.MenuProblem.Choice;
@@ -37,7 +38,13 @@ final class Tables {
     final int codes;
     final int[] day;
     final int[] plates;
+    final int[] clock;
     final boolean[] open;
+    final MenuProblem.Often[] often;
+    /** For each meal what is asked of its day; for each of those which dishes and packets count. */
+    final int[][] oftenAt;
+
+    final boolean[][] countsFor;
     final int[] stands;
     final int[][] mayDish;
     final int[][] mayPacket;
@@ -84,6 +91,21 @@ final class Tables {
         codes = 1 + dishes * days + packets;
         day = problem.meals().stream().mapToInt(Meal::day).toArray();
         plates = problem.meals().stream().mapToInt(Meal::plates).toArray();
+        clock = problem.meals().stream().mapToInt(Meal::clock).toArray();
+        often = problem.often().toArray(MenuProblem.Often[]::new);
+        oftenAt = new int[meals][];
+        countsFor = new boolean[often.length][dishes + packets];
+        for (int asked = 0; asked < often.length; asked++) {
+            for (int thing : often[asked].things()) {
+                countsFor[asked][thing] = true;
+            }
+        }
+        for (int at = 0; at < meals; at++) {
+            int on = day[at];
+            oftenAt[at] = IntStream.range(0, often.length)
+                    .filter(asked -> on >= often[asked].from() && on <= often[asked].to())
+                    .toArray();
+        }
         open = new boolean[meals];
         stands = problem.meals().stream().mapToInt(meal -> code(meal.stands())).toArray();
         mayDish = new int[meals][];

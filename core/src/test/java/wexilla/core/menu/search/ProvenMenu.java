@@ -70,6 +70,7 @@ final class ProvenMenu {
         }
         hands();
         pairs();
+        problem.often().forEach(this::often);
         for (int i = 0; i < problem.foods().size(); i++) {
             food(i);
         }
@@ -227,12 +228,29 @@ final class ProvenMenu {
                 .addTerm(fresh, -dish.hands())
                 .addTerm(plates[at][day], dish.handsEach() / 100)
                 .addTerm(here, -dish.handsEach() / 100);
-        int late = Math.max(0, dish.minutes() - problem.meals().get(day).clock());
-        goal.addTerm(fresh, MenuWishes.factor(wishes.quick()) * late * MenuWeights.MINUTE_OVER);
+        if (dish.minutes() > problem.meals().get(day).clock()) {
+            model.addEquality(fresh, 0);
+        }
         goal.addTerm(any, dish.untried() ? MenuWishes.factor(wishes.fewNew()) * MenuWeights.UNTRIED : 0);
         IntVar tooMany = over(LinearExpr.newBuilder().add(plates[at][day]).build(), dish.most());
         goal.addTerm(tooMany, MenuWeights.ALWAYS * MenuWeights.PORTION_SHORT);
         week[day / 7].addTerm(plates[at][day], dish.cost());
+    }
+
+    private void often(MenuProblem.Often asked) {
+        LinearExprBuilder count = LinearExpr.newBuilder();
+        for (int at = 0; at < cooked.length; at++) {
+            int day = problem.meals().get(at).day();
+            for (Eaten one : day >= asked.from() && day <= asked.to() ? eaten(at) : List.<Eaten>of()) {
+                if (asked.things().contains(problem.thing(one.choice()))) {
+                    count.add(one.chosen());
+                }
+            }
+        }
+        model.addGreaterOrEqual(count.build(), asked.least());
+        if (asked.most() != MenuProblem.NONE) {
+            model.addLessOrEqual(count.build(), asked.most());
+        }
     }
 
     private void pairs() {
