@@ -233,6 +233,29 @@ class ProposeTest extends StoryKitchen {
         assertThat(clash.path("clash").toString()).isEqualTo("[\"use the mince by Wednesday\",\"nothing with mince\"]");
     }
 
+    /** A group of foods, a day of the week, how often: each is kept, each ban told with its number, what is nothing refused. */
+    @Test
+    void wishesByGroupAndDayAndNumber() {
+        book();
+        JsonNode without = propose("asks", List.of("no red meat", "nothing with celeriac"));
+        assertThat(names(without)).doesNotContain("Mince pot");
+        assertThat(without.path("reasons").toString())
+                .contains("left out: no red meat")
+                .contains("“nothing with celeriac” leaves nothing out");
+        JsonNode twice = propose("asks", List.of("eggs at least 2 times a week"));
+        assertThat(twice.path("broken")).isEmpty();
+        assertThat(twice.path("meals")
+                        .valueStream()
+                        .filter(meal -> meal.path("name").asString().equals("Egg noodles")))
+                .hasSizeGreaterThanOrEqualTo(2);
+        JsonNode monday = propose("from", "2026-11-23", "asks", List.of("mince on Mondays", "no mince on weekends"));
+        assertThat(monday.path("broken")).isEmpty();
+        assertThat(monday.path("meals").get(0).path("name").asString()).isEqualTo("Mince pot");
+        assertThat(http.act("/api/plan/propose", asked("asks", List.of("swan twice")))
+                        .field())
+                .isEqualTo("/asks/0");
+    }
+
     @Test
     void askedAgainWhatIsKeptStaysAndLittleChanges() {
         book();

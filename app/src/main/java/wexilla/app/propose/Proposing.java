@@ -9,6 +9,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.plan.HabitRows;
@@ -166,7 +167,7 @@ class Proposing {
                                 left.wasted()))
                         .toList(),
                 found.score().minutes(),
-                reasons.whole(),
+                Stream.concat(reasons.whole().stream(), menu.leftOut().stream()).toList(),
                 proposal.broken(),
                 clash,
                 found.cutOff());

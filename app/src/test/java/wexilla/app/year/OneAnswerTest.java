@@ -84,7 +84,7 @@ class OneAnswerTest {
             MadeHouse house = new MadeHouse(seed * 1000, kind, DAY);
             Kitchen kitchen = new Filled(house, new Random(seed)).kitchen();
             LocalDate last = DAY.plusDays(days - 1L);
-            Wishing wishing = new Wishing(MenuWishes.CHEAP, null, List.of(), List.of(), List.of(), List.of());
+            Wishing wishing = new Wishing(MenuWishes.CHEAP, null, List.of(), Map.of(), List.of(), List.of());
             Menu menu = Building.of(
                     kitchen,
                     Looked.of(kitchen, last),
@@ -115,7 +115,7 @@ class OneAnswerTest {
 
     private static void proposedAndTaken(MadeHouse house, Random random) {
         Kitchen kitchen = new Filled(house, random).kitchen();
-        Wishing wishing = new Wishing(MenuWishes.CHEAP, null, List.of(), List.of(), List.of(), List.of());
+        Wishing wishing = new Wishing(MenuWishes.CHEAP, null, List.of(), Map.of(), List.of(), List.of());
         Menu menu = Building.of(
                 kitchen,
                 Looked.of(kitchen, DAY.plusDays(DAYS)),

@@ -346,7 +346,7 @@ final class Year {
 
     private void plan(int week) {
         Looked looked = Looked.of(kitchen, day.plusDays(6));
-        Wishing wishing = new Wishing(MenuWishes.CHEAP, null, List.of(), List.of(), List.of(), List.of());
+        Wishing wishing = new Wishing(MenuWishes.CHEAP, null, List.of(), Map.of(), List.of(), List.of());
         Menu menu = Building.of(
                 kitchen,
                 looked,

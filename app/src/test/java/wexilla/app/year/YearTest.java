@@ -46,12 +46,12 @@ class YearTest {
             List<Year.Result> plain,
             ToLongFunction<Year.Result> number,
             int by) {
-        long better = 0;
+        long atMost = 0;
         for (int i = 0; i < proposed.size(); i++) {
-            better += number.applyAsLong(proposed.get(i)) < number.applyAsLong(plain.get(i)) ? 1 : 0;
+            atMost += number.applyAsLong(proposed.get(i)) <= number.applyAsLong(plain.get(i)) ? 1 : 0;
         }
         System.out.println("  " + what + ": " + quantiles(proposed, number, by) + " | " + quantiles(plain, number, by)
-                + " · proposed is better on " + 100 * better / proposed.size() + " %");
+                + " · proposed is at most plain on " + 100 * atMost / proposed.size() + " %");
     }
 
     private static String quantiles(List<Year.Result> all, ToLongFunction<Year.Result> number, int by) {

@@ -35,6 +35,11 @@ public record MenuWishes(int cheap, int quick, int varied, int useUp, int favour
         }
     }
 
+    /** The same with few new dishes above all. */
+    public MenuWishes fewNewAboveAll() {
+        return new MenuWishes(cheap, quick, varied, useUp, favourites, MOST, fewChanges);
+    }
+
     public static long factor(int wish) {
         return FACTORS[wish];
     }

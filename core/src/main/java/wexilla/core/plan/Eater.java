@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -152,14 +153,39 @@ public record Eater(
         int against = 0;
         for (Eater eater : eaters) {
             List<Judgement> found = eater.against(LocalDate.EPOCH, dish, foods);
-            boolean unknown = foods.isEmpty()
-                    && !(eater.allergens().isEmpty() && eater.diets().isEmpty());
-            if (unknown || found.stream().anyMatch(one -> one.level() != Judgement.Level.HINT)) {
+            if (eater.mustNot(foods, found).isPresent()) {
                 return MUST_NOT;
             }
             against += found.stream().anyMatch(one -> one.weight() > 0) ? 1 : 0;
         }
         return against;
+    }
+
+    /** Why this dish is not for this eater, in a word or two; empty where nothing speaks against it but taste. */
+    public Optional<String> mustNot(String dish, Collection<Food> foods) {
+        return mustNot(foods, against(LocalDate.EPOCH, dish, foods));
+    }
+
+    private Optional<String> mustNot(Collection<Food> foods, List<Judgement> found) {
+        if (foods.isEmpty()) {
+            return allergens.isEmpty() && diets.isEmpty() ? Optional.empty() : Optional.of("nobody says what is in it");
+        }
+        return found.stream()
+                .filter(one -> one.level() != Judgement.Level.HINT)
+                .map(Eater::reason)
+                .findFirst();
+    }
+
+    private static String reason(Judgement found) {
+        if (found instanceof Judgement.MustNotEat must) {
+            return must.allergen().words();
+        }
+        if (found instanceof Judgement.NotOfDiet diet) {
+            return "not " + diet.diet().words();
+        }
+        return found instanceof Judgement.NotFor not
+                ? not.caution().words()
+                : found instanceof Judgement.Look ? "look at the pack" : "nobody says what is in it";
     }
 
     /** Every food a recipe names, held back or not; what the book does not know as one nobody has described. */

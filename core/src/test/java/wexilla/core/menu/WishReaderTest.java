@@ -5,12 +5,15 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
 import java.util.Currency;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import wexilla.core.menu.WishReader.CookOn;
+import wexilla.core.menu.WishReader.FewNew;
 import wexilla.core.menu.WishReader.ForTheWeek;
+import wexilla.core.menu.WishReader.Often;
 import wexilla.core.menu.WishReader.UseBy;
 import wexilla.core.menu.WishReader.Without;
 
@@ -46,6 +49,55 @@ class WishReaderTest {
     })
     void without(String text, String what) {
         assertThat(((Without) reader.read(text)).what()).isEqualTo(what);
+    }
+
+    /** Also on some days only; a meatless day is one. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "no red meat | red meat | ",
+                "no oven on Tuesday | oven | TUESDAY",
+                "nothing with meat on Mondays and Thursdays | meat | MONDAY,THURSDAY",
+                "no pasta on weekdays | pasta | MONDAY,TUESDAY,WEDNESDAY,THURSDAY,FRIDAY",
+                "meatless Mondays | meat | MONDAY",
+                "never fish on a fri | fish | FRIDAY"
+            })
+    void withoutOnSomeDays(String text, String what, String days) {
+        Without wish = (Without) reader.read(text);
+        assertThat(wish.what()).isEqualTo(what);
+        assertThat(wish.days().stream().sorted().map(Enum::name).collect(Collectors.joining(",")))
+                .isEqualTo(days == null ? "" : days);
+        assertThat(wish.on(MONDAY)).isEqualTo(days == null || days.contains("MONDAY"));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "fish twice | fish | 2 | -1 | ",
+                "fish at least once a week | fish | 1 | -1 | ",
+                "meat at most three times a week | meat | 0 | 3 | ",
+                "pasta only once | pasta | 0 | 1 | ",
+                "twice a week oily fish | oily fish | 2 | -1 | ",
+                "at most 2 times pizza | pizza | 0 | 2 | ",
+                "beans on Mondays | beans | 1 | -1 | MONDAY",
+                "pizza every Friday and Saturday | pizza | 1 | -1 | FRIDAY,SATURDAY"
+            })
+    void howOften(String text, String what, int least, int most, String days) {
+        Often wish = (Often) reader.read(text);
+        assertThat(wish.what()).isEqualTo(what);
+        assertThat(wish.least()).isEqualTo(least);
+        assertThat(wish.most()).isEqualTo(most);
+        assertThat(wish.days().stream().sorted().map(Enum::name).collect(Collectors.joining(",")))
+                .isEqualTo(days == null ? "" : days);
+    }
+
+    @Test
+    void fewNewAndTooOften() {
+        assertThat(reader.read("few new foods")).isInstanceOf(FewNew.class);
+        assertThat(reader.read("no new dishes")).isInstanceOf(FewNew.class);
+        assertThatThrownBy(() -> reader.read("fish 9 times")).hasMessageContaining("7 days");
     }
 
     @ParameterizedTest

@@ -6,10 +6,12 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -103,18 +105,18 @@ public final class Building {
                             eaters,
                             place.meal().meal(),
                             place.meal().people(),
-                            lately.counts(day) ? day : LocalDate.MAX),
+                            // what was eaten lately, and what is asked of a day of the week
+                            lately.counts(day) ? day : day.getDayOfWeek()),
                     key -> Verdicts.of(open, place.meal(), eaters, liked, asked.wishing(), lately));
             meals.add(meal(open, place, seen.get(i), against, who(eaters, known)));
         }
-        return new Menu(
-                asked.wishing().onto(open.problem(), meals, open),
-                asked.from(),
-                places,
-                named,
-                stored,
-                kitchen.priced(),
-                stocked);
+        Set<Eater> eaters = new LinkedHashSet<>();
+        for (int i = 0; i < places.size(); i++) {
+            eaters.addAll(places.get(i).open() ? seen.get(i).eaters() : List.of());
+        }
+        List<String> out = new ArrayList<>(open.leftOut(eaters));
+        out.addAll(asked.wishing().told(open));
+        return open.with(asked.wishing().onto(open.problem(), meals, open), out);
     }
 
     /** When the earliest of these is on the table. */

@@ -2,9 +2,15 @@ package wexilla.core.stations.propose;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wexilla.core.kitchen.Meal;
 import wexilla.core.kitchen.Meal.DishKind;
@@ -15,6 +21,7 @@ import wexilla.core.menu.MenuProblem.Cooked;
 import wexilla.core.menu.MenuProblem.FromStock;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
+import wexilla.core.plan.Eater;
 
 /**
  * What can be chosen, with what it stands for.
@@ -23,6 +30,8 @@ import wexilla.core.money.Money;
  * @param places one for each meal of the problem, {@code dishes} for each dish, {@code packets} for each packet
  * @param named for each place, what stands there in words; empty for nothing
  * @param priced for each dish, what goes in costs, with the prices that are missing
+ * @param seen each dish and then each packet as wishes look at them
+ * @param leftOut what is not proposed, for whom and why, with its number
  */
 public record Menu(
         MenuProblem problem,
@@ -31,7 +40,61 @@ public record Menu(
         List<String> named,
         List<Written> dishes,
         List<Cost> priced,
-        List<Packets.Stocked> packets) {
+        List<Packets.Stocked> packets,
+        List<Meant.Seen> seen,
+        List<String> leftOut) {
+
+    /** What is in each is looked up once. */
+    Menu(
+            MenuProblem problem,
+            LocalDate start,
+            List<Place> places,
+            List<String> named,
+            List<Written> dishes,
+            List<Cost> priced,
+            List<Packets.Stocked> packets) {
+        this(
+                problem,
+                start,
+                places,
+                named,
+                dishes,
+                priced,
+                packets,
+                Stream.concat(
+                                dishes.stream().map(one -> Meant.Seen.of(one.recipe(), Eater.foods(one.recipe()))),
+                                packets.stream()
+                                        .map(one -> new Meant.Seen(one.packet().name(), one.foods(), Set.of())))
+                        .toList(),
+                List.of());
+    }
+
+    /** The same with meals, and what was asked of it. */
+    Menu with(MenuProblem asked, List<String> out) {
+        return new Menu(asked, start, places, named, dishes, priced, packets, seen, List.copyOf(out));
+    }
+
+    /** What is left out for who eats at the meals that are open, with how many dishes, in words. */
+    List<String> leftOut(Collection<Eater> eaters) {
+        List<String> told = new ArrayList<>();
+        for (Eater eater : eaters) {
+            Map<String, Integer> why = new TreeMap<>();
+            for (Meant.Seen one : seen) {
+                eater.mustNot(one.name(), one.foods()).ifPresent(reason -> why.merge(reason, 1, Integer::sum));
+            }
+            if (!why.isEmpty()) {
+                told.add(why.entrySet().stream()
+                        .map(one -> dishes(one.getValue()) + " (" + one.getKey() + ")")
+                        .collect(Collectors.joining(", ", "left out for " + eater.name() + ": ", "")));
+            }
+        }
+        return told;
+    }
+
+    /** "1 dish", "5 dishes". */
+    static String dishes(long many) {
+        return many + (many == 1 ? " dish" : " dishes");
+    }
 
     /** This much money for a plan, with the prices that are missing of what is cooked for it. */
     public Cost priced(List<Choice> choices, Money all) {
@@ -46,7 +109,7 @@ public record Menu(
     /** What stands for this recipe or batch on a day; empty where it cannot be chosen. */
     public Optional<Choice> choice(DishKind kind, UUID of, int day) {
         for (int i = 0; i < packets.size(); i++) {
-            if (kind == DishKind.BATCH && packets.get(i).is(of)) {
+            if (kind == DishKind.BATCH && packets.get(i).is(of) && problem.there(new FromStock(i), day)) {
                 return Optional.of(new FromStock(i));
             }
         }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
-import wexilla.core.food.Food;
 import wexilla.core.kitchen.Meal;
 import wexilla.core.kitchen.Written;
 import wexilla.core.kitchen.house.Tastes;
@@ -30,11 +29,11 @@ final class Verdicts {
         for (int i = 0; i < menu.dishes().size(); i++) {
             Written stored = menu.dishes().get(i);
             Recipe recipe = stored.recipe();
-            List<Food> foods = Eater.foods(recipe);
+            Meant.Seen seen = menu.seen().get(i);
             boolean suits =
                     MealWords.suits(slot.meal(), recipe.title(), stored.about().tags());
-            boolean without = wishing.banned(recipe.title(), foods);
-            int verdict = suits && !without ? Eater.verdict(eaters, recipe.title(), foods) : Eater.MUST_NOT;
+            boolean without = wishing.banned(seen, slot.day());
+            int verdict = suits && !without ? Eater.verdict(eaters, recipe.title(), seen.foods()) : Eater.MUST_NOT;
             Set<UUID> refused = liked.refused().getOrDefault(stored.id(), Set.of());
             int no = (int) slot.people().stream().filter(refused::contains).count();
             if (verdict == Eater.MUST_NOT) {
@@ -45,8 +44,9 @@ final class Verdicts {
             int again = lately.against(recipe.title(), false, proteins, slot.day(), eaters);
             against.add(verdict + 2 * no + again);
         }
-        for (Packets.Stocked stocked : menu.packets()) {
-            boolean without = wishing.banned(stocked.packet().name(), stocked.foods());
+        for (int i = 0; i < menu.packets().size(); i++) {
+            Packets.Stocked stocked = menu.packets().get(i);
+            boolean without = wishing.banned(menu.seen().get(menu.dishes().size() + i), slot.day());
             boolean main = slot.meal() != MealOfDay.BREAKFAST && slot.meal() != MealOfDay.SNACK;
             int verdict =
                     main && !without ? Eater.verdict(eaters, stocked.packet().name(), stocked.foods()) : Eater.MUST_NOT;

@@ -1,10 +1,15 @@
 package wexilla.core.stations.propose;
 
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.book.FoodWord;
 import wexilla.core.kitchen.Kitchen;
@@ -19,7 +24,9 @@ import wexilla.core.menu.MenuProblem.Meal;
 import wexilla.core.menu.MenuWishes;
 import wexilla.core.menu.WishReader;
 import wexilla.core.menu.WishReader.CookOn;
+import wexilla.core.menu.WishReader.FewNew;
 import wexilla.core.menu.WishReader.ForTheWeek;
+import wexilla.core.menu.WishReader.Often;
 import wexilla.core.menu.WishReader.UseBy;
 import wexilla.core.menu.WishReader.Wish;
 import wexilla.core.menu.WishReader.Without;
@@ -30,13 +37,13 @@ import wexilla.core.quantity.Unfit;
  * What is wanted of a proposal: how much each thing counts, what was asked, what of the one before stays.
  *
  * @param budget for each week; null for none
- * @param without what the wishes forbid
+ * @param meant what the words of bans and of what is wished so often mean, by those words
  */
 public record Wishing(
         MenuWishes weights,
         @Nullable Money budget,
         List<Wish> wishes,
-        List<FoodWord> without,
+        Map<String, Meant> meant,
         List<Pick> kept,
         List<Pick> before) {
 
@@ -68,11 +75,17 @@ public record Wishing(
                 throw Refused.at("/asks/" + i, String.valueOf(unread.getMessage()));
             }
         }
-        List<FoodWord> without = wishes.stream()
-                .filter(Without.class::isInstance)
-                .map(wish -> FoodWord.of(((Without) wish).what(), now.foods().book()))
-                .toList();
-        return new Wishing(weights, budget, wishes, without, kept, before);
+        Map<String, Meant> meant = new HashMap<>();
+        for (Wish wish : wishes) {
+            String what = wish instanceof Without without
+                    ? without.what()
+                    : wish instanceof Often often ? often.what() : null;
+            if (what != null) {
+                meant.put(what, Meant.of(what, now.foods().book()));
+            }
+        }
+        boolean fewNew = wishes.stream().anyMatch(FewNew.class::isInstance);
+        return new Wishing(fewNew ? weights.fewNewAboveAll() : weights, budget, wishes, meant, kept, before);
     }
 
     /** A food that is to be used up, as it is called on hand: "turkey mince" is minced turkey. */
@@ -83,9 +96,15 @@ public record Wishing(
         return new UseBy(use.text(), now.reader().read(use.food()).foodName(), use.by());
     }
 
-    /** @throws Refused where a food that is to be used up is not there, or no dish uses it */
+    /** @throws Refused where a food that is to be used up is not there, or no dish uses it, and where nothing is what is wished for */
     public void hold(Menu menu) {
         for (int i = 0; i < wishes.size(); i++) {
+            if (wishes.get(i) instanceof Often often
+                    && often.least() > 0
+                    && menu.seen().stream().noneMatch(dish -> is(often.what(), dish))) {
+                throw Refused.at(
+                        "/asks/" + i, "No dish of the book, and nothing that is there, is " + often.what() + ".");
+            }
             if (wishes.get(i) instanceof UseBy use
                     && menu.problem().foods().stream().noneMatch(food -> named(food.name(), use.food()))) {
                 throw Refused.at(
@@ -99,21 +118,59 @@ public record Wishing(
     /** The same without one of the wishes. */
     public Wishing without(Wish wish) {
         return new Wishing(
-                weights,
-                budget,
-                wishes.stream().filter(one -> one != wish).toList(),
-                without.stream()
-                        .filter(word ->
-                                !(wish instanceof Without one && one.what().equals(word.words())))
-                        .toList(),
-                kept,
-                before);
+                weights, budget, wishes.stream().filter(one -> one != wish).toList(), meant, kept, before);
     }
 
-    /** Whether a wish forbids a dish of this name with these foods in it. */
-    boolean banned(String dish, Collection<wexilla.core.food.Food> foods) {
-        return without.stream()
-                .anyMatch(word -> word.isIn(dish) || foods.stream().anyMatch(word::means));
+    /** Whether a wish forbids this dish on this day. */
+    boolean banned(Meant.Seen dish, LocalDate day) {
+        return wishes.stream()
+                .anyMatch(wish -> wish instanceof Without without && without.on(day) && is(without.what(), dish));
+    }
+
+    private boolean is(String what, Meant.Seen dish) {
+        Meant one = meant.get(what);
+        return one != null && one.is(dish);
+    }
+
+    /** What is to be eaten how often: of these dishes and packets, in each seven days or on each of its days. */
+    private List<MenuProblem.Often> often(Menu menu, int days) {
+        List<Meant.Seen> seen = menu.seen();
+        List<MenuProblem.Often> all = new ArrayList<>();
+        for (Wish wish : wishes) {
+            if (wish instanceof Often often) {
+                Set<Integer> things = IntStream.range(0, seen.size())
+                        .filter(thing -> is(often.what(), seen.get(thing)))
+                        .boxed()
+                        .collect(Collectors.toSet());
+                for (int from = 0; from < days; from += often.days().isEmpty() ? 7 : 1) {
+                    int to = often.days().isEmpty() ? Math.min(days, from + 7) - 1 : from;
+                    DayOfWeek day = menu.start().plusDays(from).getDayOfWeek();
+                    // of a week that is cut off its part is asked
+                    int least = often.days().isEmpty() ? often.least() * (to - from + 1) / 7 : often.least();
+                    if (often.days().isEmpty() || often.days().contains(day)) {
+                        all.add(new MenuProblem.Often(things, from, to, least, often.most(), often.text()));
+                    }
+                }
+            }
+        }
+        return all;
+    }
+
+    /** What the bans leave out of what there is to choose, in words; a ban that meets nothing says so. */
+    public List<String> told(Menu menu) {
+        List<String> told = new ArrayList<>();
+        for (Wish wish : wishes) {
+            if (wish instanceof Without without) {
+                long out = menu.seen().stream()
+                        .filter(dish -> is(without.what(), dish))
+                        .count();
+                told.add(
+                        out == 0
+                                ? "“" + wish.text() + "” leaves nothing out: no dish there is has it in it"
+                                : Menu.dishes(out) + " left out: " + wish.text());
+            }
+        }
+        return told;
     }
 
     /** The problem with these meals, and what was asked of it. */
@@ -131,7 +188,8 @@ public record Wishing(
                 cookMinutes(open.days(), menu.start()),
                 List.of(mostAWeek()),
                 open.room(),
-                weights);
+                weights,
+                often(menu, open.days()));
     }
 
     private List<Integer> cookMinutes(int days, LocalDate start) {
