@@ -114,6 +114,7 @@ public final class MenuViews {
      * @param kept of the proposal before: these stay
      * @param before the proposal before: with few changes it stays
      * @param effort steps of the search: 0 gives the first plan
+     * @param whyNot a dish by its name that is asked after: answered in words
      * @param search what it is asked after and ended by while it is under way
      */
     record ProposeInput(
@@ -128,6 +129,7 @@ public final class MenuViews {
             @Nullable List<MealChoice> before,
             @Nullable Integer seed,
             @Nullable Long effort,
+            @Nullable String whyNot,
             @Nullable String search) {}
 
     /** @param percent of its effort that is spent */
@@ -170,6 +172,7 @@ public final class MenuViews {
      * @param missing how many prices, where what is known says too little to be told as money
      * @param broken what no plan that was found keeps
      * @param clash the fewest of what was asked that cannot be had together; empty where all can
+     * @param whyNot why the dish that was asked after is not in it; absent where nobody asked
      * @param cutOff whether the clock or the asker ended the search before its effort was spent
      */
     record ProposalView(
@@ -186,6 +189,7 @@ public final class MenuViews {
             List<String> reasons,
             List<String> broken,
             List<String> clash,
+            @Nullable String whyNot,
             boolean cutOff) {}
 
     /** The meals of a proposal that are taken; the whole, or some. */

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.plan.HabitRows;
@@ -48,6 +49,7 @@ import wexilla.core.stations.propose.Menu;
 import wexilla.core.stations.propose.Menu.Place;
 import wexilla.core.stations.propose.Proposal;
 import wexilla.core.stations.propose.Till;
+import wexilla.core.stations.propose.WhyNot;
 import wexilla.core.stations.propose.Wishing;
 
 /** Searches a plan for a household and says why it is so. */
@@ -89,7 +91,12 @@ class Proposing {
             Proposal proposal = Proposal.of(menu, seed, effort, search);
             List<String> clash = proposal.fits() || search.stopped() ? List.of() : Proposal.clash(wishing, menus, seed);
             Trips trips = Till.of(proposal, kitchen, habits.known(now), UUID::randomUUID);
-            return view(proposal, clash, household, trips);
+            MenuReasons reasons = new MenuReasons(
+                    menu.problem(), proposal.found().choices(), Till.told(trips), from, household.currency());
+            String whyNot = input.whyNot() == null || input.whyNot().isBlank()
+                    ? null
+                    : WhyNot.of(proposal, reasons, wishing, Asked.name("/whyNot", input.whyNot(), 120));
+            return view(proposal, clash, household, trips, reasons, whyNot);
         }
     }
 
@@ -128,7 +135,13 @@ class Proposing {
                 MealChoice.picks("/before", input.before()));
     }
 
-    private static ProposalView view(Proposal proposal, List<String> clash, Household household, Trips trips) {
+    private static ProposalView view(
+            Proposal proposal,
+            List<String> clash,
+            Household household,
+            Trips trips,
+            MenuReasons reasons,
+            @Nullable String whyNot) {
         Menu menu = proposal.menu();
         MenuSearch.Found found = proposal.found();
         MenuProblem problem = menu.problem();
@@ -170,6 +183,7 @@ class Proposing {
                 Stream.concat(reasons.whole().stream(), menu.leftOut().stream()).toList(),
                 proposal.broken(),
                 clash,
+                whyNot,
                 found.cutOff());
     }
 

@@ -1,6 +1,8 @@
 package wexilla.core.menu;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import wexilla.core.menu.MenuProblem.Choice;
 import wexilla.core.menu.MenuProblem.Cooked;
 import wexilla.core.menu.MenuProblem.Dish;
@@ -16,6 +18,7 @@ import wexilla.core.plan.Eater;
  * this is what it is held against.
  *
  * @param total what counts against it, all together; smaller is better
+ * @param parts of the total
  * @param bought hundredths of minor units of money for each week
  * @param minutes of hands, all together
  * @param over minutes of hands that are not there
@@ -23,7 +26,36 @@ import wexilla.core.plan.Eater;
  * @param broken how many hard rules
  * @param open meals nobody decided
  */
-public record MenuScore(long total, List<Long> bought, int minutes, int over, long wasted, int broken, int open) {
+public record MenuScore(
+        long total,
+        Map<Part, Long> parts,
+        List<Long> bought,
+        int minutes,
+        int over,
+        long wasted,
+        int broken,
+        int open) {
+
+    /** What counts against a plan, by what it is about. */
+    public enum Part {
+        RULES,
+        OPEN,
+        MONEY,
+        CAP,
+        HANDS,
+        REPEATS,
+        TASTE,
+        NEW,
+        WASTE,
+        CHANGES,
+        PRICES,
+        SIZE
+    }
+
+    /** How much this part counts. */
+    public long of(Part part) {
+        return parts.getOrDefault(part, 0L);
+    }
 
     /** Money to be paid all together, hundredths of minor units. */
     public long cost() {
@@ -43,7 +75,7 @@ public record MenuScore(long total, List<Long> bought, int minutes, int over, lo
         private final int[] mealHands;
         private final int[] session;
         private final long[] bought;
-        private long total;
+        private final Map<Part, Long> parts = new EnumMap<>(Part.class);
         private long wasted;
         private int over;
         private int broken;
@@ -78,16 +110,27 @@ public record MenuScore(long total, List<Long> bought, int minutes, int over, lo
             for (MenuProblem.Often asked : problem.often()) {
                 int off = asked.off(problem.often(asked, choices));
                 broken += off > 0 ? 1 : 0;
-                total += MenuWeights.HARD * off;
+                add(Part.RULES, MenuWeights.HARD * off);
             }
             for (int week = 0; week < bought.length; week++) {
-                total += MenuWishes.factor(wishes.cheap()) * bought[week]
-                        + MenuWeights.overCap(problem, week, bought[week]);
+                add(Part.MONEY, MenuWishes.factor(wishes.cheap()) * bought[week]);
+                add(Part.CAP, MenuWeights.overCap(problem, week, bought[week]));
             }
             int minutes = java.util.Arrays.stream(mealHands).sum()
                     + java.util.Arrays.stream(session).sum();
             return new MenuScore(
-                    total, java.util.Arrays.stream(bought).boxed().toList(), minutes, over, wasted, broken, open);
+                    parts.values().stream().mapToLong(Long::longValue).sum(),
+                    Map.copyOf(parts),
+                    java.util.Arrays.stream(bought).boxed().toList(),
+                    minutes,
+                    over,
+                    wasted,
+                    broken,
+                    open);
+        }
+
+        private void add(Part part, long more) {
+            parts.merge(part, more, Long::sum);
         }
 
         private void meal(int at) {
@@ -99,27 +142,27 @@ public record MenuScore(long total, List<Long> bought, int minutes, int over, lo
                         || choice instanceof FromStock stock && !problem.there(stock, meal.day());
                 if (against == Eater.MUST_NOT || late) {
                     broken++;
-                    total += MenuWeights.HARD;
+                    add(Part.RULES, MenuWeights.HARD);
                 } else {
-                    total += MenuWeights.ALWAYS * against * MenuWeights.DISLIKED;
+                    add(Part.TASTE, MenuWeights.ALWAYS * against * MenuWeights.DISLIKED);
                 }
                 if (choice instanceof Undecided) {
                     open++;
-                    total += MenuWeights.OPEN;
+                    add(Part.OPEN, MenuWeights.OPEN);
                 }
                 boolean changed =
                         !(meal.stands() instanceof Undecided) && !meal.stands().equals(choice);
-                total += changed ? MenuWishes.factor(wishes.fewChanges()) * MenuWeights.CHANGED : 0;
+                add(Part.CHANGES, changed ? MenuWishes.factor(wishes.fewChanges()) * MenuWeights.CHANGED : 0);
             }
             if (choice instanceof FromStock stock) {
                 Packet packet = problem.packets().get(stock.packet());
                 mealHands[at] = packet.minutes();
-                total += MenuWeights.pastBest(packet, meal.day());
+                add(Part.TASTE, MenuWeights.pastBest(packet, meal.day()));
             }
             if (choice instanceof Cooked cooked) {
-                total += MenuWeights.unpriced(problem, problem.dishes().get(cooked.dish()), meal.plates());
+                add(Part.PRICES, MenuWeights.unpriced(problem, problem.dishes().get(cooked.dish()), meal.plates()));
             }
-            total -= MenuWishes.factor(wishes.favourites()) * liked(choice) * MenuWeights.LIKED;
+            add(Part.TASTE, -MenuWishes.factor(wishes.favourites()) * liked(choice) * MenuWeights.LIKED);
         }
 
         private int liked(Choice choice) {
@@ -143,13 +186,13 @@ public record MenuScore(long total, List<Long> bought, int minutes, int over, lo
                 Meal meal = problem.meals().get(fresh);
                 if (meal.open() && problem.late(one.of(), meal) > 0) {
                     broken++;
-                    total += MenuWeights.late(problem.late(one.of(), meal));
+                    add(Part.RULES, MenuWeights.late(problem.late(one.of(), meal)));
                 }
             }
             bought[one.of().day() / 7] += dish.cost() * one.plates() / 100;
-            total += dish.untried() ? MenuWishes.factor(wishes.fewNew()) * MenuWeights.UNTRIED : 0;
+            add(Part.NEW, dish.untried() ? MenuWishes.factor(wishes.fewNew()) * MenuWeights.UNTRIED : 0);
             int tooMany = Math.max(0, one.plates() - 100 * dish.most());
-            total += MenuWeights.ALWAYS * tooMany * MenuWeights.PORTION_SHORT / 100;
+            add(Part.SIZE, MenuWeights.ALWAYS * tooMany * MenuWeights.PORTION_SHORT / 100);
         }
 
         private void neighbours() {
@@ -160,9 +203,10 @@ public record MenuScore(long total, List<Long> bought, int minutes, int over, lo
                     if (gap >= MenuWeights.DISH_DAYS) {
                         break;
                     }
-                    total += problem.meals().get(i).meets(problem.meals().get(j))
-                            ? MenuWishes.factor(wishes.varied()) * pair(choices.get(i), choices.get(j), gap)
-                            : 0;
+                    boolean meet = problem.meals().get(i).meets(problem.meals().get(j));
+                    add(
+                            Part.REPEATS,
+                            meet ? MenuWishes.factor(wishes.varied()) * pair(choices.get(i), choices.get(j), gap) : 0);
                 }
             }
         }
@@ -183,17 +227,17 @@ public record MenuScore(long total, List<Long> bought, int minutes, int over, lo
                 if (meal.day() == day) {
                     spare += Math.max(0, meal.minutes() - mealHands[i]);
                     over(mealHands[i] - meal.minutes());
-                    total += MenuWishes.factor(wishes.quick()) * mealHands[i] * MenuWeights.HAND_MINUTE;
+                    add(Part.HANDS, MenuWishes.factor(wishes.quick()) * mealHands[i] * MenuWeights.HAND_MINUTE);
                 }
             }
             over(session[day] - spare);
-            total += MenuWishes.factor(wishes.quick()) * session[day] * MenuWeights.HAND_MINUTE;
+            add(Part.HANDS, MenuWishes.factor(wishes.quick()) * session[day] * MenuWeights.HAND_MINUTE);
         }
 
         private void over(int minutes) {
             int more = Math.max(0, minutes);
             over += more;
-            total += MenuWishes.factor(wishes.quick()) * more * MenuWeights.MINUTE_OVER;
+            add(Part.HANDS, MenuWishes.factor(wishes.quick()) * more * MenuWeights.MINUTE_OVER);
         }
 
         private void food(int at) {
@@ -203,19 +247,23 @@ public record MenuScore(long total, List<Long> bought, int minutes, int over, lo
                 bought[week] += stock.trips().get(week).cost();
             }
             // what would keep is worth half: an empty cupboard is no saving, and what a pack leaves in it is not lost
-            total += MenuWishes.factor(wishes.cheap())
-                    * (MenuWeights.worth(stock.kept(problem.days()), food.worth()) / 2
-                            - MenuWeights.worth(stock.spared(problem.days()), food.worth()) / 2);
+            add(
+                    Part.MONEY,
+                    MenuWishes.factor(wishes.cheap())
+                            * (MenuWeights.worth(stock.kept(problem.days()), food.worth()) / 2
+                                    - MenuWeights.worth(stock.spared(problem.days()), food.worth()) / 2));
             long spoilt = MenuWeights.worth(stock.spoilt(problem.days()), food.worth());
             wasted += spoilt;
-            total += MenuWishes.factor(wishes.useUp()) * spoilt;
+            add(Part.WASTE, MenuWishes.factor(wishes.useUp()) * spoilt);
             for (MenuStock.Left left : stock.lost(problem.days())) {
                 long worth = MenuWeights.worth(left.amount(), food.worth());
                 wasted += worth;
-                total += MenuWishes.factor(wishes.useUp()) * worth;
-                total += left.lot().must()
-                        ? MenuWeights.must(left.amount(), left.lot().amount())
-                        : 0;
+                add(Part.WASTE, MenuWishes.factor(wishes.useUp()) * worth);
+                add(
+                        Part.RULES,
+                        left.lot().must()
+                                ? MenuWeights.must(left.amount(), left.lot().amount())
+                                : 0);
                 if (left.missed()) {
                     broken++;
                 }
@@ -232,7 +280,9 @@ public record MenuScore(long total, List<Long> bought, int minutes, int over, lo
             }
             MenuStock.PacketUse use = MenuStock.PacketUse.of(packet, taken, problem.days());
             wasted += use.wasted();
-            total += use.against(wishes);
+            add(Part.SIZE, use.tooFew());
+            add(Part.WASTE, MenuWishes.factor(wishes.useUp()) * use.wasted());
+            add(Part.MONEY, MenuWishes.factor(wishes.cheap()) * use.kept());
         }
 
         private void freezer() {
@@ -251,7 +301,7 @@ public record MenuScore(long total, List<Long> bought, int minutes, int over, lo
                 }
             }
             for (long day : frozen) {
-                total += MenuWeights.noRoom(problem, day);
+                add(Part.SIZE, MenuWeights.noRoom(problem, day));
             }
         }
     }

@@ -185,10 +185,13 @@ public record MenuStock(List<Need> needs, List<Left> left, List<Trip> trips, Lis
             return new PacketUse(Math.max(0, taken - packet.plates()), lost, kept);
         }
 
+        /** What counts for portions that are not there. */
+        long tooFew() {
+            return MenuWeights.ALWAYS * missing * MenuWeights.PORTION_SHORT / 100;
+        }
+
         public long against(MenuWishes wishes) {
-            return MenuWeights.ALWAYS * missing * MenuWeights.PORTION_SHORT / 100
-                    + MenuWishes.factor(wishes.useUp()) * wasted
-                    + MenuWishes.factor(wishes.cheap()) * kept;
+            return tooFew() + MenuWishes.factor(wishes.useUp()) * wasted + MenuWishes.factor(wishes.cheap()) * kept;
         }
     }
 }

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import wexilla.core.menu.MenuCooking;
+import wexilla.core.menu.MenuDifference;
 import wexilla.core.menu.MenuProblem;
 import wexilla.core.menu.MenuProblem.Choice;
 import wexilla.core.menu.MenuProblem.Cooked;
@@ -29,6 +30,7 @@ import wexilla.core.quantity.text.CookWords;
 public final class MenuReasons {
 
     private static final int MOST_LOST = 4;
+    private static final int MOST_RATHER = 2;
 
     private final MenuProblem problem;
     private final List<Choice> choices;
@@ -81,7 +83,21 @@ public final class MenuReasons {
         if (meal.stands().equals(choice)) {
             why.add("as it stood");
         }
+        swaps.of(at).stream().findFirst().ifPresent(next -> rather(at, next, why));
         return List.copyOf(why);
+    }
+
+    /** What speaks against the next best, by what it would count. */
+    private void rather(int at, MenuSwaps.Swap next, List<String> why) {
+        MenuDifference than = against(at, next.choice());
+        if (than.total() > 0 && !than.worse().isEmpty()) {
+            why.add("rather than " + next.name() + ": " + than.words(MOST_RATHER));
+        }
+    }
+
+    /** What another choice at this meal would change. */
+    public MenuDifference against(int at, Choice other) {
+        return MenuDifference.of(problem, choices, score, at, other, start, currency);
     }
 
     private void packet(Packet packet, List<String> why) {
@@ -222,14 +238,14 @@ public final class MenuReasons {
         }
         cheaper.stream()
                 .min(java.util.Comparator.comparingLong(one -> one.swap().cost()))
-                .ifPresent(one -> whole.add(money(-one.swap().cost()) + " less with "
-                        + one.swap().name() + " on "
-                        + day(problem.meals().get(one.at()).day()) + ", but "
-                        + but(one.swap())));
-    }
-
-    private static String but(MenuSwaps.Swap swap) {
-        return swap.minutes() > 0 ? swap.minutes() + " min more of hands" : "it would repeat what is eaten near it";
+                .ifPresent(one -> {
+                    MenuDifference than = against(one.at(), one.swap().choice());
+                    if (!than.worse().isEmpty()) {
+                        whole.add(money(-one.swap().cost()) + " less with "
+                                + one.swap().name() + " on "
+                                + day(problem.meals().get(one.at()).day()) + ", but " + than.words(1));
+                    }
+                });
     }
 
     /** The next best choices for each meal, with what they cost. */

@@ -7,7 +7,9 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.SplittableRandom;
+import java.util.function.Predicate;
 import wexilla.core.menu.MenuProblem;
 import wexilla.core.menu.MenuProblem.Choice;
 import wexilla.core.menu.MenuWeights;
@@ -79,6 +81,21 @@ public final class MenuSwaps {
             }
         }
         return List.copyOf(swaps.values());
+    }
+
+    /** The best choice of this kind for a meal, whatever it breaks; empty where none can stand there. */
+    public Optional<Swap> best(int at, Predicate<Choice> kind) {
+        Tried now = Tried.of(choices.get(at), state);
+        Tried best = null;
+        for (int code : moves.candidates(at)) {
+            if (kind.test(tables.choice(code))) {
+                state.set(at, code);
+                Tried one = Tried.of(tables.choice(code), state);
+                state.undo();
+                best = best == null || one.total() < best.total() ? one : best;
+            }
+        }
+        return Optional.ofNullable(best).map(one -> swap(now, one));
     }
 
     private Swap swap(Tried now, Tried other) {

@@ -114,9 +114,7 @@ public final class Building {
         for (int i = 0; i < places.size(); i++) {
             eaters.addAll(places.get(i).open() ? seen.get(i).eaters() : List.of());
         }
-        List<String> out = new ArrayList<>(open.leftOut(eaters));
-        out.addAll(asked.wishing().told(open));
-        return open.with(asked.wishing().onto(open.problem(), meals, open), out);
+        return open.with(asked.wishing().onto(open.problem(), meals, open), eaters, asked.wishing());
     }
 
     /** When the earliest of these is on the table. */

@@ -31,6 +31,7 @@ import wexilla.core.plan.Eater;
  * @param named for each place, what stands there in words; empty for nothing
  * @param priced for each dish, what goes in costs, with the prices that are missing
  * @param seen each dish and then each packet as wishes look at them
+ * @param eaters who eats at the meals that are open
  * @param leftOut what is not proposed, for whom and why, with its number
  */
 public record Menu(
@@ -42,6 +43,7 @@ public record Menu(
         List<Cost> priced,
         List<Packets.Stocked> packets,
         List<Meant.Seen> seen,
+        List<Eater> eaters,
         List<String> leftOut) {
 
     /** What is in each is looked up once. */
@@ -66,18 +68,22 @@ public record Menu(
                                 packets.stream()
                                         .map(one -> new Meant.Seen(one.packet().name(), one.foods(), Set.of())))
                         .toList(),
+                List.of(),
                 List.of());
     }
 
     /** The same with meals, and what was asked of it. */
-    Menu with(MenuProblem asked, List<String> out) {
-        return new Menu(asked, start, places, named, dishes, priced, packets, seen, List.copyOf(out));
+    Menu with(MenuProblem asked, Collection<Eater> here, Wishing wishing) {
+        List<String> out = new ArrayList<>(leftOut(here));
+        out.addAll(wishing.told(this));
+        return new Menu(
+                asked, start, places, named, dishes, priced, packets, seen, List.copyOf(here), List.copyOf(out));
     }
 
     /** What is left out for who eats at the meals that are open, with how many dishes, in words. */
-    List<String> leftOut(Collection<Eater> eaters) {
+    private List<String> leftOut(Collection<Eater> here) {
         List<String> told = new ArrayList<>();
-        for (Eater eater : eaters) {
+        for (Eater eater : here) {
             Map<String, Integer> why = new TreeMap<>();
             for (Meant.Seen one : seen) {
                 eater.mustNot(one.name(), one.foods()).ifPresent(reason -> why.merge(reason, 1, Integer::sum));

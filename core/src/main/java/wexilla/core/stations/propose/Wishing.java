@@ -127,6 +127,14 @@ public record Wishing(
                 .anyMatch(wish -> wish instanceof Without without && without.on(day) && is(without.what(), dish));
     }
 
+    /** The first wish that forbids this dish on some day, as it was said. */
+    Optional<String> against(Meant.Seen dish) {
+        return wishes.stream()
+                .filter(wish -> wish instanceof Without without && is(without.what(), dish))
+                .map(Wish::text)
+                .findFirst();
+    }
+
     private boolean is(String what, Meant.Seen dish) {
         Meant one = meant.get(what);
         return one != null && one.is(dish);
