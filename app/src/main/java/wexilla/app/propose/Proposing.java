@@ -145,8 +145,6 @@ class Proposing {
         Menu menu = proposal.menu();
         MenuSearch.Found found = proposal.found();
         MenuProblem problem = menu.problem();
-        MenuReasons reasons =
-                new MenuReasons(problem, found.choices(), Till.told(trips), menu.start(), household.currency());
         List<ProposedMeal> meals = new ArrayList<>();
         for (int at = 0; at < problem.meals().size(); at++) {
             meals.add(meal(proposal, reasons, at));

@@ -65,6 +65,8 @@ final class Year {
 
     private static final int WARM = 5;
     private static final long EFFORT = 2_000;
+    /** Little work and nothing lost before little money: what a household that cooks every evening would ask for. */
+    private static final MenuWishes WISHES = new MenuWishes(1, 4, 1, 4, 1, 1, 1);
 
     /** @param till minor units paid, {@code binned} of them; @param hands minutes; @param faults what must not happen */
     record Result(long till, long binned, long hands, int tooLittle, List<String> faults) {}
@@ -261,21 +263,21 @@ final class Year {
                 continue;
             }
             Handling handling = new Handling(kitchen, day, house::id);
-            if (limit.isBefore(day.plusDays(1))) {
+            boolean freezes = lot.storage() == Storage.FRIDGE
+                    && !limit.isBefore(day)
+                    && kitchen.guide().freezes(lot.clock().keepingClass())
+                    && lot.clock().thawedOn() == null
+                    && room(Rational.ONE);
+            Rational rest =
+                    lot.amount().value().minus(spoken.getOrDefault(lot.id().toString(), Rational.ZERO));
+            if (freezes && limit.isBefore(day.plusDays(3)) && rest.signum() > 0) {
+                does(handling.move(
+                        lot,
+                        Amount.of(rest, lot.amount().unit()),
+                        kitchen.usual(Storage.FREEZER).id()));
+            } else if (limit.isBefore(day.plusDays(1))) {
                 binned += lot.cost().known().minor();
                 does(handling.use(lot, null, Kind.WASTED, "past its day"));
-            } else if (limit.isBefore(day.plusDays(3))
-                    && lot.storage() == Storage.FRIDGE
-                    && kitchen.guide().freezes(lot.clock().keepingClass())
-                    && lot.clock().thawedOn() == null) {
-                Rational rest =
-                        lot.amount().value().minus(spoken.getOrDefault(lot.id().toString(), Rational.ZERO));
-                if (rest.signum() > 0 && room(Rational.ONE)) {
-                    does(handling.move(
-                            lot,
-                            Amount.of(rest, lot.amount().unit()),
-                            kitchen.usual(Storage.FREEZER).id()));
-                }
             }
         }
     }
@@ -346,7 +348,7 @@ final class Year {
 
     private void plan(int week) {
         Looked looked = Looked.of(kitchen, day.plusDays(6));
-        Wishing wishing = new Wishing(MenuWishes.CHEAP, null, List.of(), Map.of(), List.of(), List.of());
+        Wishing wishing = new Wishing(WISHES, null, List.of(), Map.of(), List.of(), List.of());
         Menu menu = Building.of(
                 kitchen,
                 looked,
