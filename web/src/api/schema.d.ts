@@ -3455,6 +3455,7 @@ export interface components {
             missing?: string;
             reasons: string[];
             weeks: string[];
+            whyNot?: string;
         };
         ProposeInput: {
             anew: boolean;
@@ -3473,6 +3474,7 @@ export interface components {
             /** Format: int32 */
             seed?: number;
             sliders?: components["schemas"]["Sliders"];
+            whyNot?: string;
         };
         ProposedCook: {
             day: string;

@@ -74,6 +74,7 @@ export function Propose({ from, close }: { from: string; close: () => void }) {
               to buy for {counted(data.meals.length, 'meal')} · {Math.floor(data.minutes / 60)} h {data.minutes % 60}{' '}
               min of hands
             </p>
+            {data.weeks.length > 1 && <p className="quiet figure">week by week {data.weeks.join(' · ')}</p>}
           </div>
         )}
       </div>
@@ -112,7 +113,7 @@ export function Propose({ from, close }: { from: string; close: () => void }) {
           label="It should"
           value={typed}
           set={setTyped}
-          placeholder="use the mince by Friday; cook on Sunday 2 h"
+          placeholder="fish twice; no oven on Tuesday; use the mince by Friday"
           hint="several with ; between"
         />
         <Field
@@ -160,7 +161,38 @@ export function Propose({ from, close }: { from: string; close: () => void }) {
           </>
         )}
       </div>
+      {data && (
+        <WhyNot
+          busy={proposal.busy}
+          answer={data.whyNot}
+          ask={(dish) => proposal.ask({ ...proposal.last, whyNot: dish })}
+        />
+      )}
       {data && <Proposed proposal={data} kept={kept} keep={keep} swap={swap} taken={close} />}
     </section>
+  );
+}
+
+/** A dish that is not in it: who must not eat it, or what it would cost where it fits best. */
+function WhyNot({ busy, answer, ask }: { busy: boolean; answer: string | undefined; ask: (dish: string) => void }) {
+  const [dish, setDish] = useState('');
+  return (
+    <form
+      className="flex flex-wrap items-end gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        ask(dish);
+      }}
+    >
+      <Field label="Why not" value={dish} set={setDish} placeholder="lasagne" />
+      <button type="submit" className="btn btn-outline" disabled={busy || dish.trim() === ''}>
+        Ask
+      </button>
+      {answer && (
+        <p role="status" className="min-w-0 flex-1 basis-80 self-center font-bold">
+          {answer}
+        </p>
+      )}
+    </form>
   );
 }

@@ -53,6 +53,14 @@ export function Proposed({
         ))}
         {proposal.cutOff && <li>the search ended before everything was tried</li>}
       </ul>
+      {proposal.left.length > 0 && (
+        <p className="quiet">
+          Left of the packs:{' '}
+          {proposal.left
+            .map((one) => `${one.amount} ${one.food}${one.until ? ` to ${shortDay(one.until)}` : ''}`)
+            .join(' · ')}
+        </p>
+      )}
       <ol>
         {proposal.meals.map((meal) => (
           <ProposedRow

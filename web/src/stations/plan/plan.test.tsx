@@ -131,6 +131,14 @@ describe('a proposal', () => {
       swaps: [{ choice: choice(String(day), 'r9'), name: 'Leek pasta', words: '0.40 more, 10 min less' }],
     })),
   };
+  it('says why a dish is not in it', async () => {
+    await asking();
+    kitchen.answers['/api/plan/propose'] = { ...proposal, whyNot: 'Lasagne is not for Ada: milk.' };
+    type('Why not', 'lasagne');
+    fireEvent.click(screen.getByText('Ask'));
+    expect(await screen.findByText('Lasagne is not for Ada: milk.')).toBeTruthy();
+    expect(last()).toMatchObject({ whyNot: 'lasagne' });
+  });
   const asking = async () => {
     kitchen.answers['/api/plan/propose'] = proposal;
     const close = vi.fn();
