@@ -58,7 +58,10 @@ public final class MenuCheck {
         } else if (problem.against(meal, choice) == Eater.MUST_NOT) {
             broken.add(new Broken(at, name + " is not for everybody who eats on " + day(meal.day())));
         }
-        if (choice instanceof Cooked cooked && !problem.keeps(cooked, meal.day())) {
+        if (choice instanceof Cooked cooked
+                && !problem.dishes().get(cooked.dish()).cooks(cooked.day())) {
+            broken.add(new Broken(at, name + " is not to be cooked on " + day(cooked.day())));
+        } else if (choice instanceof Cooked cooked && !problem.keeps(cooked, meal.day())) {
             broken.add(new Broken(
                     at,
                     name + " of " + day(cooked.day()) + " keeps to "

@@ -132,6 +132,7 @@ public record MenuProblem(
      * @param freezes whether it can be frozen, and thawed for another day
      * @param most portions in one cooking
      * @param cost of a portion, without what {@code uses} names
+     * @param notOn a bit for each day it must not be cooked on
      * @param unpriced what weighs for a portion of it whose price nobody knows: never told, never money
      */
     public record Dish(
@@ -147,11 +148,44 @@ public record MenuProblem(
             int most,
             long cost,
             long unpriced,
-            List<Use> uses) {
+            List<Use> uses,
+            long notOn) {
 
         public Dish {
             proteins = Set.copyOf(proteins);
             uses = List.copyOf(uses);
+        }
+
+        /** A dish that may be cooked on any day. */
+        public Dish(
+                String name,
+                Set<String> proteins,
+                int liked,
+                boolean untried,
+                int hands,
+                int handsEach,
+                int minutes,
+                int keeps,
+                boolean freezes,
+                int most,
+                long cost,
+                long unpriced,
+                List<Use> uses) {
+            this(
+                    name, proteins, liked, untried, hands, handsEach, minutes, keeps, freezes, most, cost, unpriced,
+                    uses, 0);
+        }
+
+        /** Whether it may be cooked on this day. */
+        public boolean cooks(int day) {
+            return (notOn >>> day & 1) == 0;
+        }
+
+        /** The same, not to be cooked on some days. @param days a bit for each */
+        public Dish notOn(long days) {
+            return new Dish(
+                    name, proteins, liked, untried, hands, handsEach, minutes, keeps, freezes, most, cost, unpriced,
+                    uses, days);
         }
 
         /** A dish of which every price is known. */
@@ -174,7 +208,8 @@ public record MenuProblem(
         /** The same with something in it whose price nobody knows. @param more what that weighs for a portion */
         Dish unpriced(long more) {
             return new Dish(
-                    name, proteins, liked, untried, hands, handsEach, minutes, keeps, freezes, most, cost, more, uses);
+                    name, proteins, liked, untried, hands, handsEach, minutes, keeps, freezes, most, cost, more, uses,
+                    notOn);
         }
     }
 
@@ -308,11 +343,11 @@ public record MenuProblem(
         return most == NONE ? OptionalLong.empty() : OptionalLong.of(most);
     }
 
-    /** Whether a dish of this cooking can be on the table then. */
+    /** Whether a dish of this cooking can be on the table then: cooked on a day it may be, and not too old. */
     public boolean keeps(Cooked cooked, int day) {
         Dish dish = dishes.get(cooked.dish());
         int age = day - cooked.day();
-        return age >= 0 && (age <= dish.keeps() || dish.freezes());
+        return age >= 0 && (age <= dish.keeps() || dish.freezes()) && dish.cooks(cooked.day());
     }
 
     /** Whether this packet can be on the table then. */

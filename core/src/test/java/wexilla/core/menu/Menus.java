@@ -75,7 +75,9 @@ public final class Menus {
                     random.nextInt(3) > 0,
                     12 + random.nextInt(12),
                     2_000 + 100L * random.nextInt(250),
-                    uses));
+                    0,
+                    uses,
+                    random.nextInt(10) == 0 ? 0b0010001 : 0));
         }
         List<Packet> packets = new ArrayList<>();
         for (int i = 0; i < size.packets(); i++) {
@@ -189,7 +191,9 @@ public final class Menus {
                                 dish.freezes(),
                                 dish.most(),
                                 dish.cost(),
-                                dish.uses()))
+                                0,
+                                dish.uses(),
+                                dish.notOn()))
                         .toList(),
                 problem.packets(),
                 // what is bought is worth nothing left, so that the cheapest packs are the best; what nobody knows the

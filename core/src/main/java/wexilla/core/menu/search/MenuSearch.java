@@ -64,7 +64,10 @@ public final class MenuSearch {
         random = new SplittableRandom(seed);
         openMeals =
                 IntStream.range(0, tables.meals).filter(at -> tables.open[at]).toArray();
-        walled = problem.foods().stream().flatMap(food -> food.lots().stream()).anyMatch(MenuProblem.Lot::must);
+        walled = !problem.often().isEmpty()
+                || problem.foods().stream()
+                        .flatMap(food -> food.lots().stream())
+                        .anyMatch(MenuProblem.Lot::must);
         moves = new Moves(tables, state, random, openMeals);
         best = state.chosen();
         bestTotal = state.total();

@@ -326,7 +326,7 @@ final class Tables {
     boolean keeps(int at, int code) {
         int age = day[at] - dayOf(code);
         Dish one = dish[dishOf(code)];
-        return age >= 0 && (age <= one.keeps() || one.freezes());
+        return age >= 0 && (age <= one.keeps() || one.freezes()) && one.cooks(dayOf(code));
     }
 
     private void verdicts(int at) {

@@ -14,6 +14,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wexilla.core.food.Key;
 import wexilla.core.keeping.DishKeeping;
+import wexilla.core.keeping.FreezesBadly;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.KeepingRule;
 import wexilla.core.kitchen.Kitchen;
@@ -21,6 +22,7 @@ import wexilla.core.kitchen.Written;
 import wexilla.core.kitchen.house.Tastes;
 import wexilla.core.menu.MenuKitchen;
 import wexilla.core.menu.WishReader.UseBy;
+import wexilla.core.plan.Eater;
 import wexilla.core.plan.MealOfDay;
 import wexilla.core.plan.MealWords;
 import wexilla.core.quantity.Rational;
@@ -109,7 +111,7 @@ public final class Candidates {
                 once,
                 Sized.of(recipe, Size.of(Rational.of(2)), now.measures()),
                 rule.fridge() == null ? 0 : rule.fridge().to(),
-                guide.freezes(keeping),
+                guide.freezes(keeping) && !FreezesBadly.is(recipe.title(), Eater.foods(recipe)),
                 liked.likes(stored.id()),
                 liked.untried(stored.id()));
     }

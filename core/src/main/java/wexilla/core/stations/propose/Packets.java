@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.keeping.DishKeeping;
+import wexilla.core.keeping.FreezesBadly;
 import wexilla.core.keeping.KeepingGuide;
 import wexilla.core.keeping.Storage;
 import wexilla.core.keeping.Thaw;
@@ -135,9 +136,15 @@ public final class Packets {
             List<OpenLot> rest = left.left(Key.batch(id.toString())).stream()
                     .filter(lot -> !lot.amount().value().isZero() && !lot.pastLimit(start))
                     .toList();
-            if (!rest.isEmpty() && !component(now, own.get(0).name(), known.get(id))) {
-                Packet packet = there(now, own.get(0).name(), rest, known.get(id), foods, table, start);
-                stocked.add(new Stocked(id, packet, foods, null));
+            // what lies in the fridge and what lies in the freezer of one dish are different packets
+            for (boolean frozen : new boolean[] {false, true}) {
+                List<OpenLot> packets = rest.stream()
+                        .filter(lot -> (lot.frozenAs() != null) == frozen)
+                        .toList();
+                if (!packets.isEmpty() && !component(now, own.get(0).name(), known.get(id))) {
+                    Packet packet = there(now, own.get(0).name(), packets, known.get(id), foods, table, start);
+                    stocked.add(new Stocked(id, packet, foods, null));
+                }
             }
         });
         looked.batches().values().stream()
@@ -277,7 +284,9 @@ public final class Packets {
                 hundredths(free),
                 Math.max(0, cooked),
                 // what freezes waits in the freezer until it is wanted
-                guide.freezes(keeps.keepingClass()) ? MenuProblem.NONE : offset(start, fridgeUntil),
+                guide.freezes(keeps.keepingClass()) && !FreezesBadly.is(batch.name(), foods)
+                        ? MenuProblem.NONE
+                        : offset(start, fridgeUntil),
                 MenuProblem.NONE,
                 finish(now, batch),
                 UNPRICED);

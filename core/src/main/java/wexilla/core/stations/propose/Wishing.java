@@ -18,6 +18,7 @@ import wexilla.core.kitchen.Refused;
 import wexilla.core.menu.MenuProblem;
 import wexilla.core.menu.MenuProblem.Choice;
 import wexilla.core.menu.MenuProblem.Cooked;
+import wexilla.core.menu.MenuProblem.Dish;
 import wexilla.core.menu.MenuProblem.Food;
 import wexilla.core.menu.MenuProblem.Lot;
 import wexilla.core.menu.MenuProblem.Meal;
@@ -124,7 +125,34 @@ public record Wishing(
     /** Whether a wish forbids this dish on this day. */
     boolean banned(Meant.Seen dish, LocalDate day) {
         return wishes.stream()
-                .anyMatch(wish -> wish instanceof Without without && without.on(day) && is(without.what(), dish));
+                .anyMatch(wish -> wish instanceof Without without
+                        && !cookedWith(without)
+                        && without.on(day)
+                        && is(without.what(), dish));
+    }
+
+    /** Whether it is about what stands in the kitchen: it forbids the day of cooking, not that of the meal. */
+    private boolean cookedWith(Without without) {
+        Meant one = meant.get(without.what());
+        return one != null && one.gear() != null;
+    }
+
+    /** The dishes with the days they must not be cooked on. */
+    private List<Dish> dishes(MenuProblem open, Menu menu) {
+        List<Dish> dishes = new ArrayList<>();
+        for (int i = 0; i < open.dishes().size(); i++) {
+            Meant.Seen seen = menu.seen().get(i);
+            long notOn = 0;
+            for (int day = 0; day < open.days(); day++) {
+                LocalDate on = menu.start().plusDays(day);
+                boolean without = wishes.stream()
+                        .anyMatch(wish ->
+                                wish instanceof Without one && cookedWith(one) && one.on(on) && is(one.what(), seen));
+                notOn |= without ? 1L << day : 0;
+            }
+            dishes.add(open.dishes().get(i).notOn(notOn));
+        }
+        return dishes;
     }
 
     /** The first wish that forbids this dish on some day, as it was said. */
@@ -190,7 +218,7 @@ public record Wishing(
         return new MenuProblem(
                 open.days(),
                 all,
-                open.dishes(),
+                dishes(open, menu),
                 open.packets(),
                 foods(open, menu),
                 cookMinutes(open.days(), menu.start()),

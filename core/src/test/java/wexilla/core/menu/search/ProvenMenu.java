@@ -218,7 +218,10 @@ final class ProvenMenu {
         }
         plates[at][day] = model.newIntVar(0, 1_000, "plates");
         model.addEquality(plates[at][day], eaten.build());
-        BoolVar fresh = cooked[day][at][day];
+        BoolVar fresh = cooked[day][at][day] == null ? model.newBoolVar("never") : cooked[day][at][day];
+        if (cooked[day][at][day] == null) {
+            model.addEquality(fresh, 0);
+        }
         IntVar here = model.newIntVar(0, 1_000, "here");
         model.addEquality(here, plates[at][day]).onlyEnforceIf(fresh);
         model.addEquality(here, 0).onlyEnforceIf(fresh.not());
