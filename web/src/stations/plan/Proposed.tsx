@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { answer, api, type Schema } from '../../api/client';
 import { useAct } from '../../api/useAct';
 import { OtherProblem, Tape } from '../../kit/kit';
-import { mealWords, shortDay } from '../../kit/words';
+import { counted, mealWords, shortDay } from '../../kit/words';
 import type { Choice } from './Propose';
 
 type Proposal = Schema['ProposalView'];
@@ -47,20 +47,6 @@ export function Proposed({
           {words}
         </p>
       ))}
-      <ul className="quiet list-disc pl-5">
-        {proposal.reasons.map((reason) => (
-          <li key={reason}>{reason}</li>
-        ))}
-        {proposal.cutOff && <li>the search ended before everything was tried</li>}
-      </ul>
-      {proposal.left.length > 0 && (
-        <p className="quiet">
-          Left of the packs:{' '}
-          {proposal.left
-            .map((one) => `${one.amount} ${one.food}${one.until ? ` to ${shortDay(one.until)}` : ''}`)
-            .join(' · ')}
-        </p>
-      )}
       <ol>
         {proposal.meals.map((meal) => (
           <ProposedRow
@@ -73,6 +59,13 @@ export function Proposed({
           />
         ))}
       </ol>
+      <ul className="quiet list-disc pl-5">
+        {proposal.reasons.map((reason) => (
+          <li key={reason}>{reason}</li>
+        ))}
+        {proposal.left.length > 0 && <li>{leftOver(proposal.left)}</li>}
+        {proposal.cutOff && <li>the search ended before everything was tried</li>}
+      </ul>
       <OtherProblem problem={take.problem ?? takeAll.problem} fields={[]} />
       <div className="flex gap-3">
         <button
@@ -87,6 +80,16 @@ export function Proposed({
     </div>
   );
 }
+
+/** What of the packs nobody eats in time, by name; of what keeps how many things. */
+const leftOver = (left: Proposal['left']) => {
+  const lost = left.filter((one) => one.wasted);
+  const keeps = left.length - lost.length;
+  return [
+    ...lost.map((one) => `${one.amount} ${one.food}${one.until ? ` to ${shortDay(one.until)}` : ''}`),
+    ...(keeps > 0 ? [`${counted(keeps, 'thing')} that keep${keeps === 1 ? 's' : ''}`] : []),
+  ].reduce((words, one) => `${words}${words.endsWith(': ') ? '' : ' · '}${one}`, 'the packs leave: ');
+};
 
 const isKept = (kept: Choice[], meal: Meal) => kept.some((one) => one.day === meal.day && one.meal === meal.meal);
 
