@@ -84,6 +84,19 @@ class ShopTest {
                 .containsExactly("minced beef 2 200 g 3.60", "tinned tomatoes 1 1 tin 0.55");
         assertThat(shop().path("expected").asString()).isEqualTo("4.15");
 
+        // what is typed finds the price it was last seen at: two packs of 200 g
+        String more = http.act("/api/shop/items", Map.of("text", "300 g minced beef"))
+                .ok()
+                .path("act")
+                .asString();
+        JsonNode typed = shop().path("wanted")
+                .valueStream()
+                .filter(w -> w.path("item").isString())
+                .findFirst()
+                .orElseThrow();
+        assertThat(typed.path("packs").asInt()).isEqualTo(2);
+        assertThat(typed.path("expected").asString()).isEqualTo("3.60");
+        http.undo(more).ok();
         String act = http.act("/api/shop/tick", tick(wanted.get(0), "3.20"))
                 .ok()
                 .path("act")

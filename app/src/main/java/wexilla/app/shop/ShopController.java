@@ -2,6 +2,7 @@ package wexilla.app.shop;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -31,6 +32,7 @@ import wexilla.core.kitchen.house.Household;
 import wexilla.core.kitchen.house.KnownFoods;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
+import wexilla.core.pricing.WholePacks;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
@@ -97,9 +99,10 @@ class ShopController {
         derived.lines().stream()
                 .filter(line -> basket.stream().noneMatch(e -> isOf(now.foods(), e, line.food())))
                 .forEach(line -> wanted.add(ShopViews.wanted(reference.shopPacks(), household, line)));
+        Map<Key, List<WholePacks>> kinds = list.packs(now);
         entries.items(household).stream()
                 .filter(item -> basket.stream().noneMatch(e -> item.id().equals(e.item())))
-                .forEach(item -> wanted.add(ShopViews.byHand(now, item)));
+                .forEach(item -> wanted.add(ShopViews.byHand(now, item, kinds)));
         Cost ticked = basket.stream()
                 .map(e -> e.price() == null ? Cost.unknown(household.currency()) : Cost.of(e.price()))
                 .reduce(Cost.zero(household.currency()), Cost::plus);

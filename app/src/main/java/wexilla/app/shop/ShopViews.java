@@ -1,11 +1,16 @@
 package wexilla.app.shop;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.onhand.Snapshot;
+import wexilla.core.food.Conversion;
+import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.kitchen.house.Household;
+import wexilla.core.pricing.PackMix;
+import wexilla.core.pricing.WholePacks;
 import wexilla.core.quantity.Amount;
 import wexilla.core.recipe.lines.ReadLine;
 import wexilla.core.shopping.Basket;
@@ -86,25 +91,48 @@ final class ShopViews {
                 line.asks() == null ? null : line.asks().symbol());
     }
 
-    /** Something somebody put on the list. */
-    static WantedView byHand(Snapshot now, Entries.Item item) {
+    /** Something somebody put on the list, with the price it was last seen at. @param kinds of pack seen, newest first */
+    static WantedView byHand(Snapshot now, Entries.Item item, Map<Key, List<WholePacks>> kinds) {
         ReadLine read = now.reader().readStored(item.text());
-        String aisle = read.food() == null ? "other" : read.food().traits().aisle();
+        Food food = read.food();
+        String aisle = food == null ? "other" : food.traits().aisle();
+        Amount wanted = read.quantity() == null ? null : read.quantity().max();
+        Optional<PackMix> mix = food == null
+                ? Optional.empty()
+                : mix(food, wanted, kinds.getOrDefault(food.key(), List.of()), now.household());
+        // packs of one size are counted; of several the amount says enough
+        Optional<WholePacks.Buy> one =
+                mix.filter(all -> all.buys().size() == 1).map(all -> all.buys().get(0));
         return new WantedView(
-                read.food() == null ? null : read.food().key().id(),
+                food == null ? null : food.key().id(),
                 item.id().toString(),
-                read.food() == null ? item.text() : read.foodName(),
+                food == null ? item.text() : read.foodName(),
                 aisle.isEmpty() ? "other" : aisle,
                 null,
-                1,
-                read.quantity() == null ? null : read.quantity().max().toString(),
-                null,
+                one.map(buy -> Math.toIntExact(buy.packs())).orElse(1),
+                one.map(buy -> buy.kind().pack().toString()).orElse(wanted == null ? null : wanted.toString()),
+                mix.map(all -> all.cost().decimal()).orElse(null),
                 false,
                 null,
                 List.of("added by hand"),
                 "",
-                read.food() == null || read.food().described(),
+                food == null || food.described(),
                 null);
+    }
+
+    /** So much of a food in whole packs; one pack where nobody said how much. */
+    private static Optional<PackMix> mix(
+            Food food, @Nullable Amount wanted, List<WholePacks> kinds, Household household) {
+        if (kinds.isEmpty()) {
+            return Optional.empty();
+        }
+        if (wanted == null) {
+            return PackMix.cheapest(List.of(kinds.get(0)), kinds.get(0).pack());
+        }
+        return Conversion.convert(food, wanted, food.base(), household.measures())
+                        instanceof Conversion.Converted converted
+                ? PackMix.cheapest(kinds, converted.amount())
+                : Optional.empty();
     }
 
     /** A food that came into the book while this list was made is in it with the next one. */

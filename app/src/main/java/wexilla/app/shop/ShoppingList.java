@@ -10,7 +10,9 @@ import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.plan.PlanKitchen;
 import wexilla.core.food.Food;
+import wexilla.core.food.Key;
 import wexilla.core.kitchen.Lot;
+import wexilla.core.pricing.WholePacks;
 import wexilla.core.shopping.Basket;
 import wexilla.core.stations.plan.Looked;
 
@@ -30,8 +32,13 @@ class ShoppingList {
         return Basket.of(
                 looked.check().needs().items(),
                 lowOrOut(now),
-                now.kitchen().with(now.offers()).packs().kinds(),
+                packs(now),
                 now.household().currency());
+    }
+
+    /** Kinds of pack seen of each food; of one size the newest price counts. */
+    Map<Key, List<WholePacks>> packs(Snapshot now) {
+        return now.kitchen().with(now.offers()).packs().kinds();
     }
 
     /** Staples whose newest word is low or out. */

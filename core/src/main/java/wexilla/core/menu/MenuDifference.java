@@ -6,8 +6,6 @@ import java.util.Comparator;
 import java.util.Currency;
 import java.util.List;
 import wexilla.core.menu.MenuProblem.Choice;
-import wexilla.core.menu.MenuProblem.Cooked;
-import wexilla.core.menu.MenuProblem.FromStock;
 import wexilla.core.menu.MenuProblem.Meal;
 import wexilla.core.menu.MenuScore.Part;
 import wexilla.core.money.Money;
@@ -169,16 +167,9 @@ public record MenuDifference(List<Reason> worse, long total) {
                         ? "somebody would rather not, or ate it lately"
                         : "more would rather not, or ate it lately";
             }
-            return liked(changed.get(at)) < liked(choices.get(at)) ? "it is liked less" : "it is past its best";
-        }
-
-        private int liked(Choice choice) {
-            if (choice instanceof Cooked cooked) {
-                return problem.dishes().get(cooked.dish()).liked();
-            }
-            return choice instanceof FromStock stock
-                    ? problem.packets().get(stock.packet()).liked()
-                    : 0;
+            return problem.liked(changed.get(at)) < problem.liked(choices.get(at))
+                    ? "it is liked less"
+                    : "it is past its best";
         }
 
         private String money(long hundredths) {

@@ -413,6 +413,14 @@ public record MenuProblem(
         return choice instanceof FromStock stock ? packets.get(stock.packet()).proteins() : new HashSet<>();
     }
 
+    /** How much it is liked, from −2 to 2; 0 for an open meal. */
+    public int liked(Choice choice) {
+        if (choice instanceof Cooked cooked) {
+            return dishes.get(cooked.dish()).liked();
+        }
+        return choice instanceof FromStock stock ? packets.get(stock.packet()).liked() : 0;
+    }
+
     /** How many at the table would rather not, or {@link Eater#MUST_NOT}. */
     public int against(Meal meal, Choice choice) {
         if (choice instanceof Cooked cooked) {

@@ -152,7 +152,7 @@ public record MenuScore(
                 }
                 boolean changed =
                         !(meal.stands() instanceof Undecided) && !meal.stands().equals(choice);
-                add(Part.CHANGES, changed ? MenuWishes.factor(wishes.fewChanges()) * MenuWeights.CHANGED : 0);
+                add(Part.CHANGES, changed ? MenuWeights.changed(problem, meal.day()) : 0);
             }
             if (choice instanceof FromStock stock) {
                 Packet packet = problem.packets().get(stock.packet());
@@ -162,16 +162,7 @@ public record MenuScore(
             if (choice instanceof Cooked cooked) {
                 add(Part.PRICES, MenuWeights.unpriced(problem, problem.dishes().get(cooked.dish()), meal.plates()));
             }
-            add(Part.TASTE, -MenuWishes.factor(wishes.favourites()) * liked(choice) * MenuWeights.LIKED);
-        }
-
-        private int liked(Choice choice) {
-            if (choice instanceof Cooked cooked) {
-                return problem.dishes().get(cooked.dish()).liked();
-            }
-            return choice instanceof FromStock stock
-                    ? problem.packets().get(stock.packet()).liked()
-                    : 0;
+            add(Part.TASTE, -MenuWishes.factor(wishes.favourites()) * problem.liked(choice) * MenuWeights.LIKED);
         }
 
         private void cooking(MenuCooking one) {

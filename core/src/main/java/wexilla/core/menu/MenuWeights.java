@@ -32,7 +32,9 @@ public final class MenuWeights {
     public static final long DISLIKED = cents("menu.disliked");
     public static final long LIKED = cents("menu.liked");
     public static final long UNTRIED = cents("menu.untried");
-    public static final long CHANGED = cents("menu.changed");
+    static final long CHANGED = cents("menu.changed");
+    private static final int FIRM_DAYS = Trade.whole("menu.firm-days");
+    private static final int FIRM = Trade.whole("menu.firm");
     public static final long PAST_BEST = cents("menu.past-best");
     public static final long PORTION_SHORT = cents("menu.portion-short");
     static final long PORTION_NO_ROOM = cents("menu.portion-no-room");
@@ -46,6 +48,11 @@ public final class MenuWeights {
     /** More than a twentieth of what the cook wanted used by its day. */
     static boolean missed(long left, long amount) {
         return left * 20 > amount;
+    }
+
+    /** What counts where a meal is not what stands: three days ahead are firm, the rest is soft. @param day of the plan */
+    public static long changed(MenuProblem problem, int day) {
+        return MenuWishes.factor(problem.wishes().fewChanges()) * CHANGED * (day < FIRM_DAYS ? FIRM : 1);
     }
 
     /**

@@ -78,7 +78,6 @@ final class Tables {
 
     int mostLots;
     final Dish[] dish;
-    private final long changed;
     private final long[][] likedOf;
     private final long[][] againstOf;
 
@@ -116,7 +115,6 @@ final class Tables {
         dish = problem.dishes().toArray(Dish[]::new);
         same = new boolean[dishes + packets][dishes + packets];
         proteinOf = new long[dishes + packets];
-        changed = MenuWishes.factor(problem.wishes().fewChanges()) * MenuWeights.CHANGED;
         meets = new boolean[meals][meals];
         likedOf = new long[meals][dishes + packets];
         againstOf = new long[meals][dishes + packets];
@@ -313,7 +311,7 @@ final class Tables {
     /** What a choice counts at a meal by itself; a meal that is not to be proposed counts only for what is liked. */
     long alone(int at, int code) {
         boolean changed = open[at] && stands[at] != 0 && stands[at] != code;
-        long change = changed ? this.changed : 0;
+        long change = changed ? MenuWeights.changed(problem, day[at]) : 0;
         if (code == 0) {
             return open[at] ? change + MenuWeights.OPEN : 0;
         }
