@@ -75,41 +75,45 @@ public final class PackTable {
 
     /** How much is bought to cover this need. */
     public long bought(long need) {
-        int wanted = wanted(need);
-        int bulk = bulk(wanted);
-        return bulk * packs[best].amount() + amount[wanted - bulk * steps[best]];
+        long wanted = wanted(need);
+        long bulk = bulk(wanted);
+        return bulk * packs[best].amount() + amount[rest(wanted, bulk)];
     }
 
     /** How often each of the packs is bought to cover this need. */
     public long[] often(long need) {
         long[] often = new long[packs.length];
-        int wanted = wanted(need);
-        int bulk = bulk(wanted);
+        long wanted = wanted(need);
+        long bulk = bulk(wanted);
         often[best] += bulk;
-        for (int left = wanted - bulk * steps[best]; left > 0; left -= steps[chosen[left]]) {
+        for (int left = rest(wanted, bulk); left > 0; left -= steps[chosen[left]]) {
             often[chosen[left]]++;
         }
         return often;
     }
 
     /** Steps to be covered: a hundredth less where that is cheaper. The table reaches so far. */
-    private int wanted(long need) {
-        int full = ceiling(need);
-        int nearly = ceiling(need - need / SHORT_OF);
+    private long wanted(long need) {
+        long full = ceiling(need);
+        long nearly = ceiling(need - need / SHORT_OF);
         return costOf(nearly) < costOf(full) ? nearly : full;
     }
 
-    private int ceiling(long need) {
-        return Math.toIntExact((Math.max(0, need) + step - 1) / step);
+    private long ceiling(long need) {
+        return (Math.max(0, need) + step - 1) / step;
     }
 
-    private int bulk(int wanted) {
+    private long bulk(long wanted) {
         return wanted <= MOST_STEPS ? 0 : (wanted - MOST_STEPS) / steps[best] + 1;
     }
 
-    private long costOf(int wanted) {
-        int bulk = bulk(wanted);
-        int rest = wanted - bulk * steps[best];
+    private int rest(long wanted, long bulk) {
+        return Math.toIntExact(Math.max(0, wanted - bulk * steps[best]));
+    }
+
+    private long costOf(long wanted) {
+        long bulk = bulk(wanted);
+        int rest = rest(wanted, bulk);
         grow(rest);
         return bulk * packs[best].price() + cost[rest];
     }

@@ -75,6 +75,21 @@ class PackMixTest {
         assertThat(PackMix.cheapest(lentils, Amount.of(2, Unit.PIECE))).isEmpty();
     }
 
+    /** However much is asked for, and whatever the packs beside each other: it is counted, not refused. */
+    @Test
+    void aNeedBeyondAllMeasure() {
+        List<WholePacks> kinds = List.of(pack(1, 2, null), pack(1000, 150, null));
+        PackMix mix = PackMix.cheapest(kinds, grams(9_999_999_000L)).orElseThrow();
+        // 99 of 100 are enough: 9,899,999 kg and ten times 1 g, which are less than one kilo more
+        assertThat(mix.packs()).isEqualTo(9_899_999 + 10);
+        assertThat(PackMix.cheapest(List.of(pack(30_000, 900, null), pack(1, 1, null)), grams(31_000))
+                        .orElseThrow()
+                        .left()
+                        .value()
+                        .signum())
+                .isNotNegative();
+    }
+
     /** Later needs are bought along only where that is less than buying them later from what is left. */
     @Test
     void laterNeedsComeAlongWhereThatIsCheaper() {
