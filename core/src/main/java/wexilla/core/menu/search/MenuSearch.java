@@ -33,6 +33,9 @@ public final class MenuSearch {
     private static final double HOT = 250_000;
 
     private static final double COLD = 1_500;
+    /** What share of its weight a broken rule has at first: it grows to all of it, so that the way past one is found while it is hot. */
+    private static final double SOFT = 5e-6;
+
     private static final int LOOK = 512;
     private static final long FIRST_ROUND = 60_000;
 
@@ -54,7 +57,6 @@ public final class MenuSearch {
     private final Moves moves;
     private final SplittableRandom random;
     private final int[] openMeals;
-    private final boolean walled;
     private int[] best;
     private long bestTotal;
 
@@ -64,10 +66,6 @@ public final class MenuSearch {
         random = new SplittableRandom(seed);
         openMeals =
                 IntStream.range(0, tables.meals).filter(at -> tables.open[at]).toArray();
-        walled = !problem.often().isEmpty()
-                || problem.foods().stream()
-                        .flatMap(food -> food.lots().stream())
-                        .anyMatch(MenuProblem.Lot::must);
         moves = new Moves(tables, state, random, openMeals);
         best = state.chosen();
         bestTotal = state.total();
@@ -132,18 +130,12 @@ public final class MenuSearch {
         }
     }
 
-    /**
-     * First all that gives a good plan, then on from there: a longer search never says less than a shorter one. What must be
-     * used walls the plans that use it off from each other: there it begins once more from nothing.
-     */
+    /** First all that gives a good plan, then on from there: a longer search never says less than a shorter one. */
     private long anneal(long effort, Watch watch) {
         long good = Math.min(effort, good(tables.days));
         long spent = rounds(0, good, FIRST_ROUND, watch);
         if (spent < good || good == effort) {
             return spent;
-        }
-        if (walled) {
-            goTo(new int[best.length]);
         }
         return rounds(good, effort, good, watch);
     }
@@ -178,19 +170,23 @@ public final class MenuSearch {
 
     private long cool(long spent, long steps, Watch watch) {
         double heat = HOT;
-        long current = state.total();
+        double soft = SOFT;
+        double current = state.softened(soft);
         for (long step = 0; step < steps; step++) {
             if (step % LOOK == 0) {
                 if (step > 0 && watch.ends(spent + step, bestTotal)) {
                     return step;
                 }
                 heat = HOT * Math.pow(COLD / HOT, (double) step / steps);
+                soft = SOFT * Math.pow(1 / SOFT, (double) step / steps);
+                current = state.softened(soft);
             }
             if (!moves.tryOne()) {
                 continue;
             }
-            long total = state.settle();
-            long worse = total - current;
+            state.settle();
+            double total = state.softened(soft);
+            double worse = total - current;
             if (worse <= 0 || random.nextDouble() < Math.exp(-worse / heat)) {
                 state.keep();
                 current = total;

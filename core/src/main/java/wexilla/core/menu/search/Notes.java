@@ -7,10 +7,14 @@ final class Notes {
 
     final long[] value;
     long total;
+    /** What of the total counts for rules that are broken. */
+    long walls;
+
     private int[] at = new int[512];
     private long[] was = new long[512];
     private int notes;
     private long totalWas;
+    private long wallsWas;
 
     Notes(int places) {
         value = new long[places];
@@ -39,8 +43,15 @@ final class Notes {
         put(place, now);
     }
 
+    /** Puts a number of the total that counts for a broken rule. */
+    void wall(int place, long now) {
+        walls += now - value[place];
+        term(place, now);
+    }
+
     void keep() {
         notes = 0;
+        wallsWas = walls;
         totalWas = total;
     }
 
@@ -50,5 +61,6 @@ final class Notes {
         }
         notes = 0;
         total = totalWas;
+        walls = wallsWas;
     }
 }

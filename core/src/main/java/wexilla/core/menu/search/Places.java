@@ -9,13 +9,16 @@ final class Places {
     final int mealHands = 0;
 
     final int session;
-    /** For each choice: what its cooking counts, the minutes of it that are ahead, hundredths of portions cooked. */
+    /** For each choice: what its cooking counts, what rules it breaks, the minutes of it that are ahead, hundredths of portions cooked. */
     final int cookingTerm;
+
+    final int cookingWall;
 
     final int cookingHands;
     final int cookingPlates;
     final int dayTerm;
     final int foodTerm;
+    final int foodWall;
     /** Money for each food and week; then for each week. */
     final int foodBought;
 
@@ -33,7 +36,7 @@ final class Places {
     /** How often what is asked for is eaten. */
     final int often;
 
-    final int oftenTerm;
+    final int oftenWall;
     final int size;
 
     private final Tables tables;
@@ -44,11 +47,13 @@ final class Places {
         int weeks = tables.problem.weeks();
         session = mealHands + tables.meals;
         cookingTerm = session + tables.days;
-        cookingHands = cookingTerm + tables.codes;
+        cookingWall = cookingTerm + tables.codes;
+        cookingHands = cookingWall + tables.codes;
         cookingPlates = cookingHands + tables.codes;
         dayTerm = cookingPlates + tables.codes;
         foodTerm = dayTerm + tables.days;
-        foodBought = foodTerm + foods;
+        foodWall = foodTerm + foods;
+        foodBought = foodWall + foods;
         foodWasted = foodBought + foods * weeks;
         packetTerm = foodWasted + foods;
         packetWasted = packetTerm + tables.packets;
@@ -57,8 +62,8 @@ final class Places {
         frozen = weekTerm + weeks;
         frozenTerm = frozen + tables.days;
         often = frozenTerm + tables.days;
-        oftenTerm = often + tables.often.length;
-        size = oftenTerm + tables.often.length;
+        oftenWall = often + tables.often.length;
+        size = oftenWall + tables.often.length;
     }
 
     /**

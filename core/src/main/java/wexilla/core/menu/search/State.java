@@ -69,7 +69,7 @@ final class State {
             notes.total += tables.alone(at, 0);
         }
         for (int i = 0; i < tables.often.length; i++) {
-            notes.term(place.oftenTerm + i, MenuWeights.HARD * tables.often[i].off(0));
+            notes.wall(place.oftenWall + i, MenuWeights.HARD * tables.often[i].off(0));
         }
         for (int food = 0; food < tables.lotUntil.length; food++) {
             dirtyFoods.add(food);
@@ -96,6 +96,11 @@ final class State {
 
     long total() {
         return notes.total;
+    }
+
+    /** The total where broken rules count only so much of their weight. */
+    double softened(double share) {
+        return notes.total - notes.walls * (1 - share);
     }
 
     Places.Sums sums() {
@@ -174,8 +179,8 @@ final class State {
         for (int asked : tables.oftenAt[at]) {
             if (code != 0 && tables.countsFor[asked][tables.thing(code)]) {
                 notes.add(place.often + asked, more);
-                notes.term(
-                        place.oftenTerm + asked,
+                notes.wall(
+                        place.oftenWall + asked,
                         MenuWeights.HARD * tables.often[asked].off((int) notes.value[place.often + asked]));
             }
         }
@@ -241,13 +246,15 @@ final class State {
             }
         }
         long term = 0;
+        long wall = 0;
         if (any) {
             int late = fresh < 0 || !tables.open[fresh] ? 0 : dish.minutes() - tables.clock[fresh];
-            term = (late > 0 ? MenuWeights.late(late) : 0)
-                    + (dish.untried() ? MenuWishes.factor(wishes.fewNew()) * MenuWeights.UNTRIED : 0)
+            wall = late > 0 ? MenuWeights.late(late) : 0;
+            term = (dish.untried() ? MenuWishes.factor(wishes.fewNew()) * MenuWeights.UNTRIED : 0)
                     + MenuWeights.ALWAYS * Math.max(0, cooked - 100 * dish.most()) * MenuWeights.PORTION_SHORT / 100;
         }
         notes.term(place.cookingTerm + code, term);
+        notes.wall(place.cookingWall + code, wall);
     }
 
     private void pay(int in, long more) {
@@ -298,12 +305,14 @@ final class State {
         long term = cheap * (MenuWeights.worth(kept, worth) / 2 - MenuWeights.worth(carried, worth) / 2);
         long packs = MenuWeights.worth(spoilt, worth);
         long wasted = packs;
+        long wall = 0;
         int[] until = tables.lotUntil[food];
         for (int lot = 0; lot < amount.length && until[lot] < tables.days; lot++) {
             wasted += MenuWeights.worth(left[lot], worth);
-            term += tables.lotMust[food][lot] ? MenuWeights.must(left[lot], amount[lot]) : 0;
+            wall += tables.lotMust[food][lot] ? MenuWeights.must(left[lot], amount[lot]) : 0;
         }
         notes.put(place.foodWasted + food, wasted);
+        notes.wall(place.foodWall + food, wall);
         notes.term(place.foodTerm + food, term + MenuWishes.factor(wishes.useUp()) * wasted);
         for (int in = 0; in < weeks; in++) {
             int own = place.foodBought + food * weeks + in;
