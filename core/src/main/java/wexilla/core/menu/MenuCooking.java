@@ -42,6 +42,12 @@ public record MenuCooking(Cooked of, List<Integer> meals, int plates) {
                 .orElse(MenuProblem.NONE);
     }
 
+    /** Whether it is cooked ahead, or for several meals, on a day that is no cook day. */
+    public boolean big(MenuProblem problem) {
+        boolean more = fresh(problem) == MenuProblem.NONE || meals.size() > 1;
+        return more && problem.cookMinutes().get(of.day()) == 0;
+    }
+
     /** Whether a meal eats of it after it was frozen. */
     public boolean frozenFor(MenuProblem problem, int meal) {
         return problem.meals().get(meal).day() - of.day() > dish(problem).keeps();

@@ -84,6 +84,8 @@ public record MenuDifference(List<Reason> worse, long total) {
                 case NEW -> "nobody here has cooked it yet";
                 case WASTE -> money(then.wasted() - now.wasted()) + " more passes its date";
                 case CHANGES -> "it changes what stands";
+                case EVENINGS -> "two big cookings on one evening";
+                case FRESH -> "a week of which nothing is cooked fresh";
                 case PRICES -> "more of it has no price anybody knows";
                 case SIZE -> "there is too little of it, or no room for it";
             };

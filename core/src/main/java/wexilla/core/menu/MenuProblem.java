@@ -54,6 +54,7 @@ public record MenuProblem(
     public static final int NONE = -1;
 
     private static final int MOST_MEALS = 6 * MOST_DAYS;
+    private static final int MOST_OF_A_WEEK = 5;
 
     /**
      * How often something is eaten within some days.
@@ -335,6 +336,12 @@ public record MenuProblem(
     /** How many weeks it is shopped for; the last one may be short. */
     public int weeks() {
         return (days + 6) / 7;
+    }
+
+    /** Whether a week has most of its meals, one of them at least to be proposed. */
+    public boolean whole(int week) {
+        List<Meal> own = meals.stream().filter(meal -> meal.day() / 7 == week).toList();
+        return own.size() >= MOST_OF_A_WEEK && own.stream().anyMatch(Meal::open);
     }
 
     /** Most minor units for a week; empty without a limit. Where fewer are said than there are weeks the last one goes on. */

@@ -48,6 +48,8 @@ public record MenuScore(
         NEW,
         WASTE,
         CHANGES,
+        EVENINGS,
+        FRESH,
         PRICES,
         SIZE
     }
@@ -107,6 +109,7 @@ public record MenuScore(
                 packet(packet);
             }
             freezer();
+            evenings();
             for (MenuProblem.Often asked : problem.often()) {
                 int off = asked.off(problem.often(asked, choices));
                 broken += off > 0 ? 1 : 0;
@@ -274,6 +277,24 @@ public record MenuScore(
             add(Part.SIZE, use.tooFew());
             add(Part.WASTE, MenuWishes.factor(wishes.useUp()) * use.wasted());
             add(Part.MONEY, MenuWishes.factor(wishes.cheap()) * use.kept());
+        }
+
+        private void evenings() {
+            long[] big = new long[problem.days()];
+            cookings.stream()
+                    .filter(one -> one.big(problem))
+                    .forEach(one -> big[one.of().day()]++);
+            for (long day : big) {
+                add(Part.EVENINGS, MenuWeights.big(day));
+            }
+            long[] fresh = new long[problem.weeks()];
+            for (int at = 0; at < choices.size(); at++) {
+                int day = problem.meals().get(at).day();
+                fresh[day / 7] += choices.get(at) instanceof Cooked cooked && cooked.day() == day ? 1 : 0;
+            }
+            for (int week = 0; week < fresh.length; week++) {
+                add(Part.FRESH, MenuWeights.fresh(fresh[week], problem.whole(week)));
+            }
         }
 
         private void freezer() {

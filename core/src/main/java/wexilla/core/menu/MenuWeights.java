@@ -33,6 +33,8 @@ public final class MenuWeights {
     public static final long LIKED = cents("menu.liked");
     public static final long UNTRIED = cents("menu.untried");
     static final long CHANGED = cents("menu.changed");
+    private static final long BIG_MORE = cents("menu.big-more");
+    private static final long NOTHING_FRESH = cents("menu.nothing-fresh");
     private static final int FIRM_DAYS = Trade.whole("menu.firm-days");
     private static final int FIRM = Trade.whole("menu.firm");
     public static final long PAST_BEST = cents("menu.past-best");
@@ -48,6 +50,16 @@ public final class MenuWeights {
     /** More than a twentieth of what the cook wanted used by its day. */
     static boolean missed(long left, long amount) {
         return left * 20 > amount;
+    }
+
+    /** What counts where so many big cookings are on one evening that is no cook day: one is enough. */
+    public static long big(long cookings) {
+        return ALWAYS * BIG_MORE * Math.max(0, cookings - 1);
+    }
+
+    /** What counts for a week of which so many meals are cooked on their day. @param whole whether it has most of its meals */
+    public static long fresh(long meals, boolean whole) {
+        return whole && meals == 0 ? ALWAYS * NOTHING_FRESH : 0;
     }
 
     /** What counts where a meal is not what stands: three days ahead are firm, the rest is soft. @param day of the plan */

@@ -30,7 +30,7 @@ public final class MenuSearch {
     }
 
     /** Between how much worse a step may be at first and in the end, in what counts against a plan. */
-    private static final double HOT = 250_000;
+    private static final double HOT = 500_000;
 
     private static final double COLD = 1_500;
     /** What share of its weight a broken rule has at first: it grows to all of it, so that the way past one is found while it is hot. */

@@ -33,6 +33,13 @@ final class Places {
     final int frozen;
 
     final int frozenTerm;
+    /** For each choice whether it is a big cooking, for each day how many are; for each week the meals cooked fresh. */
+    final int big;
+
+    final int bigs;
+    final int bigTerm;
+    final int fresh;
+    final int freshTerm;
     /** How often what is asked for is eaten. */
     final int often;
 
@@ -63,7 +70,12 @@ final class Places {
         frozenTerm = frozen + tables.days;
         often = frozenTerm + tables.days;
         oftenWall = often + tables.often.length;
-        size = oftenWall + tables.often.length;
+        big = oftenWall + tables.often.length;
+        bigs = big + tables.codes;
+        bigTerm = bigs + tables.days;
+        fresh = bigTerm + tables.days;
+        freshTerm = fresh + weeks;
+        size = freshTerm + weeks;
     }
 
     /**

@@ -68,6 +68,9 @@ final class State {
         for (int at = 0; at < tables.meals; at++) {
             notes.total += tables.alone(at, 0);
         }
+        for (int week = 0; week < weeks; week++) {
+            notes.term(place.freshTerm + week, MenuWeights.fresh(0, tables.whole[week]));
+        }
         for (int i = 0; i < tables.often.length; i++) {
             notes.wall(place.oftenWall + i, MenuWeights.HARD * tables.often[i].off(0));
         }
@@ -122,6 +125,8 @@ final class State {
         freeze(at, code, tables.plates[at]);
         often(at, was, -1);
         often(at, code, 1);
+        fresh(at, was, -1);
+        fresh(at, code, 1);
         dirtyDays.add(tables.day[at]);
         groups.move(at, code);
         if (!tables.isCooked(code)) {
@@ -186,6 +191,25 @@ final class State {
         }
     }
 
+    private void fresh(int at, int code, int more) {
+        int week = tables.day[at] / 7;
+        if (tables.isCooked(code) && tables.dayOf(code) == tables.day[at]) {
+            notes.add(place.fresh + week, more);
+            notes.term(place.freshTerm + week, MenuWeights.fresh(notes.value[place.fresh + week], tables.whole[week]));
+        }
+    }
+
+    /** Whether a cooking is ahead, or for several meals, on a day that is no cook day. */
+    private void big(int code, int day, boolean is) {
+        long was = notes.value[place.big + code];
+        long now = is && !tables.cookDay[day] ? 1 : 0;
+        if (was != now) {
+            notes.put(place.big + code, now);
+            notes.add(place.bigs + day, now - was);
+            notes.term(place.bigTerm + day, MenuWeights.big(notes.value[place.bigs + day]));
+        }
+    }
+
     private long neighbours(int at, int code) {
         if (code == 0) {
             return 0;
@@ -218,13 +242,16 @@ final class State {
         int day = tables.dayOf(code);
         boolean any = groups.head[code] >= 0;
         int plates = 0;
+        int meals = 0;
         int fresh = -1;
         for (int at = groups.head[code]; at >= 0; at = groups.next[at]) {
             plates += tables.plates[at];
+            meals++;
             if (tables.day[at] == day && (fresh < 0 || at < fresh)) {
                 fresh = at;
             }
         }
+        big(code, day, any && (fresh < 0 || meals > 1));
         int cooked = MenuWeights.cooked(plates);
         int hands = any ? MenuWeights.hands(dish, cooked) : 0;
         for (int at = groups.head[code]; at >= 0; at = groups.next[at]) {

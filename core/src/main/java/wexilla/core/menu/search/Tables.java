@@ -39,6 +39,10 @@ final class Tables {
     final int[] day;
     final int[] plates;
     final int[] clock;
+    /** Days that are cook days, and weeks that have most of their meals. */
+    final boolean[] cookDay;
+
+    final boolean[] whole;
     final boolean[] open;
     final MenuProblem.Often[] often;
     /** For each meal what is asked of its day; for each of those which dishes and packets count. */
@@ -90,6 +94,14 @@ final class Tables {
         codes = 1 + dishes * days + packets;
         day = problem.meals().stream().mapToInt(Meal::day).toArray();
         plates = problem.meals().stream().mapToInt(Meal::plates).toArray();
+        cookDay = new boolean[days];
+        for (int one = 0; one < days; one++) {
+            cookDay[one] = problem.cookMinutes().get(one) > 0;
+        }
+        whole = new boolean[problem.weeks()];
+        for (int week = 0; week < whole.length; week++) {
+            whole[week] = problem.whole(week);
+        }
         clock = problem.meals().stream().mapToInt(Meal::clock).toArray();
         often = problem.often().toArray(MenuProblem.Often[]::new);
         oftenAt = new int[meals][];

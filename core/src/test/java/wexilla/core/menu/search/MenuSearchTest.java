@@ -57,7 +57,7 @@ class MenuSearchTest {
         MenuProblem problem = Menus.of(seed, new Menus.Size(4, 1, 4, 3, 2), MenuWishes.VARIED);
         Tables tables = new Tables(problem);
         State state = new State(tables);
-        assertThat(MenuSearch.of(problem, 1, 20_000, (spent, total) -> false)
+        assertThat(MenuSearch.of(problem, 1, MenuSearch.good(problem.days()), (spent, total) -> false)
                         .score()
                         .total())
                 .isEqualTo(least(tables, state, 0));

@@ -41,6 +41,7 @@ final class ProvenMenu {
     private final BoolVar[][] packet;
     private final IntVar[][] plates;
     private final LinearExprBuilder[] week;
+    private final LinearExprBuilder[] bigs;
 
     private ProvenMenu(MenuProblem problem) {
         Loader.loadNativeLibraries();
@@ -50,6 +51,10 @@ final class ProvenMenu {
         cooked = new BoolVar[meals][problem.dishes().size()][problem.days()];
         packet = new BoolVar[meals][problem.packets().size()];
         plates = new IntVar[problem.dishes().size()][problem.days()];
+        bigs = new LinearExprBuilder[problem.days()];
+        for (int day = 0; day < bigs.length; day++) {
+            bigs[day] = LinearExpr.newBuilder();
+        }
         week = new LinearExprBuilder[problem.weeks()];
         for (int i = 0; i < week.length; i++) {
             week[i] = LinearExpr.newBuilder();
@@ -178,6 +183,7 @@ final class ProvenMenu {
                 cooking(dish, day, at, ahead);
             }
         }
+        evenings();
         for (int meal = 0; meal < packet.length; meal++) {
             for (int i = 0; i < problem.packets().size(); i++) {
                 if (packet[meal][i] != null) {
@@ -203,14 +209,32 @@ final class ProvenMenu {
         }
     }
 
+    private void evenings() {
+        LinearExprBuilder fresh = LinearExpr.newBuilder();
+        for (int day = 0; day < problem.days(); day++) {
+            IntVar more = over(bigs[day].build(), 1);
+            goal.addTerm(more, MenuWeights.big(2));
+            for (int dish = 0; dish < problem.dishes().size(); dish++) {
+                if (cooked[day][dish][day] != null) {
+                    fresh.add(cooked[day][dish][day]);
+                }
+            }
+        }
+        BoolVar none = model.newBoolVar("nothing fresh");
+        model.addGreaterOrEqual(LinearExpr.newBuilder().add(fresh).add(none).build(), 1);
+        goal.addTerm(none, MenuWeights.fresh(0, problem.whole(0)));
+    }
+
     private void cooking(int at, int day, LinearExprBuilder[] atTable, LinearExprBuilder[] ahead) {
         Dish dish = problem.dishes().get(at);
         BoolVar any = model.newBoolVar("any");
+        LinearExprBuilder count = LinearExpr.newBuilder();
         LinearExprBuilder eaten = LinearExpr.newBuilder();
         for (int meal = 0; meal < cooked.length; meal++) {
             if (cooked[meal][at][day] != null) {
                 eaten.addTerm(cooked[meal][at][day], problem.meals().get(meal).plates() / 100);
                 model.addImplication(cooked[meal][at][day], any);
+                count.add(cooked[meal][at][day]);
                 if (meal != day) {
                     atTable[meal].addTerm(cooked[meal][at][day], MenuWeights.REHEAT);
                 }
@@ -233,6 +257,16 @@ final class ProvenMenu {
                 .addTerm(here, -dish.handsEach() / 100);
         if (dish.minutes() > problem.meals().get(day).clock()) {
             model.addEquality(fresh, 0);
+        }
+        if (problem.cookMinutes().get(day) == 0) {
+            BoolVar big = model.newBoolVar("big");
+            // ahead
+            model.addGreaterOrEqual(LinearExpr.newBuilder().add(big).add(fresh).build(), any);
+            // or for several meals
+            model.addLessOrEqual(
+                    count.build(),
+                    LinearExpr.newBuilder().addTerm(big, cooked.length).add(1).build());
+            bigs[day].add(big);
         }
         goal.addTerm(any, dish.untried() ? MenuWishes.factor(wishes.fewNew()) * MenuWeights.UNTRIED : 0);
         IntVar tooMany = over(LinearExpr.newBuilder().add(plates[at][day]).build(), dish.most());
