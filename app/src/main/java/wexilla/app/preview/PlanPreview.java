@@ -33,6 +33,7 @@ import wexilla.core.money.Money;
 import wexilla.core.people.Appetite;
 import wexilla.core.plan.Eater;
 import wexilla.core.plan.MealOfDay;
+import wexilla.core.plan.Served;
 import wexilla.core.quantity.Rational;
 
 /** A plan of some weeks from dishes and stock as they are typed; stores nothing. */
@@ -264,10 +265,13 @@ class PlanPreview {
     private static List<Integer> against(List<Eater> eaters, PlanPantry pantry) {
         List<Integer> against = new ArrayList<>();
         for (int i = 0; i < pantry.dishes().size(); i++) {
+            // without steps nobody says what is put on at the table
             against.add(Eater.verdict(
-                    eaters, pantry.dishes().get(i).name(), pantry.in().get(i)));
+                    eaters,
+                    pantry.dishes().get(i).name(),
+                    Served.whole(pantry.in().get(i))));
         }
-        pantry.packets().forEach(packet -> against.add(Eater.verdict(eaters, packet.name(), List.of())));
+        pantry.packets().forEach(packet -> against.add(Eater.verdict(eaters, packet.name(), Served.whole(List.of()))));
         return against;
     }
 

@@ -207,7 +207,8 @@ class Proposing {
                 proposal.together(at).stream().map(MealChoice::of).toList(),
                 place.planned() ? words(menu, at) : "",
                 place.open(),
-                reasons.meal(at),
+                Stream.concat(menu.without(at, choice).stream(), reasons.meal(at).stream())
+                        .toList(),
                 swaps);
     }
 

@@ -504,7 +504,7 @@ final class Year {
                                         kitchen.household(), kitchen.foods().book()))
                                 .toList(),
                         one.recipe().title(),
-                        wexilla.core.plan.Eater.foods(one.recipe()))
+                        wexilla.core.plan.Served.of(one.recipe()))
                 != wexilla.core.plan.Eater.MUST_NOT;
     }
 

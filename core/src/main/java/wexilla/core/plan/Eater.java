@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Diet;
 import wexilla.core.food.Food;
@@ -25,6 +26,7 @@ import wexilla.core.people.Appetite;
 import wexilla.core.people.Flag;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.RecipeLine;
 
 /**
  * Somebody at the table.
@@ -143,17 +145,49 @@ public record Eater(
     }
 
     /**
+     * What stands against a dish for this eater. Where only what is put on at the table does, the plate is served without it.
+     */
+    List<Judgement> against(LocalDate day, String dish, Served served) {
+        List<Judgement> found = against(day, dish, served.foods());
+        if (served.apart().isEmpty() || found.stream().noneMatch(Eater::counts)) {
+            return found;
+        }
+        List<Judgement> plain = new ArrayList<>(against(day, dish, served.plain()));
+        if (served.plain().isEmpty() || plain.stream().anyMatch(Eater::counts)) {
+            return found;
+        }
+        plain.add(new Judgement.ServedWithout(
+                day,
+                name,
+                served.apart().stream()
+                        .filter(food -> against(day, "", List.of(food)).stream().anyMatch(Eater::counts))
+                        .map(Food::name)
+                        .toList()));
+        return plain;
+    }
+
+    /** How this eater's plate is served without what is put on at the table; empty where it is served as it is. */
+    public Optional<Judgement.ServedWithout> without(Served served) {
+        return against(LocalDate.EPOCH, "", served).stream()
+                .filter(Judgement.ServedWithout.class::isInstance)
+                .map(Judgement.ServedWithout.class::cast)
+                .findFirst();
+    }
+
+    private static boolean counts(Judgement found) {
+        return found.level() != Judgement.Level.HINT || found.weight() > 0;
+    }
+
+    /**
      * How these people stand to a dish of a plan that is proposed: how many of them would rather not, or {@link
      * #MUST_NOT}. What nobody has described is not proposed to somebody with an allergen or a diet (design:
      * things, section 5).
-     *
-     * @param foods what is in it; none where nobody knows
      */
-    public static int verdict(Collection<Eater> eaters, String dish, Collection<Food> foods) {
+    public static int verdict(Collection<Eater> eaters, String dish, Served served) {
         int against = 0;
         for (Eater eater : eaters) {
-            List<Judgement> found = eater.against(LocalDate.EPOCH, dish, foods);
-            if (eater.mustNot(foods, found).isPresent()) {
+            List<Judgement> found = eater.against(LocalDate.EPOCH, dish, served);
+            if (eater.mustNot(served, found).isPresent()) {
                 return MUST_NOT;
             }
             against += found.stream().anyMatch(one -> one.weight() > 0) ? 1 : 0;
@@ -162,16 +196,16 @@ public record Eater(
     }
 
     /** Why this dish is not for this eater, in a word or two; empty where nothing speaks against it but taste. */
-    public Optional<String> mustNot(String dish, Collection<Food> foods) {
-        return mustNot(foods, against(LocalDate.EPOCH, dish, foods));
+    public Optional<String> mustNot(String dish, Served served) {
+        return mustNot(served, against(LocalDate.EPOCH, dish, served));
     }
 
-    private Optional<String> mustNot(Collection<Food> foods, List<Judgement> found) {
-        if (foods.isEmpty()) {
+    private Optional<String> mustNot(Served served, List<Judgement> found) {
+        if (served.foods().isEmpty()) {
             return allergens.isEmpty() && diets.isEmpty() ? Optional.empty() : Optional.of("nobody says what is in it");
         }
         return found.stream()
-                .filter(one -> one.level() != Judgement.Level.HINT)
+                .filter(one -> one.level() != Judgement.Level.HINT && !(one instanceof Judgement.ServedWithout))
                 .map(Eater::reason)
                 .findFirst();
     }
@@ -190,8 +224,11 @@ public record Eater(
 
     /** Every food a recipe names, held back or not; what the book does not know as one nobody has described. */
     public static List<Food> foods(Recipe recipe) {
-        return recipe.withMade().stream()
-                .map(line -> line.read()
+        return foods(recipe.withMade().stream());
+    }
+
+    static List<Food> foods(Stream<RecipeLine> lines) {
+        return lines.map(line -> line.read()
                         .saidFood()
                         .orElseGet(() -> Food.unknown(
                                 Key.food(line.read().foodName()), line.read().foodName(), Unit.PIECE)))

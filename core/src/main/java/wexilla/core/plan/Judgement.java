@@ -26,6 +26,7 @@ public sealed interface Judgement
                 Judgement.NotSaid,
                 Judgement.Look,
                 Judgement.NotFor,
+                Judgement.ServedWithout,
                 Judgement.Disliked,
                 Judgement.TooHot,
                 NotAtOnce,
@@ -300,6 +301,32 @@ public sealed interface Judgement
                     ? "under 12 months"
                     : flag.name().toLowerCase(Locale.ROOT);
             return Remark.stop(subject + " is " + is + ": no " + caution.words() + " (" + food + ")", source);
+        }
+    }
+
+    /** Somebody's plate is served without what is put on at the table. @param foods that are left off */
+    record ServedWithout(LocalDate day, String subject, List<String> foods) implements Judgement {
+
+        public ServedWithout {
+            foods = List.copyOf(foods);
+        }
+
+        @Override
+        public PlanRule rule() {
+            return PlanRule.WHO_EATS;
+        }
+
+        @Override
+        public Level level() {
+            return Level.DO;
+        }
+
+        @Override
+        public Remark remark() {
+            return Remark.act(
+                    subject + "’s plate without " + String.join(", ", foods)
+                            + ": serve it first, the rest at the table",
+                    "it is put on at the table, nothing of it is in the pot");
         }
     }
 

@@ -24,9 +24,9 @@ public enum PlanRule {
             List<Judgement> found = new ArrayList<>();
             for (int i = 0; i < evening.dishes().size(); i++) {
                 Dish dish = evening.dishes().get(i);
-                List<Food> foods = PlannedMeal.foods(dish);
+                Served served = PlannedMeal.served(dish);
                 for (Eater eater : evening.eatersOf(i)) {
-                    found.addAll(eater.against(evening.day(), dish.name(), foods));
+                    found.addAll(eater.against(evening.day(), dish.name(), served));
                 }
             }
             return found;

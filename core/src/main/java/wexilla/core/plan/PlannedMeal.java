@@ -199,6 +199,10 @@ public record PlannedMeal(When when, List<Eater> eaters, List<Dish> dishes, List
                 .collect(Collectors.toSet());
     }
 
+    static Served served(Dish dish) {
+        return dish instanceof Cook cook ? Served.of(cook.sized().recipe()) : Served.whole(foods(dish));
+    }
+
     static List<Food> foods(Dish dish) {
         if (dish instanceof Cook cook) {
             return Eater.foods(cook.sized().recipe());

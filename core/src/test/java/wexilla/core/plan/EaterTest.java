@@ -91,4 +91,22 @@ class EaterTest {
         assertThat(told(new Eater("Cy", Appetite.TEENAGER, Set.of(), Set.of(), List.of(), 3), "Leek bake"))
                 .isEmpty();
     }
+
+    /** Of what is put on at the table a plate is served without; what is in the pot is for everybody or for nobody. */
+    @Test
+    void servedWithout() {
+        Eater eater = new Eater("Al", Appetite.ADULT, Set.of(Allergen.MILK), Set.of(), List.of(), 3);
+        List<Eater> all = List.of(eater);
+        Served apart = new Served(List.of(HONEY, CHEESE), List.of(CHEESE));
+        assertThat(Eater.verdict(all, "Supper", apart)).isZero();
+        assertThat(eater.mustNot("Supper", apart)).isEmpty();
+        assertThat(eater.without(apart).orElseThrow().foods()).containsExactly("raw-milk cheese");
+        assertThat(eater.against(DAY, "Supper", apart).stream().map(Judgement::level))
+                .containsExactly(Judgement.Level.DO);
+        Served inIt = new Served(List.of(HONEY, CHEESE), List.of(HONEY));
+        assertThat(Eater.verdict(all, "Supper", inIt)).isEqualTo(Eater.MUST_NOT);
+        assertThat(eater.without(inIt)).isEmpty();
+        // nothing is left of it
+        assertThat(eater.without(new Served(List.of(CHEESE), List.of(CHEESE)))).isEmpty();
+    }
 }

@@ -6,12 +6,10 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -110,11 +108,10 @@ public final class Building {
                     key -> Verdicts.of(open, place.meal(), eaters, liked, asked.wishing(), lately));
             meals.add(meal(open, place, seen.get(i), against, who(eaters, known)));
         }
-        Set<Eater> eaters = new LinkedHashSet<>();
-        for (int i = 0; i < places.size(); i++) {
-            eaters.addAll(places.get(i).open() ? seen.get(i).eaters() : List.of());
-        }
-        return open.with(asked.wishing().onto(open.problem(), meals, open), eaters, asked.wishing());
+        return open.with(
+                asked.wishing().onto(open.problem(), meals, open),
+                seen.stream().map(PlannedMeal::eaters).toList(),
+                asked.wishing());
     }
 
     /** When the earliest of these is on the table. */

@@ -14,6 +14,7 @@ import wexilla.core.food.book.FoodBook;
 import wexilla.core.food.book.FoodWord;
 import wexilla.core.food.facts.Allergen;
 import wexilla.core.food.facts.Known;
+import wexilla.core.plan.Served;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.steps.StepGear;
 
@@ -34,15 +35,19 @@ public record Meant(
     /**
      * A dish as a wish looks at it.
      *
-     * @param foods that are in it; none where nobody knows
      * @param gear its steps keep busy
      */
-    public record Seen(String name, Collection<Food> foods, Set<StepGear.Kind> gear) {
+    public record Seen(String name, Served served, Set<StepGear.Kind> gear) {
 
-        static Seen of(Recipe recipe, Collection<Food> foods) {
+        static Seen of(Recipe recipe) {
             Set<StepGear.Kind> gear = EnumSet.noneOf(StepGear.Kind.class);
             recipe.steps().forEach(step -> gear.add(StepGear.read(step.text()).kind()));
-            return new Seen(recipe.title(), foods, gear);
+            return new Seen(recipe.title(), Served.of(recipe), gear);
+        }
+
+        /** What is in it; none where nobody knows. */
+        Collection<Food> foods() {
+            return served.foods();
         }
     }
 

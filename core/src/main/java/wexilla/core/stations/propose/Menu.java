@@ -3,7 +3,7 @@ package wexilla.core.stations.propose;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Collection;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -22,6 +22,7 @@ import wexilla.core.menu.MenuProblem.FromStock;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.plan.Eater;
+import wexilla.core.plan.Served;
 
 /**
  * What can be chosen, with what it stands for.
@@ -31,7 +32,7 @@ import wexilla.core.plan.Eater;
  * @param named for each place, what stands there in words; empty for nothing
  * @param priced for each dish, what goes in costs, with the prices that are missing
  * @param seen each dish and then each packet as wishes look at them
- * @param eaters who eats at the meals that are open
+ * @param tables for each place who eats there
  * @param leftOut what is not proposed, for whom and why, with its number
  */
 public record Menu(
@@ -43,7 +44,7 @@ public record Menu(
         List<Cost> priced,
         List<Packets.Stocked> packets,
         List<Meant.Seen> seen,
-        List<Eater> eaters,
+        List<List<Eater>> tables,
         List<String> leftOut) {
 
     /** What is in each is looked up once. */
@@ -64,29 +65,51 @@ public record Menu(
                 priced,
                 packets,
                 Stream.concat(
-                                dishes.stream().map(one -> Meant.Seen.of(one.recipe(), Eater.foods(one.recipe()))),
+                                dishes.stream().map(one -> Meant.Seen.of(one.recipe())),
                                 packets.stream()
-                                        .map(one -> new Meant.Seen(one.packet().name(), one.foods(), Set.of())))
+                                        .map(one -> new Meant.Seen(
+                                                one.packet().name(), Served.whole(one.foods()), Set.of())))
                         .toList(),
                 List.of(),
                 List.of());
     }
 
     /** The same with meals, and what was asked of it. */
-    Menu with(MenuProblem asked, Collection<Eater> here, Wishing wishing) {
-        List<String> out = new ArrayList<>(leftOut(here));
+    Menu with(MenuProblem asked, List<List<Eater>> here, Wishing wishing) {
+        Menu open = new Menu(asked, start, places, named, dishes, priced, packets, seen, here, List.of());
+        List<String> out = new ArrayList<>(open.leftOutFor());
         out.addAll(wishing.told(this));
-        return new Menu(
-                asked, start, places, named, dishes, priced, packets, seen, List.copyOf(here), List.copyOf(out));
+        return new Menu(asked, start, places, named, dishes, priced, packets, seen, here, List.copyOf(out));
+    }
+
+    /** Who eats at the meals that are open. */
+    Set<Eater> eaters() {
+        Set<Eater> here = new LinkedHashSet<>();
+        for (int at = 0; at < places.size(); at++) {
+            here.addAll(places.get(at).open() ? tables.get(at) : List.of());
+        }
+        return here;
+    }
+
+    /** Whose plate is served without what is put on at the table, in words. */
+    public List<String> without(int at, Choice choice) {
+        int thing = problem.thing(choice);
+        if (thing == MenuProblem.NONE) {
+            return List.of();
+        }
+        return tables.get(at).stream()
+                .flatMap(eater -> eater.without(seen.get(thing).served()).stream())
+                .map(one -> one.remark().words())
+                .toList();
     }
 
     /** What is left out for who eats at the meals that are open, with how many dishes, in words. */
-    private List<String> leftOut(Collection<Eater> here) {
+    private List<String> leftOutFor() {
         List<String> told = new ArrayList<>();
-        for (Eater eater : here) {
+        for (Eater eater : eaters()) {
             Map<String, Integer> why = new TreeMap<>();
             for (Meant.Seen one : seen) {
-                eater.mustNot(one.name(), one.foods()).ifPresent(reason -> why.merge(reason, 1, Integer::sum));
+                eater.mustNot(one.name(), one.served()).ifPresent(reason -> why.merge(reason, 1, Integer::sum));
             }
             if (!why.isEmpty()) {
                 told.add(why.entrySet().stream()

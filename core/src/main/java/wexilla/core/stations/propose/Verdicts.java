@@ -33,7 +33,7 @@ final class Verdicts {
             boolean suits =
                     MealWords.suits(slot.meal(), recipe.title(), stored.about().tags());
             boolean without = wishing.banned(seen, slot.day());
-            int verdict = suits && !without ? Eater.verdict(eaters, recipe.title(), seen.foods()) : Eater.MUST_NOT;
+            int verdict = suits && !without ? Eater.verdict(eaters, recipe.title(), seen.served()) : Eater.MUST_NOT;
             Set<UUID> refused = liked.refused().getOrDefault(stored.id(), Set.of());
             int no = (int) slot.people().stream().filter(refused::contains).count();
             if (verdict == Eater.MUST_NOT) {
@@ -46,10 +46,10 @@ final class Verdicts {
         }
         for (int i = 0; i < menu.packets().size(); i++) {
             Packets.Stocked stocked = menu.packets().get(i);
-            boolean without = wishing.banned(menu.seen().get(menu.dishes().size() + i), slot.day());
+            Meant.Seen seen = menu.seen().get(menu.dishes().size() + i);
+            boolean without = wishing.banned(seen, slot.day());
             boolean main = slot.meal() != MealOfDay.BREAKFAST && slot.meal() != MealOfDay.SNACK;
-            int verdict =
-                    main && !without ? Eater.verdict(eaters, stocked.packet().name(), stocked.foods()) : Eater.MUST_NOT;
+            int verdict = main && !without ? Eater.verdict(eaters, seen.name(), seen.served()) : Eater.MUST_NOT;
             int again = stocked.packet().dishes().stream()
                     .mapToInt(
                             name -> lately.against(name, true, stocked.packet().proteins(), slot.day(), eaters))

@@ -79,7 +79,7 @@ public final class WhyNot {
 
     private static String never(Menu menu, Wishing wishing, Meant.Seen dish) {
         for (Eater eater : menu.eaters()) {
-            Optional<String> must = eater.mustNot(dish.name(), dish.foods());
+            Optional<String> must = eater.mustNot(dish.name(), dish.served());
             if (must.isPresent()) {
                 return dish.name() + " is not for " + eater.name() + ": " + must.get() + ".";
             }

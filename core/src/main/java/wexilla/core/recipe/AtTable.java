@@ -1,0 +1,78 @@
+package wexilla.core.recipe;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import wexilla.core.food.book.WordLists;
+import wexilla.core.recipe.lines.Mentions;
+
+/**
+ * What of a recipe is put on at the table, so that a plate can be served without it: parmesan to serve, yoghurt beside, a
+ * garnish. In doubt nothing is: what is cooked, stirred in, layered or left unsaid is in the dish.
+ */
+public final class AtTable {
+
+    private static final WordLists WORDS = WordLists.of("at-table");
+    private static final Pattern SAID = WORDS.list("said");
+    private static final Pattern MORE = WORDS.list("more");
+    private static final Pattern SERVES = WORDS.list("serves");
+    private static final Pattern MIXES = WORDS.list("mixes");
+    private static final Pattern GATHERS = WORDS.list("gathers");
+    private static final WordLists VERBS = WordLists.of("step-verbs");
+    private static final List<Pattern> HEATS = List.of(VERBS.list("wait"), VERBS.list("stove"), VERBS.list("cook"));
+    private static final Pattern SENTENCE = Pattern.compile("[.;!\\n]+");
+
+    private AtTable() {}
+
+    /** The lines of it that are put on at the table, in their order. */
+    public static List<RecipeLine> of(Recipe recipe) {
+        List<String> sentences = recipe.steps().stream()
+                .flatMap(step -> SENTENCE.splitAsStream(step.text().toLowerCase(Locale.ROOT)))
+                .toList();
+        return recipe.lines().stream().filter(line -> is(line, sentences)).toList();
+    }
+
+    private static boolean is(RecipeLine line, List<String> sentences) {
+        String text = line.read().text();
+        if (MORE.matcher(text).find()) {
+            return false;
+        }
+        Set<String> nouns = Mentions.nouns(line.read());
+        Pattern named = Pattern.compile(
+                nouns.stream().map(Pattern::quote).collect(Collectors.joining("|", "\\b(?:", ")(?:e?s)?\\b")));
+        boolean mentioned = false;
+        for (int i = 0; i < sentences.size(); i++) {
+            Matcher names = named.matcher(sentences.get(i));
+            while (names.find()) {
+                mentioned = true;
+                if (!served(sentences, i, names.start())) {
+                    return false;
+                }
+            }
+        }
+        boolean said = SAID.matcher(text).find();
+        return said
+                || mentioned
+                        && sentences.stream()
+                                .noneMatch(one -> GATHERS.matcher(one).find());
+    }
+
+    /** Whether what is named here is put on a plate, and nothing is heated or stirred from there on. */
+    private static boolean served(List<String> sentences, int at, int from) {
+        String sentence = sentences.get(at);
+        Matcher serves = SERVES.matcher(sentence.substring(0, from));
+        int verb = -1;
+        while (serves.find()) {
+            verb = serves.end();
+        }
+        if (verb < 0 || MIXES.matcher(sentence.substring(verb)).find()) {
+            return false;
+        }
+        String then =
+                sentence.substring(verb) + " . " + String.join(" . ", sentences.subList(at + 1, sentences.size()));
+        return HEATS.stream().noneMatch(heat -> heat.matcher(then).find());
+    }
+}
