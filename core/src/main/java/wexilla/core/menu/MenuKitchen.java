@@ -44,9 +44,6 @@ public final class MenuKitchen {
     private static final Rational THOUSAND = Rational.of(1000);
     private static final Rational MILLION = Rational.of(1_000_000);
     private static final long UNPRICED = MenuWeights.MINOR * Trade.whole("menu.unpriced-thousand");
-    /** Cookings of a recipe at once, at most. */
-    private static final int MOST_TIMES = 3;
-
     private final Supply supply;
     private final CostSheet.Known prices;
     private final LocalDateTime now;
@@ -86,8 +83,10 @@ public final class MenuKitchen {
      * @param once as written, {@code twice} at double the size: between them lies what a portion more takes
      * @param keeps the last day in the fridge after the day of cooking
      * @param liked from −2, not eaten, to 2, again soon
+     * @param most portions that are cooked at once
      */
-    public record Candidate(Sized once, Sized twice, int keeps, boolean freezes, int liked, boolean untried) {}
+    public record Candidate(
+            Sized once, Sized twice, int keeps, boolean freezes, int liked, boolean untried, int most) {}
 
     /** The foods that the dishes asked for so far use. */
     public List<MenuProblem.Food> foods() {
@@ -120,7 +119,7 @@ public final class MenuKitchen {
                 // with leftovers in it, it is as old as they are: what is not eaten that day is frozen
                 leftovers(once) ? 0 : candidate.keeps(),
                 candidate.freezes(),
-                MOST_TIMES * portions,
+                candidate.most(),
                 0,
                 takes.unpriced(),
                 takes.uses());

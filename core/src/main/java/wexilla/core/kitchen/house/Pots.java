@@ -26,4 +26,13 @@ public record Pots(List<Filling.Vessel> vessels, Map<Key, Rational> standing, Me
         int loads = said == null ? Filling.loads(recipe, factor, vessels, standing, measures) : said;
         return Sized.of(recipe, Size.of(factor, Math.min(loads, MOST_VESSELS)), measures);
     }
+
+    /** Most portions of a recipe that are cooked at once, up to so many times as written: what its vessel takes in one load. */
+    public int most(Recipe recipe, int times) {
+        int halves = 2 * times;
+        while (halves > 2 && Filling.loads(recipe, Rational.of(halves, 2), vessels, standing, measures) > 1) {
+            halves--;
+        }
+        return recipe.portions() * halves / 2;
+    }
 }

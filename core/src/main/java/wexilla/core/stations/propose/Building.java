@@ -63,13 +63,15 @@ public final class Building {
         List<Needs.Want> decided = decided(places, seen);
         Supply left = now.supply();
         Needs standing = Needs.of(standing(looked, asked.from(), decided), left, now.measures());
-        List<Packets.Stocked> stocked = Packets.together(
-                Packets.of(now, looked, left, tableFrom(places), asked.from(), decided), tables(places, seen));
+        List<Integer> tables = tables(places, seen);
+        List<Packets.Stocked> stocked =
+                Packets.together(Packets.of(now, looked, left, tableFrom(places), asked.from(), decided), tables);
         MenuKitchen kitchen = new MenuKitchen(left, prices(now), now.guide(), now.now(), begins(places), asked.from());
         kitchen.besides(standing, last);
+        int largest = (tables.stream().mapToInt(Integer::intValue).max().orElse(0) + 99) / 100;
         List<MenuProblem.Dish> made = new ArrayList<>();
         for (Written one : stored) {
-            made.add(kitchen.dish(Candidates.candidate(now, one, liked, asked.from())));
+            made.add(kitchen.dish(Candidates.candidate(now, one, liked, asked.from(), largest)));
         }
         List<MenuProblem.Packet> there =
                 stocked.stream().map(Packets.Stocked::packet).toList();

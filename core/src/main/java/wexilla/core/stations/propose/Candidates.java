@@ -41,6 +41,9 @@ public final class Candidates {
     /** Of these, how many may be there for what must be used alone. */
     private static final int MOST_FOR_STOCK = MOST / 3;
 
+    /** Cookings of a recipe at once, at most. */
+    private static final int MOST_TIMES = 3;
+
     /**
      * What thousands of recipes are chosen by before any is read whole.
      *
@@ -99,8 +102,12 @@ public final class Candidates {
         return (int) (head.foods().stream().filter(soon::contains).count() + 100 * wished);
     }
 
-    /** A recipe as the plan sees it. */
-    static MenuKitchen.Candidate candidate(Kitchen now, Written stored, Tastes liked, LocalDate from) {
+    /**
+     * A recipe as the plan sees it. A batch is no more than its vessel takes, but one meal is cooked in as many as it needs.
+     *
+     * @param table portions of the largest meal
+     */
+    static MenuKitchen.Candidate candidate(Kitchen now, Written stored, Tastes liked, LocalDate from, int table) {
         Recipe recipe = stored.recipe();
         Sized once = Sized.of(recipe, Size.AS_WRITTEN, now.measures());
         KeepingGuide guide = now.guide();
@@ -113,6 +120,7 @@ public final class Candidates {
                 rule.fridge() == null ? 0 : rule.fridge().to(),
                 guide.freezes(keeping) && !FreezesBadly.is(recipe.title(), Eater.foods(recipe)),
                 liked.likes(stored.id()),
-                liked.untried(stored.id()));
+                liked.untried(stored.id()),
+                Math.max(table, now.home().pots().most(recipe, MOST_TIMES)));
     }
 }
