@@ -1844,6 +1844,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shop/shops": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["shops"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shop/tick": {
         parameters: {
             query?: never;
@@ -3420,6 +3436,7 @@ export interface components {
             multi?: string;
             pack: string;
             price: string;
+            shop?: string;
         };
         PriceView: {
             each: string;
@@ -3430,6 +3447,7 @@ export interface components {
             pack: string;
             price: string;
             seenOn: string;
+            shop?: string;
             unit: string;
         };
         ProbeView: {
@@ -3842,6 +3860,14 @@ export interface components {
             whole: string;
             words: string;
         };
+        ShopSum: {
+            complete: boolean;
+            cost: string;
+            going: boolean;
+            saves?: string;
+            shops: string[];
+            worth: boolean;
+        };
         ShopView: {
             basket: components["schemas"]["TickedView"][];
             complete: boolean;
@@ -3851,7 +3877,11 @@ export interface components {
             inBasket: string;
             inBasketComplete: boolean;
             missing?: string;
+            shops: components["schemas"]["ShopSum"][];
             wanted: components["schemas"]["WantedView"][];
+        };
+        ShopsInput: {
+            shops: string[];
         };
         SizeAsked: {
             /** Format: int32 */
@@ -4133,6 +4163,7 @@ export interface components {
             /** Format: int32 */
             packs: number;
             price?: string;
+            shop?: string;
         };
         TickedView: {
             act: string;
@@ -4143,6 +4174,7 @@ export interface components {
             /** Format: int32 */
             packs: number;
             price?: string;
+            shop?: string;
         };
         TimelineAsked: {
             begin?: string;
@@ -4306,6 +4338,7 @@ export interface components {
             pack?: string;
             /** Format: int32 */
             packs: number;
+            shop?: string;
             staple: boolean;
             why: string;
         };
@@ -7473,6 +7506,34 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["ItemInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
+                };
+            };
+        };
+    };
+    shops: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShopsInput"];
             };
         };
         responses: {

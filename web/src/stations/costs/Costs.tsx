@@ -124,6 +124,7 @@ function Prices({ prices }: { prices: Schema['PriceView'][] }) {
   const [pack, setPack] = useState('');
   const [price, setPrice] = useState('');
   const [multi, setMulti] = useState('');
+  const [shop, setShop] = useState('');
   const save = useAct(
     'facts',
     (key, body: Schema['PriceInput']) =>
@@ -148,7 +149,13 @@ function Prices({ prices }: { prices: Schema['PriceView'][] }) {
         className="mb-3 grid items-end gap-3 sm:grid-cols-[minmax(0,1fr)_7rem_7rem]"
         onSubmit={(event) => {
           event.preventDefault();
-          save.act({ food, pack, price, multi: multi.trim() === '' ? undefined : multi });
+          save.act({
+            food,
+            pack,
+            price,
+            multi: multi.trim() === '' ? undefined : multi,
+            shop: shop.trim() === '' ? undefined : shop,
+          });
         }}
       >
         <Field label="Food" value={food} set={field(setFood)} at="/food" problem={save.problem} />
@@ -162,11 +169,12 @@ function Prices({ prices }: { prices: Schema['PriceView'][] }) {
           problem={save.problem}
           placeholder="3 for 13.00"
         />
+        <Field label="Shop" value={shop} set={field(setShop)} at="/shop" problem={save.problem} placeholder="market" />
         <button type="submit" className="btn btn-primary sm:col-span-2 sm:justify-self-start" disabled={save.busy}>
           Write down
         </button>
       </form>
-      <OtherProblem problem={save.problem} fields={['/food', '/pack', '/price', '/multi']} />
+      <OtherProblem problem={save.problem} fields={['/food', '/pack', '/price', '/multi', '/shop']} />
       {prices.length === 0 && (
         <Empty>No price is written down yet. Prices also come from notes and from the list.</Empty>
       )}
@@ -177,6 +185,7 @@ function Prices({ prices }: { prices: Schema['PriceView'][] }) {
               <span className="font-semibold">{one.name}</span>
               <span className={`block text-sm ${one.old ? 'font-bold text-accent' : 'quiet'}`}>
                 {one.pack} for {one.price}, {shortDay(one.seenOn)}
+                {one.shop && `, ${one.shop}`}
                 {one.multi && ` · ${one.multi}`}
                 {one.old && ': an old price'}
               </span>

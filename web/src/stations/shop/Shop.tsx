@@ -7,6 +7,7 @@ import { Field } from '../../kit/Field';
 import { Empty, Heading, Money, OneOf, OtherProblem, Waiting } from '../../kit/kit';
 import { Away, Soon } from './Away';
 import { asks, InBasket, WantedRow } from './rows';
+import { Where } from './Where';
 
 type Wanted = Schema['WantedView'];
 
@@ -38,6 +39,7 @@ export function Shop() {
   const aisles = [...new Set(shop.wanted.map((wanted) => wanted.aisle))];
   // one question on a screen; the others wait under Household
   const asked = shop.wanted.find(asks);
+  const several = new Set(shop.wanted.map((wanted) => wanted.shop).filter(Boolean)).size > 1;
   const nothing = shop.wanted.length === 0 && shop.basket.length === 0;
   return (
     <>
@@ -84,6 +86,7 @@ export function Shop() {
         </button>
       </div>
       <OtherProblem problem={add.problem} fields={['/text']} />
+      <Where sums={shop.shops} />
       <Soon soon={soon} />
       {nothing && (
         <Empty to="/plan" go="To the plan">
@@ -99,7 +102,13 @@ export function Shop() {
                 {shop.wanted
                   .filter((wanted) => wanted.aisle === aisle)
                   .map((wanted) => (
-                    <WantedRow key={keyOf(wanted)} wanted={wanted} ask={wanted === asked} waits={waits(wanted)} />
+                    <WantedRow
+                      key={keyOf(wanted)}
+                      wanted={wanted}
+                      ask={wanted === asked}
+                      waits={waits(wanted)}
+                      several={several}
+                    />
                   ))}
               </ul>
             </section>

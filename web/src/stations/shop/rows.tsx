@@ -10,8 +10,18 @@ type Wanted = Schema['WantedView'];
 const packsOf = (packs: number, pack: string | undefined) =>
   pack ? (packs > 1 ? `${packs} × ${pack}` : pack) : packs > 1 ? `${packs} ×` : '';
 
-/** One thing to buy: a tap puts it into the basket at the expected price; only a surprise is typed. */
-export function WantedRow({ wanted, ask, waits }: { wanted: Wanted; ask: boolean; waits: boolean }) {
+/** One thing to buy, in which of `several` shops: a tap puts it into the basket at the expected price; only a surprise is typed. */
+export function WantedRow({
+  wanted,
+  ask,
+  waits,
+  several = false,
+}: {
+  wanted: Wanted;
+  ask: boolean;
+  waits: boolean;
+  several?: boolean;
+}) {
   const [open, setOpen] = useState(false);
   const [asking, setAsking] = useState(false);
   const [packs, setPacks] = useState(String(wanted.packs));
@@ -28,6 +38,7 @@ export function WantedRow({ wanted, ask, waits }: { wanted: Wanted; ask: boolean
       packs: whole(packs, 0),
       pack: pack.trim() === '' ? undefined : pack,
       price: price.trim() === '' ? undefined : price,
+      shop: wanted.shop,
     });
   const forget = (set: (value: string) => void) => (event: React.ChangeEvent<HTMLInputElement>) => {
     set(event.target.value);
@@ -47,6 +58,7 @@ export function WantedRow({ wanted, ask, waits }: { wanted: Wanted; ask: boolean
         <span className="text-lg font-semibold">{wanted.name}</span>{' '}
         <span className="figure font-bold">{packsOf(wanted.packs, wanted.pack)}</span>
         <span className="quiet block text-sm">
+          {wanted.shop && several && <strong>{wanted.shop} · </strong>}
           {wanted.staple && 'staple, low or out'}
           {wanted.need && wanted.need !== wanted.pack && `needs ${wanted.need} · `}
           {wanted.dishes.join(', ')}

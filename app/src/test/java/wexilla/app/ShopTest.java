@@ -72,6 +72,61 @@ class ShopTest {
         return tick;
     }
 
+    private void price(String pack, String price, String shop) {
+        http.act("/api/costs/prices", Map.of("food", "minced beef", "pack", pack, "price", price, "shop", shop))
+                .ok();
+    }
+
+    /** Each shop by itself and both together; where the household goes is what list, plan and proposal pay; undone it is as before. */
+    @Test
+    void severalShops() {
+        plan();
+        price("500 g", "3.00", "Market");
+        price("200 g", "1.00", "market");
+        price("400 g", "3.50", "Discount shop");
+        JsonNode sums = shop().path("shops");
+        assertThat(sums.valueStream().map(sum -> sum.path("shops") + " " + sum.path("cost") + " " + sum.path("saves")))
+                .containsExactly(
+                        "[\"Market\"] \"3.00\" ",
+                        "[\"Discount shop\"] \"7.00\" ",
+                        "[\"Discount shop\",\"Market\"] \"3.00\" ");
+        assertThat(sums.get(2).path("going").asBoolean()).isTrue();
+        assertThat(beef().path("expected").asString()).isEqualTo("3.00");
+        assertThat(beef().path("shop").asString()).isEqualTo("Market");
+        String act = http.act("/api/shop/shops", Map.of("shops", List.of("discount shop")))
+                .ok()
+                .path("act")
+                .asString();
+        assertThat(beef().path("expected").asString()).isEqualTo("7.00");
+        assertThat(shop().path("shops").get(1).path("going").asBoolean()).isTrue();
+        http.undo(act).ok();
+        assertThat(beef().path("expected").asString()).isEqualTo("3.00");
+        assertThat(http.act("/api/shop/shops", Map.of("shops", List.of("farm shop")))
+                        .field())
+                .isEqualTo("/shops");
+        // what was bought there is a price seen there
+        JsonNode beef = beef();
+        Map<String, Object> tick = tick(beef, "2.40");
+        tick.put("shop", "Market");
+        http.act("/api/shop/tick", tick).ok();
+        http.act("/api/shop/away", Map.of()).ok();
+        assertThat(http.get("/api/costs")
+                        .ok()
+                        .path("prices")
+                        .get(0)
+                        .path("shop")
+                        .asString())
+                .isEqualTo("Market");
+    }
+
+    private JsonNode beef() {
+        return shop().path("wanted")
+                .valueStream()
+                .filter(one -> one.path("name").asString().equals("minced beef"))
+                .findFirst()
+                .orElseThrow();
+    }
+
     @Test
     void fromThePlanToTheShelf() {
         http.note("200 g minced beef 1.80\n400 g tinned tomatoes 0.55");

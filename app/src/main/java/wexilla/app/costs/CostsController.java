@@ -39,6 +39,7 @@ class CostsController {
     private static final int WEEKS = 8;
     private static final Rational DAYS = Rational.of(7);
     private static final int LONGEST_NAME = 80;
+    private static final int LONGEST_SHOP = 40;
 
     private final Prices prices;
     private final Spent spent;
@@ -59,6 +60,7 @@ class CostsController {
      *
      * @param each decimal money for {@code unit}: a kilo, a litre or one
      * @param old whether it was seen more than 90 days ago
+     * @param shop where; absent where nobody said
      */
     record PriceView(
             String food,
@@ -69,7 +71,8 @@ class CostsController {
             String unit,
             String seenOn,
             boolean old,
-            @Nullable String multi) {}
+            @Nullable String multi,
+            @Nullable String shop) {}
 
     /**
      * A week from Monday. Decimal money.
@@ -121,15 +124,17 @@ class CostsController {
                 multi == null
                         ? null
                         : multi.count() + " for " + multi.price().decimal() + ": "
-                                + multi.each().decimal() + " a pack");
+                                + multi.each().decimal() + " a pack",
+                offer.shop());
     }
 
-    /** @param pack what the price is for: "1 kg"; @param price decimal money of one; @param multi "3 for 13.00", absent without */
+    /** @param pack what the price is for: "1 kg"; @param price decimal money of one; @param multi "3 for 13.00", absent without; @param shop where, absent where nobody says */
     record PriceInput(
             String food,
             String pack,
             String price,
-            @Nullable String multi) {}
+            @Nullable String multi,
+            @Nullable String shop) {}
 
     @PostMapping("/api/costs/prices")
     Said price(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody PriceInput input) {
@@ -151,7 +156,11 @@ class CostsController {
                             instanceof Conversion.Converted converted
                     ? converted.amount()
                     : Amount.of(base.value(), unit);
-            prices.record(act, new Change.PriceSeen(foods.row(household, food), counted, price, act.day(), multi));
+            String shop = input.shop() == null || input.shop().isBlank()
+                    ? null
+                    : Asked.name("/shop", input.shop(), LONGEST_SHOP);
+            prices.record(
+                    act, new Change.PriceSeen(foods.row(household, food), counted, price, act.day(), multi, shop));
             return "Price: " + food.name() + ", " + pack + " for " + price.decimal();
         });
     }

@@ -66,7 +66,9 @@ class BuyStory {
                         ? converted.amount()
                         : pack;
                 Money paid = Money.parse(price.price(), household.currency());
-                prices.record(act, new Change.PriceSeen(foods.row(household, food), base, paid, act.day(), null));
+                prices.record(
+                        act,
+                        new Change.PriceSeen(foods.row(household, food), base, paid, act.day(), null, price.shop()));
             }
             return new Acts.Done<>("Prices seen at the market", "");
         });

@@ -87,8 +87,12 @@ record Script(
     /** What was weighed before and after, in grams. */
     record WeighingScript(String food, Part part, int before, int after) {}
 
-    /** A price seen on the shelf. */
-    record PriceScript(String food, String pack, String price) {}
+    /** A price seen on the shelf. @param shop where; absent where it is the same everywhere */
+    record PriceScript(
+            String food,
+            String pack,
+            String price,
+            @Nullable String shop) {}
 
     /** An evening that is over: planned, then eaten. @param not names of who would not eat it */
     record MealScript(

@@ -9,6 +9,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
+import wexilla.app.onhand.ShopNames;
 import wexilla.app.platform.Act;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.money.Money;
@@ -28,6 +29,7 @@ class Entries {
      *
      * @param pack one pack, null when it has no amount
      * @param price of all packs together, null when nobody knows
+     * @param shop where, null when nobody said
      */
     record Entry(
             UUID id,
@@ -37,12 +39,15 @@ class Entries {
             String text,
             int packs,
             @Nullable Amount pack,
-            @Nullable Money price) {}
+            @Nullable Money price,
+            @Nullable String shop) {}
 
     private final JdbcClient db;
+    private final ShopNames shops;
 
-    Entries(JdbcClient db) {
+    Entries(JdbcClient db, ShopNames shops) {
         this.db = db;
+        this.shops = shops;
     }
 
     /** Added by hand and not put away yet. */
@@ -66,7 +71,8 @@ class Entries {
     /** In the basket and not put away yet, oldest first. */
     List<Entry> basket(Household household) {
         return db.sql("""
-                        select e.* from shop_entry e
+                        select e.*, s.name as shop_name from shop_entry e
+                        left join shop s on s.household_id = e.household_id and s.id = e.shop
                         join act a on a.household_id = e.household_id and a.id = e.act
                         where e.household_id = ? and stands(e.household_id, e.act) and not exists (
                             select 1 from shop_away w where w.household_id = e.household_id and w.entry = e.id
@@ -88,7 +94,8 @@ class Entries {
                 row.getString("text"),
                 row.getInt("packs"),
                 unit == null ? null : Amount.of(Rational.of(row.getBigDecimal("pack")), Unit.ofSymbol(unit)),
-                price == null ? null : Money.of(price, household.currency()));
+                price == null ? null : Money.of(price, household.currency()),
+                row.getString("shop_name"));
     }
 
     void tick(Act act, Entry entry) {
@@ -96,8 +103,8 @@ class Entries {
         Money price = entry.price();
         db.sql("""
                         insert into shop_entry (household_id, id, item, food, text, packs, pack, pack_unit, price,
-                            device_at, act)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
+                            shop, device_at, act)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
                 .params(Arrays.asList(
                         act.household().id(),
                         entry.id(),
@@ -108,6 +115,7 @@ class Entries {
                         pack == null ? null : pack.value().toDecimal(6),
                         pack == null ? null : pack.unit().symbol(),
                         price == null ? null : price.minor(),
+                        entry.shop() == null ? null : shops.row(act, entry.shop()),
                         act.happenedAt().atOffset(ZoneOffset.UTC),
                         act.id()))
                 .update();

@@ -56,7 +56,7 @@ class PuttingAway {
             if (entry.food() != null) {
                 Food food = known.food(entry.food());
                 int packs = entry.pack() == null ? 1 : entry.packs();
-                kept.add(NoteLine.bought(entry.text(), packs, entry.pack(), food, entry.price()));
+                kept.add(NoteLine.bought(entry.text(), packs, entry.pack(), food, entry.price(), entry.shop()));
             } else if (entry.price() != null) {
                 besides = besides.plus(entry.price());
             }

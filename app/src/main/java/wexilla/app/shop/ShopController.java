@@ -1,5 +1,6 @@
 package wexilla.app.shop;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +17,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Foods;
 import wexilla.app.household.Reference;
+import wexilla.app.onhand.Offers;
+import wexilla.app.onhand.ShopNames;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts;
@@ -39,12 +42,14 @@ import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.lines.ReadLine;
 import wexilla.core.shopping.Basket;
 import wexilla.core.shopping.Needs;
+import wexilla.core.stations.plan.Looked;
 
 /** Shop: what is missing, what lies in the basket, and putting it away at home. */
 @RestController
 class ShopController {
 
     private static final int LONGEST = 120;
+    private static final int LONGEST_SHOP = 40;
     private static final Rational MOST = Rational.of(1_000_000_000);
 
     private final ShoppingList list;
@@ -54,6 +59,8 @@ class ShopController {
     private final Acts acts;
     private final Snapshots snapshots;
     private final Reference reference;
+    private final Offers offers;
+    private final ShopNames shopNames;
 
     ShopController(
             ShoppingList list,
@@ -62,7 +69,11 @@ class ShopController {
             Foods foods,
             Acts acts,
             Snapshots snapshots,
-            Reference reference) {
+            Reference reference,
+            Offers offers,
+            ShopNames shopNames) {
+        this.offers = offers;
+        this.shopNames = shopNames;
         this.list = list;
         this.entries = entries;
         this.away = away;
@@ -76,6 +87,7 @@ class ShopController {
      * @param expected what all of it comes to, those in the basket as priced; {@code complete} false is "at least"
      * @param missing how many prices, where what is known says too little to be told as money
      * @param inBasket what lies in the basket comes to
+     * @param shops what the plan's part of the list comes to where; none where fewer than two shops are known
      */
     record ShopView(
             int days,
@@ -85,7 +97,8 @@ class ShopController {
             boolean complete,
             @Nullable String missing,
             String inBasket,
-            boolean inBasketComplete) {}
+            boolean inBasketComplete,
+            List<ShopViews.ShopSum> shops) {}
 
     @GetMapping("/api/shop")
     ShopView shop(Household household, @RequestParam(defaultValue = "7") int days) {
@@ -93,13 +106,16 @@ class ShopController {
             throw Problem.at("/days", "A list covers from 1 to 60 days, not " + days + ".");
         }
         Snapshot now = snapshots.of(household);
-        Basket derived = list.until(now, now.today().plusDays(days - 1));
+        LocalDate to = now.today().plusDays(days - 1L);
+        Looked looked = list.until(now, to);
+        Offers.Known prices = offers.everywhere(household, now.foods(), null);
+        Map<Key, List<WholePacks>> kinds = list.packs(now, prices);
+        Basket derived = list.basket(now, looked, kinds);
         List<Entries.Entry> basket = entries.basket(household);
         List<WantedView> wanted = new ArrayList<>();
         derived.lines().stream()
                 .filter(line -> basket.stream().noneMatch(e -> isOf(now.foods(), e, line.food())))
                 .forEach(line -> wanted.add(ShopViews.wanted(reference.shopPacks(), household, line)));
-        Map<Key, List<WholePacks>> kinds = list.packs(now);
         entries.items(household).stream()
                 .filter(item -> basket.stream().noneMatch(e -> item.id().equals(e.item())))
                 .forEach(item -> wanted.add(ShopViews.byHand(now, item, kinds)));
@@ -120,7 +136,23 @@ class ShopController {
                 all.complete(),
                 all.missing().orElse(null),
                 ticked.known().decimal(),
-                ticked.complete());
+                ticked.complete(),
+                ShopViews.sums(list.shops(now, looked, prices), prices.gone(), household));
+    }
+
+    /** @param shops names of those that are gone to from now on */
+    record ShopsInput(List<String> shops) {}
+
+    @PostMapping("/api/shop/shops")
+    Said shops(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody ShopsInput input) {
+        return acts.say(household, key, "shops", input, act -> {
+            List<String> names = new ArrayList<>();
+            for (int i = 0; input.shops() != null && i < input.shops().size(); i++) {
+                names.add(Asked.name("/shops/" + i, input.shops().get(i), LONGEST_SHOP));
+            }
+            shopNames.goTo(act, names);
+            return "Shopping at: " + String.join(", ", names);
+        });
     }
 
     private static boolean isOf(KnownFoods now, Entries.Entry entry, Food food) {
@@ -147,6 +179,7 @@ class ShopController {
      * @param food key, absent for what is no food
      * @param pack one pack as people say it, "400 g"; absent for what has no amount
      * @param price decimal money for all packs; absent when nobody knows yet
+     * @param shop where; absent where nobody says
      */
     record TickInput(
             @Nullable String food,
@@ -154,7 +187,8 @@ class ShopController {
             String name,
             int packs,
             @Nullable String pack,
-            @Nullable String price) {}
+            @Nullable String price,
+            @Nullable String shop) {}
 
     @PostMapping("/api/shop/tick")
     Said tick(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody TickInput input) {
@@ -196,7 +230,10 @@ class ShopController {
                             pack(household, food, input.pack()),
                             priced
                                     ? Asked.money("/price", Objects.requireNonNull(input.price()), household.currency())
-                                    : null));
+                                    : null,
+                            input.shop() == null || input.shop().isBlank()
+                                    ? null
+                                    : Asked.name("/shop", input.shop(), LONGEST_SHOP)));
             return "In the basket: " + food.map(Food::name).orElse(name);
         });
     }

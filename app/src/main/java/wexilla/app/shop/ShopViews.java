@@ -3,18 +3,22 @@ package wexilla.app.shop;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import wexilla.app.onhand.Snapshot;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.kitchen.house.Household;
+import wexilla.core.money.Money;
 import wexilla.core.pricing.PackMix;
 import wexilla.core.pricing.WholePacks;
 import wexilla.core.quantity.Amount;
 import wexilla.core.recipe.lines.ReadLine;
 import wexilla.core.shopping.Basket;
 import wexilla.core.shopping.ShopPacks;
+import wexilla.core.shopping.Shops;
 
 /** The list and the basket as the Shop station shows them. */
 final class ShopViews {
@@ -31,6 +35,7 @@ final class ShopViews {
      * @param expected decimal money for all packs; absent when no price was ever seen
      * @param staple low or out, not counted
      * @param known false for what nobody has described
+     * @param shop where it is cheapest; absent for anywhere
      * @param asksUnit the unit whose weight is missing to count it: a bunch, a jar; absent when none is
      */
     record WantedView(
@@ -47,7 +52,8 @@ final class ShopViews {
             List<String> dishes,
             String why,
             boolean known,
-            @Nullable String asksUnit) {}
+            @Nullable String asksUnit,
+            @Nullable String shop) {}
 
     /** In the basket. @param act undoing it takes it out again */
     record TickedView(
@@ -57,7 +63,43 @@ final class ShopViews {
             String name,
             int packs,
             @Nullable String pack,
-            @Nullable String price) {}
+            @Nullable String price,
+            @Nullable String shop) {}
+
+    /**
+     * What the list comes to in these shops.
+     *
+     * @param cost decimal money; {@code complete} false is "at least"
+     * @param saves decimal money less than with one shop fewer; absent for one shop, and where it saves nothing
+     * @param worth whether it saves as much as a further way is worth
+     * @param going whether these are the shops the household goes to
+     */
+    record ShopSum(
+            List<String> shops,
+            String cost,
+            boolean complete,
+            @Nullable String saves,
+            boolean worth,
+            boolean going) {}
+
+    /** @param gone to which the household goes; none for every shop */
+    static List<ShopSum> sums(List<Shops.Sum> sums, Set<String> gone, Household household) {
+        Set<String> going = gone.isEmpty()
+                ? sums.stream().flatMap(sum -> sum.shops().stream()).collect(Collectors.toSet())
+                : gone;
+        return sums.stream()
+                .map(sum -> new ShopSum(
+                        sum.shops(),
+                        sum.cost().known().decimal(),
+                        sum.cost().complete(),
+                        sum.saves() > 0
+                                ? Money.of(sum.saves(), household.currency()).decimal()
+                                : null,
+                        sum.worth(),
+                        Set.copyOf(sum.shops()).equals(going)))
+                .filter(sum -> sum.shops().size() == 1 || sum.saves() != null || sum.going())
+                .toList();
+    }
 
     /** A line of the derived list, in the packs it is bought in. */
     static WantedView wanted(ShopPacks packs, Household household, Basket.Line line) {
@@ -88,7 +130,8 @@ final class ShopViews {
                 line.dishes(),
                 line.why(),
                 line.food().described(),
-                line.asks() == null ? null : line.asks().symbol());
+                line.asks() == null ? null : line.asks().symbol(),
+                buy == null ? null : buy.kind().shop());
     }
 
     /** Something somebody put on the list, with the price it was last seen at. @param kinds of pack seen, newest first */
@@ -117,7 +160,8 @@ final class ShopViews {
                 List.of("added by hand"),
                 "",
                 food == null || food.described(),
-                null);
+                null,
+                one.map(buy -> buy.kind().shop()).orElse(null));
     }
 
     /** So much of a food in whole packs; one pack where nobody said how much. */
@@ -149,6 +193,7 @@ final class ShopViews {
                 entry.text(),
                 entry.packs(),
                 entry.pack() == null ? null : entry.pack().toString(),
-                entry.price() == null ? null : entry.price().decimal());
+                entry.price() == null ? null : entry.price().decimal(),
+                entry.shop());
     }
 }

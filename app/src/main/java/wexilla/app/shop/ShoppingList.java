@@ -5,8 +5,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.TreeMap;
 import org.springframework.stereotype.Component;
+import wexilla.app.onhand.Offers;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.plan.PlanKitchen;
 import wexilla.core.food.Food;
@@ -14,6 +16,7 @@ import wexilla.core.food.Key;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.pricing.WholePacks;
 import wexilla.core.shopping.Basket;
+import wexilla.core.shopping.Shops;
 import wexilla.core.stations.plan.Looked;
 
 /** Derives the list: what the evenings want less what is there, and staples that are low or out. */
@@ -26,19 +29,35 @@ class ShoppingList {
         this.evenings = evenings;
     }
 
-    /** What is missing for the evenings up to this day. */
-    Basket until(Snapshot now, LocalDate to) {
-        Looked looked = evenings.look(now, to);
+    /** What the evenings up to this day need. */
+    Looked until(Snapshot now, LocalDate to) {
+        return evenings.look(now, to);
+    }
+
+    /** What is missing for them. @param kinds of pack each food is bought in */
+    Basket basket(Snapshot now, Looked looked, Map<Key, List<WholePacks>> kinds) {
         return Basket.of(
                 looked.check().needs().items(),
                 lowOrOut(now),
-                packs(now),
+                kinds,
                 now.household().currency());
     }
 
+    /** What the same list comes to in each shop, and in the best two and three; none where fewer than two are known. */
+    List<Shops.Sum> shops(Snapshot now, Looked looked, Offers.Known prices) {
+        Set<String> names = Shops.named(prices.all());
+        if (names.size() < 2) {
+            return List.of();
+        }
+        return Shops.sums(
+                names,
+                some -> basket(now, looked, packs(now, new Offers.Known(prices.all(), some)))
+                        .expected());
+    }
+
     /** Kinds of pack seen of each food; of one size the newest price counts. */
-    Map<Key, List<WholePacks>> packs(Snapshot now) {
-        return now.kitchen().with(now.offers()).packs().kinds();
+    Map<Key, List<WholePacks>> packs(Snapshot now, Offers.Known prices) {
+        return now.kitchen().with(Shops.in(prices.gone(), prices.all())).packs().kinds();
     }
 
     /** Staples whose newest word is low or out. */

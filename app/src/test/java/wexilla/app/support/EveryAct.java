@@ -193,6 +193,8 @@ public final class EveryAct {
                         "grade",
                         "WEIGHED"));
         JsonNode wanted = read("/api/shop").path("wanted").get(0);
+        add("/api/costs/prices", map("food", "milk", "pack", "1 l", "price", "1.05", "shop", "corner shop"));
+        add("/api/shop/shops", map("shops", List.of("corner shop")));
         add("/api/shop/items", map("text", "2 l milk"));
         add(
                 "/api/shop/tick",

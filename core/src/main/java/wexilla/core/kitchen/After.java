@@ -64,7 +64,7 @@ final class After {
         while (at < all.size() && all.get(at).seenOn().isAfter(seen.on())) {
             at++;
         }
-        all.add(at, new Offer(food, seen.price(), pack, seen.on(), seen.multi()));
+        all.add(at, new Offer(food, seen.price(), pack, seen.on(), seen.multi(), seen.shop()));
         prices = new HashMap<>(prices);
         prices.put(food, List.copyOf(all));
     }

@@ -141,8 +141,15 @@ public sealed interface Change
      * @param food the row of it
      * @param pack what it was for; null when nobody said, so that it is kept and cannot be counted with yet
      * @param multi what several packs cost together; null when there is no such offer
+     * @param shop where; null when nobody said
      */
-    record PriceSeen(UUID food, @Nullable Amount pack, Money price, LocalDate on, WholePacks.@Nullable MultiBuy multi)
+    record PriceSeen(
+            UUID food,
+            @Nullable Amount pack,
+            Money price,
+            LocalDate on,
+            WholePacks.@Nullable MultiBuy multi,
+            @Nullable String shop)
             implements OfPrice {}
 
     /** A recipe as it is written from now on. @param written with the version somebody had before her, 0 for a new one */

@@ -25,6 +25,7 @@ import wexilla.core.money.Cost;
 import wexilla.core.plan.Eater;
 import wexilla.core.plan.PlannedMeal;
 import wexilla.core.pricing.CostSheet;
+import wexilla.core.pricing.Offer;
 import wexilla.core.pricing.PackTable;
 import wexilla.core.pricing.WholePacks;
 import wexilla.core.quantity.Amount;
@@ -296,7 +297,7 @@ public final class MenuKitchen {
     private List<WholePacks> kinds(Food food, Unit unit) {
         return prices.offers().getOrDefault(food.key(), List.of()).stream()
                 .filter(offer -> offer.pack().unit().equals(unit))
-                .map(offer -> new WholePacks(offer.pack(), offer.price(), offer.multi()))
+                .map(Offer::packs)
                 .toList();
     }
 

@@ -1,10 +1,13 @@
 package wexilla.core.pricing;
 
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Key;
 import wexilla.core.money.Money;
@@ -18,12 +21,19 @@ import wexilla.core.quantity.Rational;
  * @param price of one pack
  * @param pack what it was for, in g, ml or pieces
  * @param multi what several of them cost together: "3 for 13.00"
+ * @param shop where; null where nobody said: anywhere
  */
-public record Offer(Key food, Money price, Amount pack, LocalDate seenOn, WholePacks.@Nullable MultiBuy multi) {
+public record Offer(
+        Key food,
+        Money price,
+        Amount pack,
+        LocalDate seenOn,
+        WholePacks.@Nullable MultiBuy multi,
+        @Nullable String shop) {
 
-    /** A price of one pack alone. */
+    /** A price of one pack alone, anywhere. */
     public Offer(Key food, Money price, Amount pack, LocalDate seenOn) {
-        this(food, price, pack, seenOn, null);
+        this(food, price, pack, seenOn, null, null);
     }
 
     /** Days after which a price is shown as old: handbook, section 4. */
@@ -61,11 +71,36 @@ public record Offer(Key food, Money price, Amount pack, LocalDate seenOn, WholeP
                 .toList();
     }
 
-    /** Of each size of pack the newest price, the newest first. */
+    private record Shelf(Amount pack, @Nullable String shop) {}
+
+    /** Of each size of pack the newest price in each shop, the newest first; one of no shop goes with the next one of its size. */
     public static List<Offer> current(List<Offer> newestFirst) {
-        Map<Amount, Offer> current = new LinkedHashMap<>();
-        newestFirst.forEach(offer -> current.putIfAbsent(offer.pack(), offer));
+        Map<Shelf, Offer> current = new LinkedHashMap<>();
+        Set<Amount> sizes = new HashSet<>();
+        for (Offer offer : newestFirst) {
+            if (sizes.add(offer.pack()) || offer.shop() != null) {
+                current.putIfAbsent(new Shelf(offer.pack(), offer.shop()), offer);
+            }
+        }
         return List.copyOf(current.values());
+    }
+
+    /**
+     * What is known of prices where only these shops are gone to. What was only ever seen in others is bought somewhere, too:
+     * its price there is the best that is known.
+     *
+     * @param shops names; none stands for every shop
+     */
+    public static List<Offer> in(Collection<String> shops, List<Offer> offers) {
+        List<Offer> there = offers.stream()
+                .filter(offer -> offer.shop() == null || shops.contains(offer.shop()))
+                .toList();
+        return shops.isEmpty() || there.isEmpty() ? offers : there;
+    }
+
+    /** One pack of it as it is bought. */
+    public WholePacks packs() {
+        return new WholePacks(pack, price, multi, shop);
     }
 
     public UnitPrice unitPrice() {

@@ -15,8 +15,18 @@ import wexilla.core.quantity.Unfit;
  * What whole packs of one kind cost at the till, basis "bought".
  *
  * @param multi n for a price, for whole multiples of n only; the rest at the single price
+ * @param shop where; null for anywhere
  */
-public record WholePacks(Amount pack, Money price, @Nullable MultiBuy multi) {
+public record WholePacks(
+        Amount pack,
+        Money price,
+        @Nullable MultiBuy multi,
+        @Nullable String shop) {
+
+    /** In any shop. */
+    public WholePacks(Amount pack, Money price, @Nullable MultiBuy multi) {
+        this(pack, price, multi, null);
+    }
 
     /** "3 for 10.00". */
     public record MultiBuy(int count, Money price) {

@@ -71,10 +71,7 @@ public record Trips(List<Trip> trips, List<Left> left) {
         public static Packs of(Map<Key, List<Offer>> seen, KeepingGuide guide, Currency currency) {
             Map<Key, List<WholePacks>> kinds = new HashMap<>();
             seen.forEach((food, offers) -> kinds.put(
-                    food,
-                    Offer.current(offers).stream()
-                            .map(offer -> new WholePacks(offer.pack(), offer.price(), offer.multi()))
-                            .toList()));
+                    food, Offer.current(offers).stream().map(Offer::packs).toList()));
             return new Packs(kinds, (food, day) -> guide.spareUntil(food.keepingClass(), day), currency);
         }
     }

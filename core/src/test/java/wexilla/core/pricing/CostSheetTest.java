@@ -166,7 +166,12 @@ class CostSheetTest {
         Known several = known(
                 List.of(),
                 List.of(new Offer(
-                        MINCE.key(), euro("4.00"), amount("500 g"), TODAY, new WholePacks.MultiBuy(3, euro("10.00")))),
+                        MINCE.key(),
+                        euro("4.00"),
+                        amount("500 g"),
+                        TODAY,
+                        new WholePacks.MultiBuy(3, euro("10.00")),
+                        null)),
                 Seasoning.EXACT);
         assertThat(CostSheet.of(List.of(wanted(MINCE, "1500 g")), several).total())
                 .hasToString("10.00 EUR");

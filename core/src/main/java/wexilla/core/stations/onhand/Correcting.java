@@ -113,6 +113,7 @@ public record Correcting(Kitchen kitchen) {
                 state(lot, thing),
                 lot.about(),
                 null,
+                null,
                 said.or(lot.clock(), printed(lot)),
                 dish,
                 List.of());
@@ -144,12 +145,12 @@ public record Correcting(Kitchen kitchen) {
 
     private static NoteLine dish(Lot lot, String called) {
         return new NoteLine(
-                called, 1, lot.amount(), called, null, State.COOKED, "", null, Since.UNSAID, true, List.of());
+                called, 1, lot.amount(), called, null, State.COOKED, "", null, null, Since.UNSAID, true, List.of());
     }
 
     private NoteLine same(Lot lot) {
         UUID food = Objects.requireNonNull(lot.food());
-        return NoteLine.bought(lot.name(), 1, lot.amount(), kitchen.foods().food(food), null);
+        return NoteLine.bought(lot.name(), 1, lot.amount(), kitchen.foods().food(food), null, null);
     }
 
     private static String title(String name) {

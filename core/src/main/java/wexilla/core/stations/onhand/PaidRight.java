@@ -96,7 +96,7 @@ public record PaidRight(
                         : "");
         UUID food = is.food();
         Change.PriceSeen first = food != null && seen.isEmpty() && cost.minor() > 0
-                ? new Change.PriceSeen(food, lot.amount(), cost, on, null)
+                ? new Change.PriceSeen(food, lot.amount(), cost, on, null, null)
                 : null;
         Map<UUID, Long> priced = new HashMap<>();
         Map<UUID, Long> more = new HashMap<>();

@@ -118,7 +118,7 @@ public record PuttingAway(Kitchen kitchen, LocalDate day, Map<Key, UUID> rows, S
         Money price = line.price();
         if (row != null && price != null && price.minor() > 0) {
             Amount pack = line.each() == null ? null : each.times(Rational.of(line.count()));
-            written.prices.add(new Change.PriceSeen(row, pack, price, day, null));
+            written.prices.add(new Change.PriceSeen(row, pack, price, day, null, line.shop()));
         }
         if (row != null) {
             written.foods.add(row);

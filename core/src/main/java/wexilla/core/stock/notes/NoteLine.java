@@ -17,6 +17,7 @@ import wexilla.core.quantity.Amount;
  * @param state how it is said to be: cooked, frozen, opened; null when nothing was said
  * @param about what else was written: "bone in", "for the weekend"
  * @param price of all containers together, or null
+ * @param shop where it was bought; null when nobody said
  * @param since the days that were said of it
  * @param dish true for "2 bolognese for 6"
  * @param asks what must be asked, in the cook's words
@@ -30,6 +31,7 @@ public record NoteLine(
         @Nullable State state,
         String about,
         @Nullable Money price,
+        @Nullable String shop,
         Since since,
         boolean dish,
         List<String> asks) {
@@ -42,11 +44,13 @@ public record NoteLine(
     NoteLine paying(Money share, String ask) {
         List<String> all = new ArrayList<>(asks);
         all.add(ask);
-        return new NoteLine(text, count, each, foodName, food, state, about, share, since, dish, all);
+        return new NoteLine(text, count, each, foodName, food, state, about, share, shop, since, dish, all);
     }
 
     /** Something bought just now, with its price. */
-    public static NoteLine bought(String text, int count, @Nullable Amount each, Food food, @Nullable Money price) {
-        return new NoteLine(text, count, each, food.name(), food, null, "", price, Since.UNSAID, false, List.of());
+    public static NoteLine bought(
+            String text, int count, @Nullable Amount each, Food food, @Nullable Money price, @Nullable String shop) {
+        return new NoteLine(
+                text, count, each, food.name(), food, null, "", price, shop, Since.UNSAID, false, List.of());
     }
 }

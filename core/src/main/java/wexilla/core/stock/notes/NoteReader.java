@@ -225,6 +225,7 @@ public final class NoteReader {
                     state,
                     about,
                     shares.isEmpty() ? paid : shares.get(i),
+                    null,
                     since,
                     dish,
                     asks));

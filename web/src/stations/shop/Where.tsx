@@ -1,0 +1,43 @@
+import { answer, api, type Schema } from '../../api/client';
+import { useAct } from '../../api/useAct';
+import { Money, OtherProblem } from '../../kit/kit';
+
+/** What the same list comes to in one shop and in several; a tap says where the household goes. */
+export function Where({ sums }: { sums: Schema['ShopSum'][] }) {
+  const go = useAct('list', (key, body: Schema['ShopsInput']) =>
+    answer(api.POST('/api/shop/shops', { params: { header: { 'Idempotency-Key': key } }, body })),
+  );
+  if (sums.length === 0) {
+    return null;
+  }
+  return (
+    <section aria-labelledby="where" className="no-print mb-5">
+      <h2 id="where" className="quiet mb-1 text-sm font-semibold">
+        What the plan needs comes to
+      </h2>
+      <div className="flex flex-wrap gap-2">
+        {sums.map((sum) => (
+          <button
+            key={sum.shops.join(' and ')}
+            type="button"
+            aria-pressed={sum.going}
+            disabled={go.busy}
+            className={`btn h-auto min-h-11 flex-col items-start gap-0 py-1 ${sum.going ? 'btn-primary' : 'btn-outline'}`}
+            onClick={() => go.act({ shops: sum.shops })}
+          >
+            <span>
+              {sum.shops.join(' and ')} <Money amount={sum.cost} complete={sum.complete} />
+            </span>
+            {sum.saves && (
+              <span className="text-xs font-normal">
+                saves {sum.saves}
+                {sum.worth ? ': worth the way' : ': hardly worth the way'}
+              </span>
+            )}
+          </button>
+        ))}
+      </div>
+      <OtherProblem problem={go.problem} fields={[]} />
+    </section>
+  );
+}
