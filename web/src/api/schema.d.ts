@@ -3863,6 +3863,8 @@ export interface components {
         ShopSum: {
             complete: boolean;
             cost: string;
+            /** Format: int32 */
+            elsewhere: number;
             going: boolean;
             saves?: string;
             shops: string[];

@@ -28,6 +28,11 @@ export function Where({ sums }: { sums: Schema['ShopSum'][] }) {
             <span>
               {sum.shops.join(' and ')} <Money amount={sum.cost} complete={sum.complete} />
             </span>
+            {sum.elsewhere > 0 && (
+              <span className="text-xs font-normal">
+                {sum.elsewhere === 1 ? '1 thing was' : `${sum.elsewhere} things were`} never seen there
+              </span>
+            )}
             {sum.saves && (
               <span className="text-xs font-normal">
                 saves {sum.saves}

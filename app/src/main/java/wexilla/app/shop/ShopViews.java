@@ -70,6 +70,7 @@ final class ShopViews {
      * What the list comes to in these shops.
      *
      * @param cost decimal money; {@code complete} false is "at least"
+     * @param elsewhere how many foods of it were never seen there, at the best price known
      * @param saves decimal money less than with one shop fewer; absent for one shop, and where it saves nothing
      * @param worth whether it saves as much as a further way is worth
      * @param going whether these are the shops the household goes to
@@ -78,6 +79,7 @@ final class ShopViews {
             List<String> shops,
             String cost,
             boolean complete,
+            int elsewhere,
             @Nullable String saves,
             boolean worth,
             boolean going) {}
@@ -90,8 +92,9 @@ final class ShopViews {
         return sums.stream()
                 .map(sum -> new ShopSum(
                         sum.shops(),
-                        sum.cost().known().decimal(),
-                        sum.cost().complete(),
+                        sum.priced().cost().known().decimal(),
+                        sum.priced().cost().complete(),
+                        sum.priced().elsewhere(),
                         sum.saves() > 0
                                 ? Money.of(sum.saves(), household.currency()).decimal()
                                 : null,

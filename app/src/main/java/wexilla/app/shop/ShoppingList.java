@@ -14,6 +14,7 @@ import wexilla.app.plan.PlanKitchen;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.kitchen.Lot;
+import wexilla.core.pricing.Offer;
 import wexilla.core.pricing.WholePacks;
 import wexilla.core.shopping.Basket;
 import wexilla.core.shopping.Shops;
@@ -49,10 +50,15 @@ class ShoppingList {
         if (names.size() < 2) {
             return List.of();
         }
-        return Shops.sums(
-                names,
-                some -> basket(now, looked, packs(now, new Offers.Known(prices.all(), some)))
-                        .expected());
+        return Shops.sums(names, some -> {
+            Basket there = basket(now, looked, packs(now, new Offers.Known(prices.all(), some)));
+            long elsewhere = there.lines().stream()
+                    .map(line -> line.food().key())
+                    .distinct()
+                    .filter(food -> Offer.elsewhere(some, prices.all().getOrDefault(food, List.of())))
+                    .count();
+            return new Shops.Priced(there.expected(), Math.toIntExact(elsewhere));
+        });
     }
 
     /** Kinds of pack seen of each food; of one size the newest price counts. */

@@ -98,6 +98,12 @@ public record Offer(
         return shops.isEmpty() || there.isEmpty() ? offers : there;
     }
 
+    /** Whether a food was seen, but in none of these shops. */
+    public static boolean elsewhere(Collection<String> shops, List<Offer> offers) {
+        return !offers.isEmpty()
+                && offers.stream().noneMatch(offer -> offer.shop() == null || shops.contains(offer.shop()));
+    }
+
     /** One pack of it as it is bought. */
     public WholePacks packs() {
         return new WholePacks(pack, price, multi, shop);

@@ -19,7 +19,7 @@ import wexilla.core.quantity.Trade;
 
 /**
  * To which shops one list is taken, and what it comes to there: every shop by itself, then the best two and the best three
- * of them. What a shop was never seen to have is bought at the best price known.
+ * of them. What was never seen there is bought at the best price known elsewhere, and told: a shop that has little is not cheap.
  */
 public final class Shops {
 
@@ -27,13 +27,15 @@ public final class Shops {
     private static final int LOOKED = Trade.whole("shops.looked-at");
     private static final int WORTH = Trade.whole("shops.further-saves");
 
+    /** @param cost of the whole list, {@code elsewhere} how many foods of it were never seen there */
+    public record Priced(Cost cost, int elsewhere) {}
+
     /**
      * @param shops in the order of their names
-     * @param cost of the whole list
-     * @param saves minor units less than with one shop fewer at best; negative for more
+     * @param saves minor units less than with one shop fewer that has as much of it as one can; negative for more
      * @param worth whether that is more than a further way is worth
      */
-    public record Sum(List<String> shops, Cost cost, long saves, boolean worth) {}
+    public record Sum(List<String> shops, Priced priced, long saves, boolean worth) {}
 
     private Shops() {}
 
@@ -60,8 +62,8 @@ public final class Shops {
         return there;
     }
 
-    /** @param cost of the list where these shops are gone to */
-    public static List<Sum> sums(Collection<String> shops, Function<Set<String>, Cost> cost) {
+    /** @param priced the list where these shops are gone to */
+    public static List<Sum> sums(Collection<String> shops, Function<Set<String>, Priced> priced) {
         List<Sum> sums = new ArrayList<>();
         long before = 0;
         for (int many = 1; many <= Math.min(MOST, shops.size()); many++) {
@@ -69,16 +71,21 @@ public final class Shops {
             boolean first = many == 1;
             List<Sum> all = of(List.copyOf(shops), many).stream()
                     .map(some -> {
-                        Cost sum = cost.apply(some);
-                        long saves = first ? 0 : fewer - sum.known().minor();
+                        Priced sum = priced.apply(some);
+                        long saves = first ? 0 : fewer - minor(sum);
                         return new Sum(List.copyOf(some), sum, saves, saves >= WORTH);
                     })
-                    .sorted(Comparator.comparing(sum -> sum.cost().known().minor()))
+                    .sorted(Comparator.<Sum>comparingInt(sum -> sum.priced().elsewhere())
+                            .thenComparingLong(sum -> minor(sum.priced())))
                     .toList();
             sums.addAll(first ? all : all.subList(0, 1));
-            before = all.get(0).cost().known().minor();
+            before = minor(all.get(0).priced());
         }
         return List.copyOf(sums);
+    }
+
+    private static long minor(Priced priced) {
+        return priced.cost().known().minor();
     }
 
     /** Every choice of so many of them. */

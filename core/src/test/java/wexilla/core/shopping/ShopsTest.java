@@ -45,6 +45,10 @@ class ShopsTest {
         assertThat(Offer.in(Set.of("farm shop"), seen.subList(0, 2))).isEqualTo(seen.subList(0, 2));
     }
 
+    private static Shops.Sum sum(long saves, long cents, String... shops) {
+        return new Shops.Sum(List.of(shops), new Shops.Priced(Cost.of(Money.of(cents, EURO)), 0), saves, saves >= 300);
+    }
+
     /** By hand: 2 kg of carrots and 1 kg of onions; 3.00 is what a second way has to save. */
     @Test
     void byHand() {
@@ -56,13 +60,10 @@ class ShopsTest {
                 Key.food("onion"),
                 List.of(offer("onion", "1000 g", 550, "discount shop", 1), offer("onion", "1000 g", 100, "market", 1)));
         List<Shops.Sum> sums = Shops.sums(
-                Shops.named(offers),
-                some -> cost(Shops.in(some, offers), Map.of("carrot", "2000 g", "onion", "1000 g")));
+                Shops.named(offers), some -> priced(some, offers, Map.of("carrot", "2000 g", "onion", "1000 g")));
         assertThat(sums)
                 .containsExactly(
-                        new Shops.Sum(List.of("market"), Cost.of(euro("5.00")), 0, false),
-                        new Shops.Sum(List.of("discount shop"), Cost.of(euro("7.90")), 0, false),
-                        new Shops.Sum(List.of("discount shop", "market"), Cost.of(euro("3.40")), 160, false));
+                        sum(0, 500, "market"), sum(0, 790, "discount shop"), sum(160, 340, "discount shop", "market"));
     }
 
     /** In any shops: one more is never dearer, all of them is what is paid where nobody chooses. */
@@ -86,12 +87,36 @@ class ShopsTest {
                                 .toList());
                 needs.put(food, 100 + random.nextInt(3000) + " g");
             }
-            List<Shops.Sum> sums = Shops.sums(Shops.named(offers), some -> cost(Shops.in(some, offers), needs));
+            List<Shops.Sum> sums = Shops.sums(Shops.named(offers), some -> priced(some, offers, needs));
             assertThat(sums).hasSize(5);
             assertThat(sums.get(3).saves()).isNotNegative();
             assertThat(sums.get(4).saves()).isNotNegative();
-            assertThat(sums.get(4).cost()).isEqualTo(cost(offers, needs));
+            assertThat(sums.get(4).priced().cost()).isEqualTo(cost(offers, needs));
         }
+    }
+
+    private static Shops.Priced priced(Set<String> some, Map<Key, List<Offer>> offers, Map<String, String> needs) {
+        long elsewhere = needs.keySet().stream()
+                .filter(food -> Offer.elsewhere(some, offers.get(Key.food(food))))
+                .count();
+        return new Shops.Priced(cost(Shops.in(some, offers), needs), (int) elsewhere);
+    }
+
+    /** A shop that has next to nothing is not the cheapest: what it lacks is bought elsewhere, and told. */
+    @Test
+    void whatWasNeverSeenThere() {
+        Map<Key, List<Offer>> offers = Map.of(
+                Key.food("carrot"),
+                List.of(
+                        offer("carrot", "1000 g", 100, "farm shop", 1),
+                        offer("carrot", "1000 g", 120, "discount shop", 1)),
+                Key.food("onion"),
+                List.of(offer("onion", "1000 g", 100, "discount shop", 1)));
+        List<Shops.Sum> sums = Shops.sums(
+                Shops.named(offers), some -> priced(some, offers, Map.of("carrot", "1000 g", "onion", "1000 g")));
+        assertThat(sums.get(0)).isEqualTo(sum(0, 220, "discount shop"));
+        assertThat(sums.get(1).priced()).isEqualTo(new Shops.Priced(Cost.of(euro("2.00")), 1));
+        assertThat(sums.get(2)).isEqualTo(sum(20, 200, "discount shop", "farm shop"));
     }
 
     private static Cost cost(Map<Key, List<Offer>> offers, Map<String, String> needs) {
