@@ -86,7 +86,6 @@ export function Shop() {
         </button>
       </div>
       <OtherProblem problem={add.problem} fields={['/text']} />
-      <Where sums={shop.shops} />
       <Soon soon={soon} />
       {nothing && (
         <Empty to="/plan" go="To the plan">
@@ -117,6 +116,7 @@ export function Shop() {
         <div className="no-print">
           <InBasket basket={shop.basket} />
           {shop.basket.length > 0 && <Away inBasket={shop.inBasket} done={setSoon} />}
+          <Where sums={shop.shops} />
         </div>
       </div>
     </>

@@ -11,30 +11,30 @@ export function Where({ sums }: { sums: Schema['ShopSum'][] }) {
     return null;
   }
   return (
-    <section aria-labelledby="where" className="no-print mb-5">
-      <h2 id="where" className="quiet mb-1 text-sm font-semibold">
-        What the plan needs comes to
+    <section aria-labelledby="where" className="mt-5">
+      <h2 id="where" className="mb-2 text-xl">
+        Where it is bought
       </h2>
-      <div className="flex flex-wrap gap-2">
+      <div className="flex flex-col gap-2">
         {sums.map((sum) => (
           <button
             key={sum.shops.join(' and ')}
             type="button"
             aria-pressed={sum.going}
             disabled={go.busy}
-            className={`btn h-auto min-h-11 flex-col items-start gap-0 py-1 ${sum.going ? 'btn-primary' : 'btn-outline'}`}
+            className={`btn h-auto min-h-11 flex-col items-stretch gap-0 py-2 text-left ${sum.going ? 'btn-primary [&_*]:!text-inherit' : 'btn-outline'}`}
             onClick={() => go.act({ shops: sum.shops })}
           >
-            <span>
+            <span className="flex justify-between gap-3">
               {sum.shops.join(' and ')} <Money amount={sum.cost} complete={sum.complete} />
             </span>
             {sum.elsewhere > 0 && (
-              <span className="text-xs font-normal">
+              <span className="text-sm font-normal">
                 {sum.elsewhere === 1 ? '1 thing was' : `${sum.elsewhere} things were`} never seen there
               </span>
             )}
             {sum.saves && (
-              <span className="text-xs font-normal">
+              <span className="text-sm font-normal">
                 saves {sum.saves}
                 {sum.worth ? ': worth the way' : ': hardly worth the way'}
               </span>
