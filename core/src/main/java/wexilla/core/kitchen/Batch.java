@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.plan.Eater;
+import wexilla.core.plan.Served;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
 import wexilla.core.recipe.Recipe;
@@ -77,6 +78,12 @@ public record Batch(
     public List<Food> foods() {
         Stream<Food> written = recipe == null ? Stream.of() : Eater.foods(recipe).stream();
         return Stream.concat(written, wentIn.stream()).distinct().toList();
+    }
+
+    /** What is in it, and what its recipe puts on at the table. */
+    public Served served() {
+        return new Served(
+                foods(), recipe == null ? List.of() : Served.of(recipe).apart());
     }
 
     /** So many portions of it, at their size. */

@@ -73,10 +73,10 @@ public record PlannedMeal(When when, List<Eater> eaters, List<Dish> dishes, List
      *
      * @param key of its stock
      * @param finish the steps left for the evening, {@code add} the lines added on the night: of what is on the table
-     * @param foods what is in it, as far as known
+     * @param served what is in it, as far as known
      */
     public record FromStock(
-            Key key, String name, List<ScaledStep> finish, List<Sized.Line> add, List<Food> foods, Rational portions)
+            Key key, String name, List<ScaledStep> finish, List<Sized.Line> add, Served served, Rational portions)
             implements Dish {}
 
     /** @param perHead for an adult portion; null when nobody said how much */
@@ -200,6 +200,9 @@ public record PlannedMeal(When when, List<Eater> eaters, List<Dish> dishes, List
     }
 
     static Served served(Dish dish) {
+        if (dish instanceof FromStock stock) {
+            return stock.served();
+        }
         return dish instanceof Cook cook ? Served.of(cook.sized().recipe()) : Served.whole(foods(dish));
     }
 
@@ -208,7 +211,7 @@ public record PlannedMeal(When when, List<Eater> eaters, List<Dish> dishes, List
             return Eater.foods(cook.sized().recipe());
         }
         if (dish instanceof FromStock stock) {
-            return stock.foods();
+            return stock.served().foods();
         }
         return dish instanceof Side side && side.food() != null ? List.of(side.food()) : List.of();
     }

@@ -40,6 +40,20 @@ public record Served(List<Food> foods, List<Food> apart) {
                 foods, foods.stream().filter(food -> !in.contains(food)).toList());
     }
 
+    /** On one plate. */
+    public static Served together(List<Served> all) {
+        return all.stream().reduce(whole(List.of()), Served::and);
+    }
+
+    private Served and(Served other) {
+        List<Food> plain =
+                Stream.concat(plain().stream(), other.plain().stream()).toList();
+        List<Food> both =
+                Stream.concat(foods.stream(), other.foods.stream()).distinct().toList();
+        return new Served(
+                both, both.stream().filter(food -> !plain.contains(food)).toList());
+    }
+
     private static Stream<RecipeLine> withMade(RecipeLine line) {
         Recipe made = line.made();
         return made == null ? Stream.of(line) : made.withMade().stream();

@@ -27,7 +27,7 @@ class CountdownTest {
                 "Pie",
                 Sized.asWritten(left, Measures.METRIC).steps(),
                 List.of(),
-                List.of(),
+                Served.whole(List.of()),
                 Rational.of(6));
         return new PlannedMeal(LocalDate.of(2026, 11, 23), LocalTime.of(18, 30), 60, List.of(), List.of(pie));
     }

@@ -158,7 +158,7 @@ class PlanCheckTest {
                 "Soup",
                 Sized.asWritten(heated, Measures.METRIC).steps(),
                 List.of(),
-                List.of(),
+                Served.whole(List.of()),
                 Rational.of(6));
         PlanCheck check =
                 check(List.of(evening(3, soup)), Map.of("soup", List.of(lot("a", "6 portions", null, Thaw.Shape.BAG))));
@@ -178,7 +178,8 @@ class PlanCheckTest {
     /** Twelve portions of 375 ml are 4.5 l; what an earlier meal takes out makes room only from that day on. */
     @Test
     void whatIsToBeFrozenHasToFit() {
-        FromStock soup = new FromStock(Key.batch("soup"), "Soup", List.of(), List.of(), List.of(), Rational.of(12));
+        FromStock soup = new FromStock(
+                Key.batch("soup"), "Soup", List.of(), List.of(), Served.whole(List.of()), Rational.of(12));
         CookedAhead cooked = new CookedAhead("later", Rational.of(12), "cooked-dish", TODAY.plusDays(1));
         KeepingGuide guide = new KeepingGuide(List.of(
                 new KeepingRule("cooked-dish", "cooked dishes", new Span(3, 4), new Span(2, 6), null, null, "chart")));

@@ -108,7 +108,7 @@ public record Seeing(Kitchen kitchen) {
                         ? batch.sized(kitchen.measures()).map(Sized::steps).orElse(List.of())
                         : sized.map(all -> all.stepsAfter(batch.style())).orElse(List.of()),
                 sized.map(all -> all.onTheNight(batch.style())).orElse(List.of()),
-                batch.foods(),
+                batch.served(),
                 portions);
     }
 

@@ -22,7 +22,6 @@ import wexilla.core.menu.MenuProblem.FromStock;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.plan.Eater;
-import wexilla.core.plan.Served;
 
 /**
  * What can be chosen, with what it stands for.
@@ -67,8 +66,7 @@ public record Menu(
                 Stream.concat(
                                 dishes.stream().map(one -> Meant.Seen.of(one.recipe())),
                                 packets.stream()
-                                        .map(one -> new Meant.Seen(
-                                                one.packet().name(), Served.whole(one.foods()), Set.of())))
+                                        .map(one -> new Meant.Seen(one.packet().name(), one.served(), Set.of())))
                         .toList(),
                 List.of(),
                 List.of());

@@ -29,6 +29,7 @@ import wexilla.core.menu.MenuProblem.Packet;
 import wexilla.core.menu.MenuTogether;
 import wexilla.core.plan.PlanCheck;
 import wexilla.core.plan.PlannedMeal;
+import wexilla.core.plan.Served;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
@@ -66,26 +67,26 @@ public final class Packets {
 
     /**
      * @param batch the first of {@code parts} where several are one meal together
-     * @param foods what is in it, as far as known
+     * @param served what is in it, as far as known
      * @param fridgeUntil of a batch that is still to be cooked, its last day in the fridge; null of what is there
      * @param parts what is put together to one meal; empty for one dish
      */
     public record Stocked(
             UUID batch,
             Packet packet,
-            List<Food> foods,
+            Served served,
             @Nullable LocalDate fridgeUntil,
             List<Part> parts) {
 
-        Stocked(UUID batch, Packet packet, List<Food> foods, @Nullable LocalDate fridgeUntil) {
-            this(batch, packet, foods, fridgeUntil, List.of());
+        Stocked(UUID batch, Packet packet, Served served, @Nullable LocalDate fridgeUntil) {
+            this(batch, packet, served, fridgeUntil, List.of());
         }
 
         private static Stocked of(List<Stocked> together) {
             return new Stocked(
                     together.get(0).batch(),
                     MenuTogether.one(together.stream().map(Stocked::packet).toList()),
-                    together.stream().flatMap(one -> one.foods().stream()).toList(),
+                    Served.together(together.stream().map(Stocked::served).toList()),
                     null,
                     together.stream()
                             .map(one -> new Part(one.batch(), one.packet().plates()))
@@ -143,7 +144,7 @@ public final class Packets {
                         .toList();
                 if (!packets.isEmpty() && !component(now, own.get(0).name(), known.get(id))) {
                     Packet packet = there(now, own.get(0).name(), packets, known.get(id), foods, table, start);
-                    stocked.add(new Stocked(id, packet, foods, null));
+                    stocked.add(new Stocked(id, packet, served(known.get(id)), null));
                 }
             }
         });
@@ -211,6 +212,10 @@ public final class Packets {
                         .named(name)
                         .filter(food -> COMPONENTS.contains(food.keepingClass()))
                         .isPresent();
+    }
+
+    private static Served served(@Nullable Batch batch) {
+        return batch == null ? Served.whole(List.of()) : batch.served();
     }
 
     private static List<Food> foods(Kitchen now, @Nullable Batch batch) {
@@ -290,7 +295,7 @@ public final class Packets {
                 MenuProblem.NONE,
                 finish(now, batch),
                 UNPRICED);
-        return new Stocked(batch.id(), packet, foods, fridgeUntil);
+        return new Stocked(batch.id(), packet, batch.served(), fridgeUntil);
     }
 
     private static int offset(LocalDate start, LocalDate day) {

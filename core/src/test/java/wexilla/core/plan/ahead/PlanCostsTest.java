@@ -23,6 +23,7 @@ import wexilla.core.plan.PlannedMeal;
 import wexilla.core.plan.PlannedMeal.Cook;
 import wexilla.core.plan.PlannedMeal.Dish;
 import wexilla.core.plan.PlannedMeal.FromStock;
+import wexilla.core.plan.Served;
 import wexilla.core.pricing.CostSheet;
 import wexilla.core.pricing.Offer;
 import wexilla.core.pricing.Seasoning;
@@ -99,7 +100,8 @@ class PlanCostsTest {
                         null,
                         LotClock.start("cooked-dish", MONDAY.plusDays(1)),
                         true)));
-        FromStock potful = new FromStock(Key.batch("pot"), "Pot", List.of(), List.of(), List.of(), Rational.of(4));
+        FromStock potful =
+                new FromStock(Key.batch("pot"), "Pot", List.of(), List.of(), Served.whole(List.of()), Rational.of(4));
         List<PlannedMeal> meals = List.of(
                 meal(0, new Cook(sized("Chilli", "400 g mince"))),
                 meal(2, potful),

@@ -39,6 +39,7 @@ import wexilla.core.plan.PlannedMeal.Cook;
 import wexilla.core.plan.PlannedMeal.Dish;
 import wexilla.core.plan.PlannedMeal.FromStock;
 import wexilla.core.plan.PlannedMeal.When;
+import wexilla.core.plan.Served;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Rational;
@@ -81,7 +82,8 @@ class RunTest {
     }
 
     private static Dish stock(String name, int portions) {
-        return new FromStock(Key.batch(name), name, List.of(), List.of(), List.of(MINCE), Rational.of(portions));
+        return new FromStock(
+                Key.batch(name), name, List.of(), List.of(), Served.whole(List.of(MINCE)), Rational.of(portions));
     }
 
     private void there(String name, int portions, @Nullable Integer limit, boolean frozen, LocalDate from) {
