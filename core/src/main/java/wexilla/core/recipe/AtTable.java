@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import wexilla.core.food.book.WordLists;
 import wexilla.core.recipe.lines.Mentions;
 
@@ -20,8 +21,13 @@ public final class AtTable {
     private static final Pattern MORE = WORDS.list("more");
     private static final Pattern SERVES = WORDS.list("serves");
     private static final Pattern MIXES = WORDS.list("mixes");
+    private static final Pattern ON_TOP = WORDS.list("on-top");
     private static final Pattern GATHERS = WORDS.list("gathers");
     private static final WordLists VERBS = WordLists.of("step-verbs");
+    private static final Pattern WORK =
+            Pattern.compile(Stream.of("small", "work", "wait", "stove", "cook", "cut", "shape")
+                    .map(list -> VERBS.list(list).pattern())
+                    .collect(Collectors.joining("|")));
     private static final List<Pattern> HEATS = List.of(VERBS.list("wait"), VERBS.list("stove"), VERBS.list("cook"));
     private static final Pattern SENTENCE = Pattern.compile("[.;!\\n]+");
 
@@ -48,7 +54,7 @@ public final class AtTable {
             Matcher names = named.matcher(sentences.get(i));
             while (names.find()) {
                 mentioned = true;
-                if (!served(sentences, i, names.start())) {
+                if (!served(sentences, i, names.start()) && !onTop(sentences, i, names)) {
                     return false;
                 }
             }
@@ -71,8 +77,23 @@ public final class AtTable {
         if (verb < 0 || MIXES.matcher(sentence.substring(verb)).find()) {
             return false;
         }
-        String then =
-                sentence.substring(verb) + " . " + String.join(" . ", sentences.subList(at + 1, sentences.size()));
+        return cold(sentences, at, verb);
+    }
+
+    /** "…, cheese on top": said by itself. */
+    private static boolean onTop(List<String> sentences, int at, Matcher names) {
+        String sentence = sentences.get(at);
+        int comma = sentence.lastIndexOf(',', names.start());
+        String before = sentence.substring(comma + 1, names.start());
+        int end = sentence.indexOf(',', names.end());
+        String after = sentence.substring(names.end(), end < 0 ? sentence.length() : end);
+        return !WORK.matcher(before).find() && ON_TOP.matcher(after).find() && cold(sentences, at, names.end());
+    }
+
+    /** Whether nothing is heated from there on. */
+    private static boolean cold(List<String> sentences, int at, int from) {
+        String then = sentences.get(at).substring(from) + " . "
+                + String.join(" . ", sentences.subList(at + 1, sentences.size()));
         return HEATS.stream().noneMatch(heat -> heat.matcher(then).find());
     }
 }

@@ -39,6 +39,9 @@ class AtTableTest {
             300 g pasta; 50 g parmesan, plus more to serve | Boil the pasta. / Serve with the parmesan.              | -
             1 kg chicken; 2 dl yoghurt             | Marinate the chicken in the yoghurt. Fry. Serve with yoghurt.   | -
             1 kg chicken; 2 dl yoghurt; 20 g peanuts | Fry the chicken 20 min. Serve with yoghurt, scatter the peanuts over. | yoghurt,peanuts
+            300 g pasta; 50 g parmesan             | Boil the pasta 10 min, drain, parmesan on top.                  | parmesan
+            300 g pasta; 50 g parmesan             | Boil the pasta. / Mix in the dish, parmesan on top. / Bake 20 min. | -
+            300 g pasta; 50 g parmesan             | Boil the pasta. / Grate the parmesan on top.                    | -
             1 kg chicken; 20 g peanuts             | Fry the chicken 20 min. Serve, tossed: toss with the peanuts.   | -
             """)
     void byHand(String lines, String steps, String names) {
