@@ -64,11 +64,6 @@ export function NoteBox({ places }: { places: Schema['PlaceView'][] }) {
               className="row grid-cols-[minmax(0,1fr)_auto] last:border-0"
             >
               {line.problem ? <NotUnderstood line={line} /> : <Understood line={line} />}
-              {line === asked && (
-                <div className="col-span-full">
-                  <Ask name={line.food} />
-                </div>
-              )}
             </li>
           ))}
         </ol>
@@ -113,6 +108,12 @@ export function NoteBox({ places }: { places: Schema['PlaceView'][] }) {
         </button>
       </div>
       <OtherProblem problem={store.problem} fields={['/text', '/till']} />
+      {/* below the button: what it still fetches moves nothing under a thumb */}
+      {asked && (
+        <div className="enamel mt-3 px-4 py-2">
+          <Ask name={asked.food} />
+        </div>
+      )}
     </section>
   );
 }
