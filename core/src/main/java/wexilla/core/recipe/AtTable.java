@@ -21,6 +21,12 @@ public final class AtTable {
     private static final Pattern MORE = WORDS.list("more");
     private static final Pattern SERVES = WORDS.list("serves");
     private static final Pattern MIXES = WORDS.list("mixes");
+    private static final Pattern LAID = WORDS.list("laid");
+    private static final Pattern ONTO = WORDS.list("onto");
+    /** A time or a heat, whatever its verb: "25 minutes at 200 °C". */
+    private static final Pattern HOT =
+            Pattern.compile("\\d\\s*(?:min|h\\b|hour|hr|°)|" + WORDS.list("hot").pattern(), Pattern.CASE_INSENSITIVE);
+
     private static final Pattern ON_TOP = WORDS.list("on-top");
     private static final Pattern GATHERS = WORDS.list("gathers");
     private static final WordLists VERBS = WordLists.of("step-verbs");
@@ -46,6 +52,7 @@ public final class AtTable {
         if (MORE.matcher(text).find()) {
             return false;
         }
+        boolean said = SAID.matcher(text).find();
         Set<String> nouns = Mentions.nouns(line.read());
         Pattern named = Pattern.compile(
                 nouns.stream().map(Pattern::quote).collect(Collectors.joining("|", "\\b(?:", ")(?:e?s)?\\b")));
@@ -54,30 +61,46 @@ public final class AtTable {
             Matcher names = named.matcher(sentences.get(i));
             while (names.find()) {
                 mentioned = true;
-                if (!served(sentences, i, names.start()) && !onTop(sentences, i, names)) {
+                if (!served(sentences, i, names, said) && !onTop(sentences, i, names)) {
                     return false;
                 }
             }
         }
-        boolean said = SAID.matcher(text).find();
         return said
                 || mentioned
                         && sentences.stream()
                                 .noneMatch(one -> GATHERS.matcher(one).find());
     }
 
-    /** Whether what is named here is put on a plate, and nothing is heated or stirred from there on. */
-    private static boolean served(List<String> sentences, int at, int from) {
+    /**
+     * Whether what is named here is put on a plate, and nothing is heated or stirred from there on.
+     *
+     * @param said whether its line says so: else "serve the noodles" is what was cooked, "serve with noodles" is not
+     */
+    private static boolean served(List<String> sentences, int at, Matcher names, boolean said) {
         String sentence = sentences.get(at);
-        Matcher serves = SERVES.matcher(sentence.substring(0, from));
-        int verb = -1;
+        Matcher serves = SERVES.matcher(sentence.substring(0, names.start()));
+        String verb = "";
+        int from = -1;
         while (serves.find()) {
-            verb = serves.end();
+            verb = serves.group();
+            from = serves.end();
         }
-        if (verb < 0 || MIXES.matcher(sentence.substring(verb)).find()) {
+        if (from < 0 || MIXES.matcher(sentence.substring(from)).find()) {
             return false;
         }
-        return cold(sentences, at, verb);
+        String between = sentence.substring(from, names.start());
+        boolean beside = beside(verb, between, sentence.substring(names.end()));
+        return (said || beside) && cold(sentences, at, from);
+    }
+
+    /** "Serve the soup with it", "scatter it over": it comes to what is there, and is not what is there. */
+    private static boolean beside(String verb, String between, String after) {
+        int with = between.lastIndexOf(" with ");
+        if (with >= 0) {
+            return !ONTO.matcher(between.substring(with + 1)).find();
+        }
+        return LAID.matcher(verb).matches() && !ONTO.matcher(between).find() && !after.contains(" with ");
     }
 
     /** "…, cheese on top": said by itself. */
@@ -94,6 +117,7 @@ public final class AtTable {
     private static boolean cold(List<String> sentences, int at, int from) {
         String then = sentences.get(at).substring(from) + " . "
                 + String.join(" . ", sentences.subList(at + 1, sentences.size()));
-        return HEATS.stream().noneMatch(heat -> heat.matcher(then).find());
+        return !HOT.matcher(then).find()
+                && HEATS.stream().noneMatch(heat -> heat.matcher(then).find());
     }
 }

@@ -42,6 +42,12 @@ class AtTableTest {
             300 g pasta; 50 g parmesan             | Boil the pasta 10 min, drain, parmesan on top.                  | parmesan
             300 g pasta; 50 g parmesan             | Boil the pasta. / Mix in the dish, parmesan on top. / Bake 20 min. | -
             300 g pasta; 50 g parmesan             | Boil the pasta. / Grate the parmesan on top.                    | -
+            300 g noodles; 2 onions                | Simmer it all 10 min. / Serve the noodles in bowls.             | -
+            1 kg potatoes; 50 g parmesan           | Cook what you peeled. / Sprinkle the potatoes with parmesan.    | parmesan
+            1 kg potatoes; 50 g parmesan           | Cook what you peeled. / Scatter parmesan over the potatoes.     | parmesan
+            1 kg potatoes; 50 g parmesan           | Cook what you peeled. / Top the potatoes with the parmesan. 20 minutes at 200 °C. | -
+            300 g pasta; 50 g parmesan, to serve   | Boil the pasta. / Serve the parmesan on the side.               | parmesan
+            300 g pasta; 50 g parmesan             | Layer pasta and sauce, parmesan on top. / Oven, until brown.    | -
             1 kg chicken; 20 g peanuts             | Fry the chicken 20 min. Serve, tossed: toss with the peanuts.   | -
             """)
     void byHand(String lines, String steps, String names) {
