@@ -65,6 +65,11 @@ class DishKeepingTest {
         Egg dish without crust  | 6 eggs; 500 ml milk; 120 g bacon             | Bake at 200 °C.        | 4 | 3
         Pot of beans            | 500 g dried white beans; 1 onion             | Boil for an hour.      | 4 | 3
         Cabbage slaw            | 1 cabbage; 3 tbsp vinegar; 2 tbsp oil        | Toss together.         | 4 | 0
+        Spinach and feta rolls  | 300 g spinach; 200 g feta; 2 sheets puff pastry | Bake at 200 °C.   | 4 | 6
+        Cabbage rolls           | 1 cabbage; 2 tins tomatoes; 1 tsp sugar      | Bake at 180 °C.        | 4 | 6
+        Cheesecake muffins      | 400 g soft cheese; 200 g self-raising flour  | Bake at 180 °C.        | 4 | 6
+        Carrot cake             | 300 g carrots; 300 g self-raising flour; 200 g sugar | Bake at 180 °C. | 7 | 5
+        Tray of tofu            | 400 g tofu; 500 g peppers; 2 tbsp oil        | Roast at 200 °C.       | 4 | 3
         Seeded loaf             | 500 g bread flour; 300 ml water; 1 tsp salt  | Bake at 220 °C.        | 7 | 5
         """)
     void eachDishKeepsByItsRow(String title, String lines, String step, int days, int months) {

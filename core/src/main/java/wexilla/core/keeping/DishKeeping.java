@@ -47,6 +47,12 @@ public record DishKeeping(String keepingClass, LocalDate from, String why) {
 
     private static final Set<String> SHORT = Set.of(KeepingGuide.COOKED_RICE, "cooked-fish", "eggs-shelled");
     private static final Set<String> PACKED = Set.of("tins", "jars", "condiments", "cartons");
+    /** Soft and fresh things of milk, and tofu. */
+    private static final Set<String> FRESH = Set.of("soft-cheese", "cream", "tofu");
+
+    /** What vegetables are roasted in and dressed with. */
+    private static final Set<String> DRESSED = Set.of("oil", "butter", "spices", "condiments", "dry-goods");
+
     private static final Set<String> RAW_EGGS = Set.of("eggs", "eggs-shelled");
 
     /**
@@ -203,10 +209,7 @@ public record DishKeeping(String keepingClass, LocalDate from, String why) {
 
     /** Of plants, dairy and flour alone. */
     private static Candidate withoutMeat(Dish dish) {
-        boolean dairy = dish.foods().stream()
-                .anyMatch(food ->
-                        food.traits().aisle().equals("dairy") && !food.name().equals("butter"));
-        if (dish.says("dish-baked")) {
+        if (dish.says("dish-baked") && baked(dish)) {
             return new Candidate("bread", "baked goods");
         }
         boolean cut =
@@ -215,9 +218,19 @@ public record DishKeeping(String keepingClass, LocalDate from, String why) {
             return new Candidate("salads", "a salad, dip or dressing");
         }
         boolean plants = dish.foods().stream().anyMatch(DishKeeping::vegetable);
-        return plants && !dairy
+        boolean only = dish.foods().stream()
+                .allMatch(food -> vegetable(food) || food.seasoning() || DRESSED.contains(food.keepingClass()));
+        return plants && only
                 ? new Candidate("cut-vegetables", "vegetables, roasted or cut")
                 : new Candidate(KeepingGuide.COOKED_DISH, "");
+    }
+
+    /** Dough all through: what is filled or layered with vegetables or fresh cheese keeps as they do, whatever it is called. */
+    private static boolean baked(Dish dish) {
+        boolean raised = dish.foods().stream().anyMatch(food -> KeepingWords.say("raising", food.name()));
+        return dish.foods().stream()
+                .noneMatch(food -> FRESH.contains(food.keepingClass())
+                        || food.traits().aisle().equals("vegetables") && !raised);
     }
 
     private static boolean meat(Food food) {

@@ -6,6 +6,7 @@ import java.util.OptionalLong;
 import java.util.Set;
 import wexilla.core.plan.Eater;
 import wexilla.core.pricing.PackTable;
+import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unfit;
 import wexilla.core.quantity.Unit;
 
@@ -54,7 +55,7 @@ public record MenuProblem(
     public static final int NONE = -1;
 
     private static final int MOST_MEALS = 6 * MOST_DAYS;
-    private static final int MOST_OF_A_WEEK = 5;
+    private static final int MOST_OF_A_WEEK = Trade.whole("menu.most-of-a-week");
 
     /**
      * How often something is eaten within some days.

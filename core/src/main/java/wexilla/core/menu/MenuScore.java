@@ -200,7 +200,7 @@ public record MenuScore(
                     boolean meet = problem.meals().get(i).meets(problem.meals().get(j));
                     add(
                             Part.REPEATS,
-                            meet ? MenuWishes.factor(wishes.varied()) * pair(choices.get(i), choices.get(j), gap) : 0);
+                            meet ? MenuWeights.varied(wishes, gap) * pair(choices.get(i), choices.get(j), gap) : 0);
                 }
             }
         }

@@ -112,13 +112,20 @@ public final class MenuWeights {
         return !protein || gap > 1 ? 0 : gap == 0 ? PROTEIN_SAME_DAY : PROTEIN_NEXT_DAY;
     }
 
-    /** What two meals count against each other that share a protein, a dish, a cooking. @param varied how much it is wished */
-    public static long[] pairs(int gap, long varied) {
+    /** What two meals of a plan count against each other that share a protein, a dish, a cooking. */
+    public static long[] pairs(MenuWishes wishes, int gap) {
+        long varied = varied(wishes, gap);
         return new long[] {
             varied * pair(gap, false, false, true),
             varied * pair(gap, true, false, true),
             varied * pair(gap, true, true, true)
         };
+    }
+
+    /** How much it counts that something comes again so many days later: twice a day is against whatever is wished. */
+    public static long varied(MenuWishes wishes, int gap) {
+        long wished = MenuWishes.factor(wishes.varied());
+        return gap == 0 ? Math.max(ALWAYS, wished) : wished;
     }
 
     /** Thousandths of a base unit that so many hundredths of portions take. @param each millionths for a portion */

@@ -133,9 +133,8 @@ final class Tables {
         meals();
         names();
         pairs = new long[MenuWeights.DISH_DAYS][];
-        long varied = MenuWishes.factor(problem.wishes().varied());
         for (int gap = 0; gap < pairs.length; gap++) {
-            pairs[gap] = MenuWeights.pairs(gap, varied);
+            pairs[gap] = MenuWeights.pairs(problem.wishes(), gap);
         }
         useFood = new int[dishes][];
         each = new long[dishes][problem.foods().size()];

@@ -329,7 +329,7 @@ final class ProvenMenu {
         if (gap < MenuWeights.DISH_DAYS && counts > 0) {
             BoolVar both = model.newBoolVar("both");
             model.addBoolOr(new BoolVar[] {both}).onlyEnforceIf(new BoolVar[] {one.chosen(), other.chosen()});
-            goal.addTerm(both, MenuWishes.factor(wishes.varied()) * counts);
+            goal.addTerm(both, MenuWeights.varied(wishes, gap) * counts);
         }
     }
 
