@@ -1,5 +1,6 @@
 import { lazy, Suspense } from 'react';
 import { Route, Routes, useLocation } from 'react-router';
+import { useDoor } from './api/queries';
 import { Ribbon } from './kit/Ribbon';
 import { Spine } from './kit/Spine';
 import { Unloaded } from './kit/Unloaded';
@@ -12,6 +13,7 @@ const CookRecipe = lazy(() =>
 );
 const Flow = lazy(() => import('./stations/costs/Flow').then((station) => ({ default: station.Flow })));
 const Costs = lazy(() => import('./stations/costs/Costs').then((station) => ({ default: station.Costs })));
+const Door = lazy(() => import('./stations/door/Door').then((station) => ({ default: station.Door })));
 const Eat = lazy(() => import('./stations/eat/Eat').then((station) => ({ default: station.Eat })));
 const Household = lazy(() =>
   import('./stations/household/Household').then((station) => ({ default: station.Household })),
@@ -36,6 +38,21 @@ const Today = lazy(() => import('./stations/today/Today').then((station) => ({ d
 export function App() {
   const keys = useKeys();
   const { pathname } = useLocation();
+  const door = useDoor();
+  if (door.data && !door.data.in) {
+    return (
+      <Suspense fallback={null}>
+        <Door />
+      </Suspense>
+    );
+  }
+  if (pathname === '/come-in') {
+    return (
+      <Suspense fallback={null}>
+        <Door invited />
+      </Suspense>
+    );
+  }
   if (pathname === '/kitchen') {
     return (
       <Unloaded key={pathname}>

@@ -8,6 +8,21 @@ export type Style = Schema['CookPlan']['style'];
 /** The one client; its types come from the OpenAPI document. */
 export const api = createClient<paths>({ baseUrl: '/', headers: { 'Content-Type': 'application/json' } });
 
+/** The token of this page, which a write of somebody signed in brings along. */
+export const pageToken = () => /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
+
+api.use({
+  onRequest({ request }) {
+    const token = pageToken();
+    if (token && request.method !== 'GET') {
+      request.headers.set('X-XSRF-TOKEN', token);
+    }
+  },
+});
+
+/** Told to the page when an answer was that nobody is signed in any more. */
+export const SIGNED_OUT = 'wexilla-signed-out';
+
 /** An RFC 9457 problem as the server tells it. */
 export type Problem = {
   status?: number;
@@ -33,6 +48,9 @@ export async function answer<T>(asked: Promise<{ data?: T; error?: unknown; resp
   });
   if (response.ok && data !== undefined) {
     return data;
+  }
+  if (response.status === 401) {
+    window.dispatchEvent(new Event(SIGNED_OUT));
   }
   throw new Refused({ ...(error as Problem), status: response.status });
 }

@@ -1,7 +1,7 @@
-import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useInfiniteQuery, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { whole } from '../kit/words';
-import { answer, api, type Schema, type Style } from './client';
+import { answer, api, type Schema, SIGNED_OUT, type Style } from './client';
 import type { operations } from './schema';
 
 /** The value as it was when the cook paused typing. */
@@ -13,6 +13,21 @@ export function useSettled<T>(value: T, milliseconds = 180): T {
   }, [value, milliseconds]);
   return settled;
 }
+
+/** How the door stands for this browser; asked again when an answer says that nobody is signed in. */
+export function useDoor() {
+  const queries = useQueryClient();
+  useEffect(() => {
+    const look = () => void queries.invalidateQueries({ queryKey: ['door'] });
+    window.addEventListener(SIGNED_OUT, look);
+    return () => window.removeEventListener(SIGNED_OUT, look);
+  }, [queries]);
+  return useQuery({ queryKey: ['door'], staleTime: 60_000, queryFn: () => answer(api.GET('/api/door')) });
+}
+
+/** Who belongs to the household, and on which devices. */
+export const useMembers = () =>
+  useQuery({ queryKey: ['members'], queryFn: () => answer(api.GET('/api/door/members')) });
 
 export const useHousehold = () =>
   useQuery({ queryKey: ['household'], queryFn: () => answer(api.GET('/api/household')) });

@@ -1,6 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import { taken, takenBy } from '../kit/useKept';
-import { api, type Problem } from './client';
+import { api, type Problem, pageToken } from './client';
 
 /**
  * An act that was sent and not answered: kept with its key and its time until the kitchen says what came of it, so that
@@ -50,8 +50,11 @@ function keep(next: readonly Unanswered[]) {
 
 const without = (key: string) => waiting.filter((one) => one.key !== key);
 
-/** The kitchen has spoken, whatever it said; a database that is gone and a kitchen that is away are no answer. */
-const isAnswer = (status: number) => ![502, 503, 504].includes(status);
+/**
+ * The kitchen has spoken, whatever it said; a database that is gone and a kitchen that is away are no answer, and who is
+ * signed out is heard once he is signed in again.
+ */
+const isAnswer = (status: number) => ![401, 502, 503, 504].includes(status);
 /** What the kitchen fails at so often is told and let go: it must not stand before everything that comes after it. */
 const MOST_FAULTS = 3;
 
@@ -78,7 +81,7 @@ api.use({
     const key = request.headers.get(KEY);
     if (key) {
       flying.delete(key);
-      keep(response.status < 500 ? without(key) : [...waiting]);
+      keep(response.status < 500 && isAnswer(response.status) ? without(key) : [...waiting]);
     }
   },
   onError({ request }) {
@@ -99,6 +102,10 @@ export async function resend(tell: (result: Resent) => void): Promise<void> {
     const headers = new Headers({ 'Content-Type': 'application/json', [KEY]: one.key, 'Happened-At': one.at });
     if (one.match) {
       headers.set('If-Match', one.match);
+    }
+    const token = pageToken();
+    if (token) {
+      headers.set('X-XSRF-TOKEN', token);
     }
     const response = await fetch(one.path, { method: one.method, headers, body: one.body || undefined }).catch(
       () => undefined,

@@ -8,13 +8,26 @@ type Props = {
   problem?: Problem | undefined;
   at?: string;
   hint?: string;
-  kind?: 'text' | 'number' | 'time' | 'date';
+  kind?: 'text' | 'number' | 'time' | 'date' | 'password';
+  /** What a browser may fill in by itself: "username", "new-password". */
+  filled?: string;
   wide?: string;
   placeholder?: string;
 };
 
 /** One thing to type, with its name above and what is wrong with it below. */
-export function Field({ label, value, set, problem, at, hint, kind = 'text', wide = 'w-full', placeholder }: Props) {
+export function Field({
+  label,
+  value,
+  set,
+  problem,
+  at,
+  hint,
+  kind = 'text',
+  wide = 'w-full',
+  placeholder,
+  filled,
+}: Props) {
   const id = useId();
   const wrong = at !== undefined && problem?.field === at;
   return (
@@ -29,6 +42,7 @@ export function Field({ label, value, set, problem, at, hint, kind = 'text', wid
         inputMode={kind === 'number' ? 'decimal' : undefined}
         value={value}
         placeholder={placeholder}
+        autoComplete={filled}
         aria-invalid={wrong}
         aria-describedby={wrong || hint ? `${id}-more` : undefined}
         onChange={(event) => set(event.target.value)}

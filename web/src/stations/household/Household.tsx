@@ -1,6 +1,7 @@
 import { useHousehold } from '../../api/queries';
 import { Heading, Waiting } from '../../kit/kit';
 import { EquipmentRows } from './EquipmentRows';
+import { Members } from './Members';
 import { NameRows } from './NameRows';
 import { PeopleRows } from './PeopleRows';
 import { PlaceRows } from './PlaceRows';
@@ -30,6 +31,7 @@ export function Household() {
         <PlaceRows places={household.places} />
         <EquipmentRows equipment={household.equipment} />
       </div>
+      <Members people={household.people} />
       <NameRows />
       <Settings key={household.version} household={household} />
       <p className="quiet mt-10">

@@ -39,7 +39,10 @@ function Line({ act, busy, undo }: { act: Schema['ActView']; busy: boolean; undo
       <span className="quiet figure">
         {shortDay(act.when)} {act.when.slice(11)}
       </span>
-      <span className={act.undone ? 'quiet line-through' : ''}>{act.subject}</span>
+      <span>
+        <span className={act.undone ? 'quiet line-through' : ''}>{act.subject}</span>
+        {act.who && <span className="quiet block text-sm">{act.who}</span>}
+      </span>
       {act.undone ? (
         <span className="quiet min-h-11 content-center">undone</span>
       ) : (

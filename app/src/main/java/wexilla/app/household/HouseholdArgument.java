@@ -1,10 +1,7 @@
 package wexilla.app.household;
 
 import java.util.List;
-import java.util.Optional;
-import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.MethodParameter;
 import org.springframework.stereotype.Component;
 import org.springframework.web.bind.support.WebDataBinderFactory;
@@ -13,20 +10,19 @@ import org.springframework.web.method.support.HandlerMethodArgumentResolver;
 import org.springframework.web.method.support.ModelAndViewContainer;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import wexilla.app.platform.Problem;
+import wexilla.app.platform.Whose;
 import wexilla.core.kitchen.house.Household;
 
-/** Hands controllers the household a request belongs to. A test header is honoured under a test property only. */
+/** Hands controllers the household a request belongs to. */
 @Component
 class HouseholdArgument implements HandlerMethodArgumentResolver, WebMvcConfigurer {
 
-    private static final String TEST_HEADER = "X-Test-Household";
-
     private final Households households;
-    private final boolean testHeader;
+    private final Whose whose;
 
-    HouseholdArgument(Households households, @Value("${wexilla.test-household-header:false}") boolean testHeader) {
+    HouseholdArgument(Households households, Whose whose) {
         this.households = households;
-        this.testHeader = testHeader;
+        this.whose = whose;
     }
 
     @Override
@@ -45,9 +41,8 @@ class HouseholdArgument implements HandlerMethodArgumentResolver, WebMvcConfigur
             @Nullable ModelAndViewContainer container,
             NativeWebRequest request,
             @Nullable WebDataBinderFactory binders) {
-        Optional<UUID> asked = testHeader
-                ? Optional.ofNullable(request.getHeader(TEST_HEADER)).map(UUID::fromString)
-                : Optional.empty();
-        return households.find(asked).orElseThrow(() -> Problem.missing("There is no household here yet."));
+        return households
+                .find(whose.household(request::getHeader))
+                .orElseThrow(() -> Problem.missing("There is no household here yet."));
     }
 }

@@ -8,6 +8,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Objects;
@@ -224,15 +225,17 @@ public class Acts {
         // one act of a household at a time: what it checks stays true until it has written
         return db.sql("""
                         with locked as (select id from household where id = ? for no key update)
-                        insert into act (household_id, id, kind, subject, happened_at, recorded_at, request_hash)
-                        select id, ?, ?, '', ?, ?, ? from locked on conflict do nothing""")
-                        .params(
+                        insert into act (household_id, id, kind, subject, happened_at, recorded_at, request_hash, person, device)
+                        select id, ?, ?, '', ?, ?, ?, ?, ? from locked on conflict do nothing""")
+                        .params(Arrays.asList(
                                 household.id(),
                                 id,
                                 kind,
                                 happenedAt.atOffset(ZoneOffset.UTC),
                                 clock.instant().atOffset(ZoneOffset.UTC),
-                                hash)
+                                hash,
+                                Visitor.now().map(Visitor::member).orElse(null),
+                                Visitor.now().map(Visitor::device).orElse(null)))
                         .update()
                 == 1;
     }
@@ -249,13 +252,15 @@ public class Acts {
         return stored.response();
     }
 
-    /** One act in the history. */
+    /** One act in the history. @param who did it, {@code device} on what; null where nobody was signed in */
     public record Entry(
             UUID id,
             String kind,
             String subject,
             Instant happenedAt,
-            @Nullable UUID undoneBy) {}
+            @Nullable UUID undoneBy,
+            @Nullable String who,
+            @Nullable String device) {}
 
     /** The newest acts, newest first; undoings are shown with what they undid, not as lines of their own. */
     public List<Entry> newest(Household household, int most) {
@@ -265,8 +270,9 @@ public class Acts {
     /** The newest acts of these kinds, newest first. @param kinds empty for all */
     public List<Entry> newest(Household household, List<String> kinds, int most) {
         return db.sql("""
-                        select a.id, a.kind, a.subject, a.happened_at, u.id as undone_by
+                        select a.id, a.kind, a.subject, a.happened_at, u.id as undone_by, m.name as who, a.device
                         from act a left join act u on u.household_id = a.household_id and u.reverses = a.id
+                        left join member m on m.household_id = a.household_id and m.id = a.person
                         where a.household_id = ? and a.kind <> 'undo' and (? or a.kind = any (?))
                         order by a.seq desc limit ?""")
                 .params(household.id(), kinds.isEmpty(), kinds.toArray(String[]::new), most)
@@ -275,8 +281,18 @@ public class Acts {
                         row.getString("kind"),
                         row.getString("subject"),
                         row.getTimestamp("happened_at").toInstant(),
-                        row.getObject("undone_by", UUID.class)))
+                        row.getObject("undone_by", UUID.class),
+                        row.getString("who"),
+                        row.getString("device")))
                 .list();
+    }
+
+    /** Whether this member did it. */
+    public boolean did(UUID household, UUID act, UUID member) {
+        return db.sql("select exists (select 1 from act where household_id = ? and id = ? and person = ?)")
+                .params(household, act, member)
+                .query(Boolean.class)
+                .single();
     }
 
     /** What was undone. */

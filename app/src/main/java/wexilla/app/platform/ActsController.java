@@ -2,6 +2,7 @@ package wexilla.app.platform;
 
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -21,8 +22,14 @@ class ActsController {
         this.acts = acts;
     }
 
-    /** @param when ISO date and time in the household's zone, to the minute */
-    record ActView(String id, String kind, String subject, String when, boolean undone) {}
+    /** @param when ISO date and time in the household's zone, to the minute; @param who did it, on which device: "Alma, a phone" */
+    record ActView(
+            String id,
+            String kind,
+            String subject,
+            String when,
+            boolean undone,
+            @Nullable String who) {}
 
     @GetMapping("/api/acts")
     List<ActView> newest(Household household) {
@@ -32,7 +39,8 @@ class ActsController {
                         entry.kind(),
                         entry.subject(),
                         household.timeOf(entry.happenedAt()),
-                        entry.undoneBy() != null))
+                        entry.undoneBy() != null,
+                        entry.who() == null ? null : entry.who() + ", " + entry.device()))
                 .toList();
     }
 

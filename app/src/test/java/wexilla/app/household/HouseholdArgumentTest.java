@@ -18,6 +18,7 @@ import org.mockito.junit.jupiter.MockitoExtension;
 import org.springframework.core.MethodParameter;
 import org.springframework.web.context.request.NativeWebRequest;
 import wexilla.app.platform.Problem;
+import wexilla.app.platform.Whose;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.OwnGoods;
@@ -58,7 +59,7 @@ class HouseholdArgumentTest {
     }
 
     private Object resolved(boolean underTest) {
-        return new HouseholdArgument(households, underTest).resolveArgument(parameter, null, request, null);
+        return new HouseholdArgument(households, new Whose(underTest)).resolveArgument(parameter, null, request, null);
     }
 
     @Test

@@ -1,4 +1,4 @@
-package wexilla.app.platform;
+package wexilla.app.doors;
 
 import io.github.bucket4j.Bucket;
 import jakarta.servlet.FilterChain;

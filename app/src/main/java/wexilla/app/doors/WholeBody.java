@@ -1,4 +1,4 @@
-package wexilla.app.platform;
+package wexilla.app.doors;
 
 import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletInputStream;

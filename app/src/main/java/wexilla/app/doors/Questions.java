@@ -1,4 +1,4 @@
-package wexilla.app.platform;
+package wexilla.app.doors;
 
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;

@@ -1,4 +1,4 @@
-package wexilla.app.platform;
+package wexilla.app.doors;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.mock;
