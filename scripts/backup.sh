@@ -20,7 +20,8 @@ backup() {
   work=$(mktemp -d)
   # shellcheck disable=SC2064
   trap "rm -rf '$work' '$1.part'" EXIT
-  as_owner pg_dump -h 127.0.0.1 -p "$DB_PORT" -U wexilla_owner --format=custom --file="$work/data.dump" wexilla
+  as_owner pg_dump -h 127.0.0.1 -p "$DB_PORT" -U wexilla_owner --format=custom \
+    --exclude-table-data='spring_session*' --exclude-table-data=door_try --file="$work/data.dump" wexilla
   printf '{"format":"%s","schema":%s,"made":"%s","sha256":"%s"}\n' "$FORMAT" "$(schema_of wexilla)" \
     "$(date -u +%Y-%m-%dT%H:%M:%SZ)" "$(sha256sum "$work/data.dump" | cut -d' ' -f1)" >"$work/manifest.json"
   tar -C "$work" -cf "$1.part" manifest.json data.dump

@@ -53,6 +53,7 @@ class Border extends OncePerRequestFilter {
     private static final Duration LONGEST_WAIT = Duration.ofSeconds(20);
 
     private final JsonMapper json;
+    private final HouseNetwork.Names house;
     private final Bucket previews;
     private final Semaphore files = new Semaphore(FILES_AT_ONCE, true);
     private final Semaphore reading = new Semaphore(1, true);
@@ -63,9 +64,11 @@ class Border extends OncePerRequestFilter {
      */
     Border(
             JsonMapper json,
+            HouseNetwork.Names house,
             @Value("${wexilla.preview-burst:2000}") long burst,
             @Value("${wexilla.preview-per-second:500}") long perSecond) {
         this.json = json;
+        this.house = house;
         this.previews = Bucket.builder()
                 .addLimit(limit -> limit.capacity(burst).refillGreedy(perSecond, Duration.ofSeconds(1)))
                 .build();
@@ -159,8 +162,12 @@ class Border extends OncePerRequestFilter {
         if (path(request).equals("/error")) {
             return new Refusal(HttpStatus.NOT_FOUND, "There is nothing here.");
         }
-        if (!HOSTS.contains(hostName(request.getHeader(HttpHeaders.HOST)))) {
-            return new Refusal(HttpStatus.MISDIRECTED_REQUEST, "This kitchen answers to 127.0.0.1 and localhost only.");
+        if (!calledRight(request)) {
+            return new Refusal(
+                    HttpStatus.MISDIRECTED_REQUEST,
+                    request.isSecure()
+                            ? "This kitchen answers to the names of its certificate only."
+                            : "This kitchen answers to 127.0.0.1 and localhost only.");
         }
         String origin = request.getHeader(HttpHeaders.ORIGIN);
         if (origin != null && !sameOrigin(origin, request)) {
@@ -192,9 +199,22 @@ class Border extends OncePerRequestFilter {
         return null;
     }
 
+    private boolean calledRight(HttpServletRequest request) {
+        String host = hostName(authority(request));
+        return request.isSecure() ? house.has(host) : HOSTS.contains(host);
+    }
+
     /** As it is answered to, whatever it was written as: /%61pi/ is /api/. */
     private static String path(HttpServletRequest request) {
         return request.getServletPath();
+    }
+
+    /** Whom the request is for, with its port; HTTP/2 has it in another place than the Host header. */
+    private static String authority(HttpServletRequest request) {
+        String host = request.getHeader(HttpHeaders.HOST);
+        return host == null && request.getProtocol().equals("HTTP/2.0")
+                ? request.getServerName() + ":" + request.getServerPort()
+                : String.valueOf(host);
     }
 
     private static String hostName(@Nullable String host) {
@@ -205,7 +225,7 @@ class Border extends OncePerRequestFilter {
         try {
             URI uri = URI.create(origin);
             return ("http".equals(uri.getScheme()) || "https".equals(uri.getScheme()))
-                    && String.valueOf(uri.getRawAuthority()).equals(request.getHeader(HttpHeaders.HOST));
+                    && String.valueOf(uri.getRawAuthority()).equals(authority(request));
         } catch (IllegalArgumentException unreadable) {
             return false;
         }

@@ -11,6 +11,7 @@ import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletOutputStream;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.mockito.ArgumentCaptor;
 import tools.jackson.databind.json.JsonMapper;
@@ -18,7 +19,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Previews need no sign-in; a page that asks without end is told to wait, and everything else goes on. */
 class PreviewRateTest {
 
-    private final Border border = new Border(new JsonMapper(), 3, 1);
+    private final Border border = new Border(new JsonMapper(), new HouseNetwork.Names(List.of()), 3, 1);
     private final FilterChain further = mock(FilterChain.class);
 
     private static HttpServletRequest post(String path) {
