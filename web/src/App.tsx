@@ -2,6 +2,7 @@ import { lazy, Suspense } from 'react';
 import { Route, Routes, useLocation } from 'react-router';
 import { useDoor } from './api/queries';
 import { Ribbon } from './kit/Ribbon';
+import { Silence } from './kit/Silence';
 import { Spine } from './kit/Spine';
 import { Unloaded } from './kit/Unloaded';
 import { doors, useKeys } from './kit/useKeys';
@@ -66,6 +67,7 @@ export function App() {
     <div className="flex flex-col-reverse md:flex-row">
       <Spine />
       <div className="min-w-0 flex-1">
+        <Silence />
         <Ribbon />
         <main className="mx-auto max-w-[1240px] px-4 pt-6 pb-28 md:px-6">
           <Unloaded key={pathname}>

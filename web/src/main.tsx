@@ -1,8 +1,10 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClient } from '@tanstack/react-query';
+import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './App';
+import { holdOn, keepsReads } from './api/kept';
 import { SaidProvider } from './kit/Said';
 import './theme/index.css';
 
@@ -13,17 +15,24 @@ const queries = new QueryClient({
   },
 });
 
+holdOn(queries);
+
+// the pages open without a network; only a built application has a worker
+if (import.meta.env.PROD && 'serviceWorker' in navigator) {
+  window.addEventListener('load', () => void navigator.serviceWorker.register('/sw.js').catch(() => undefined));
+}
+
 const root = document.getElementById('root');
 if (root) {
   createRoot(root).render(
     <StrictMode>
-      <QueryClientProvider client={queries}>
+      <PersistQueryClientProvider client={queries} persistOptions={keepsReads}>
         <BrowserRouter>
           <SaidProvider>
             <App />
           </SaidProvider>
         </BrowserRouter>
-      </QueryClientProvider>
+      </PersistQueryClientProvider>
     </StrictMode>,
   );
 }

@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch';
+import { heard } from './reach';
 import type { components, paths } from './schema';
 
 export type Schema = components['schemas'];
@@ -44,8 +45,10 @@ export class Refused extends Error {
 /** The data of an answer, or its problem thrown. */
 export async function answer<T>(asked: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
   const { data, error, response } = await asked.catch((): never => {
+    heard(false);
     throw new Refused({ detail: 'The kitchen does not answer. What you typed is still here; try again.' });
   });
+  heard(true);
   if (response.ok && data !== undefined) {
     return data;
   }

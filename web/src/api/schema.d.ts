@@ -4368,6 +4368,7 @@ export interface components {
             packs: number;
             price?: string;
             shop?: string;
+            too?: boolean;
         };
         TickedView: {
             act: string;
@@ -4379,6 +4380,7 @@ export interface components {
             packs: number;
             price?: string;
             shop?: string;
+            who?: string;
         };
         TimelineAsked: {
             begin?: string;

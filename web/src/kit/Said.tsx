@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { createContext, type ReactNode, useContext, useEffect, useMemo, useRef, useState } from 'react';
 import { askAgain } from '../api/areas';
 import { answer, api, newKey, Refused } from '../api/client';
-import { forgetUnanswered, resend, useUnanswered } from '../api/unanswered';
+import { forgetUnanswered, resend, useUnanswered, useUnshelved } from '../api/unanswered';
 
 type Line = { words: string; act?: string };
 type Said = { done: (words: string, act: string) => void };
@@ -91,6 +91,7 @@ const AGAIN_MS = 10_000;
 /** What was done and not answered: sent again by itself, at once when asked. */
 function Waits({ said }: { said: (result: { subject: string; act?: string }) => void }) {
   const many = useUnanswered();
+  const unshelved = useUnshelved();
   const tell = useRef(said);
   tell.current = said;
   useEffect(() => {
@@ -107,7 +108,8 @@ function Waits({ said }: { said: (result: { subject: string; act?: string }) => 
     many > 0 && (
       <div className="mb-2 flex flex-wrap items-center gap-4 rounded-md bg-neutral px-5 py-2 text-neutral-content">
         <span>
-          {many === 1 ? 'One thing you did waits' : `${many} things you did wait`} for the kitchen to answer; kept here.
+          {many === 1 ? 'One thing you did waits' : `${many} things you did wait`} for the kitchen to answer;{' '}
+          {unshelved ? 'this device has no room to keep it: leave this page open.' : 'kept here.'}
         </span>
         <button
           type="button"

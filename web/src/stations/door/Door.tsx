@@ -1,6 +1,8 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { answer, api, type Schema } from '../../api/client';
+import { forgetReads } from '../../api/kept';
 import { useDoorAct } from '../../api/useDoorAct';
 import { Field } from '../../kit/Field';
 import { OtherProblem } from '../../kit/kit';
@@ -17,6 +19,12 @@ export function Door({ invited = false }: { invited?: boolean }) {
       void go('/', { replace: true });
     }
   };
+  const queries = useQueryClient();
+  useEffect(() => {
+    if (!invited) {
+      forgetReads(queries);
+    }
+  }, [queries, invited]);
   useEffect(() => {
     document.title = 'Come in · Wexilla';
   }, []);

@@ -30,7 +30,7 @@ export function WantedRow({
   const tick = useAct('list', (key, body: Schema['TickInput']) =>
     answer(api.POST('/api/shop/tick', { params: { header: { 'Idempotency-Key': key } }, body })),
   );
-  const send = () =>
+  const send = (too?: boolean) =>
     tick.act({
       food: wanted.food,
       item: wanted.item,
@@ -39,6 +39,7 @@ export function WantedRow({
       pack: pack.trim() === '' ? undefined : pack,
       price: price.trim() === '' ? undefined : price,
       shop: wanted.shop,
+      too: too || undefined,
     });
   const forget = (set: (value: string) => void) => (event: React.ChangeEvent<HTMLInputElement>) => {
     set(event.target.value);
@@ -52,7 +53,7 @@ export function WantedRow({
         aria-label={`In the basket: ${wanted.name}`}
         aria-pressed={waits}
         disabled={tick.busy || waits}
-        onClick={send}
+        onClick={() => send()}
       />
       <button type="button" className="packet-open min-h-11" aria-expanded={open} onClick={() => setOpen(!open)}>
         <span className="text-lg font-semibold">{wanted.name}</span>{' '}
@@ -84,13 +85,18 @@ export function WantedRow({
             for all of them
             <input className="input w-24" inputMode="decimal" value={price} onChange={forget(setPrice)} />
           </label>
-          <button type="button" className="btn btn-primary" disabled={tick.busy} onClick={send}>
+          <button type="button" className="btn btn-primary" disabled={tick.busy} onClick={() => send()}>
             Into the basket
           </button>
         </div>
       )}
       <div className="no-print col-span-3">
         {!waits && <OtherProblem problem={tick.problem} fields={[]} />}
+        {!waits && tick.problem?.field === '/too' && (
+          <button type="button" className="btn btn-outline mb-2" disabled={tick.busy} onClick={() => send(true)}>
+            Bought too
+          </button>
+        )}
         {ask && !asking && (
           <button type="button" className="btn btn-ghost min-h-11" onClick={() => setAsking(true)}>
             {wanted.known ? `What does 1 ${wanted.asksUnit ?? ''} of ${wanted.name} weigh?` : `What is ${wanted.name}?`}
@@ -127,6 +133,7 @@ export function InBasket({ basket }: { basket: Schema['TickedView'][] }) {
             <span>
               <span className="font-semibold">{entry.name}</span>{' '}
               <span className="figure">{packsOf(entry.packs, entry.pack)}</span>
+              {entry.who && <span className="quiet block text-sm">{entry.who}</span>}
             </span>
             {entry.price ? <Money amount={entry.price} /> : <span className="quiet text-sm">no price</span>}
             <button type="button" className="btn btn-ghost" onClick={() => out.act(entry.act)}>

@@ -1,5 +1,6 @@
 package wexilla.app.doors;
 
+import io.swagger.v3.oas.annotations.Hidden;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -15,6 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.platform.Problem;
 
 /** How a phone comes to trust this kitchen: its authority, in the two shapes phones take, and what to do with it. */
+@Hidden
 @RestController
 class TrustController {
 

@@ -30,6 +30,7 @@ class Entries {
      * @param pack one pack, null when it has no amount
      * @param price of all packs together, null when nobody knows
      * @param shop where, null when nobody said
+     * @param who took it, on which device: "Alma, a phone"; null where nobody was signed in
      */
     record Entry(
             UUID id,
@@ -40,7 +41,8 @@ class Entries {
             int packs,
             @Nullable Amount pack,
             @Nullable Money price,
-            @Nullable String shop) {}
+            @Nullable String shop,
+            @Nullable String who) {}
 
     private final JdbcClient db;
     private final ShopNames shops;
@@ -71,9 +73,10 @@ class Entries {
     /** In the basket and not put away yet, oldest first. */
     List<Entry> basket(Household household) {
         return db.sql("""
-                        select e.*, s.name as shop_name from shop_entry e
+                        select e.*, s.name as shop_name, m.name || ', ' || a.device as who from shop_entry e
                         left join shop s on s.household_id = e.household_id and s.id = e.shop
                         join act a on a.household_id = e.household_id and a.id = e.act
+                        left join member m on m.household_id = a.household_id and m.id = a.person
                         where e.household_id = ? and stands(e.household_id, e.act) and not exists (
                             select 1 from shop_away w where w.household_id = e.household_id and w.entry = e.id
                             and stands(w.household_id, w.act))
@@ -95,7 +98,8 @@ class Entries {
                 row.getInt("packs"),
                 unit == null ? null : Amount.of(Rational.of(row.getBigDecimal("pack")), Unit.ofSymbol(unit)),
                 price == null ? null : Money.of(price, household.currency()),
-                row.getString("shop_name"));
+                row.getString("shop_name"),
+                row.getString("who"));
     }
 
     void tick(Act act, Entry entry) {

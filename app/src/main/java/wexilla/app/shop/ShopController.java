@@ -8,7 +8,6 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -39,6 +38,7 @@ import wexilla.core.pricing.WholePacks;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
+import wexilla.core.quantity.text.CookWords;
 import wexilla.core.recipe.lines.ReadLine;
 import wexilla.core.shopping.Basket;
 import wexilla.core.shopping.Needs;
@@ -113,8 +113,7 @@ class ShopController {
         Basket derived = list.basket(now, looked, kinds);
         List<Entries.Entry> basket = entries.basket(household);
         List<WantedView> wanted = new ArrayList<>();
-        derived.lines().stream()
-                .filter(line -> basket.stream().noneMatch(e -> isOf(now.foods(), e, line.food())))
+        derived.without(taken(now.foods(), basket), kinds)
                 .forEach(line -> wanted.add(ShopViews.wanted(reference.shopPacks(), household, line)));
         entries.items(household).stream()
                 .filter(item -> basket.stream().noneMatch(e -> item.id().equals(e.item())))
@@ -155,6 +154,18 @@ class ShopController {
         });
     }
 
+    /** What lies in the basket of foods the list knows. */
+    private static List<Basket.Taken> taken(KnownFoods now, List<Entries.Entry> basket) {
+        List<Basket.Taken> taken = new ArrayList<>();
+        for (Entries.Entry entry : basket) {
+            Key food = entry.food() == null ? null : now.keys().get(entry.food());
+            if (food != null) {
+                taken.add(new Basket.Taken(food, entry.pack(), entry.packs()));
+            }
+        }
+        return taken;
+    }
+
     private static boolean isOf(KnownFoods now, Entries.Entry entry, Food food) {
         return entry.food() != null && food.key().equals(now.keys().get(entry.food()));
     }
@@ -180,6 +191,7 @@ class ShopController {
      * @param pack one pack as people say it, "400 g"; absent for what has no amount
      * @param price decimal money for all packs; absent when nobody knows yet
      * @param shop where; absent where nobody says
+     * @param too whether it was bought although the same lies in the basket
      */
     record TickInput(
             @Nullable String food,
@@ -188,7 +200,8 @@ class ShopController {
             int packs,
             @Nullable String pack,
             @Nullable String price,
-            @Nullable String shop) {}
+            @Nullable String shop,
+            @Nullable Boolean too) {}
 
     @PostMapping("/api/shop/tick")
     Said tick(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody TickInput input) {
@@ -206,16 +219,9 @@ class ShopController {
             if (input.item() != null && entries.items(household).stream().noneMatch(i -> i.id().equals(input.item()))) {
                 throw Problem.at("/item", "This is not on the list any more.");
             }
-            List<Entries.Entry> basket = entries.basket(household);
-            boolean there = basket.stream()
-                    .anyMatch(entry -> input.item() != null
-                            ? input.item().equals(entry.item())
-                            : food.map(f -> isOf(foods.known(household), entry, f))
-                                    .orElse(entry.text().equals(name)));
-            if (there) {
-                throw Problem.refused(
-                        HttpStatus.CONFLICT,
-                        "“" + name + "” is already in the basket; undo that first to tick it otherwise.");
+            Amount pack = pack(household, food, input.pack());
+            if (!Boolean.TRUE.equals(input.too())) {
+                takenAlready(household, input, food, pack, name);
             }
             boolean priced = input.price() != null && !input.price().isBlank();
             entries.tick(
@@ -227,15 +233,37 @@ class ShopController {
                             food.map(f -> foods.row(household, f)).orElse(null),
                             food.map(Food::name).orElse(name),
                             input.packs(),
-                            pack(household, food, input.pack()),
+                            pack,
                             priced
                                     ? Asked.money("/price", Objects.requireNonNull(input.price()), household.currency())
                                     : null,
                             input.shop() == null || input.shop().isBlank()
                                     ? null
-                                    : Asked.name("/shop", input.shop(), LONGEST_SHOP)));
+                                    : Asked.name("/shop", input.shop(), LONGEST_SHOP),
+                            null));
             return "In the basket: " + food.map(Food::name).orElse(name);
         });
+    }
+
+    /** Two in a shop with one list: the second hears of the first. Another size of the same food is another thing. */
+    private void takenAlready(
+            Household household, TickInput input, Optional<Food> food, @Nullable Amount pack, String name) {
+        KnownFoods known = foods.known(household);
+        entries.basket(household).stream()
+                .filter(entry -> input.item() != null
+                        ? input.item().equals(entry.item())
+                        : food.map(f -> isOf(known, entry, f)
+                                        && (pack == null || entry.pack() == null || pack.equals(entry.pack())))
+                                .orElse(entry.text().equals(name)))
+                .findFirst()
+                .ifPresent(entry -> {
+                    String who = entry.who() == null ? "" : ", taken by " + entry.who();
+                    throw Problem.at(
+                            "/too",
+                            "“" + name + "” is in the basket already" + who + ": " + entry.packs() + " × "
+                                    + (entry.pack() == null ? "one" : CookWords.amount(entry.pack()))
+                                    + ". Say that it was bought too, or take that one out first.");
+                });
     }
 
     /** The unit stock of a food is counted in that nobody has described: as its pack is. */

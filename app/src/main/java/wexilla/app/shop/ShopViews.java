@@ -55,7 +55,7 @@ final class ShopViews {
             @Nullable String asksUnit,
             @Nullable String shop) {}
 
-    /** In the basket. @param act undoing it takes it out again */
+    /** In the basket. @param act undoing it takes it out again; @param who took it, absent where nobody was signed in */
     record TickedView(
             String act,
             @Nullable String food,
@@ -64,7 +64,8 @@ final class ShopViews {
             int packs,
             @Nullable String pack,
             @Nullable String price,
-            @Nullable String shop) {}
+            @Nullable String shop,
+            @Nullable String who) {}
 
     /**
      * What the list comes to in these shops.
@@ -197,6 +198,7 @@ final class ShopViews {
                 entry.packs(),
                 entry.pack() == null ? null : entry.pack().toString(),
                 entry.price() == null ? null : entry.price().decimal(),
-                entry.shop());
+                entry.shop(),
+                entry.who());
     }
 }

@@ -7,6 +7,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,6 +32,15 @@ public final class Browser implements AutoCloseable {
     private final Page page;
 
     public Browser(Http http, int width, int height) {
+        this(http, width, height, ServiceWorkerPolicy.BLOCK);
+    }
+
+    /** One that keeps the pages for when there is no network. */
+    public static Browser pocket(Http http) {
+        return new Browser(http, 390, 844, ServiceWorkerPolicy.ALLOW);
+    }
+
+    private Browser(Http http, int width, int height, ServiceWorkerPolicy workers) {
         // patience for a machine that does other things beside; a test that passes does not wait
         PlaywrightAssertions.setDefaultAssertionTimeout(60_000);
         playwright = Playwright.create(
@@ -42,6 +52,7 @@ public final class Browser implements AutoCloseable {
                         .setArgs(ARGUMENTS));
         context = browser.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
                 .setViewportSize(width, height)
+                .setServiceWorkers(workers)
                 .setLocale("en-GB")
                 .setTimezoneId("Europe/Paris")
                 .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE)

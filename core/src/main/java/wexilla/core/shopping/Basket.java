@@ -4,9 +4,11 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.Currency;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
@@ -14,6 +16,8 @@ import wexilla.core.money.Cost;
 import wexilla.core.pricing.PackMix;
 import wexilla.core.pricing.WholePacks;
 import wexilla.core.quantity.Amount;
+import wexilla.core.quantity.Rational;
+import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
 import wexilla.core.quantity.text.CookWords;
 
@@ -24,6 +28,9 @@ import wexilla.core.quantity.text.CookWords;
  * @param expected what it comes to; "at least" when a price is not known
  */
 public record Basket(List<Line> lines, Cost expected) {
+
+    /** Nobody buys a carrot for the last of a hundred grams. */
+    private static final Rational NEAR = Trade.number("needs.near-enough");
 
     /** The usual way through a shop: common practice, no source; a household's own order is learned later. */
     private static final List<String> AISLES =
@@ -46,7 +53,12 @@ public record Basket(List<Line> lines, Cost expected) {
             @Nullable LocalDate firstDay,
             List<String> dishes,
             String why,
-            @Nullable Unit asks) {}
+            @Nullable Unit asks) {
+
+        private Line of(Amount lacking, WholePacks.Buy packs) {
+            return new Line(food, aisle, lacking, packs, firstDay, dishes, why, asks);
+        }
+    }
 
     /**
      * @param staples foods that are low or out
@@ -91,6 +103,61 @@ public record Basket(List<Line> lines, Cost expected) {
                         : Cost.of(line.buy().cost()))
                 .reduce(Cost.zero(currency), Cost::plus);
         return new Basket(List.copyOf(lines), expected);
+    }
+
+    /** In the basket already. @param pack one of them; null where nobody said how much: then it is enough */
+    public record Taken(Key food, @Nullable Amount pack, int packs) {
+
+        private boolean fills(Line line) {
+            return pack == null
+                    || line.need() == null
+                    || line.buy() == null
+                    || pack.equals(line.buy().kind().pack());
+        }
+
+        private Rational in(Unit unit) {
+            return pack != null && pack.unit().equals(unit) ? pack.value().times(Rational.of(packs)) : Rational.ZERO;
+        }
+    }
+
+    private record Need(Key food, Unit unit) {}
+
+    /**
+     * What is still to be bought. A pack that was taken as it stands on the list is off it, and another size of the same food is
+     * not; what packs of other sizes leave of the need is packed anew.
+     *
+     * @param packs kinds of pack seen, by food key, newest first
+     */
+    public List<Line> without(List<Taken> basket, Map<Key, List<WholePacks>> packs) {
+        List<Line> left = new ArrayList<>();
+        Set<Need> anew = new HashSet<>();
+        for (Line line : lines) {
+            Key key = line.food().key();
+            List<Taken> own =
+                    basket.stream().filter(one -> one.food().equals(key)).toList();
+            Amount need = line.need();
+            if (own.isEmpty()) {
+                left.add(line);
+            } else if (need != null && own.stream().noneMatch(one -> one.fills(line))) {
+                Rational taken = own.stream().map(one -> one.in(need.unit())).reduce(Rational.ZERO, Rational::plus);
+                Rational rest = need.value().minus(taken);
+                if (rest.compareTo(need.value().times(NEAR)) <= 0) {
+                    continue;
+                }
+                boolean asListed = own.stream()
+                        .allMatch(one -> lines.stream()
+                                .filter(other -> other.food().key().equals(key))
+                                .anyMatch(one::fills));
+                if (asListed) {
+                    left.add(line);
+                } else if (anew.add(new Need(key, need.unit()))) {
+                    Amount lacking = Amount.of(rest, need.unit());
+                    PackMix.cheapest(packs.getOrDefault(key, List.of()), lacking)
+                            .ifPresent(mix -> mix.buys().forEach(buy -> left.add(line.of(lacking, buy))));
+                }
+            }
+        }
+        return left;
     }
 
     private static Line line(Needs.Item item, @Nullable Amount lacking, Optional<WholePacks.Buy> buy, String why) {

@@ -3,11 +3,15 @@ package wexilla.core.shopping;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.Currency;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.food.Scaling;
@@ -19,6 +23,7 @@ import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Measures;
 import wexilla.core.quantity.Unit;
 import wexilla.core.quantity.text.AmountReader;
+import wexilla.core.quantity.text.CookWords;
 import wexilla.core.shopping.Needs.Want;
 import wexilla.core.stock.Supply;
 
@@ -74,6 +79,38 @@ class BasketTest {
         assertThat(line.dishes()).containsExactly("dish 1", "dish 3");
         assertThat(basket.expected().complete()).isFalse();
         assertThat(basket.expected().known()).isEqualTo(Money.of(175 + 99, EURO));
+    }
+
+    /** A kilo and 500 g: the kilo taken, the half is still on the list; what other sizes leave of it is packed anew. */
+    @ParameterizedTest
+    @CsvSource({
+        "1 x 1000 g, 1 x 500 g",
+        "1 x 500 g, 1 x 1000 g",
+        "1 x 1000 g + 1 x 500 g, ''",
+        "2 x 700 g, ''",
+        "1 x 1300 g, ''",
+        "1 x 900 g, 1 x 500 g",
+        "1 x 200 g, 1 x 1000 g + 1 x 500 g",
+        "1 x any, ''"
+    })
+    void whatWasTakenIsOffTheListAndNoMore(String taken, String left) {
+        Food rice = food("rice", "dry");
+        Needs needs = Needs.of(List.of(want(rice, "1300 g", 1)), Supply.none(), Measures.METRIC);
+        Map<Key, List<WholePacks>> packs = Map.of(
+                Key.food("rice"),
+                List.of(
+                        new WholePacks(amount("1000 g"), Money.of(175, EURO), null),
+                        new WholePacks(amount("500 g"), Money.of(99, EURO), null)));
+        List<Basket.Taken> basket = Arrays.stream(taken.split(" \\+ "))
+                .map(one -> one.substring(4))
+                .map(one -> new Basket.Taken(
+                        Key.food("rice"), one.equals("any") ? null : amount(one), taken.startsWith("2") ? 2 : 1))
+                .toList();
+        String rest = Basket.of(needs.items(), List.of(), packs, EURO).without(basket, packs).stream()
+                .map(line -> line.buy().packs() + " x "
+                        + CookWords.amount(line.buy().kind().pack()))
+                .collect(Collectors.joining(" + "));
+        assertThat(rest).isEqualTo(left.replace("1000 g", "1 kg"));
     }
 
     @Test
