@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
+import { answer, api } from '../api/client';
 import { useSilent } from '../api/reach';
 
 const LOOK_MS = 15_000;
@@ -9,6 +10,17 @@ export function Silence() {
   const silent = useSilent();
   const queries = useQueryClient();
   const [from, setFrom] = useState<number>();
+  // what was kept is fresh enough not to be asked for: somebody has to knock
+  useEffect(() => {
+    const knock = () => void answer(api.GET('/api/door')).catch(() => undefined);
+    knock();
+    window.addEventListener('online', knock);
+    window.addEventListener('offline', knock);
+    return () => {
+      window.removeEventListener('online', knock);
+      window.removeEventListener('offline', knock);
+    };
+  }, []);
   useEffect(() => {
     if (!silent) {
       return undefined;
