@@ -1972,6 +1972,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shop/everything": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["everything"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shop/items": {
         parameters: {
             query?: never;
@@ -2672,6 +2688,10 @@ export interface components {
             tasks?: string;
             /** Format: int32 */
             version: number;
+        };
+        EverythingInput: {
+            /** Format: int32 */
+            days: number;
         };
         FailsInput: {
             /** Format: int32 */
@@ -4082,6 +4102,8 @@ export interface components {
             inBasketComplete: boolean;
             missing?: string;
             shops: components["schemas"]["ShopSum"][];
+            toCome: string;
+            toComeComplete: boolean;
             wanted: components["schemas"]["WantedView"][];
         };
         ShopsInput: {
@@ -7916,6 +7938,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AwayDone"];
+                };
+            };
+        };
+    };
+    everything: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+                /** @description when it happened, ISO 8601, if it had to wait for an answer */
+                "Happened-At"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EverythingInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Said"];
                 };
             };
         };

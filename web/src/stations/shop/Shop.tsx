@@ -25,6 +25,7 @@ export function Shop() {
   const shop = useShop(days).data;
   // ticked without a network it stays ticked, here and after the screen has asked again
   const sent = useSent('/api/shop/tick');
+  const typed = useSent('/api/shop/items');
   const waits = (wanted: Wanted) =>
     sent.some((tick) => (wanted.item ? tick.item === wanted.item : !tick.item && tick.name === wanted.name));
   const add = useAct(
@@ -32,6 +33,9 @@ export function Shop() {
     (key, body: Schema['ItemInput']) =>
       answer(api.POST('/api/shop/items', { params: { header: { 'Idempotency-Key': key } }, body })),
     () => setText(''),
+  );
+  const everything = useAct('list', (key, body: Schema['EverythingInput']) =>
+    answer(api.POST('/api/shop/everything', { params: { header: { 'Idempotency-Key': key } }, body })),
   );
   if (!shop) {
     return <Waiting />;
@@ -45,19 +49,21 @@ export function Shop() {
     <>
       <Heading
         title={shop.wanted.length === 1 ? '1 thing to buy' : `${shop.wanted.length} things to buy`}
-        below={`what the evenings of ${shop.days} days need, less what is there`}
+        below={<span className="max-md:hidden">what the evenings of {shop.days} days need, less what is there</span>}
       >
         {!nothing && (
           <>
             <Money amount={shop.expected} complete={shop.complete} missing={shop.missing} big />
-            <p className="quiet">
+            <p className="quiet max-md:hidden">
               expected at the till · <Money amount={shop.inBasket} complete={shop.inBasketComplete} /> in the basket
             </p>
           </>
         )}
       </Heading>
       <div className="no-print mb-5 flex flex-wrap items-end gap-4">
-        <OneOf choices={spans} chosen={days} choose={setDays} />
+        <div className="max-md:hidden">
+          <OneOf choices={spans} chosen={days} choose={setDays} />
+        </div>
         <form
           className="flex items-end gap-2"
           onSubmit={(event) => {
@@ -81,10 +87,15 @@ export function Shop() {
             Put on the list
           </button>
         </form>
-        <button type="button" className="btn btn-ghost ml-auto" onClick={() => window.print()}>
+        <button type="button" className="btn btn-ghost ml-auto max-md:hidden" onClick={() => window.print()}>
           Print the list
         </button>
       </div>
+      {typed.map((item) => (
+        <p key={String(item.text)} className="quiet mb-2">
+          <strong>{String(item.text)}</strong> · kept here until the kitchen answers
+        </p>
+      ))}
       <OtherProblem problem={add.problem} fields={['/text']} />
       <Soon soon={soon} />
       {nothing && (
@@ -114,11 +125,37 @@ export function Shop() {
           ))}
         </div>
         <div className="no-print">
+          {shop.wanted.length > 0 && (
+            <p className="mb-4">
+              <button
+                type="button"
+                className="btn btn-outline"
+                disabled={everything.busy}
+                onClick={() => everything.act({ days: shop.days })}
+              >
+                Took everything
+              </button>
+            </p>
+          )}
+          <OtherProblem problem={everything.problem} fields={[]} />
           <InBasket basket={shop.basket} />
           {shop.basket.length > 0 && <Away inBasket={shop.inBasket} done={setSoon} />}
           <Where sums={shop.shops} />
+          <div className="mt-6 md:hidden">
+            <OneOf choices={spans} chosen={days} choose={setDays} />
+          </div>
         </div>
       </div>
+      {shop.basket.length > 0 && (
+        <p className="so-far no-print md:hidden">
+          <span>
+            in the basket <Money amount={shop.inBasket} complete={shop.inBasketComplete} />
+          </span>
+          <span>
+            to come <Money amount={shop.toCome} complete={shop.toComeComplete} />
+          </span>
+        </p>
+      )}
     </>
   );
 }

@@ -185,6 +185,49 @@ class ShopTest {
         assertThat(Sample.amounts(http, "minced beef")).containsExactly("200 g");
     }
 
+    /** Two with one list: who comes second hears of it, and says so where he bought it too. */
+    @Test
+    void whatIsTakenAlreadyIsTold() {
+        plan();
+        JsonNode first = shop().path("wanted").get(0);
+        Map<String, Object> tick = new HashMap<>(Map.of(
+                "food",
+                first.path("food").asString(),
+                "name",
+                first.path("name").asString(),
+                "packs",
+                1,
+                "pack",
+                first.path("pack").asString()));
+        http.act("/api/shop/tick", tick).ok();
+        Http.Answer again = http.act("/api/shop/tick", tick);
+        assertThat(again.field()).isEqualTo("/too");
+        assertThat(again.detail()).contains("in the basket already");
+        tick.put("too", true);
+        http.act("/api/shop/tick", tick).ok();
+        assertThat(shop().path("basket")).hasSize(2);
+    }
+
+    @Test
+    void everythingIsTakenAtOnce() {
+        plan();
+        http.act("/api/shop/items", Map.of("text", "candles")).ok();
+        JsonNode before = shop();
+        int wanted = before.path("wanted").size();
+        String act = http.act("/api/shop/everything", Map.of("days", 7))
+                .ok()
+                .path("act")
+                .asString();
+        JsonNode after = shop();
+        assertThat(after.path("wanted")).isEmpty();
+        assertThat(after.path("basket")).hasSize(wanted);
+        assertThat(after.path("inBasket")).isEqualTo(before.path("expected"));
+        assertThat(after.path("toCome").asString()).isEqualTo("0.00");
+        assertThat(http.act("/api/shop/everything", Map.of("days", 7)).field()).isEqualTo("/days");
+        http.undo(act);
+        assertThat(shop()).isEqualTo(before);
+    }
+
     @Test
     void aStapleThatIsLowIsOnTheList() {
         http.note("salt");

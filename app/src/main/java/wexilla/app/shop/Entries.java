@@ -4,13 +4,17 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.ZoneOffset;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.onhand.ShopNames;
 import wexilla.app.platform.Act;
+import wexilla.app.platform.Rows;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.money.Money;
 import wexilla.core.quantity.Amount;
@@ -46,9 +50,11 @@ class Entries {
 
     private final JdbcClient db;
     private final ShopNames shops;
+    private final Rows rows;
 
-    Entries(JdbcClient db, ShopNames shops) {
+    Entries(JdbcClient db, ShopNames shops, Rows rows) {
         this.db = db;
+        this.rows = rows;
         this.shops = shops;
     }
 
@@ -102,27 +108,33 @@ class Entries {
                 row.getString("who"));
     }
 
-    void tick(Act act, Entry entry) {
+    void tick(Act act, List<Entry> entries) {
+        Map<String, UUID> seen = new HashMap<>();
+        entries.stream()
+                .flatMap(entry -> Stream.ofNullable(entry.shop()))
+                .forEach(shop -> seen.computeIfAbsent(shop, name -> shops.row(act, name)));
+        rows.insert(
+                "shop_entry",
+                entries.stream().map(entry -> row(act, entry, seen)).toList());
+    }
+
+    private static Map<String, @Nullable Object> row(Act act, Entry entry, Map<String, UUID> seen) {
         Amount pack = entry.pack();
         Money price = entry.price();
-        db.sql("""
-                        insert into shop_entry (household_id, id, item, food, text, packs, pack, pack_unit, price,
-                            shop, device_at, act)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
-                .params(Arrays.asList(
-                        act.household().id(),
-                        entry.id(),
-                        entry.item(),
-                        entry.food(),
-                        entry.text(),
-                        entry.packs(),
-                        pack == null ? null : pack.value().toDecimal(6),
-                        pack == null ? null : pack.unit().symbol(),
-                        price == null ? null : price.minor(),
-                        entry.shop() == null ? null : shops.row(act, entry.shop()),
-                        act.happenedAt().atOffset(ZoneOffset.UTC),
-                        act.id()))
-                .update();
+        Map<String, @Nullable Object> row = new HashMap<>();
+        row.put("household_id", act.household().id());
+        row.put("id", entry.id());
+        row.put("item", entry.item());
+        row.put("food", entry.food());
+        row.put("text", entry.text());
+        row.put("packs", entry.packs());
+        row.put("pack", pack == null ? null : pack.value().toDecimal(6));
+        row.put("pack_unit", pack == null ? null : pack.unit().symbol());
+        row.put("price", price == null ? null : price.minor());
+        row.put("shop", entry.shop() == null ? null : seen.get(entry.shop()));
+        row.put("device_at", act.happenedAt().atOffset(ZoneOffset.UTC).toString());
+        row.put("act", act.id());
+        return row;
     }
 
     void away(Act act, List<Entry> entries) {

@@ -1,12 +1,13 @@
 package wexilla.app.shop;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -48,6 +49,7 @@ import wexilla.core.stations.plan.Looked;
 @RestController
 class ShopController {
 
+    private static final int MOST_DAYS = 60;
     private static final int LONGEST = 120;
     private static final int LONGEST_SHOP = 40;
     private static final Rational MOST = Rational.of(1_000_000_000);
@@ -98,26 +100,21 @@ class ShopController {
             @Nullable String missing,
             String inBasket,
             boolean inBasketComplete,
+            String toCome,
+            boolean toComeComplete,
             List<ShopViews.ShopSum> shops) {}
 
     @GetMapping("/api/shop")
     ShopView shop(Household household, @RequestParam(defaultValue = "7") int days) {
-        if (days < 1 || days > 60) {
+        if (days < 1 || days > MOST_DAYS) {
             throw Problem.at("/days", "A list covers from 1 to 60 days, not " + days + ".");
         }
         Snapshot now = snapshots.of(household);
-        LocalDate to = now.today().plusDays(days - 1L);
-        Looked looked = list.until(now, to);
+        Looked looked = list.until(now, now.today().plusDays(days - 1L));
         Offers.Known prices = offers.everywhere(household, now.foods(), null);
         Map<Key, List<WholePacks>> kinds = list.packs(now, prices);
-        Basket derived = list.basket(now, looked, kinds);
         List<Entries.Entry> basket = entries.basket(household);
-        List<WantedView> wanted = new ArrayList<>();
-        derived.without(taken(now.foods(), basket), kinds)
-                .forEach(line -> wanted.add(ShopViews.wanted(reference.shopPacks(), household, line)));
-        entries.items(household).stream()
-                .filter(item -> basket.stream().noneMatch(e -> item.id().equals(e.item())))
-                .forEach(item -> wanted.add(ShopViews.byHand(now, item, kinds)));
+        List<WantedView> wanted = wanted(now, looked, kinds, basket);
         Cost ticked = basket.stream()
                 .map(e -> e.price() == null ? Cost.unknown(household.currency()) : Cost.of(e.price()))
                 .reduce(Cost.zero(household.currency()), Cost::plus);
@@ -136,7 +133,81 @@ class ShopController {
                 all.missing().orElse(null),
                 ticked.known().decimal(),
                 ticked.complete(),
+                open.known().decimal(),
+                open.complete(),
                 ShopViews.sums(list.shops(now, looked, prices), prices.gone(), household));
+    }
+
+    /** What is still to be bought: what the plan lacks, then what was added by hand. */
+    private List<WantedView> wanted(
+            Snapshot now, Looked looked, Map<Key, List<WholePacks>> kinds, List<Entries.Entry> basket) {
+        List<WantedView> wanted = new ArrayList<>();
+        list.basket(now, looked, kinds)
+                .without(taken(now.foods(), basket), kinds)
+                .forEach(line -> wanted.add(ShopViews.wanted(reference.shopPacks(), now.household(), line)));
+        entries.items(now.household()).stream()
+                .filter(item -> basket.stream().noneMatch(e -> item.id().equals(e.item())))
+                .forEach(item -> wanted.add(ShopViews.byHand(now, item, kinds)));
+        return wanted;
+    }
+
+    /** @param days the list covers */
+    record EverythingInput(int days) {}
+
+    /** Took everything: the rest of the list at what it was expected to cost. */
+    @PostMapping("/api/shop/everything")
+    Said everything(
+            Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody EverythingInput input) {
+        return acts.say(household, key, "tick", input, act -> {
+            if (input.days() < 1 || input.days() > MOST_DAYS) {
+                throw Problem.at("/days", "A list covers from 1 to 60 days, not " + input.days() + ".");
+            }
+            Snapshot now = snapshots.of(household);
+            Looked looked = list.until(now, now.today().plusDays(input.days() - 1L));
+            Map<Key, List<WholePacks>> kinds = list.packs(now, offers.everywhere(household, now.foods(), null));
+            List<WantedView> wanted = wanted(now, looked, kinds, entries.basket(household));
+            if (wanted.isEmpty()) {
+                throw Problem.at("/days", "Nothing is left on the list.");
+            }
+            Map<Key, Food> known = new HashMap<>();
+            Map<String, Unit> own = new HashMap<>();
+            for (WantedView one : wanted) {
+                if (one.food() != null && one.food().equals(Needs.OWN + one.name())) {
+                    own.put(one.name(), own(household, one.pack()));
+                } else if (one.food() != null) {
+                    Key food = Key.food(one.food());
+                    now.foods().book().get(food).ifPresent(there -> known.put(food, there));
+                }
+            }
+            Map<String, Food> made = own.isEmpty() ? Map.of() : foods.own(household, own);
+            Map<Key, UUID> rows = foods.rows(
+                    household,
+                    Stream.concat(known.values().stream(), made.values().stream())
+                            .toList());
+            entries.tick(
+                    act,
+                    wanted.stream()
+                            .map(one -> {
+                                Optional<Food> food = Optional.ofNullable(made.get(one.name()))
+                                        .or(() ->
+                                                Optional.ofNullable(one.food()).map(slug -> known.get(Key.food(slug))));
+                                return new Entries.Entry(
+                                        UUID.randomUUID(),
+                                        act.id(),
+                                        one.item() == null ? null : UUID.fromString(one.item()),
+                                        food.map(Food::key).map(rows::get).orElse(null),
+                                        food.map(Food::name).orElse(one.name()),
+                                        one.packs(),
+                                        pack(household, food, one.pack()),
+                                        one.expected() == null
+                                                ? null
+                                                : Money.parse(one.expected(), household.currency()),
+                                        one.shop(),
+                                        null);
+                            })
+                            .toList());
+            return "In the basket: everything, " + wanted.size() + (wanted.size() == 1 ? " thing" : " things");
+        });
     }
 
     /** @param shops names of those that are gone to from now on */
@@ -226,7 +297,7 @@ class ShopController {
             boolean priced = input.price() != null && !input.price().isBlank();
             entries.tick(
                     act,
-                    new Entries.Entry(
+                    List.of(new Entries.Entry(
                             UUID.randomUUID(),
                             act.id(),
                             input.item(),
@@ -240,7 +311,7 @@ class ShopController {
                             input.shop() == null || input.shop().isBlank()
                                     ? null
                                     : Asked.name("/shop", input.shop(), LONGEST_SHOP),
-                            null));
+                            null)));
             return "In the basket: " + food.map(Food::name).orElse(name);
         });
     }

@@ -204,6 +204,7 @@ public final class EveryAct {
                         "packs", 2,
                         "pack", wanted.path("pack").asString(),
                         "price", "3.10"));
+        add("/api/shop/everything", map("days", 7));
         http.act("/api/shop/tick", map("name", "candles", "packs", 1, "price", "2.00"))
                 .ok();
         add("/api/shop/away", map("till", "4.50"));
