@@ -25,6 +25,9 @@ public final class Browser implements AutoCloseable {
             "--disable-component-update",
             "--disable-sync");
 
+    /** What it says where a test keeps no pages. */
+    private static final String NO_WORKER = "Service Worker registration blocked";
+
     private final Playwright playwright;
     private final com.microsoft.playwright.Browser browser;
     private final BrowserContext context;
@@ -68,7 +71,8 @@ public final class Browser implements AutoCloseable {
         // an answer that refuses nonsense shows up as a failed resource; everything else is a complaint
         tab.onConsoleMessage(message -> {
             if (List.of("error", "warning").contains(message.type())
-                    && !message.text().contains("status of 4")) {
+                    && !message.text().contains("status of 4")
+                    && !message.text().startsWith(NO_WORKER)) {
                 complaints.add(message.text());
             }
         });
