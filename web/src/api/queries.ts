@@ -22,7 +22,7 @@ export function useDoor() {
     window.addEventListener(SIGNED_OUT, look);
     return () => window.removeEventListener(SIGNED_OUT, look);
   }, [queries]);
-  return useQuery({ queryKey: ['door'], staleTime: 60_000, queryFn: () => answer(api.GET('/api/door')) });
+  return useQuery({ queryKey: ['door'], staleTime: 0, queryFn: () => answer(api.GET('/api/door')) });
 }
 
 /** Who belongs to the household, and on which devices. */

@@ -1,6 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { answer, api } from '../api/client';
 import { useSilent } from '../api/reach';
 
 const LOOK_MS = 15_000;
@@ -12,7 +11,7 @@ export function Silence() {
   const [from, setFrom] = useState<number>();
   // what was kept is fresh enough not to be asked for: somebody has to knock
   useEffect(() => {
-    const knock = () => void answer(api.GET('/api/door')).catch(() => undefined);
+    const knock = () => void queries.refetchQueries({ queryKey: ['door'] });
     knock();
     window.addEventListener('online', knock);
     window.addEventListener('offline', knock);
@@ -20,7 +19,7 @@ export function Silence() {
       window.removeEventListener('online', knock);
       window.removeEventListener('offline', knock);
     };
-  }, []);
+  }, [queries]);
   useEffect(() => {
     if (!silent) {
       return undefined;
