@@ -1,11 +1,10 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { type FormEvent, useEffect, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { answer, api, type Schema } from '../../api/client';
 import { forgetReads } from '../../api/kept';
 import { useDoorAct } from '../../api/useDoorAct';
-import { Field } from '../../kit/Field';
-import { OtherProblem } from '../../kit/kit';
+import { DoorForm } from '../../kit/DoorForm';
 
 /** The code of an invitation stands behind the # of its address, so that no log ever holds it. */
 const codeOf = (hash: string) => decodeURIComponent(hash.replace(/^#/, ''));
@@ -41,59 +40,35 @@ export function Door({ invited = false }: { invited?: boolean }) {
 }
 
 function ByPhrase({ inside }: { inside: () => void }) {
-  const [name, setName] = useState('');
-  const [phrase, setPhrase] = useState('');
   const enter = useDoorAct((body: Schema['In']) => answer(api.POST('/api/door/in', { body })), inside);
-  const typed = (set: (value: string) => void) => (value: string) => {
-    set(value);
-    enter.forget();
-  };
   return (
-    <form className="enamel grid gap-4 p-5" onSubmit={sending(() => enter.act({ name, phrase }))}>
-      <Field label="Your name" value={name} set={typed(setName)} at="/name" problem={enter.problem} filled="username" />
-      <Field
-        label="Pass phrase of the household"
-        kind="password"
-        value={phrase}
-        set={typed(setPhrase)}
-        at="/phrase"
-        problem={enter.problem}
-        filled="current-password"
-      />
-      <OtherProblem problem={enter.problem} fields={['/name', '/phrase']} />
-      <button type="submit" className="btn btn-primary" disabled={enter.busy || !name.trim() || !phrase}>
-        Come in
-      </button>
-    </form>
+    <DoorForm
+      asked={{
+        name: { label: 'Your name', filled: 'username' },
+        phrase: { label: 'Pass phrase of the household', filled: 'current-password', secret: true },
+      }}
+      act={enter}
+      send={enter.act}
+      go="Come in"
+    />
   );
 }
 
 function ByCode({ inside }: { inside: () => void }) {
-  const [code, setCode] = useState(() => codeOf(window.location.hash));
   const enter = useDoorAct((body: Schema['Invited']) => answer(api.POST('/api/door/invited', { body })), inside);
   return (
-    <form className="enamel grid gap-4 p-5" onSubmit={sending(() => enter.act({ code }))}>
-      <Field
-        label="Code of your invitation"
-        value={code}
-        set={(value) => {
-          setCode(value);
-          enter.forget();
-        }}
-        at="/code"
-        problem={enter.problem}
-        hint="twelve letters and figures, from a cook of the household"
-        filled="one-time-code"
-      />
-      <OtherProblem problem={enter.problem} fields={['/code']} />
-      <button type="submit" className="btn btn-primary" disabled={enter.busy || !code.trim()}>
-        Come in
-      </button>
-    </form>
+    <DoorForm
+      asked={{
+        code: {
+          label: 'Code of your invitation',
+          start: codeOf(window.location.hash),
+          hint: 'twelve letters and figures, from a cook of the household',
+          filled: 'one-time-code',
+        },
+      }}
+      act={enter}
+      send={enter.act}
+      go="Come in"
+    />
   );
 }
-
-const sending = (send: () => void) => (event: FormEvent) => {
-  event.preventDefault();
-  send();
-};

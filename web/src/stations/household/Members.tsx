@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { answer, api, type Schema } from '../../api/client';
 import { useMembers } from '../../api/queries';
 import { useDoorAct } from '../../api/useDoorAct';
+import { DoorForm } from '../../kit/DoorForm';
 import { Choice, Field } from '../../kit/Field';
 import { OtherProblem } from '../../kit/kit';
 import { shortDay } from '../../kit/words';
@@ -34,51 +35,32 @@ export function Members({ people }: { people: Schema['PersonView'][] }) {
 
 /** The first phrase; who sets it is the first cook. */
 function Unlocked({ people }: { people: Schema['PersonView'][] }) {
-  const [name, setName] = useState(people.find((person) => person.active)?.name ?? '');
-  const [phrase, setPhrase] = useState('');
   const lock = useDoorAct((body: Schema['Phrase']) => answer(api.POST('/api/door/phrase', { body })));
-  const typed = (set: (value: string) => void) => (value: string) => {
-    set(value);
-    lock.forget();
-  };
   return (
     <>
-      <p className="quiet mt-1 mb-3 max-w-prose">
+      <p className="quiet mt-1 max-w-prose">
         This kitchen is open to whoever sits at this machine. With a pass phrase you sign in, and can invite others:
         somebody who shops, a child who looks what is for dinner.
       </p>
-      <form
-        className="enamel grid gap-3 p-4 sm:grid-cols-2"
-        onSubmit={(event) => {
-          event.preventDefault();
-          lock.act({ name, phrase });
+      <DoorForm
+        asked={{
+          name: {
+            label: 'Your name',
+            start: people.find((person) => person.active)?.name ?? '',
+            filled: 'username',
+          },
+          phrase: {
+            label: 'Pass phrase of the household',
+            hint: 'three or four words; whoever runs this machine can reset it',
+            filled: 'new-password',
+            secret: true,
+          },
         }}
-      >
-        <Field
-          label="Your name"
-          value={name}
-          set={typed(setName)}
-          at="/name"
-          problem={lock.problem}
-          filled="username"
-        />
-        <Field
-          label="Pass phrase of the household"
-          kind="password"
-          value={phrase}
-          set={typed(setPhrase)}
-          at="/phrase"
-          problem={lock.problem}
-          hint="three or four words; whoever runs this machine can reset it"
-          filled="new-password"
-        />
-        <div className="sm:col-span-2">
-          <OtherProblem problem={lock.problem} fields={['/name', '/phrase']} />
-          <button type="submit" className="btn btn-primary" disabled={lock.busy || !phrase || !name.trim()}>
-            Set the phrase
-          </button>
-        </div>
-      </form>
+        act={lock}
+        send={lock.act}
+        go="Set the phrase"
+        side
+      />
     </>
   );
 }
@@ -214,49 +196,23 @@ function Invite({ names, done, leave }: InviteProps) {
 }
 
 function NewPhrase({ leave }: { leave: () => void }) {
-  const [was, setWas] = useState('');
-  const [phrase, setPhrase] = useState('');
   const change = useDoorAct((body: Schema['Phrase']) => answer(api.POST('/api/door/phrase', { body })), leave);
-  const typed = (set: (value: string) => void) => (value: string) => {
-    set(value);
-    change.forget();
-  };
   return (
-    <form
-      className="enamel mt-3 grid gap-3 p-4 sm:grid-cols-2"
-      onSubmit={(event) => {
-        event.preventDefault();
-        change.act({ was, phrase });
+    <DoorForm
+      asked={{
+        was: { label: 'The phrase there is', filled: 'current-password', secret: true },
+        phrase: {
+          label: 'The new one',
+          hint: 'every other device is signed out',
+          filled: 'new-password',
+          secret: true,
+        },
       }}
-    >
-      <Field
-        label="The phrase there is"
-        kind="password"
-        value={was}
-        set={typed(setWas)}
-        at="/was"
-        problem={change.problem}
-        filled="current-password"
-      />
-      <Field
-        label="The new one"
-        kind="password"
-        value={phrase}
-        set={typed(setPhrase)}
-        at="/phrase"
-        problem={change.problem}
-        hint="every other device is signed out"
-        filled="new-password"
-      />
-      <div className="sm:col-span-2">
-        <OtherProblem problem={change.problem} fields={['/was', '/phrase']} />
-        <button type="submit" className="btn btn-primary" disabled={change.busy || !was || !phrase}>
-          Change it
-        </button>
-        <button type="button" className="btn btn-ghost" onClick={leave}>
-          Leave it
-        </button>
-      </div>
-    </form>
+      act={change}
+      send={change.act}
+      go="Change it"
+      leave={leave}
+      side
+    />
   );
 }

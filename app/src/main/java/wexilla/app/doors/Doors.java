@@ -30,7 +30,8 @@ import wexilla.app.platform.Whose;
 class Doors {
 
     private static final Set<String> READS = Set.of("GET", "HEAD", "OPTIONS");
-    private static final Pattern UNDO = Pattern.compile("/api/acts/([0-9a-fA-F-]{36})/undo");
+    private static final Pattern UNDO =
+            Pattern.compile("/api/acts/([0-9a-fA-F]{8}(?:-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12})/undo");
 
     /** Another copy of the application may have set the phrase: it is looked up again after so long. */
     private static final Duration SEEN = Duration.ofSeconds(1);

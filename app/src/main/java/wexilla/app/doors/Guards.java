@@ -7,8 +7,13 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Set;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.convert.support.GenericConversionService;
+import org.springframework.core.serializer.support.DeserializingConverter;
+import org.springframework.core.serializer.support.SerializationFailedException;
+import org.springframework.core.serializer.support.SerializingConverter;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
@@ -20,6 +25,9 @@ import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.csrf.CsrfTokenRepository;
+import org.springframework.session.FindByIndexNameSessionRepository;
+import org.springframework.session.Session;
+import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 import org.springframework.session.web.http.CookieSerializer;
 import org.springframework.session.web.http.DefaultCookieSerializer;
 import tools.jackson.databind.json.JsonMapper;
@@ -90,6 +98,40 @@ class Guards {
     @Bean
     PasswordEncoder phrases() {
         return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+    }
+
+    /** A session another release wrote and this one cannot read is one nobody is signed in by. */
+    @Bean
+    GenericConversionService springSessionConversionService() {
+        DeserializingConverter reads = new DeserializingConverter(Guards.class.getClassLoader());
+        GenericConversionService sessions = new GenericConversionService();
+        sessions.addConverter(Object.class, byte[].class, new SerializingConverter());
+        sessions.addConverter(byte[].class, Object.class, bytes -> read(reads, bytes));
+        return sessions;
+    }
+
+    @SuppressWarnings("NullAway") // a converter may answer nothing; its type does not say so
+    private static Object read(DeserializingConverter reads, byte[] bytes) {
+        try {
+            return reads.convert(bytes);
+        } catch (SerializationFailedException otherRelease) {
+            return null;
+        }
+    }
+
+    /** The repository of the library steps back where another one is declared; so it is wrapped once it is there. */
+    @Bean
+    static BeanPostProcessor quietSessions() {
+        return new BeanPostProcessor() {
+            @Override
+            @SuppressWarnings("unchecked") // the library keeps the name of its own session to itself
+            public Object postProcessAfterInitialization(Object bean, String name) {
+                return bean instanceof JdbcIndexedSessionRepository all
+                        ? new QuietSessions(
+                                (FindByIndexNameSessionRepository<Session>) (FindByIndexNameSessionRepository<?>) all)
+                        : bean;
+            }
+        };
     }
 
     /** Cookies know no ports: on this machine each installation has a name of its own; over TLS the browser holds it to this host. */

@@ -248,6 +248,20 @@ class DoorsTest {
         assertThat(cook.get("/api/household").status()).isEqualTo(401);
     }
 
+    /** After an upgrade that reads sessions otherwise one signs in again; it is no fault of the kitchen. */
+    @Test
+    void aSessionNobodyCanReadSignsNobodyIn() {
+        Device cook = cook(Kitchen.emptyHousehold());
+        Kitchen.bean(JdbcClient.class)
+                .sql("update spring_session_attributes set attribute_bytes = '\\x00'")
+                .update();
+        assertThat(cook.get("/api/household").status()).isEqualTo(401);
+        assertThat(cook.post("/api/door/in", Map.of("name", "Ines", "phrase", PHRASE))
+                        .status())
+                .isEqualTo(200);
+        assertThat(cook.get("/api/household").status()).isEqualTo(200);
+    }
+
     private static JsonNode member(Device cook, String name) {
         JsonNode members = cook.get("/api/door/members").body().path("members");
         return java.util.stream.StreamSupport.stream(members.spliterator(), false)
