@@ -125,20 +125,18 @@ export function Shop() {
           ))}
         </div>
         <div className="no-print">
+          <InBasket basket={shop.basket} />
           {shop.wanted.length > 0 && (
-            <p className="mb-4">
-              <button
-                type="button"
-                className="btn btn-outline"
-                disabled={everything.busy}
-                onClick={() => everything.act({ days: shop.days })}
-              >
-                Took everything
-              </button>
-            </p>
+            <button
+              type="button"
+              className="btn btn-outline mt-3"
+              disabled={everything.busy}
+              onClick={() => everything.act({ days: shop.days })}
+            >
+              Took everything
+            </button>
           )}
           <OtherProblem problem={everything.problem} fields={[]} />
-          <InBasket basket={shop.basket} />
           {shop.basket.length > 0 && <Away inBasket={shop.inBasket} done={setSoon} />}
           <Where sums={shop.shops} />
           <div className="mt-6 md:hidden">

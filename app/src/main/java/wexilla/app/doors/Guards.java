@@ -73,6 +73,8 @@ class Guards {
                 .logout(logout -> logout.disable())
                 .requestCache(cache -> cache.disable())
                 .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY))
+                        // an address is no domain with others below it
+                        .httpStrictTransportSecurity(strict -> strict.includeSubDomains(false))
                         .contentTypeOptions(Customizer.withDefaults())
                         .referrerPolicy(Customizer.withDefaults())
                         .cacheControl(cache -> cache.disable()))

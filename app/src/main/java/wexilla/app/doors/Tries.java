@@ -49,7 +49,7 @@ class Tries {
     }
 
     /** What nobody tried for a day is full again anyway. */
-    @Scheduled(fixedDelayString = "PT6H")
+    @Scheduled(initialDelayString = "${wexilla.silence-delay:PT1M}", fixedDelayString = "PT6H")
     void forget() {
         db.sql("delete from door_try where at < ?")
                 .params(clock.instant().atOffset(ZoneOffset.UTC).minusDays(1))
