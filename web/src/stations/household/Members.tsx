@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { answer, api, type Schema } from '../../api/client';
-import { useMembers } from '../../api/queries';
+import { useDoor, useMembers } from '../../api/queries';
 import { useDoorAct } from '../../api/useDoorAct';
 import { DoorForm } from '../../kit/DoorForm';
 import { Choice, Field } from '../../kit/Field';
@@ -20,8 +20,9 @@ const roleWords: Record<Role, string> = {
 /** Who comes in: nobody but this machine until a phrase is set, then the members of the household on their devices. */
 export function Members({ people }: { people: Schema['PersonView'][] }) {
   const members = useMembers();
+  const door = useDoor().data;
   if (!members.data) {
-    return null;
+    return door?.name ? <Alone name={door.name} role={door.role} /> : null;
   }
   return (
     <section className="mt-10" aria-labelledby="who-comes-in">
@@ -30,6 +31,30 @@ export function Members({ people }: { people: Schema['PersonView'][] }) {
       </h2>
       {members.data.phrase ? <Inside all={members.data.members} people={people} /> : <Unlocked people={people} />}
     </section>
+  );
+}
+
+/** Who is no cook sees himself alone, and may go. */
+function Alone({ name, role }: { name: string; role?: Role | undefined }) {
+  return (
+    <section className="mt-10" aria-labelledby="who-comes-in">
+      <h2 id="who-comes-in" className="text-2xl">
+        Who comes in
+      </h2>
+      <p className="my-2">
+        <span className="font-semibold">{name}</span> <span className="quiet">{role && roleWords[role]}</span>
+      </p>
+      <SignOut />
+    </section>
+  );
+}
+
+function SignOut() {
+  const out = useDoorAct(() => answer(api.POST('/api/door/out')));
+  return (
+    <button type="button" className="btn btn-ghost" disabled={out.busy} onClick={() => out.act(undefined)}>
+      Sign out here
+    </button>
   );
 }
 
@@ -68,7 +93,6 @@ function Unlocked({ people }: { people: Schema['PersonView'][] }) {
 function Inside({ all, people }: { all: Member[]; people: Schema['PersonView'][] }) {
   const [invitation, setInvitation] = useState<Schema['InvitationView']>();
   const [open, setOpen] = useState<'invite' | 'phrase'>();
-  const out = useDoorAct(() => answer(api.POST('/api/door/out')));
   return (
     <>
       {invitation && <Invitation invitation={invitation} close={() => setInvitation(undefined)} />}
@@ -84,9 +108,7 @@ function Inside({ all, people }: { all: Member[]; people: Schema['PersonView'][]
         <button type="button" className="btn btn-outline" onClick={() => setOpen('phrase')}>
           Change the phrase
         </button>
-        <button type="button" className="btn btn-ghost" disabled={out.busy} onClick={() => out.act(undefined)}>
-          Sign out here
-        </button>
+        <SignOut />
       </div>
       {open === 'invite' && (
         <Invite

@@ -1,7 +1,6 @@
 package wexilla.app.platform;
 
 import java.util.List;
-import java.util.Locale;
 
 /** What a member of a household may do: everybody sees everything, and this table says who writes what. Own definition. */
 public enum Role {
@@ -13,8 +12,9 @@ public enum Role {
     /** Says what was eaten and how it was. */
     CHILD(List.of("/api/eat"));
 
-    /** Asked with a body, and nothing is written. */
+    /** Asked with a body, and nothing of the household is written; whoever came in may go. */
     private static final List<String> ONLY_LOOKS = List.of(
+            "/api/door/out",
             "/api/onhand/note/read",
             "/api/pack/draft",
             "/api/pack/even",
@@ -23,7 +23,6 @@ public enum Role {
             "/api/plan/try",
             "/api/recipes/draft",
             "/api/recipes/read",
-            "/api/recipes/names",
             "/api/stretch/balance",
             "/api/stretch/compare",
             "/api/stretch/ways");
@@ -42,10 +41,5 @@ public enum Role {
     /** Whether it may take back only what it did itself. */
     public boolean ownActsOnly() {
         return this != COOK;
-    }
-
-    /** As it is spoken of: "the cook". */
-    public String words() {
-        return "the " + name().toLowerCase(Locale.ROOT);
     }
 }

@@ -60,6 +60,9 @@ class DoorStoryTest {
             button(shop, "Put on the list").click();
             assertThat(shop.getByText("On the list: 2 onions")).isVisible();
 
+            shop.navigate("/household");
+            assertThat(button(shop, "Sign out here")).isVisible();
+
             page.navigate("/history");
             assertThat(page.getByText("Alma, ")).isVisible();
             page.navigate("/household");

@@ -8,12 +8,15 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import wexilla.app.platform.Role;
+import wexilla.app.support.EveryAct;
 import wexilla.app.support.Http;
 import wexilla.app.support.Kitchen;
 
@@ -246,6 +249,28 @@ class DoorsTest {
         assertThat(phone.get("/api/household").status()).isEqualTo(401);
         assertThat(cook.post("/api/door/out", Map.of()).status()).isEqualTo(200);
         assertThat(cook.get("/api/household").status()).isEqualTo(401);
+    }
+
+    /** Every act there is: a child does none but saying what was eaten, and who shops none of recipes, plan and household. */
+    @Test
+    void whatOnlyLooksIsNoAct() {
+        List<EveryAct.Request> acts = EveryAct.of(Kitchen.demoHousehold());
+        assertThat(acts).hasSizeGreaterThan(40).allSatisfy(act -> {
+            assertThat(Role.CHILD.writes(act.url()))
+                    .as(act.url())
+                    .isEqualTo(act.url().startsWith("/api/eat"));
+            assertThat(Role.SHOPPER.writes(act.url()) && act.url().matches("/api/(recipes|plan|household|cook).*"))
+                    .as(act.url())
+                    .isFalse();
+        });
+    }
+
+    @Test
+    void whoeverCameInMayGo() {
+        Device cook = cook(Kitchen.emptyHousehold());
+        Device child = invited(cook, "Ben", "CHILD");
+        assertThat(child.post("/api/door/out", Map.of()).status()).isEqualTo(200);
+        assertThat(child.get("/api/household").status()).isEqualTo(401);
     }
 
     /** After an upgrade that reads sessions otherwise one signs in again; it is no fault of the kitchen. */
