@@ -4,12 +4,17 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import wexilla.app.support.Cluster;
@@ -33,6 +38,22 @@ class HouseTest {
                 .check(APP);
     }
 
+    /** A name means one thing: what the core decides has another name than what writes it down. */
+    @Test
+    void noNameStandsInBothModules() {
+        JavaClasses all = new ClassFileImporter()
+                .withImportOption(new ImportOption.DoNotIncludeTests())
+                .importPackages("wexilla");
+        Map<String, Set<String>> modules = all.stream()
+                .filter(one -> one.isTopLevelClass() && !one.getSimpleName().equals("package-info"))
+                .collect(Collectors.groupingBy(
+                        JavaClass::getSimpleName,
+                        Collectors.mapping(one -> one.getPackageName().split("\\.")[1], Collectors.toSet())));
+        assertThat(modules.values()).as("the classes of both modules").hasSizeGreaterThan(500);
+        modules.values().removeIf(in -> in.size() == 1);
+        assertThat(modules).isEmpty();
+    }
+
     @Test
     void noTestContextOfTheFramework() {
         noClasses()
@@ -45,7 +66,7 @@ class HouseTest {
     @Test
     void stationsHaveNoCycles() {
         JavaClasses stations = new ClassFileImporter()
-                .withImportOption(new com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests())
+                .withImportOption(new ImportOption.DoNotIncludeTests())
                 .importPackages("wexilla.app");
         slices().matching("wexilla.app.(*)..").should().beFreeOfCycles().check(stations);
     }

@@ -8,16 +8,24 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.function.Function;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import wexilla.app.household.Households;
 import wexilla.app.onhand.Ledger;
+import wexilla.app.platform.Act;
+import wexilla.app.platform.Acts;
+import wexilla.app.support.EveryAct;
 import wexilla.app.support.Http;
 import wexilla.app.support.Kitchen;
 import wexilla.app.support.Sample;
+import wexilla.core.kitchen.house.Household;
 
 class LedgerTest {
 
@@ -101,5 +109,37 @@ class LedgerTest {
         assertThat(demo.get("/api/ribbon").ok().path("past").asInt()).isZero();
         assertThat(demo.get("/api/pack").ok().path("waiting")).hasSize(1);
         assertThat(Kitchen.bean(Ledger.class).mismatches()).isEmpty();
+    }
+
+    /** The same key makes the same things, also after the first try came to nothing; another key, another household others. */
+    @Test
+    void idsComeFromTheActsKey() {
+        Household household = Kitchen.bean(Households.class)
+                .find(Optional.of(Kitchen.emptyHousehold().household()))
+                .orElseThrow();
+        Household other = Kitchen.bean(Households.class)
+                .find(Optional.of(Kitchen.emptyHousehold().household()))
+                .orElseThrow();
+        String key = EveryAct.key();
+        List<UUID> first = new ArrayList<>();
+        assertThatThrownBy(() -> made(household, key, act -> {
+                    first.addAll(List.of(act.newId(), act.newId()));
+                    throw new IllegalStateException("the power is gone");
+                }))
+                .hasMessage("the power is gone");
+        List<UUID> again = made(household, key, act -> List.of(act.newId(), act.newId()));
+        assertThat(again).isEqualTo(first).doesNotHaveDuplicates();
+        assertThat(made(household, EveryAct.key(), act -> List.of(act.newId(), act.newId())))
+                .doesNotContainAnyElementsOf(first);
+        assertThat(made(other, key, act -> List.of(act.newId(), act.newId()))).doesNotContainAnyElementsOf(first);
+    }
+
+    private static List<UUID> made(Household household, String key, Function<Act, List<UUID>> work) {
+        List<UUID> ids = new ArrayList<>();
+        Kitchen.bean(Acts.class).say(household, key, "test", "", act -> {
+            ids.addAll(work.apply(act));
+            return "made";
+        });
+        return ids;
     }
 }

@@ -76,7 +76,7 @@ public class Batches implements Undoable {
 
     /** Writes something cooked without a recipe: just cooked, or a joint. */
     public UUID add(Act act, String name, Style style, Rational portions, Money flat) {
-        return rows.write(act, NewBatch.named(UUID.randomUUID(), name, style, portions, act.day(), flat));
+        return rows.write(act, NewBatch.named(act.newId(), name, style, portions, act.day(), flat));
     }
 
     /** What was cooked, newest first; what was undone is not among it. */

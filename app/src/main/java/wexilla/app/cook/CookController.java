@@ -67,7 +67,7 @@ class CookController {
 
     private static final int SHOWN = 20;
 
-    private final Cooking cooking;
+    private final Cookings cookings;
     private final Recipes recipes;
     private final Sizes sizes;
     private final Snapshots snapshots;
@@ -76,14 +76,14 @@ class CookController {
     private final Reference reference;
 
     CookController(
-            Cooking cooking,
+            Cookings cookings,
             Recipes recipes,
             Sizes sizes,
             Snapshots snapshots,
             Acts acts,
             Batches batches,
             Reference reference) {
-        this.cooking = cooking;
+        this.cookings = cookings;
         this.recipes = recipes;
         this.sizes = sizes;
         this.snapshots = snapshots;
@@ -108,13 +108,13 @@ class CookController {
             @RequestParam(required = false) @Nullable Integer n) {
         Snapshot now = snapshots.of(household);
         Integer asPlanned =
-                planned == null ? null : cooking.planned(now, planned, recipe).n();
+                planned == null ? null : cookings.planned(now, planned, recipe).n();
         Written stored = recipes.version(now, recipe, n == null ? asPlanned : n);
         Recipe cooked = stored.recipe();
         if (!cooked.styles().contains(style)) {
             throw Problem.at("/style", "This recipe has no stop “" + style.words() + "”.");
         }
-        Rational size = Cooking.factor(factor);
+        Rational size = Cookings.factor(factor);
         Sized sized = sizes.pots(household).sized(cooked, size, vessels);
         List<GoesIn> goesIn = GoesIn.of(household, sized, style, Map.of());
         CostSheet sheet = CostSheet.of(goesIn.stream().map(GoesIn::wanted).toList(), now.costs());
@@ -146,7 +146,7 @@ class CookController {
                 sheet.total().missing().orElse(null),
                 keeps(now, sized, style, sheet),
                 mind(cooked, goesIn, sheet),
-                cooking.besides(now.household(), stored, sized));
+                cookings.besides(now.household(), stored, sized));
     }
 
     /** What could make somebody ill, by the steps and by what would be taken frozen. */
@@ -257,12 +257,12 @@ class CookController {
 
     @PostMapping("/api/cook")
     Cooked cook(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody CookInput input) {
-        return acts.perform(household, key, "cook", input, Cooked.class, act -> cooking.cook(act, input));
+        return acts.perform(household, key, "cook", input, Cooked.class, act -> cookings.cook(act, input));
     }
 
     @PostMapping("/api/cook/just")
     Cooked just(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody JustInput input) {
-        return acts.perform(household, key, "just", input, Cooked.class, act -> cooking.justCooked(act, input));
+        return acts.perform(household, key, "just", input, Cooked.class, act -> cookings.justCooked(act, input));
     }
 
     /** What was cooked, newest first; what was undone is not among it. */

@@ -70,7 +70,7 @@ class InsteadController {
     List<InsteadView> proposals(Household household, @RequestBody InsteadAsked asked) {
         Snapshot now = snapshots.of(household);
         Written stored = recipes.current(now, asked.recipe());
-        Sized sized = sizes.pots(household).sized(stored.recipe(), Cooking.factor(asked.factor()), asked.vessels());
+        Sized sized = sizes.pots(household).sized(stored.recipe(), Cookings.factor(asked.factor()), asked.vessels());
         GoesIn line = GoesIn.of(household, sized, asked.style(), Map.of()).stream()
                 .filter(one -> one.pos() == asked.pos())
                 .findFirst()

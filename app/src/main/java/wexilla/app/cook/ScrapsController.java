@@ -38,13 +38,13 @@ class ScrapsController {
 
     private final Reference reference;
     private final Snapshots snapshots;
-    private final Cooking cooking;
+    private final Cookings cookings;
     private final Acts acts;
 
-    ScrapsController(Reference reference, Snapshots snapshots, Cooking cooking, Acts acts) {
+    ScrapsController(Reference reference, Snapshots snapshots, Cookings cookings, Acts acts) {
         this.reference = reference;
         this.snapshots = snapshots;
-        this.cooking = cooking;
+        this.cookings = cookings;
         this.acts = acts;
     }
 
@@ -115,7 +115,7 @@ class ScrapsController {
                             .toList(),
                     null,
                     null);
-            return cooking.justCooked(act, made);
+            return cookings.justCooked(act, made);
         });
     }
 }

@@ -42,7 +42,7 @@ public class Stoves {
                 .kitchen(household)
                 .with(snapshots.of(household).offers())
                 .with(Planned.NONE);
-        return new Stove(kitchen, act.day(), rows, UUID::randomUUID);
+        return new Stove(kitchen, act.day(), rows, act::newId);
     }
 
     /** The rows of these foods, made where there are none. */

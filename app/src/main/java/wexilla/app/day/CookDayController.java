@@ -16,7 +16,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.cook.Batches;
-import wexilla.app.cook.Cooking;
+import wexilla.app.cook.Cookings;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.platform.Acts;
@@ -178,10 +178,11 @@ class CookDayController {
             if (cookOn.isBefore(act.day()) || cookOn.isAfter(act.day().plusDays(60))) {
                 throw Problem.at("/cookOn", "A cook day lies from today to 60 days ahead, not on " + cookOn + ".");
             }
-            Sized sized = sizes.pots(household).sized(stored.recipe(), Cooking.factor(input.factor()), input.vessels());
+            Sized sized =
+                    sizes.pots(household).sized(stored.recipe(), Cookings.factor(input.factor()), input.vessels());
             Amount portions = Amount.of(sized.portions(), Unit.PORTION);
             Money none = Money.zero(household.currency());
-            batches.write(act, UUID.randomUUID(), stored, sized, input.style(), State.PLANNED, cookOn, none);
+            batches.write(act, act.newId(), stored, sized, input.style(), State.PLANNED, cookOn, none);
             return "To cook on " + Household.words(cookOn) + ": "
                     + stored.recipe().title() + ", " + portions;
         });

@@ -142,7 +142,7 @@ class DayTimers {
                 .params(Arrays.asList(
                         act.household().id(),
                         day,
-                        UUID.randomUUID(),
+                        act.newId(),
                         null,
                         words,
                         act.happenedAt().plus(Duration.ofMinutes(minutes)).atOffset(ZoneOffset.UTC)))

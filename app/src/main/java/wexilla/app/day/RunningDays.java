@@ -85,7 +85,7 @@ public class RunningDays {
 
     /** @return the id of the day, which runs from now on */
     public UUID begin(Act act, LocalDate day, Begun begun) {
-        UUID id = UUID.randomUUID();
+        UUID id = act.newId();
         save(act, null, new DayRows.Stored(id, day, begun.begins(), 1, true, DayRun.of(begun.plan())));
         return id;
     }

@@ -51,7 +51,7 @@ class BuyStory {
                     .findFirst()
                     .map(Lot::id)
                     .orElse(null);
-            stretches.save(act, UUID.randomUUID(), lot, script.asked());
+            stretches.save(act, act.newId(), lot, script.asked());
             return new Acts.Done<>("Stretch: " + script.asked().food(), "");
         });
     }

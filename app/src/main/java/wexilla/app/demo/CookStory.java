@@ -8,7 +8,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Component;
 import wexilla.app.cook.CookViews.CookInput;
 import wexilla.app.cook.CookViews.Cooked;
-import wexilla.app.cook.Cooking;
+import wexilla.app.cook.Cookings;
 import wexilla.app.demo.Script.CookScript;
 import wexilla.app.household.Households;
 import wexilla.app.onhand.Snapshots;
@@ -31,7 +31,7 @@ class CookStory {
     private final Recipes recipes;
     private final Dishes dishes;
     private final Snapshots snapshots;
-    private final Cooking cooking;
+    private final Cookings cookings;
     private final Packets packing;
     private final Households households;
     private final Acts acts;
@@ -40,14 +40,14 @@ class CookStory {
             Recipes recipes,
             Dishes dishes,
             Snapshots snapshots,
-            Cooking cooking,
+            Cookings cookings,
             Packets packing,
             Households households,
             Acts acts) {
         this.recipes = recipes;
         this.dishes = dishes;
         this.snapshots = snapshots;
-        this.cooking = cooking;
+        this.cookings = cookings;
         this.packing = packing;
         this.households = households;
         this.acts = acts;
@@ -65,7 +65,7 @@ class CookStory {
         int n = recipes.current(household, recipe).n();
         CookInput input = CookInput.simply(recipe, n, cook.style(), null, Rational.of(cook.portions()));
         Cooked cooked = acts.perform(
-                household, Story.key(), "cook", input, Cooked.class, when, act -> cooking.cook(act, input));
+                household, Story.key(), "cook", input, Cooked.class, when, act -> cookings.cook(act, input));
         if (cook.packets().isEmpty()) {
             return;
         }

@@ -36,7 +36,7 @@ class HomeStory {
                     .forEach(p -> people.save(
                             act,
                             new Person(
-                                    UUID.randomUUID(),
+                                    act.newId(),
                                     p.name(),
                                     p.appetite(),
                                     p.allergens(),
@@ -47,8 +47,8 @@ class HomeStory {
                                     true,
                                     0)));
             script.equipment()
-                    .forEach(e -> equipped.save(
-                            act, new Equipment(UUID.randomUUID(), e.name(), e.kind(), e.size(), e.count(), 0)));
+                    .forEach(e ->
+                            equipped.save(act, new Equipment(act.newId(), e.name(), e.kind(), e.size(), e.count(), 0)));
             return new Acts.Done<>("Household: who eats, and what there is to cook with", "");
         });
     }

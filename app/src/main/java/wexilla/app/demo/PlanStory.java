@@ -107,7 +107,7 @@ class PlanStory {
             Sized sized = sizes.pots(household).sized(stored.recipe(), Rational.of(script.factor()), null);
             LocalDate cookOn = LocalDate.parse(script.cookOn());
             Money none = Money.zero(household.currency());
-            batches.write(act, UUID.randomUUID(), stored, sized, script.style(), State.PLANNED, cookOn, none);
+            batches.write(act, act.newId(), stored, sized, script.style(), State.PLANNED, cookOn, none);
             return new Acts.Done<>(
                     "To cook on " + Household.words(LocalDate.parse(script.cookOn())) + ": " + script.recipe(), "");
         });

@@ -82,6 +82,6 @@ class Eaten {
 
     private Stove stove(Act act, Kitchen kitchen, Set<Food> named) {
         Map<Key, UUID> rows = stoves.rows(act.household(), named);
-        return new Stove(kitchen, act.day(), rows, UUID::randomUUID);
+        return new Stove(kitchen, act.day(), rows, act::newId);
     }
 }

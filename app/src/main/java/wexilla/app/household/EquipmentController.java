@@ -50,7 +50,7 @@ class EquipmentController {
                 SetUpController.same(
                         input.version(), equipmentOf(household, input.id()).version());
             }
-            UUID id = input.id() == null ? UUID.randomUUID() : input.id();
+            UUID id = input.id() == null ? act.newId() : input.id();
             equipped.save(
                     act,
                     new Equipment(

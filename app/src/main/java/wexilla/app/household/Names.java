@@ -186,7 +186,7 @@ public class Names {
                 .filter(one -> one.food().equals(row) && one.unit().equals(unit))
                 .map(FoodRow.Measure::id)
                 .findFirst()
-                .orElseGet(UUID::randomUUID);
+                .orElseGet(act::newId);
         journal.before(act, Thing.MEASURE, id);
         // so that undo finds whose figures are worked out again
         journal.before(act, Thing.FOOD, row);

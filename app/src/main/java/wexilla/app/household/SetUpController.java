@@ -165,7 +165,7 @@ class SetUpController {
                 throw Problem.at(
                         "/chilli", "Chilli is 0 (none) to 3 (as hot as it comes), not " + input.chilli() + ".");
             }
-            UUID id = input.id() == null ? UUID.randomUUID() : input.id();
+            UUID id = input.id() == null ? act.newId() : input.id();
             if (input.id() != null) {
                 same(input.version(), personOf(household, id).version());
             }
@@ -231,16 +231,7 @@ class SetUpController {
                 people.save(
                         act,
                         new Person(
-                                UUID.randomUUID(),
-                                name,
-                                appetite,
-                                List.of(),
-                                List.of(),
-                                List.of(),
-                                3,
-                                List.of(),
-                                true,
-                                0));
+                                act.newId(), name, appetite, List.of(), List.of(), List.of(), 3, List.of(), true, 0));
                 added++;
             }
         }
@@ -320,7 +311,7 @@ class SetUpController {
                     act,
                     names.stream()
                             .map(one -> new Places.Row(
-                                    input.id() == null ? UUID.randomUUID() : input.id(), one, input.kind(), litres))
+                                    input.id() == null ? act.newId() : input.id(), one, input.kind(), litres))
                             .toList());
             return "Place: " + String.join(", ", names);
         });

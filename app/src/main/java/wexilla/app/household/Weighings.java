@@ -40,7 +40,7 @@ public class Weighings {
     public void add(Act act, UUID food, Part part, BigDecimal raw, BigDecimal out, Weighing.Grade grade) {
         db.sql("insert into weighing (household_id, id, food, part, raw_g, out_g, grade, act) "
                         + "values (?, ?, ?, ?, ?, ?, ?, ?)")
-                .params(act.household().id(), UUID.randomUUID(), food, part.name(), raw, out, grade.name(), act.id())
+                .params(act.household().id(), act.newId(), food, part.name(), raw, out, grade.name(), act.id())
                 .update();
         once.forget();
     }

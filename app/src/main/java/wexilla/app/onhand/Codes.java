@@ -1,10 +1,10 @@
 package wexilla.app.onhand;
 
-import java.security.SecureRandom;
 import java.util.HashSet;
 import java.util.Set;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
+import wexilla.app.platform.Act;
 import wexilla.app.platform.Problem;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.packing.PacketCode;
@@ -14,7 +14,6 @@ import wexilla.core.packing.PacketCode;
 public class Codes {
 
     private final JdbcClient db;
-    private final SecureRandom random = new SecureRandom();
 
     Codes(JdbcClient db) {
         this.db = db;
@@ -28,13 +27,18 @@ public class Codes {
                 .list());
     }
 
-    /** @throws Problem if every code is taken */
-    public String fresh(Set<String> used) {
+    /**
+     * A code of what an act makes, by the act's key.
+     *
+     * @throws Problem if every code is taken
+     */
+    public String fresh(Act act, Set<String> used) {
         if (used.size() >= PacketCode.COUNT) {
             throw Problem.at("/packets", "Every packet code of this household is taken.");
         }
         while (true) {
-            String code = PacketCode.ofNumber(random.nextInt(PacketCode.COUNT)).text();
+            int number = (int) Long.remainderUnsigned(act.newId().getLeastSignificantBits(), PacketCode.COUNT);
+            String code = PacketCode.ofNumber(number).text();
             if (used.add(code)) {
                 return code;
             }

@@ -42,7 +42,7 @@ public class Hands {
     private String act(Act act, UUID id, @Nullable Amount asked, BiFunction<Handling, Lot, Answer> does) {
         Lot lot = lots.locked(act.household(), id)
                 .orElseThrow(() -> Problem.missing("There is no such thing in this household."));
-        Answer answer = does.apply(new Handling(kitchen(act, lot, asked), act.day(), UUID::randomUUID), lot);
+        Answer answer = does.apply(new Handling(kitchen(act, lot, asked), act.day(), act::newId), lot);
         writing.write(act, answer.changes());
         return answer.words();
     }

@@ -69,7 +69,7 @@ public class Offers implements Changes.Writer {
         WholePacks.MultiBuy multi = seen.multi();
         Map<String, Object> row = new HashMap<>();
         row.put("household_id", act.household().id());
-        row.put("id", UUID.randomUUID());
+        row.put("id", act.newId());
         row.put("food", seen.food());
         row.put("shop", seen.shop() == null ? null : shops.row(act, seen.shop()));
         row.put("pack", pack == null ? "not said" : pack.toString());

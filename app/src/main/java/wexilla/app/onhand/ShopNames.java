@@ -21,7 +21,7 @@ public class ShopNames {
     /** The row of a shop of this name, however it is written; a new one for a name nobody said before. */
     public UUID row(Act act, String name) {
         return find(act, name).orElseGet(() -> {
-            UUID id = UUID.randomUUID();
+            UUID id = act.newId();
             db.sql("insert into shop (household_id, id, name, act) values (?, ?, ?, ?)")
                     .params(act.household().id(), id, name, act.id())
                     .update();

@@ -105,7 +105,7 @@ public class Stowing {
         Map<Key, UUID> rows = foods.rows(household, come);
         Kitchen kitchen = snapshots.kitchen(household).with(Planned.NONE);
         PuttingAway.Put put = new PuttingAway(
-                        kitchen.with(snapshots.prices(kitchen, rows.keySet())), act.day(), rows, UUID::randomUUID)
+                        kitchen.with(snapshots.prices(kitchen, rows.keySet())), act.day(), rows, act::newId)
                 .put(things, place);
         changes.write(act, put.changes());
         if (paid != null) {

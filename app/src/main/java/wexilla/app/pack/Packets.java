@@ -62,7 +62,7 @@ public class Packets {
         Household household = act.household();
         known(household, input.container());
         Set<String> used = codes.used(household);
-        Answer answer = new Packing(snapshots.kitchen(household), act.day(), UUID::randomUUID, () -> codes.fresh(used))
+        Answer answer = new Packing(snapshots.kitchen(household), act.day(), act::newId, () -> codes.fresh(act, used))
                 .pack(order(input));
         changes.write(act, answer.changes());
         List<UUID> packets = answer.changes().stream()

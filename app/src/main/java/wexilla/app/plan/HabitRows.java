@@ -121,7 +121,7 @@ public class HabitRows {
                 .filter(habit -> habit.meal() == input.meal() && java.util.Objects.equals(habit.weekday(), weekday))
                 .map(habit -> java.util.Objects.requireNonNull(habit.id()))
                 .findFirst()
-                .orElseGet(UUID::randomUUID);
+                .orElseGet(act::newId);
         journal.before(act, KEPT, id);
         db.sql("""
                         insert into meal_habit (household_id, id, meal, weekday, table_time, home_from, minutes, kind, note)

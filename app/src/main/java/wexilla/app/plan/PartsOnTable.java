@@ -47,8 +47,7 @@ class PartsOnTable implements PartEvenings {
                 .keySet();
         Kitchen kitchen =
                 kitchens.deciding(now, parts.stream().map(OnTable::day).toList(), named);
-        Followed followed =
-                new PartDinners(kitchen, act.day(), habits.known(now), UUID::randomUUID).follow(before, after);
+        Followed followed = new PartDinners(kitchen, act.day(), habits.known(now), act::newId).follow(before, after);
         changes.write(act, followed.changes());
         return followed.taken();
     }

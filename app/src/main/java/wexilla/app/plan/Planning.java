@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -106,8 +107,7 @@ public class Planning {
                 beside(now, input));
         return written(
                 act,
-                new Deciding(kitchen, act.day(), ahead ? habits.known(now) : Habits.UNREAD, UUID::randomUUID)
-                        .decide(meal));
+                new Deciding(kitchen, act.day(), ahead ? habits.known(now) : Habits.UNREAD, act::newId).decide(meal));
     }
 
     private String written(Act act, Answer answer) {
@@ -205,7 +205,7 @@ public class Planning {
 
     /** A meal nobody planned, as it usually is. */
     public Meal undecided(Act act, LocalDate day, MealOfDay meal) {
-        Meal slot = habits.usual(act.household(), day, meal).meal(UUID.randomUUID(), day, Kind.UNDECIDED);
+        Meal slot = habits.usual(act.household(), day, meal).meal(act.newId(), day, Kind.UNDECIDED);
         changes.write(act, List.of(new Change.MealSet(slot)));
         return slot;
     }
@@ -216,7 +216,7 @@ public class Planning {
         Kitchen kitchen = kitchens.whole(now, Set.of(), Set.of(input.batch()));
         return written(
                 act,
-                new Deciding(kitchen, act.day(), habits.known(now), UUID::randomUUID)
+                new Deciding(kitchen, act.day(), habits.known(now), act::newId)
                         .put(at(input.to(), act.day()), input.batch()));
     }
 
@@ -226,7 +226,7 @@ public class Planning {
         At to = at(input.to(), act.day());
         return written(
                 act,
-                moving(snapshots.of(act.household()), from, to, act.day().plusDays(FURTHEST))
+                moving(snapshots.of(act.household()), from, to, act.day().plusDays(FURTHEST), act::newId)
                         .move(from, to));
     }
 
@@ -234,26 +234,26 @@ public class Planning {
     Kitchen moved(Snapshot now, MoveInput input, LocalDate last) {
         At from = at(input.from(), now.today());
         At to = at(input.to(), now.today());
-        Moving moving = moving(now, from, to, last);
+        Moving moving = moving(now, from, to, last, UUID::randomUUID);
         return moving.with(moving.moved(from, to));
     }
 
-    private Moving moving(Snapshot now, At from, At to, LocalDate last) {
+    private Moving moving(Snapshot now, At from, At to, LocalDate last, Supplier<UUID> ids) {
         LocalDate until =
                 Stream.of(from.day(), to.day(), last).max(LocalDate::compareTo).orElse(last);
-        return new Moving(kitchens.moving(now, until), habits.known(now), UUID::randomUUID);
+        return new Moving(kitchens.moving(now, until), habits.known(now), ids);
     }
 
     /** What would mend a meal, the best first. */
     List<MendView> mends(Snapshot now, MealAt asked) {
         At at = at(asked, now.today());
-        return mending(now, kitchens.moving(now, at.day().plusDays(Mending.AROUND))).of(at).stream()
+        return mending(now, kitchens.moving(now, at.day().plusDays(Mending.AROUND)), UUID::randomUUID).of(at).stream()
                 .map(Planning::view)
                 .toList();
     }
 
-    private Mending mending(Snapshot now, Kitchen kitchen) {
-        return new Mending(kitchen, habits.known(now), UUID::randomUUID);
+    private Mending mending(Snapshot now, Kitchen kitchen, Supplier<UUID> ids) {
+        return new Mending(kitchen, habits.known(now), ids);
     }
 
     /** Does what was chosen. */
@@ -263,7 +263,7 @@ public class Planning {
         Snapshot now = snapshots.of(act.household());
         Kitchen kitchen = kitchens.moving(now, act.day().plusDays(FURTHEST))
                 .at(act.household().at(act.happenedAt()));
-        return written(act, mending(now, kitchen).mend(at, mend));
+        return written(act, mending(now, kitchen, act::newId).mend(at, mend));
     }
 
     private static Mend mend(Act act, MendView asked) {

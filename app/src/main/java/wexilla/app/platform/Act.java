@@ -1,17 +1,19 @@
 package wexilla.app.platform;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
 import wexilla.core.kitchen.house.Household;
 
-/** One thing a person does, while it is being done. Hands out the order of its movements. */
+/** One thing a person does, while it is being done. Hands out the order of its movements, and the ids of what it makes. */
 public final class Act {
 
     private final UUID id;
     private final Household household;
     private final Instant happenedAt;
     private int movements;
+    private int made;
 
     Act(UUID id, Household household, Instant happenedAt) {
         this.id = id;
@@ -39,5 +41,11 @@ public final class Act {
     /** The number of the next movement of this act, from 1. */
     public int nextMovement() {
         return ++movements;
+    }
+
+    /** The id of the next thing this act makes: the same for the same key, so that a key sent again makes nothing else. */
+    public UUID newId() {
+        made++;
+        return UUID.nameUUIDFromBytes((household.id() + "/" + id + "/" + made).getBytes(StandardCharsets.UTF_8));
     }
 }

@@ -22,14 +22,14 @@ class ProposalController {
 
     private final Proposing proposing;
     private final Searches searches;
-    private final Taking taking;
+    private final Picked picked;
     private final Snapshots snapshots;
     private final Acts acts;
 
-    ProposalController(Proposing proposing, Searches searches, Taking taking, Snapshots snapshots, Acts acts) {
+    ProposalController(Proposing proposing, Searches searches, Picked picked, Snapshots snapshots, Acts acts) {
         this.proposing = proposing;
         this.searches = searches;
-        this.taking = taking;
+        this.picked = picked;
         this.snapshots = snapshots;
         this.acts = acts;
     }
@@ -59,6 +59,6 @@ class ProposalController {
 
     @PostMapping("/api/plan/take")
     Said take(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody TakeProposal input) {
-        return acts.say(household, key, "plan", input, act -> taking.take(act, input));
+        return acts.say(household, key, "plan", input, act -> picked.take(act, input));
     }
 }

@@ -39,7 +39,7 @@ class NextTimes {
     void say(Act act, UUID recipe, String text, LocalDate day) {
         journal.before(act, Thing.NEXT_TIMES, recipe);
         db.sql("insert into next_time (household_id, id, recipe, text, said_on) values (?, ?, ?, ?, ?)")
-                .params(act.household().id(), UUID.randomUUID(), recipe, text, day)
+                .params(act.household().id(), act.newId(), recipe, text, day)
                 .update();
     }
 

@@ -192,7 +192,7 @@ public class Recipes implements Undoable, Changes.Writer {
 
     /** Writes a recipe's first version. */
     public UUID add(Act act, Recipe recipe, About about) {
-        UUID id = UUID.randomUUID();
+        UUID id = act.newId();
         add(act, List.of(new Written(id, 0, 0, about, recipe)));
         return id;
     }

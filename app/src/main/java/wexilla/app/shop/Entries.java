@@ -72,7 +72,7 @@ class Entries {
 
     void add(Act act, String text, @Nullable UUID food) {
         db.sql("insert into shop_item (household_id, id, text, food, act) values (?, ?, ?, ?, ?)")
-                .params(Arrays.asList(act.household().id(), UUID.randomUUID(), text, food, act.id()))
+                .params(Arrays.asList(act.household().id(), act.newId(), text, food, act.id()))
                 .update();
     }
 

@@ -56,7 +56,7 @@ class ShopController {
 
     private final ShoppingList list;
     private final Entries entries;
-    private final PuttingAway away;
+    private final Unpacking away;
     private final Foods foods;
     private final Acts acts;
     private final Snapshots snapshots;
@@ -67,7 +67,7 @@ class ShopController {
     ShopController(
             ShoppingList list,
             Entries entries,
-            PuttingAway away,
+            Unpacking away,
             Foods foods,
             Acts acts,
             Snapshots snapshots,
@@ -192,7 +192,7 @@ class ShopController {
                                         .or(() ->
                                                 Optional.ofNullable(one.food()).map(slug -> known.get(Key.food(slug))));
                                 return new Entries.Entry(
-                                        UUID.randomUUID(),
+                                        act.newId(),
                                         act.id(),
                                         one.item() == null ? null : UUID.fromString(one.item()),
                                         food.map(Food::key).map(rows::get).orElse(null),
@@ -298,7 +298,7 @@ class ShopController {
             entries.tick(
                     act,
                     List.of(new Entries.Entry(
-                            UUID.randomUUID(),
+                            act.newId(),
                             act.id(),
                             input.item(),
                             food.map(f -> foods.row(household, f)).orElse(null),
@@ -368,7 +368,7 @@ class ShopController {
     record AwayInput(@Nullable String till) {}
 
     /** What came home, with what must be cooked or frozen soon. */
-    record AwayDone(String act, String subject, List<PuttingAway.SoonView> soon) {}
+    record AwayDone(String act, String subject, List<Unpacking.SoonView> soon) {}
 
     @PostMapping("/api/shop/away")
     AwayDone away(Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody AwayInput input) {

@@ -116,7 +116,7 @@ class JointCooking {
         }
         Stove stove = stoves.at(act, named);
         Set<String> used = codes.used(household);
-        Joint joint = new Joint(stove, () -> codes.fresh(used));
+        Joint joint = new Joint(stove, () -> codes.fresh(act, used));
         Lot raw = raw(joint, stretch, food, planned);
         Cut cut = there(household, actual(asked, raw, uncooked ? null : weighed));
         List<Piece> pieces =

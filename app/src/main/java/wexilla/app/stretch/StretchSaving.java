@@ -54,7 +54,7 @@ class StretchSaving {
         there(household, input);
         Optional<Stretches.Stretch> old = Optional.ofNullable(input.id()).map(id -> stretches.get(household, id));
         old.ifPresent(one -> unchanged(one, input.version()));
-        UUID id = input.id() == null ? UUID.randomUUID() : input.id();
+        UUID id = input.id() == null ? act.newId() : input.id();
         stretches.save(act, id, input.lot(), asked);
         List<OnTable> before = old.map(one -> onTable(household, one.asked())).orElse(List.of());
         List<LocalDate> taken = evenings.follow(act, before, onTable(household, asked));

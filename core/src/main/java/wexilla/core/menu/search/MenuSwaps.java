@@ -50,7 +50,7 @@ public final class MenuSwaps {
      */
     public record Swap(Choice choice, String name, long cost, int minutes, long wasted, String words) {}
 
-    private record Tried(Choice choice, long total, Places.Sums sums) {
+    private record Tried(Choice choice, long total, Layout.Sums sums) {
 
         static Tried of(Choice choice, State state) {
             return new Tried(choice, state.settle(), state.sums());

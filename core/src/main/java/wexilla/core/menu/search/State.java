@@ -21,17 +21,17 @@ final class State {
     private final long cheap;
     private final int weeks;
     private final Groups groups;
-    private final Notes notes;
+    private final Counts counts;
 
-    private final Places place;
+    private final Layout place;
     private final int[] setAt;
     private final int[] setWas;
     private int sets;
 
-    private final Marks dirtyCookings;
-    private final Marks dirtyFoods;
-    private final Marks dirtyDays;
-    private final Marks dirtyPackets;
+    private final Stale dirtyCookings;
+    private final Stale dirtyFoods;
+    private final Stale dirtyDays;
+    private final Stale dirtyPackets;
     private final long[] left;
     private final long[] bought;
 
@@ -51,12 +51,12 @@ final class State {
         cheap = MenuWishes.factor(wishes.cheap());
         weeks = tables.problem.weeks();
         groups = new Groups(tables);
-        place = new Places(tables);
-        notes = new Notes(place.size);
-        dirtyCookings = new Marks(tables.codes);
-        dirtyFoods = new Marks(tables.lotUntil.length);
-        dirtyDays = new Marks(tables.days);
-        dirtyPackets = new Marks(tables.packets);
+        place = new Layout(tables);
+        counts = new Counts(place.size);
+        dirtyCookings = new Stale(tables.codes);
+        dirtyFoods = new Stale(tables.lotUntil.length);
+        dirtyDays = new Stale(tables.days);
+        dirtyPackets = new Stale(tables.packets);
         setAt = new int[2 * tables.meals + 2];
         setWas = new int[2 * tables.meals + 2];
         left = new long[tables.mostLots];
@@ -66,13 +66,13 @@ final class State {
 
     private void begin() {
         for (int at = 0; at < tables.meals; at++) {
-            notes.total += tables.alone(at, 0);
+            counts.total += tables.alone(at, 0);
         }
         for (int week = 0; week < weeks; week++) {
-            notes.term(place.freshTerm + week, MenuWeights.fresh(0, tables.whole[week]));
+            counts.term(place.freshTerm + week, MenuWeights.fresh(0, tables.whole[week]));
         }
         for (int i = 0; i < tables.often.length; i++) {
-            notes.wall(place.oftenWall + i, MenuWeights.HARD * tables.often[i].off(0));
+            counts.wall(place.oftenWall + i, MenuWeights.HARD * tables.often[i].off(0));
         }
         for (int food = 0; food < tables.lotUntil.length; food++) {
             dirtyFoods.add(food);
@@ -98,16 +98,16 @@ final class State {
     }
 
     long total() {
-        return notes.total;
+        return counts.total;
     }
 
     /** The total where broken rules count only so much of their weight. */
     double softened(double share) {
-        return notes.total - notes.walls * (1 - share);
+        return counts.total - counts.walls * (1 - share);
     }
 
-    Places.Sums sums() {
-        return place.sums(notes.value);
+    Layout.Sums sums() {
+        return place.sums(counts.value);
     }
 
     /** Changes a meal; {@link #settle} counts. */
@@ -118,7 +118,7 @@ final class State {
         }
         setAt[sets] = at;
         setWas[sets++] = was;
-        notes.total += tables.alone(at, code) - tables.alone(at, was) + neighbours(at, code) - neighbours(at, was);
+        counts.total += tables.alone(at, code) - tables.alone(at, was) + neighbours(at, code) - neighbours(at, was);
         mark(was);
         mark(code);
         freeze(at, was, -tables.plates[at]);
@@ -130,7 +130,7 @@ final class State {
         dirtyDays.add(tables.day[at]);
         groups.move(at, code);
         if (!tables.isCooked(code)) {
-            notes.put(place.mealHands + at, tables.isPacket(code) ? tables.minutes(code) : 0);
+            counts.put(place.mealHands + at, tables.isPacket(code) ? tables.minutes(code) : 0);
         }
     }
 
@@ -140,13 +140,13 @@ final class State {
         dirtyDays.drain(this::day);
         dirtyFoods.drain(this::food);
         dirtyPackets.drain(this::packet);
-        return notes.total;
+        return counts.total;
     }
 
     /** The changes stay. */
     void keep() {
         sets = 0;
-        notes.keep();
+        counts.keep();
     }
 
     /** The changes since the last {@link #keep} are taken back. */
@@ -154,7 +154,7 @@ final class State {
         for (; sets > 0; sets--) {
             groups.move(setAt[sets - 1], setWas[sets - 1]);
         }
-        notes.undo();
+        counts.undo();
     }
 
     /** Whether a meal eats of this choice. */
@@ -183,10 +183,10 @@ final class State {
     private void often(int at, int code, int more) {
         for (int asked : tables.oftenAt[at]) {
             if (code != 0 && tables.countsFor[asked][tables.thing(code)]) {
-                notes.add(place.often + asked, more);
-                notes.wall(
+                counts.add(place.often + asked, more);
+                counts.wall(
                         place.oftenWall + asked,
-                        MenuWeights.HARD * tables.often[asked].off((int) notes.value[place.often + asked]));
+                        MenuWeights.HARD * tables.often[asked].off((int) counts.value[place.often + asked]));
             }
         }
     }
@@ -194,19 +194,20 @@ final class State {
     private void fresh(int at, int code, int more) {
         int week = tables.day[at] / 7;
         if (tables.isCooked(code) && tables.dayOf(code) == tables.day[at]) {
-            notes.add(place.fresh + week, more);
-            notes.term(place.freshTerm + week, MenuWeights.fresh(notes.value[place.fresh + week], tables.whole[week]));
+            counts.add(place.fresh + week, more);
+            counts.term(
+                    place.freshTerm + week, MenuWeights.fresh(counts.value[place.fresh + week], tables.whole[week]));
         }
     }
 
     /** Whether a cooking is ahead, or for several meals, on a day that is no cook day. */
     private void big(int code, int day, boolean is) {
-        long was = notes.value[place.big + code];
+        long was = counts.value[place.big + code];
         long now = is && !tables.cookDay[day] ? 1 : 0;
         if (was != now) {
-            notes.put(place.big + code, now);
-            notes.add(place.bigs + day, now - was);
-            notes.term(place.bigTerm + day, MenuWeights.big(notes.value[place.bigs + day]));
+            counts.put(place.big + code, now);
+            counts.add(place.bigs + day, now - was);
+            counts.term(place.bigTerm + day, MenuWeights.big(counts.value[place.bigs + day]));
         }
     }
 
@@ -231,8 +232,9 @@ final class State {
         int cooked = tables.dayOf(code);
         if (tables.day[at] - cooked > tables.dish[tables.dishOf(code)].keeps()) {
             for (int day = cooked; day < tables.day[at]; day++) {
-                notes.add(place.frozen + day, plates);
-                notes.term(place.frozenTerm + day, MenuWeights.noRoom(tables.problem, notes.value[place.frozen + day]));
+                counts.add(place.frozen + day, plates);
+                counts.term(
+                        place.frozenTerm + day, MenuWeights.noRoom(tables.problem, counts.value[place.frozen + day]));
             }
         }
     }
@@ -255,19 +257,19 @@ final class State {
         int cooked = MenuWeights.cooked(plates);
         int hands = any ? MenuWeights.hands(dish, cooked) : 0;
         for (int at = groups.head[code]; at >= 0; at = groups.next[at]) {
-            notes.put(place.mealHands + at, at == fresh ? hands : MenuWeights.REHEAT);
+            counts.put(place.mealHands + at, at == fresh ? hands : MenuWeights.REHEAT);
             dirtyDays.add(tables.day[at]);
         }
         long ahead = fresh < 0 ? hands : 0;
-        if (notes.value[place.cookingHands + code] != ahead) {
-            notes.add(place.session + day, ahead - notes.value[place.cookingHands + code]);
-            notes.put(place.cookingHands + code, ahead);
+        if (counts.value[place.cookingHands + code] != ahead) {
+            counts.add(place.session + day, ahead - counts.value[place.cookingHands + code]);
+            counts.put(place.cookingHands + code, ahead);
             dirtyDays.add(day);
         }
-        long before = notes.value[place.cookingPlates + code];
+        long before = counts.value[place.cookingPlates + code];
         if (before != cooked) {
             pay(day / 7, dish.cost() * cooked / 100 - dish.cost() * before / 100);
-            notes.put(place.cookingPlates + code, cooked);
+            counts.put(place.cookingPlates + code, cooked);
             for (int food : tables.useFood[tables.dishOf(code)]) {
                 dirtyFoods.add(food);
             }
@@ -280,32 +282,32 @@ final class State {
             term = (dish.untried() ? MenuWishes.factor(wishes.fewNew()) * MenuWeights.UNTRIED : 0)
                     + MenuWeights.ALWAYS * Math.max(0, cooked - 100 * dish.most()) * MenuWeights.PORTION_SHORT / 100;
         }
-        notes.term(place.cookingTerm + code, term);
-        notes.wall(place.cookingWall + code, wall);
+        counts.term(place.cookingTerm + code, term);
+        counts.wall(place.cookingWall + code, wall);
     }
 
     private void pay(int in, long more) {
         if (more != 0) {
-            notes.add(place.week + in, more);
-            long paid = notes.value[place.week + in];
-            notes.term(place.weekTerm + in, cheap * paid + MenuWeights.overCap(tables.problem, in, paid));
+            counts.add(place.week + in, more);
+            long paid = counts.value[place.week + in];
+            counts.term(place.weekTerm + in, cheap * paid + MenuWeights.overCap(tables.problem, in, paid));
         }
     }
 
     private void day(int day) {
-        long ahead = notes.value[place.session + day];
+        long ahead = counts.value[place.session + day];
         long spare = tables.problem.cookMinutes().get(day);
         long minutes = ahead;
         long over = 0;
         for (int at = tables.firstMeal[day]; at < tables.firstMeal[day + 1]; at++) {
-            long hands = notes.value[place.mealHands + at];
+            long hands = counts.value[place.mealHands + at];
             long left = tables.problem.meals().get(at).minutes() - hands;
             spare += Math.max(0, left);
             over += Math.max(0, -left);
             minutes += hands;
         }
         over += Math.max(0, ahead - spare);
-        notes.term(place.dayTerm + day, quick * (minutes * MenuWeights.HAND_MINUTE + over * MenuWeights.MINUTE_OVER));
+        counts.term(place.dayTerm + day, quick * (minutes * MenuWeights.HAND_MINUTE + over * MenuWeights.MINUTE_OVER));
     }
 
     private void food(int food) {
@@ -338,13 +340,13 @@ final class State {
             wasted += MenuWeights.worth(left[lot], worth);
             wall += tables.lotMust[food][lot] ? MenuWeights.must(left[lot], amount[lot]) : 0;
         }
-        notes.put(place.foodWasted + food, wasted);
-        notes.wall(place.foodWall + food, wall);
-        notes.term(place.foodTerm + food, term + MenuWishes.factor(wishes.useUp()) * wasted);
+        counts.put(place.foodWasted + food, wasted);
+        counts.wall(place.foodWall + food, wall);
+        counts.term(place.foodTerm + food, term + MenuWishes.factor(wishes.useUp()) * wasted);
         for (int in = 0; in < weeks; in++) {
             int own = place.foodBought + food * weeks + in;
-            pay(in, bought[in] - notes.value[own]);
-            notes.put(own, bought[in]);
+            pay(in, bought[in] - counts.value[own]);
+            counts.put(own, bought[in]);
         }
     }
 
@@ -353,7 +355,8 @@ final class State {
         int[] until = tables.lotUntil[food];
         int[] from = tables.lotFrom[food];
         int day = tables.dayOf(code);
-        long wanted = MenuWeights.need(tables.each[tables.dishOf(code)][food], notes.value[place.cookingPlates + code]);
+        long wanted =
+                MenuWeights.need(tables.each[tables.dishOf(code)][food], counts.value[place.cookingPlates + code]);
         long need = wanted;
         for (int lot = 0; lot < until.length && need > 0; lot++) {
             if (until[lot] >= day && from[lot] <= day) {
@@ -400,7 +403,7 @@ final class State {
             taken += tables.plates[at];
         }
         PacketUse use = PacketUse.of(tables.problem.packets().get(packet), taken, tables.days);
-        notes.put(place.packetWasted + packet, use.wasted());
-        notes.term(place.packetTerm + packet, use.against(wishes));
+        counts.put(place.packetWasted + packet, use.wasted());
+        counts.term(place.packetTerm + packet, use.against(wishes));
     }
 }

@@ -64,8 +64,8 @@ public final class Building {
         Supply left = now.supply();
         Needs standing = Needs.of(standing(looked, asked.from(), decided), left, now.measures());
         List<Integer> tables = tables(places, seen);
-        List<Packets.Stocked> stocked =
-                Packets.together(Packets.of(now, looked, left, tableFrom(places), asked.from(), decided), tables);
+        List<InStore.Stocked> stocked =
+                InStore.together(InStore.of(now, looked, left, tableFrom(places), asked.from(), decided), tables);
         MenuKitchen kitchen = new MenuKitchen(left, prices(now), now.guide(), now.now(), begins(places), asked.from());
         kitchen.besides(standing, last);
         int largest = (tables.stream().mapToInt(Integer::intValue).max().orElse(0) + 99) / 100;
@@ -74,7 +74,7 @@ public final class Building {
             made.add(kitchen.dish(Candidates.candidate(now, one, liked, asked.from(), largest)));
         }
         List<MenuProblem.Packet> there =
-                stocked.stream().map(Packets.Stocked::packet).toList();
+                stocked.stream().map(InStore.Stocked::packet).toList();
         Map<Object, List<Integer>> verdicts = new HashMap<>();
         Menu open = new Menu(
                 new MenuProblem(

@@ -41,7 +41,7 @@ public record Menu(
         List<String> named,
         List<Written> dishes,
         List<Cost> priced,
-        List<Packets.Stocked> packets,
+        List<InStore.Stocked> packets,
         List<Meant.Seen> seen,
         List<List<Eater>> tables,
         List<String> leftOut) {
@@ -54,7 +54,7 @@ public record Menu(
             List<String> named,
             List<Written> dishes,
             List<Cost> priced,
-            List<Packets.Stocked> packets) {
+            List<InStore.Stocked> packets) {
         this(
                 problem,
                 start,

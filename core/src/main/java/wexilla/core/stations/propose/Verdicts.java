@@ -45,7 +45,7 @@ final class Verdicts {
             against.add(verdict + 2 * no + again);
         }
         for (int i = 0; i < menu.packets().size(); i++) {
-            Packets.Stocked stocked = menu.packets().get(i);
+            InStore.Stocked stocked = menu.packets().get(i);
             Meant.Seen seen = menu.seen().get(menu.dishes().size() + i);
             boolean without = wishing.banned(seen, slot.day());
             boolean main = slot.meal() != MealOfDay.BREAKFAST && slot.meal() != MealOfDay.SNACK;

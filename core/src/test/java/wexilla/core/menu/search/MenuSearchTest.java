@@ -37,7 +37,7 @@ class MenuSearchTest {
             }
             MenuScore whole = MenuScore.of(problem, tables.choices(state.chosen()));
             assertThat(state.settle()).isEqualTo(whole.total());
-            assertThat(state.sums()).isEqualTo(new Places.Sums(whole.cost(), whole.minutes(), whole.wasted()));
+            assertThat(state.sums()).isEqualTo(new Layout.Sums(whole.cost(), whole.minutes(), whole.wasted()));
             if (random.nextInt(3) == 0) {
                 state.undo();
                 assertThat(state.total())

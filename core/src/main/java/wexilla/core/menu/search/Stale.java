@@ -2,14 +2,14 @@ package wexilla.core.menu.search;
 
 import java.util.function.IntConsumer;
 
-/** Places to be counted anew, each once. */
-final class Marks {
+/** Layout to be counted anew, each once. */
+final class Stale {
 
     private final boolean[] marked;
     private final int[] list;
     private int size;
 
-    Marks(int places) {
+    Stale(int places) {
         marked = new boolean[places];
         list = new int[places];
     }

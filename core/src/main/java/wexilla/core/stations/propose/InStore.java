@@ -41,7 +41,7 @@ import wexilla.core.stock.OpenLot;
 import wexilla.core.stock.Supply;
 
 /** The dishes that are there, and those that are planned to be cooked ahead, as a proposal may choose them. */
-public final class Packets {
+public final class InStore {
 
     private static final long UNPRICED = 100L * Trade.whole("menu.unpriced-portion");
     private static final int WARM = Trade.whole("menu.reheat-minutes");
@@ -60,7 +60,7 @@ public final class Packets {
             "oil",
             "condiments");
 
-    private Packets() {}
+    private InStore() {}
 
     /** @param portions whole ones that are there of it */
     public record Part(UUID batch, int plates) {}

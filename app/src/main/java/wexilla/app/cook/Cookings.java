@@ -43,6 +43,7 @@ import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.Style;
+import wexilla.core.stations.cook.Cooking;
 import wexilla.core.stations.cook.Cooking.Order;
 import wexilla.core.stations.cook.GoesIn;
 import wexilla.core.stations.cook.PlainPart;
@@ -52,7 +53,7 @@ import wexilla.core.stock.StockUse.Take;
 
 /** Reads what is cooked, and writes down what the core makes of it. */
 @Component
-public class Cooking {
+public class Cookings {
 
     private final Recipes recipes;
     private final Snapshots snapshots;
@@ -63,7 +64,7 @@ public class Cooking {
     private final Foods foods;
     private final Weighings weighings;
 
-    Cooking(
+    Cookings(
             Recipes recipes,
             Snapshots snapshots,
             Sizes sizes,
@@ -132,7 +133,7 @@ public class Cooking {
         besides.forEach(one -> named.add(one.food()));
         Stove stove = stoves.at(act, named);
         List<Take> also = Added.takes(stove.kitchen(), "/also", input.also() == null ? List.of() : input.also());
-        var cooked = new wexilla.core.stations.cook.Cooking(stove)
+        var cooked = new Cooking(stove)
                 .cook(new Order(
                         stored,
                         input.planned() == null ? stove.id() : input.planned(),

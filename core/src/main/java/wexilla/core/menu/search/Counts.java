@@ -3,7 +3,7 @@ package wexilla.core.menu.search;
 import java.util.Arrays;
 
 /** Numbers that are counted, and the total of those that count against a plan; what has changed since can be taken back. */
-final class Notes {
+final class Counts {
 
     final long[] value;
     long total;
@@ -12,11 +12,11 @@ final class Notes {
 
     private int[] at = new int[512];
     private long[] was = new long[512];
-    private int notes;
+    private int changed;
     private long totalWas;
     private long wallsWas;
 
-    Notes(int places) {
+    Counts(int places) {
         value = new long[places];
     }
 
@@ -24,12 +24,12 @@ final class Notes {
         if (value[place] == now) {
             return;
         }
-        if (notes == at.length) {
-            at = Arrays.copyOf(at, 2 * notes);
-            was = Arrays.copyOf(was, 2 * notes);
+        if (changed == at.length) {
+            at = Arrays.copyOf(at, 2 * changed);
+            was = Arrays.copyOf(was, 2 * changed);
         }
-        at[notes] = place;
-        was[notes++] = value[place];
+        at[changed] = place;
+        was[changed++] = value[place];
         value[place] = now;
     }
 
@@ -50,16 +50,16 @@ final class Notes {
     }
 
     void keep() {
-        notes = 0;
+        changed = 0;
         wallsWas = walls;
         totalWas = total;
     }
 
     void undo() {
-        for (int i = notes - 1; i >= 0; i--) {
+        for (int i = changed - 1; i >= 0; i--) {
             value[at[i]] = was[i];
         }
-        notes = 0;
+        changed = 0;
         total = totalWas;
         walls = wallsWas;
     }

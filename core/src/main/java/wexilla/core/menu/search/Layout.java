@@ -2,8 +2,8 @@ package wexilla.core.menu.search;
 
 import java.util.Arrays;
 
-/** Where each number of a plan under way stands among its {@link Notes}. */
-final class Places {
+/** Where each number of a plan under way stands among its {@link Counts}. */
+final class Layout {
 
     /** Minutes of hands for each meal, and ahead on each day. */
     final int mealHands = 0;
@@ -48,7 +48,7 @@ final class Places {
 
     private final Tables tables;
 
-    Places(Tables tables) {
+    Layout(Tables tables) {
         this.tables = tables;
         int foods = tables.lotUntil.length;
         int weeks = tables.problem.weeks();

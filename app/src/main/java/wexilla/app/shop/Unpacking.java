@@ -23,7 +23,7 @@ import wexilla.core.stock.notes.NoteLine;
 
 /** At home: the basket becomes lots in their usual places, its prices are remembered, the till is booked. */
 @Component
-class PuttingAway {
+class Unpacking {
 
     /** Something that keeps only days: cook by, or freeze tonight. */
     record SoonView(String lot, String name, String amount, String cookBy, boolean freezes) {}
@@ -34,7 +34,7 @@ class PuttingAway {
     private final Foods foods;
     private final Reference reference;
 
-    PuttingAway(Entries entries, Stowing stowing, Lots lots, Foods foods, Reference reference) {
+    Unpacking(Entries entries, Stowing stowing, Lots lots, Foods foods, Reference reference) {
         this.entries = entries;
         this.stowing = stowing;
         this.lots = lots;

@@ -1,7 +1,6 @@
 package wexilla.app.propose;
 
 import java.util.List;
-import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import wexilla.app.onhand.Snapshot;
@@ -18,10 +17,11 @@ import wexilla.app.recipes.Recipes;
 import wexilla.core.kitchen.Answer;
 import wexilla.core.kitchen.Kitchen;
 import wexilla.core.stations.propose.Pick;
+import wexilla.core.stations.propose.Taking;
 
 /** Reads what the meals of a proposal look at, and writes down what is taken of it. */
 @Component
-class Taking {
+class Picked {
 
     private static final int MOST = 60;
 
@@ -31,7 +31,7 @@ class Taking {
     private final Snapshots snapshots;
     private final Changes changes;
 
-    Taking(PlanKitchen kitchens, HabitRows habits, Recipes recipes, Snapshots snapshots, Changes changes) {
+    Picked(PlanKitchen kitchens, HabitRows habits, Recipes recipes, Snapshots snapshots, Changes changes) {
         this.kitchens = kitchens;
         this.habits = habits;
         this.recipes = recipes;
@@ -49,9 +49,7 @@ class Taking {
         Snapshot now = snapshots.of(act.household());
         Kitchen kitchen = kitchens.taking(now, picks);
         picks.stream().flatMap(pick -> Stream.ofNullable(pick.recipe())).forEach(id -> recipes.current(now, id));
-        Answer answer = new wexilla.core.stations.propose.Taking(
-                        kitchen, act.day(), habits.known(now), UUID::randomUUID)
-                .take(picks);
+        Answer answer = new Taking(kitchen, act.day(), habits.known(now), act::newId).take(picks);
         changes.write(act, answer.changes());
         return answer.words();
     }
