@@ -2,15 +2,20 @@ package wexilla.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
+import wexilla.app.support.Sample;
 import wexilla.app.support.StoryKitchen;
 
 /** A big buy cut raw, by pieces, with what goes into its pot and what comes out of it; ways to use one. */
@@ -81,6 +86,60 @@ class CutRawTest extends StoryKitchen {
         assertThat(about("chunks").path("state").asString()).isEqualTo("FROZEN");
         assertThat(about("not decided").path("amount").asString()).isEqualTo("700 g");
         assertThat(worth()).isEqualTo("7.56");
+    }
+
+    private String labels() throws IOException {
+        String cut = http.get("/api/acts").ok().get(0).path("id").asString();
+        try (PDDocument pdf =
+                Loader.loadPDF(http.get("/api/pack/" + cut + "/labels.pdf").bytes())) {
+            return new PDFTextStripper().getText(pdf);
+        }
+    }
+
+    /** A raw part in soy sauce is no plain chicken: it is paid for, its label says so, and so does what is cooked of it after a move. */
+    @Test
+    void whatItIsSeasonedWithGoesAlong() throws IOException {
+        http.note("chicken thighs 1 kg 8.00\nsoy sauce 500 ml 2.50");
+        Map<String, Object> bowls = share("bowls", "grams", "600", "season", "100 ml soy sauce, a little sesame oil");
+        bowls.put("freeze", true);
+        Map<String, Object> plain = share("plain", "grams", "400");
+        plain.put("freeze", true);
+        Map<String, Object> asked = buy("chicken thighs", "1 kg", "8.00", List.of(bowls, plain));
+        asked.put("raw", true);
+        keepAndCook(asked, Map.of());
+        assertThat(labels()).contains("gluten", "sesame", "soy");
+        String said = "bowls · 100 ml soy sauce, a little sesame oil";
+        assertThat(about(said).path("cost").asString())
+                .as("4.80 of chicken, 0.50 of soy sauce")
+                .isEqualTo("5.30");
+        JsonNode fridge = http.get("/api/onhand")
+                .ok()
+                .path("places")
+                .valueStream()
+                .filter(place -> place.path("kind").asString().equals("FRIDGE"))
+                .findFirst()
+                .orElseThrow();
+        String lot = "/api/lots/" + about(said).path("id").asString();
+        http.act(lot, Map.of("hand", "MOVE", "place", fridge.path("id").asString()))
+                .ok();
+        http.act("/api/lots/" + about("plain").path("id").asString(), Map.of("hand", "USE"))
+                .ok();
+        String recipe = recipe("Chicken bowls", 4, "600 g chicken thighs", "300 g rice");
+        JsonNode cooked = http.act("/api/cook", Sample.cook(recipe, 4)).ok();
+        Map<String, Object> packets = Map.of(
+                "lot",
+                cooked.path("lot").asString(),
+                "packets",
+                List.of(4),
+                "place",
+                fridge.path("id").asString());
+        assertThat(http.act("/api/pack/draft", packets)
+                        .ok()
+                        .path("labels")
+                        .get(0)
+                        .path("contains")
+                        .asString())
+                .contains("gluten", "sesame", "soy");
     }
 
     /** S12: what goes into the pot is paid for with the meat: 9.45 and a cup of broth for 0.20 in three tubs. */

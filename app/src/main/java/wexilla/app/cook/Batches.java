@@ -135,6 +135,11 @@ public class Batches implements Undoable {
                             join lot p on p.household_id = s.household_id and p.id = s.parent
                             where b.state <> 'PLANNED' and c.household_id = b.household_id and c.batch = b.id
                             and p.food is not null and stands(c.household_id, c.made_by)
+                            union select array[x.food::text, x.text] from lot c
+                            join lot_source s on s.household_id = c.household_id and s.child = c.id
+                            join lot_line x on x.household_id = s.household_id and x.lot = s.parent
+                            where b.state <> 'PLANNED' and c.household_id = b.household_id and c.batch = b.id
+                            and stands(c.household_id, c.made_by)
                             union select array[s.food::text, s.text] from batch_line s where b.recipe is null
                             and s.household_id = b.household_id and s.batch = b.id) as went_in
                         from batch b where b.household_id = ? and (b.id = any (?)

@@ -60,6 +60,7 @@ public class Ledger implements Undoable, Changes.Writer {
             } else if (change instanceof Change.Carried carried) {
                 NewLot lot = carried.made();
                 written.adds(lot);
+                written.carries(carried.lot(), lot.id());
                 written.goes(carried.lot(), lot, lot.amount(), lot.cost().known(), carried.kind(), "");
                 written.moves(
                         lot.id(),
@@ -87,6 +88,8 @@ public class Ledger implements Undoable, Changes.Writer {
                 written.levels(levelled);
             } else if (change instanceof Change.Understood understood) {
                 written.understands(understood);
+            } else if (change instanceof Change.Seasoned seasoned) {
+                written.seasons(seasoned);
             }
         }
         written.flush();
@@ -101,6 +104,8 @@ public class Ledger implements Undoable, Changes.Writer {
         private final Map<UUID, Change.Understood> understood = new LinkedHashMap<>();
         private final Map<UUID, Lot.Level> levels = new LinkedHashMap<>();
         private final Map<UUID, Boolean> valued = new LinkedHashMap<>();
+        private final List<Map<String, Object>> lines = new ArrayList<>();
+        private final Map<UUID, UUID> carried = new LinkedHashMap<>();
 
         Written(Act act) {
             this.act = act;
@@ -152,8 +157,26 @@ public class Ledger implements Undoable, Changes.Writer {
             understood.put(now.lot(), now);
         }
 
+        void carries(UUID from, UUID into) {
+            carried.put(into, from);
+        }
+
+        void seasons(Change.Seasoned now) {
+            now.lines().forEach(line -> {
+                Map<String, Object> row = new HashMap<>();
+                row.put("household_id", act.household().id());
+                row.put("lot", now.lot());
+                row.put("pos", line.pos());
+                row.put("text", line.text());
+                row.put("food", line.food());
+                lines.add(row);
+            });
+        }
+
         void flush() {
             rows.insert("lot", lots);
+            rows.insert("lot_line", lines);
+            season(act, carried);
             understand(act, understood.values());
             level(act, levels);
             worth(act, valued);
@@ -236,6 +259,23 @@ public class Ledger implements Undoable, Changes.Writer {
                                 join lot p on p.household_id = s.household_id and p.id = s.parent
                                 where s.household_id = l.household_id and s.child = l.id and p.valued)""").params(household, children).update();
         } while (chained && valued > 0);
+    }
+
+    /** What a lot is seasoned with goes with what it becomes. */
+    private void season(Act act, Map<UUID, UUID> carried) {
+        if (carried.isEmpty()) {
+            return;
+        }
+        db.sql("""
+                        insert into lot_line (household_id, lot, pos, text, food)
+                        select l.household_id, carried.child, l.pos, l.text, l.food
+                        from unnest(?::uuid[], ?::uuid[]) as carried (child, parent)
+                        join lot_line l on l.household_id = ? and l.lot = carried.parent""")
+                .params(
+                        carried.keySet().toArray(UUID[]::new),
+                        carried.values().toArray(UUID[]::new),
+                        act.household().id())
+                .update();
     }
 
     private static BigDecimal decimal(Amount amount) {

@@ -4,7 +4,9 @@ import java.math.BigDecimal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -14,6 +16,8 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Reference;
+import wexilla.core.food.Food;
+import wexilla.core.food.Key;
 import wexilla.core.keeping.ContainerKind;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.LotClock;
@@ -134,6 +138,23 @@ public class Lots {
                 .filter(one -> !one.amount().value().isZero())
                 .filter(one -> Objects.equals(one.food(), lot.food()) && one.batch() == null)
                 .toList();
+    }
+
+    /** What these lots are seasoned with, as it was typed. */
+    public Map<UUID, List<Food>> seasoned(Snapshot now, Collection<UUID> lots) {
+        Map<UUID, List<Food>> all = new HashMap<>();
+        db.sql("select lot, food, text from lot_line where household_id = ? and lot = any (?) order by lot, pos")
+                .params(now.household().id(), lots.toArray(UUID[]::new))
+                .query(row -> {
+                    UUID food = row.getObject("food", UUID.class);
+                    String text = row.getString("text");
+                    all.computeIfAbsent(row.getObject("lot", UUID.class), own -> new ArrayList<>())
+                            .add(
+                                    food == null
+                                            ? Food.unknown(Key.food(text), text, Unit.G)
+                                            : now.foods().food(food).saying(text));
+                });
+        return all;
     }
 
     /** The packets an act made, in the order they were filled. */

@@ -1,7 +1,9 @@
 package wexilla.app.pack;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -11,6 +13,8 @@ import org.springframework.stereotype.Component;
 import wexilla.app.cook.Batches;
 import wexilla.app.household.Households;
 import wexilla.app.onhand.Codes;
+import wexilla.app.onhand.Lots;
+import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.pack.PackViews.PackInput;
 import wexilla.app.platform.Act;
@@ -18,6 +22,7 @@ import wexilla.app.platform.Acts.Done;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Changes;
 import wexilla.app.platform.Problem;
+import wexilla.core.food.Food;
 import wexilla.core.keeping.KeepDates;
 import wexilla.core.keeping.PacketShape;
 import wexilla.core.kitchen.Answer;
@@ -48,8 +53,10 @@ public class Packets {
     private final Batches batches;
     private final Codes codes;
     private final Snapshots snapshots;
+    private final Lots lots;
 
-    Packets(Changes changes, Households households, Batches batches, Codes codes, Snapshots snapshots) {
+    Packets(Changes changes, Households households, Batches batches, Codes codes, Snapshots snapshots, Lots lots) {
+        this.lots = lots;
         this.changes = changes;
         this.households = households;
         this.batches = batches;
@@ -154,7 +161,7 @@ public class Packets {
     }
 
     /** What was cut raw is labelled with what it is for, else with its food. */
-    private static Label raw(Lot part) {
+    private static Label raw(Lot part, Snapshot now, List<Food> season) {
         LocalDate frozen = part.clock().frozenOn();
         return new Label(
                 part.about().isEmpty() ? part.name() : part.about() + ", " + part.name(),
@@ -166,9 +173,17 @@ public class Packets {
                 until(part.dates()),
                 1,
                 1,
-                "",
+                contains(part, now, season),
                 List.of(),
                 List.of());
+    }
+
+    private static String contains(Lot part, Snapshot now, List<Food> season) {
+        List<Food> in = new ArrayList<>(season);
+        if (part.food() != null) {
+            in.add(0, now.foods().food(part.food()));
+        }
+        return Label.contains(null, in, now.household().country());
     }
 
     private static Label.@Nullable Until until(KeepDates dates) {
@@ -189,8 +204,12 @@ public class Packets {
 
     /** The labels of these packets, in the order given. */
     List<Label> labels(Household household, List<Lot> packets) {
+        Snapshot now = snapshots.of(household);
+        Map<UUID, List<Food>> season = lots.seasoned(
+                now,
+                packets.stream().filter(one -> one.batch() == null).map(Lot::id).toList());
         var made = batches.byId(
-                snapshots.of(household),
+                now,
                 packets.stream()
                         .map(Lot::batch)
                         .filter(Objects::nonNull)
@@ -198,10 +217,10 @@ public class Packets {
                         .toList());
         return packets.stream()
                 .map(packet -> {
-                    Batch batch = made.get(packet.batch());
-                    if (batch == null) {
-                        return raw(packet);
+                    if (packet.batch() == null) {
+                        return raw(packet, now, season.getOrDefault(packet.id(), List.of()));
                     }
+                    Batch batch = Objects.requireNonNull(made.get(packet.batch()));
                     LocalDate frozen = packet.clock().frozenOn();
                     LocalDate on = frozen == null ? packet.clock().from() : frozen;
                     return label(

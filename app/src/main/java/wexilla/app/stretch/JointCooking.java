@@ -107,13 +107,15 @@ class JointCooking {
         if (!broth.isZero()) {
             named.add(stock);
         }
+        List<List<ReadLine>> season =
+                asked.shares().stream().map(share -> season(share, household)).toList();
         if (!uncooked) {
             pot.lines().stream().flatMap(line -> line.knownFood().stream()).forEach(named::add);
-            asked.shares().stream()
-                    .flatMap(share -> season(share, household).stream())
-                    .flatMap(line -> line.knownFood().stream())
-                    .forEach(named::add);
         }
+        season.stream()
+                .flatMap(List::stream)
+                .flatMap(line -> line.knownFood().stream())
+                .forEach(named::add);
         Stove stove = stoves.at(act, named);
         Set<String> used = codes.used(household);
         Joint joint = new Joint(stove, () -> codes.fresh(act, used));
@@ -121,9 +123,6 @@ class JointCooking {
         Cut cut = there(household, actual(asked, raw, uncooked ? null : weighed));
         List<Piece> pieces =
                 Piece.of(cut.slab(), cut.shares(), cut.plan(), raw.amount().value());
-        List<List<ReadLine>> season = asked.shares().stream()
-                .map(share -> uncooked ? List.<ReadLine>of() : season(share, household))
-                .toList();
         List<Joint.Part> parts = parts(pieces, asked, food, season, besides, pins(household, pieces));
         List<UUID> made;
         if (uncooked) {

@@ -24,7 +24,8 @@ public sealed interface Change
     int DECIMALS = 6;
 
     /** Of what is there. */
-    sealed interface OfLot extends Change permits Taken, Carried, Made, Counted, Valued, Levelled, Understood {
+    sealed interface OfLot extends Change
+            permits Taken, Carried, Made, Counted, Valued, Levelled, Understood, Seasoned {
         /** The lot it is about. */
         UUID lot();
     }
@@ -160,6 +161,13 @@ public sealed interface Change
 
     /** A staple is had, low or out. */
     record Levelled(UUID lot, Lot.Level level) implements OfLot {}
+
+    /** What a raw lot is seasoned with, line by line: it is in whatever is cooked of it. */
+    record Seasoned(UUID lot, List<Line> lines) implements OfLot {
+        public Seasoned {
+            lines = List.copyOf(lines);
+        }
+    }
 
     /** A lot is understood otherwise; what it holds and costs stays. @param food null for a dish */
     record Understood(UUID lot, @Nullable UUID food, UUID place, Lot.State state, LotClock clock, KeepDates dates)

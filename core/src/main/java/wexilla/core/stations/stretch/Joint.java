@@ -64,7 +64,7 @@ public record Joint(Stove stove, Supplier<String> codes) {
             season = List.copyOf(season);
         }
 
-        /** A part that is seasoned is a batch of its own: what is in it is in no other. */
+        /** A cooked part that is seasoned is a batch of its own: what is in it is in no other. */
         private boolean seasoned() {
             return piece.meat() && !season.isEmpty();
         }
@@ -178,7 +178,8 @@ public record Joint(Stove stove, Supplier<String> codes) {
             if (part.seasoned()) {
                 Rational feeds = portions.times(share(weights, i));
                 batch = batch(food, feeds.compareTo(Rational.ONE) < 0 ? Rational.ONE : feeds, none);
-                from.addAll(season(batch, part.season()));
+                stove.does(new Change.WentIn(batch, lines(part.season())));
+                from.addAll(season(part.season()));
             }
             known &= from.stream().allMatch(take -> take.cost().complete());
             Money cost = from.stream().map(take -> take.cost().known()).reduce(none, Money::plus);
@@ -213,14 +214,17 @@ public record Joint(Stove stove, Supplier<String> codes) {
         return batch;
     }
 
-    /** What goes into one part alone; what has no amount is written down and takes nothing. */
-    private List<Take> season(UUID batch, List<ReadLine> season) {
+    private List<Change.Line> lines(List<ReadLine> season) {
         List<Change.Line> lines = new ArrayList<>();
         for (ReadLine line : season) {
             UUID row = line.food() == null ? null : stove.rowOrNone(line.food());
             lines.add(new Change.Line(lines.size(), line.text(), row, null, ""));
         }
-        stove.does(new Change.WentIn(batch, lines));
+        return lines;
+    }
+
+    /** What goes into one part alone; what has no amount takes nothing. */
+    private List<Take> season(List<ReadLine> season) {
         List<ReadLine> measured =
                 season.stream().filter(line -> line.quantity() != null).toList();
         CostSheet.Known costs = stove.kitchen().costs(stove.day());
@@ -313,8 +317,8 @@ public record Joint(Stove stove, Supplier<String> codes) {
     }
 
     /**
-     * Cuts it raw: the pieces become raw lots of the same food, each with its own date; what is diced or minced is stew meat
-     * now.
+     * Cuts it raw: the pieces become raw lots of the same food, each with its own date and what it is seasoned with; what is
+     * diced or minced is stew meat now.
      */
     public List<UUID> cutRaw(Lot raw, List<Part> parts) {
         LocalDate day = stove.day();
@@ -329,13 +333,22 @@ public record Joint(Stove stove, Supplier<String> codes) {
             boolean frozen = piece.freeze() && raw.storage() != Storage.FREEZER;
             LotClock clock = frozen ? start.frozen(day) : start;
             boolean packet = frozen || raw.storage() == Storage.FREEZER;
+            List<Take> from = new ArrayList<>(List.of(part(raw, piece)));
+            if (part.seasoned()) {
+                from.addAll(season(part.season()));
+            }
+            Money cost = from.stream()
+                    .map(take -> take.cost().known())
+                    .reduce(Money::plus)
+                    .orElseThrow();
+            boolean known = from.stream().allMatch(take -> take.cost().complete());
             NewLot lot = new NewLot(
                             stove.id(),
                             stove.row(part.food()),
                             null,
                             piece.meat() ? Amount.of(piece.raw(), Unit.G) : piece.amount(),
                             Lot.Level.COUNTED,
-                            new Cost(piece.cost(), raw.cost().complete()),
+                            new Cost(cost, known),
                             part.about(),
                             frozen ? freezer.id() : raw.spot().place(),
                             packet ? State.FROZEN : State.RAW,
@@ -343,7 +356,10 @@ public record Joint(Stove stove, Supplier<String> codes) {
                             dates(clock, frozen ? Storage.FREEZER : raw.storage()),
                             packet ? Lot.Packet.of(null, codes.get()) : Lot.Packet.NONE)
                     .pinned(part.pin());
-            stove.does(new Change.Made(lot, List.of(part(raw, piece)), Kind.MADE, piece.name()));
+            stove.does(new Change.Made(lot, from, Kind.MADE, piece.name()));
+            if (part.seasoned()) {
+                stove.does(new Change.Seasoned(lot.id(), lines(part.season())));
+            }
             ids.add(lot.id());
         }
         return ids;
