@@ -35,6 +35,21 @@ export function Household() {
       <NameRows />
       <Settings key={household.version} household={household} />
       <p className="quiet mt-10">
+        To take along as tables:{' '}
+        <a className="underline" href="/api/tables/stock.csv" download>
+          what is there
+        </a>
+        ,{' '}
+        <a className="underline" href="/api/tables/prices.csv" download>
+          prices
+        </a>
+        ,{' '}
+        <a className="underline" href="/api/tables/movements.csv" download>
+          everything that came and went
+        </a>
+        .
+      </p>
+      <p className="quiet mt-4">
         Wexilla is free software under the Apache License 2.0. What it is built of:{' '}
         <a className="underline" href="/third-party/web.txt">
           in the pages

@@ -6,6 +6,7 @@ import { useAct } from '../../api/useAct';
 import { Field } from '../../kit/Field';
 import { Empty, Heading, Money, OneOf, OtherProblem, Waiting } from '../../kit/kit';
 import { Away, Soon } from './Away';
+import { Hand } from './Hand';
 import { asks, InBasket, WantedRow } from './rows';
 import { Where } from './Where';
 
@@ -87,9 +88,6 @@ export function Shop() {
             Put on the list
           </button>
         </form>
-        <button type="button" className="btn btn-ghost ml-auto max-md:hidden" onClick={() => window.print()}>
-          Print the list
-        </button>
       </div>
       {typed.map((item) => (
         <p key={String(item.text)} className="quiet mb-2">
@@ -139,6 +137,7 @@ export function Shop() {
           <OtherProblem problem={everything.problem} fields={[]} />
           {shop.basket.length > 0 && <Away inBasket={shop.inBasket} done={setSoon} />}
           <Where sums={shop.shops} />
+          {shop.wanted.length > 0 && <Hand days={shop.days} />}
           <div className="mt-6 md:hidden">
             <OneOf choices={spans} chosen={days} choose={setDays} />
           </div>

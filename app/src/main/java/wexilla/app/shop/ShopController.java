@@ -16,8 +16,6 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.household.Foods;
-import wexilla.app.household.Reference;
-import wexilla.app.onhand.Offers;
 import wexilla.app.onhand.ShopNames;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
@@ -25,25 +23,21 @@ import wexilla.app.platform.Acts;
 import wexilla.app.platform.Acts.Said;
 import wexilla.app.platform.Asked;
 import wexilla.app.platform.Problem;
-import wexilla.app.shop.ShopViews.TickedView;
 import wexilla.app.shop.ShopViews.WantedView;
+import wexilla.app.shop.ToBuy.ShopView;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
 import wexilla.core.food.Key;
 import wexilla.core.food.book.FoodBook;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.kitchen.house.KnownFoods;
-import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
-import wexilla.core.pricing.WholePacks;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.quantity.text.CookWords;
 import wexilla.core.recipe.lines.ReadLine;
-import wexilla.core.shopping.Basket;
 import wexilla.core.shopping.Needs;
-import wexilla.core.stations.plan.Looked;
 
 /** Shop: what is missing, what lies in the basket, and putting it away at home. */
 @RestController
@@ -54,101 +48,42 @@ class ShopController {
     private static final int LONGEST_SHOP = 40;
     private static final Rational MOST = Rational.of(1_000_000_000);
 
-    private final ShoppingList list;
+    private final ToBuy toBuy;
     private final Entries entries;
     private final Unpacking away;
     private final Foods foods;
     private final Acts acts;
     private final Snapshots snapshots;
-    private final Reference reference;
-    private final Offers offers;
     private final ShopNames shopNames;
 
     ShopController(
-            ShoppingList list,
+            ToBuy toBuy,
             Entries entries,
             Unpacking away,
             Foods foods,
             Acts acts,
             Snapshots snapshots,
-            Reference reference,
-            Offers offers,
             ShopNames shopNames) {
-        this.offers = offers;
         this.shopNames = shopNames;
-        this.list = list;
+        this.toBuy = toBuy;
         this.entries = entries;
         this.away = away;
         this.foods = foods;
         this.acts = acts;
         this.snapshots = snapshots;
-        this.reference = reference;
     }
-
-    /**
-     * @param expected what all of it comes to, those in the basket as priced; {@code complete} false is "at least"
-     * @param missing how many prices, where what is known says too little to be told as money
-     * @param inBasket what lies in the basket comes to
-     * @param shops what the plan's part of the list comes to where; none where fewer than two shops are known
-     */
-    record ShopView(
-            int days,
-            List<WantedView> wanted,
-            List<TickedView> basket,
-            String expected,
-            boolean complete,
-            @Nullable String missing,
-            String inBasket,
-            boolean inBasketComplete,
-            String toCome,
-            boolean toComeComplete,
-            List<ShopViews.ShopSum> shops) {}
 
     @GetMapping("/api/shop")
     ShopView shop(Household household, @RequestParam(defaultValue = "7") int days) {
+        return toBuy.of(snapshots.of(household), covered(days));
+    }
+
+    /** @throws Problem if a list cannot cover so many days */
+    static int covered(int days) {
         if (days < 1 || days > MOST_DAYS) {
             throw Problem.at("/days", "A list covers from 1 to 60 days, not " + days + ".");
         }
-        Snapshot now = snapshots.of(household);
-        Looked looked = list.until(now, now.today().plusDays(days - 1L));
-        Offers.Known prices = offers.everywhere(household, now.foods(), null);
-        Map<Key, List<WholePacks>> kinds = list.packs(now, prices);
-        List<Entries.Entry> basket = entries.basket(household);
-        List<WantedView> wanted = wanted(now, looked, kinds, basket);
-        Cost ticked = basket.stream()
-                .map(e -> e.price() == null ? Cost.unknown(household.currency()) : Cost.of(e.price()))
-                .reduce(Cost.zero(household.currency()), Cost::plus);
-        Cost open = wanted.stream()
-                .map(w -> w.expected() == null
-                        ? Cost.unknown(household.currency())
-                        : Cost.of(Money.parse(w.expected(), household.currency())))
-                .reduce(Cost.zero(household.currency()), Cost::plus);
-        Cost all = ticked.plus(open);
-        return new ShopView(
-                days,
-                wanted,
-                basket.stream().map(e -> ShopViews.ticked(now, e)).toList(),
-                all.known().decimal(),
-                all.complete(),
-                all.missing().orElse(null),
-                ticked.known().decimal(),
-                ticked.complete(),
-                open.known().decimal(),
-                open.complete(),
-                ShopViews.sums(list.shops(now, looked, prices), prices.gone(), household));
-    }
-
-    /** What is still to be bought: what the plan lacks, then what was added by hand. */
-    private List<WantedView> wanted(
-            Snapshot now, Looked looked, Map<Key, List<WholePacks>> kinds, List<Entries.Entry> basket) {
-        List<WantedView> wanted = new ArrayList<>();
-        list.basket(now, looked, kinds)
-                .without(taken(now.foods(), basket), kinds)
-                .forEach(line -> wanted.add(ShopViews.wanted(reference.shopPacks(), now.household(), line)));
-        entries.items(now.household()).stream()
-                .filter(item -> basket.stream().noneMatch(e -> item.id().equals(e.item())))
-                .forEach(item -> wanted.add(ShopViews.byHand(now, item, kinds)));
-        return wanted;
+        return days;
     }
 
     /** @param days the list covers */
@@ -159,13 +94,8 @@ class ShopController {
     Said everything(
             Household household, @RequestHeader("Idempotency-Key") String key, @RequestBody EverythingInput input) {
         return acts.say(household, key, "tick", input, act -> {
-            if (input.days() < 1 || input.days() > MOST_DAYS) {
-                throw Problem.at("/days", "A list covers from 1 to 60 days, not " + input.days() + ".");
-            }
             Snapshot now = snapshots.of(household);
-            Looked looked = list.until(now, now.today().plusDays(input.days() - 1L));
-            Map<Key, List<WholePacks>> kinds = list.packs(now, offers.everywhere(household, now.foods(), null));
-            List<WantedView> wanted = wanted(now, looked, kinds, entries.basket(household));
+            List<WantedView> wanted = toBuy.of(now, covered(input.days())).wanted();
             if (wanted.isEmpty()) {
                 throw Problem.at("/days", "Nothing is left on the list.");
             }
@@ -223,18 +153,6 @@ class ShopController {
             shopNames.goTo(act, names);
             return "Shopping at: " + String.join(", ", names);
         });
-    }
-
-    /** What lies in the basket of foods the list knows. */
-    private static List<Basket.Taken> taken(KnownFoods now, List<Entries.Entry> basket) {
-        List<Basket.Taken> taken = new ArrayList<>();
-        for (Entries.Entry entry : basket) {
-            Key food = entry.food() == null ? null : now.keys().get(entry.food());
-            if (food != null) {
-                taken.add(new Basket.Taken(food, entry.pack(), entry.packs()));
-            }
-        }
-        return taken;
     }
 
     private static boolean isOf(KnownFoods now, Entries.Entry entry, Food food) {

@@ -10,6 +10,7 @@ import java.util.Map;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
+import wexilla.app.files.Cells;
 import wexilla.app.recipes.Marks;
 import wexilla.app.recipes.RecipeInput;
 import wexilla.app.recipes.files.RecipeFiles.Found;
@@ -24,8 +25,6 @@ final class LineCsv {
 
     private static final String[] HEADER = {"recipe", "portions", "line", "least", "most", "unit", "food", "preparation"
     };
-    private static final CSVFormat WRITTEN =
-            CSVFormat.RFC4180.builder().setHeader(HEADER).get();
     private static final CSVFormat READ = CSVFormat.RFC4180
             .builder()
             .setHeader()
@@ -38,7 +37,7 @@ final class LineCsv {
 
     static String of(List<Written> recipes) {
         StringBuilder text = new StringBuilder();
-        try (CSVPrinter printer = new CSVPrinter(text, WRITTEN)) {
+        try (CSVPrinter printer = new CSVPrinter(text, Cells.format(HEADER))) {
             for (Written stored : recipes) {
                 for (RecipeLine line : stored.recipe().lines()) {
                     printer.printRecord(row(stored, line.read()));
@@ -53,19 +52,14 @@ final class LineCsv {
     private static List<String> row(Written stored, ReadLine line) {
         Quantity quantity = line.quantity();
         return List.of(
-                harmless(stored.recipe().title()),
+                Cells.harmless(stored.recipe().title()),
                 String.valueOf(stored.recipe().portions()),
-                harmless(line.text()),
+                Cells.harmless(line.text()),
                 quantity == null ? "" : quantity.min().value().plain(),
                 quantity == null ? "" : quantity.max().value().plain(),
                 quantity == null ? "" : quantity.unit().symbol(),
-                harmless(line.foodName()),
-                harmless(line.preparation()));
-    }
-
-    /** A spreadsheet would run a cell that begins so. */
-    private static String harmless(String cell) {
-        return !cell.isEmpty() && "=+-@\t\r".indexOf(cell.charAt(0)) >= 0 ? "'" + cell : cell;
+                Cells.harmless(line.foodName()),
+                Cells.harmless(line.preparation()));
     }
 
     static boolean isOne(String text) {
