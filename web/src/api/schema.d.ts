@@ -2011,7 +2011,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["table_2"];
+        get: operations["table_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2228,14 +2228,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/tables/{table}.csv": {
+    "/api/tables/movements.csv": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["table_1"];
+        get: operations["movements"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tables/prices.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["prices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tables/stock.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stock"];
         put?: never;
         post?: never;
         delete?: never;
@@ -8062,7 +8094,7 @@ export interface operations {
             };
         };
     };
-    table_2: {
+    table_1: {
         parameters: {
             query?: {
                 days?: number;
@@ -8456,13 +8488,47 @@ export interface operations {
             };
         };
     };
-    table_1: {
+    movements: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                table: string;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
+        };
+    };
+    prices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    stock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
             cookie?: never;
         };
         requestBody?: never;

@@ -167,10 +167,4 @@ class TablesTest {
         }
         assertThat(demo.get("/api/shop/list.txt?days=0").field()).isEqualTo("/days");
     }
-
-    @Test
-    void anotherNameIsRefused() {
-        assertThat(Kitchen.emptyHousehold().get("/api/tables/secrets.csv").field())
-                .isEqualTo("/table");
-    }
 }

@@ -11,10 +11,8 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 import wexilla.app.files.HouseTables.Table;
-import wexilla.app.platform.Problem;
 import wexilla.core.kitchen.house.Household;
 
 /** Stock, prices and movements to take along, as tables. */
@@ -31,16 +29,31 @@ class TablesController {
         look.setIsolationLevel(TransactionDefinition.ISOLATION_REPEATABLE_READ);
     }
 
-    /** @param table stock, prices or movements */
-    @GetMapping("/api/tables/{table}.csv")
-    void table(Household household, @PathVariable String table, HttpServletResponse answer) {
-        Table asked = of(table);
+    /** What is there. */
+    @GetMapping("/api/tables/stock.csv")
+    void stock(Household household, HttpServletResponse answer) {
+        write(household, Table.STOCK, answer);
+    }
+
+    /** Every price that was seen. */
+    @GetMapping("/api/tables/prices.csv")
+    void prices(Household household, HttpServletResponse answer) {
+        write(household, Table.PRICES, answer);
+    }
+
+    /** Everything that came and went. */
+    @GetMapping("/api/tables/movements.csv")
+    void movements(Household household, HttpServletResponse answer) {
+        write(household, Table.MOVEMENTS, answer);
+    }
+
+    private void write(Household household, Table asked, HttpServletResponse answer) {
         answer.setContentType("text/csv");
         answer.setCharacterEncoding(StandardCharsets.UTF_8);
         answer.setHeader(
                 HttpHeaders.CONTENT_DISPOSITION,
                 ContentDisposition.attachment()
-                        .filename(table + ".csv", StandardCharsets.UTF_8)
+                        .filename(asked.name().toLowerCase(Locale.ROOT) + ".csv")
                         .build()
                         .toString());
         look.executeWithoutResult(status -> {
@@ -50,14 +63,5 @@ class TablesController {
                 throw new UncheckedIOException(gone);
             }
         });
-    }
-
-    private static Table of(String name) {
-        for (Table table : Table.values()) {
-            if (table.name().toLowerCase(Locale.ROOT).equals(name)) {
-                return table;
-            }
-        }
-        throw Problem.at("/table", "“" + name + "” is no table; say stock, prices or movements.");
     }
 }
