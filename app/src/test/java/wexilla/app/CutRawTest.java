@@ -142,6 +142,38 @@ class CutRawTest extends StoryKitchen {
                 .contains("gluten", "sesame", "soy");
     }
 
+    /** Cut again, a seasoned part is still seasoned; and what it is seasoned with the second time comes to it. */
+    @Test
+    void cutAgainItIsStillSeasoned() throws IOException {
+        http.note("chicken thighs 1 kg 8.00\nsoy sauce 500 ml 2.50");
+        Map<String, Object> first = buy(
+                "chicken thighs", "1 kg", "8.00", List.of(share("all", "grams", "1000", "season", "50 ml soy sauce")));
+        first.put("raw", true);
+        keepAndCook(first, Map.of());
+        Map<String, Object> half = share("half", "grams", "500", "season", "1 tbsp sesame oil");
+        half.put("freeze", true);
+        Map<String, Object> plain = share("plain", "grams", "500");
+        plain.put("freeze", true);
+        Map<String, Object> again = buy("chicken thighs", "1 kg", "8.25", List.of(half, plain));
+        again.put("raw", true);
+        Map<String, Object> input = new HashMap<>(Map.of("version", 0, "asked", again));
+        input.put("lot", about("all · 50 ml soy sauce").path("id").asString());
+        http.act("/api/stretch", input).ok();
+        String id = http.get("/api/stretch")
+                .ok()
+                .path("stretches")
+                .valueStream()
+                .filter(one -> one.path("state").asString().equals("OPEN"))
+                .findFirst()
+                .orElseThrow()
+                .path("id")
+                .asString();
+        http.act("/api/stretch/" + id + "/cook", Map.of()).ok();
+        String labels = labels();
+        assertThat(labels.split("soya", -1)).as("both labels: " + labels).hasSize(3);
+        assertThat(labels).contains("sesame");
+    }
+
     /** S12: what goes into the pot is paid for with the meat: 9.45 and a cup of broth for 0.20 in three tubs. */
     @Test
     void whatGoesIntoThePotIsSharedToo() {

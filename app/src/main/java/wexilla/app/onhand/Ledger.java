@@ -60,7 +60,6 @@ public class Ledger implements Undoable, Changes.Writer {
             } else if (change instanceof Change.Carried carried) {
                 NewLot lot = carried.made();
                 written.adds(lot);
-                written.carries(carried.lot(), lot.id());
                 written.goes(carried.lot(), lot, lot.amount(), lot.cost().known(), carried.kind(), "");
                 written.moves(
                         lot.id(),
@@ -105,7 +104,6 @@ public class Ledger implements Undoable, Changes.Writer {
         private final Map<UUID, Lot.Level> levels = new LinkedHashMap<>();
         private final Map<UUID, Boolean> valued = new LinkedHashMap<>();
         private final List<Map<String, Object>> lines = new ArrayList<>();
-        private final Map<UUID, UUID> carried = new LinkedHashMap<>();
 
         Written(Act act) {
             this.act = act;
@@ -157,10 +155,6 @@ public class Ledger implements Undoable, Changes.Writer {
             understood.put(now.lot(), now);
         }
 
-        void carries(UUID from, UUID into) {
-            carried.put(into, from);
-        }
-
         void seasons(Change.Seasoned now) {
             now.lines().forEach(line -> {
                 Map<String, Object> row = new HashMap<>();
@@ -176,7 +170,7 @@ public class Ledger implements Undoable, Changes.Writer {
         void flush() {
             rows.insert("lot", lots);
             rows.insert("lot_line", lines);
-            season(act, carried);
+            season(act, lots, sources.keySet());
             understand(act, understood.values());
             level(act, levels);
             worth(act, valued);
@@ -261,19 +255,32 @@ public class Ledger implements Undoable, Changes.Writer {
         } while (chained && valued > 0);
     }
 
-    /** What a lot is seasoned with goes with what it becomes. */
-    private void season(Act act, Map<UUID, UUID> carried) {
-        if (carried.isEmpty()) {
+    /** What a lot is seasoned with goes with what it becomes, while that is no dish: a dish has its own account of what is in it. */
+    private void season(Act act, List<Map<String, Object>> made, Collection<Source> sources) {
+        Set<Object> raw = made.stream()
+                .filter(lot -> lot.get("batch") == null)
+                .map(lot -> lot.get("id"))
+                .collect(Collectors.toSet());
+        List<Source> into =
+                sources.stream().filter(one -> raw.contains(one.child())).toList();
+        if (into.isEmpty()) {
             return;
         }
         db.sql("""
+                        with recursive into_lots as (select * from unnest(?::uuid[], ?::uuid[]) as one (child, parent)),
+                            up as (
+                                select child, parent from into_lots
+                                union select up.child, i.parent from up join into_lots i on i.child = up.parent)
                         insert into lot_line (household_id, lot, pos, text, food)
-                        select l.household_id, carried.child, l.pos, l.text, l.food
-                        from unnest(?::uuid[], ?::uuid[]) as carried (child, parent)
-                        join lot_line l on l.household_id = ? and l.lot = carried.parent""")
+                        select l.household_id, up.child,
+                            coalesce((select max(own.pos) + 1 from lot_line own
+                                where own.household_id = l.household_id and own.lot = up.child), 0)
+                                + row_number() over (partition by up.child order by up.parent, l.pos) - 1,
+                            l.text, l.food
+                        from up join lot_line l on l.household_id = ? and l.lot = up.parent""")
                 .params(
-                        carried.keySet().toArray(UUID[]::new),
-                        carried.values().toArray(UUID[]::new),
+                        into.stream().map(Source::child).toArray(UUID[]::new),
+                        into.stream().map(Source::parent).toArray(UUID[]::new),
                         act.household().id())
                 .update();
     }
