@@ -22,7 +22,15 @@ export function Kitchen() {
   if (!run) {
     return asked.error ? <p className="fieldproblem p-6">{asked.error.message}</p> : <Waiting />;
   }
-  return run.id === undefined ? <Nothing /> : <Day run={run} id={run.id} now={now} />;
+  // kept from before and asked again just now: a tap would tell of a task that is told already
+  const old = !asked.isFetchedAfterMount && asked.fetchStatus === 'fetching' && asked.failureCount === 0;
+  return run.id === undefined ? (
+    <Nothing />
+  ) : (
+    <fieldset className="contents" disabled={old}>
+      <Day run={run} id={run.id} now={now} />
+    </fieldset>
+  );
 }
 
 function Nothing() {

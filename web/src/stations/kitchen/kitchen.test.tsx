@@ -3,8 +3,10 @@ import { act, cleanup, fireEvent, render, screen } from '@testing-library/react'
 import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { api } from '../../api/client';
 import type { Run, RunTask } from '../../api/kitchen';
 import { handsText, noHands } from '../cook/WhoCooks';
+import { Kitchen } from './Kitchen';
 import { NowCard } from './NowCard';
 import { Others } from './Others';
 import { Timers } from './Timers';
@@ -15,6 +17,7 @@ beforeEach(() => {
 
 afterEach(() => {
   cleanup();
+  vi.restoreAllMocks();
   vi.useRealTimers();
 });
 
@@ -78,6 +81,47 @@ const run = (part: Partial<Run>): Run => ({
 });
 
 const settle = () => act(() => void vi.advanceTimersByTime(1_000));
+
+describe('a day that was kept from before', () => {
+  it('takes no tap while the kitchen is asked, and takes them when it answered or could not', async () => {
+    let answered: (day: unknown) => void = () => undefined;
+    let failed: (why: Error) => void = () => undefined;
+    vi.spyOn(api, 'GET').mockImplementation(
+      () =>
+        new Promise<never>((resolve, reject) => {
+          answered = resolve as typeof answered;
+          failed = reject;
+        }),
+    );
+    const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+    queries.setQueryData(['cookday', 'run', undefined], run({}), { updatedAt: 1 });
+    const stale = () => screen.getByRole<HTMLFieldSetElement>('group').disabled;
+    const shownWith = () =>
+      render(
+        <QueryClientProvider client={queries}>
+          <MemoryRouter>
+            <Kitchen />
+          </MemoryRouter>
+        </QueryClientProvider>,
+      );
+    const first = shownWith();
+    expect(stale()).toBe(true);
+    await act(async () => {
+      failed(new TypeError('fetch failed'));
+      await vi.advanceTimersByTimeAsync(10);
+    });
+    expect(stale()).toBe(false);
+    first.unmount();
+    queries.setQueryData(['cookday', 'run', undefined], run({}), { updatedAt: 1 });
+    shownWith();
+    expect(stale()).toBe(true);
+    await act(async () => {
+      answered({ data: run({ version: 2 }), response: new Response() });
+      await vi.advanceTimersByTimeAsync(10);
+    });
+    expect(stale()).toBe(false);
+  });
+});
 
 describe('the card of what hands do now', () => {
   it('says what, how much, what must not be missed, and what comes next', () => {

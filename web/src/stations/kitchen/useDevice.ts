@@ -45,14 +45,19 @@ export function useRemembered(name: string, first: string): [string, (value: str
   return [value, set];
 }
 
-/** Three short tones, again every ten seconds while something rings. */
+/** Three short tones, again every ten seconds while something rings; on a page nobody has touched yet from the first touch on. */
 export function useRinging(rings: boolean) {
   useEffect(() => {
     if (!rings || typeof AudioContext === 'undefined') {
       return;
     }
-    const audio = new AudioContext();
+    let audio: AudioContext | undefined;
     const ring = () => {
+      // a browser lets no page sound before that, and complains of one that tries
+      if (navigator.userActivation?.hasBeenActive === false) {
+        return;
+      }
+      audio ??= new AudioContext();
       for (const beat of [0, 0.35, 0.7]) {
         const tone = audio.createOscillator();
         const loud = audio.createGain();
@@ -63,11 +68,18 @@ export function useRinging(rings: boolean) {
         tone.stop(audio.currentTime + beat + 0.2);
       }
     };
+    const touched = () => {
+      if (!audio) {
+        ring();
+      }
+    };
     ring();
     const again = setInterval(ring, 10_000);
+    document.addEventListener('click', touched);
     return () => {
       clearInterval(again);
-      void audio.close();
+      document.removeEventListener('click', touched);
+      void audio?.close();
     };
   }, [rings]);
 }
