@@ -58,6 +58,22 @@ class TodayTest {
                 .isEqualTo("/text");
     }
 
+    /** What was forgotten in the freezer has ways left, and a cooked dish takes its minutes before the table. */
+    @Test
+    void aCookedDishIsWarmedAndStraightFromTheFreezerTakesLonger() {
+        http.act("/api/onhand/note", Map.of("text", "1 soup for 2", "place", Sample.place(http, "Freezer, top drawer")))
+                .ok();
+        String batch =
+                http.get("/api/plan").ok().path("inStock").get(0).path("batch").asString();
+        plan("2026-11-23", Map.of("batch", batch, "portions", 2), "STOCK");
+        assertThat(today().path("takeOut").get(0).path("ways").get(0).asString())
+                .isEqualTo(
+                        "straight from the freezer, covered, 31 min on the hob with a little water, to 74 °C in the middle");
+        JsonNode step = http.get("/api/eat").ok().path("tonight").path("steps").get(0);
+        assertThat(step.path("at").asString()).isEqualTo("18:19");
+        assertThat(step.path("minutes").asInt()).isEqualTo(11);
+    }
+
     @Test
     void whatIsTakenOutIsNotToldAgain() {
         String drawer = Sample.place(http, "Freezer, top drawer");

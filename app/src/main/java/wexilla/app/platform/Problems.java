@@ -22,6 +22,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.util.DisconnectedClientHelper;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
@@ -89,6 +90,7 @@ class Problems extends ResponseEntityExceptionHandler {
 
     /** A number or text the database cannot hold: what was typed is at fault, and nothing was stored. */
     @ExceptionHandler
+    @Nullable
     ResponseEntity<ProblemDetail> doesNotFit(DataIntegrityViolationException refused) {
         String state = refused.getMostSpecificCause() instanceof SQLException sql ? sql.getSQLState() : "";
         if (state == null || !state.startsWith(DATA_EXCEPTION)) {
@@ -100,8 +102,14 @@ class Problems extends ResponseEntityExceptionHandler {
                 "A number in it is too large, or a text holds what no keyboard writes; nothing was stored."));
     }
 
+    /** @return null where nobody is there any more to be told: a page that was left is no error */
     @ExceptionHandler
+    @Nullable
     ResponseEntity<ProblemDetail> unexpected(Exception unexpected) {
+        if (DisconnectedClientHelper.isClientDisconnectedException(unexpected)) {
+            LOG.debug("left before the answer", unexpected);
+            return null;
+        }
         LOG.error("not foreseen", unexpected);
         return problem(Problem.refused(
                 HttpStatus.INTERNAL_SERVER_ERROR,

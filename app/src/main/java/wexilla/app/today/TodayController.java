@@ -2,7 +2,6 @@ package wexilla.app.today;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -21,7 +20,6 @@ import wexilla.app.plan.PlanKitchen;
 import wexilla.app.platform.Portions;
 import wexilla.core.keeping.KeepDates.Urgency;
 import wexilla.core.keeping.Storage;
-import wexilla.core.keeping.ThawWay;
 import wexilla.core.kitchen.Lot;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.plan.PlanCheck;
@@ -29,9 +27,9 @@ import wexilla.core.plan.TakeOut;
 import wexilla.core.plan.ahead.FreezeBy;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
-import wexilla.core.quantity.text.CookWords;
 import wexilla.core.stations.plan.DishThere;
 import wexilla.core.stations.plan.Looked;
+import wexilla.core.stations.today.TakenLate;
 
 /** Today: what to take out, what to use first, what to freeze tonight, the week's cost, and first steps. */
 @RestController
@@ -115,7 +113,7 @@ class TodayController {
         Spent.Days week = spent.weeks(household, weekAgo, 1).get(0);
         return new TodayView(
                 today.toString(),
-                takeOut(now, looked),
+                takeOut(household, now, looked),
                 fits(open, looked),
                 first,
                 freezeTonight(open, looked, today),
@@ -135,18 +133,7 @@ class TodayController {
                 .toList();
     }
 
-    /** What can still be done where it was not taken out in time. */
-    private static List<String> ways(TakeOut one, Lot lot, LocalDateTime now) {
-        if (!one.by().isBefore(now)) {
-            return List.of();
-        }
-        ThawWay.Thawing water = lot.open().thawed(one.amount(), ThawWay.COLD_WATER);
-        return List.of(
-                "in cold water " + CookWords.minutes(water.minutes()) + "; " + String.join("; ", water.warnings()),
-                "another dish");
-    }
-
-    private static List<OutView> takeOut(Snapshot now, Looked looked) {
+    private static List<OutView> takeOut(Household household, Snapshot now, Looked looked) {
         List<OutView> out = new ArrayList<>();
         Stream.concat(
                         looked.check().checked().stream().map(PlanCheck.Checked::takeOut),
@@ -164,7 +151,7 @@ class TodayController {
                                 one.forDay().toString(),
                                 one.rule(),
                                 one.by().isBefore(now.now()),
-                                ways(one, lot, now.now())))));
+                                TakenLate.ways(one, lot, looked.batches(), household.measures(), now.now())))));
         return out;
     }
 

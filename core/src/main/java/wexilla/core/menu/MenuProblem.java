@@ -224,7 +224,7 @@ public record MenuProblem(
      * @param plates hundredths of portions there are
      * @param from first day it can be eaten: thawed by then
      * @param until last day, a limit; {@code best} last day of its best; both may be {@link #NONE}
-     * @param minutes of hands it takes on the night
+     * @param minutes of hands it takes on the night; {@code clock} minutes from then to the table
      * @param dishes what it is by name: several where they are put together to one meal
      * @param worth of a portion
      */
@@ -238,6 +238,7 @@ public record MenuProblem(
             int until,
             int best,
             int minutes,
+            int clock,
             long worth) {
 
         public Packet {
@@ -256,7 +257,12 @@ public record MenuProblem(
                 int best,
                 int minutes,
                 long worth) {
-            this(name, List.of(name), proteins, liked, plates, from, until, best, minutes, worth);
+            this(name, List.of(name), proteins, liked, plates, from, until, best, minutes, minutes, worth);
+        }
+
+        /** The same, so many minutes from its begin to the table. */
+        public Packet within(int clock) {
+            return new Packet(name, dishes, proteins, liked, plates, from, until, best, minutes, clock, worth);
         }
     }
 

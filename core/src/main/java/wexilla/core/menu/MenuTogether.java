@@ -66,6 +66,9 @@ public final class MenuTogether {
                 first(parts.stream().map(Packet::until).toList()),
                 first(parts.stream().map(Packet::best).toList()),
                 parts.stream().mapToInt(Packet::minutes).sum(),
+                Math.max(
+                        parts.stream().mapToInt(Packet::minutes).sum(),
+                        parts.stream().mapToInt(Packet::clock).max().orElse(0)),
                 plates == 0 ? 0 : worth / plates);
     }
 

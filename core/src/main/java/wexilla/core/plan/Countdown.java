@@ -30,7 +30,7 @@ import wexilla.core.recipe.steps.StepGraph;
  */
 public final class Countdown {
 
-    /** Minutes until an oven is hot, and until it is very hot. */
+    /** Moves the search of an evening may take. */
     private static final long EFFORT = 120;
 
     private static final List<Person> COOK = List.of(new Person("cook", List.of(new Window(0, DayProblem.NEVER))));
@@ -46,7 +46,22 @@ public final class Countdown {
         return plan(dishes, true, gear)
                 .or(() -> plan(dishes, false, gear))
                 .map(plan -> steps(plan, evening.tableAt()))
-                .orElse(List.of());
+                .orElseGet(() -> alone(evening));
+    }
+
+    /** Each dish by itself, counted back from the table: where nobody said what there is to cook with. */
+    private static List<Step> alone(PlannedMeal evening) {
+        List<Step> steps = new ArrayList<>();
+        for (Dish dish : evening.dishes()) {
+            LocalDateTime at =
+                    evening.tableAt().minusMinutes(PlannedMeal.time(dish).minutes());
+            for (ScaledStep step : steps(dish)) {
+                steps.add(new Step(at, dish.name(), step.text(), step.time().minutes()));
+                at = at.plusMinutes(step.time().minutes());
+            }
+        }
+        steps.sort(Comparator.comparing(Step::at));
+        return steps;
     }
 
     private static List<DayTasks.Dish> dishes(PlannedMeal evening) {
@@ -166,7 +181,7 @@ public final class Countdown {
                         stock.add().stream()
                                 .map(line -> Mentions.nouns(line.read()))
                                 .toList(),
-                        stock.finish().stream().map(ScaledStep::text).toList())
+                        stock.steps().stream().map(ScaledStep::text).toList())
                 : List.of();
     }
 
@@ -174,6 +189,6 @@ public final class Countdown {
         if (dish instanceof Cook cook) {
             return cook.sized().steps();
         }
-        return dish instanceof FromStock stock ? stock.finish() : List.of();
+        return dish instanceof FromStock stock ? stock.steps() : List.of();
     }
 }

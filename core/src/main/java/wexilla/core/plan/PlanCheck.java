@@ -143,8 +143,11 @@ public record PlanCheck(
                     .filter(m -> mealOf.get(m.want().first()) == evening)
                     .toList();
             met.add(own);
-            takeOut.add(TakeOut.of(
-                    own, clocks.get(i).begin(), evening.day(), kitchen.now().toLocalDate()));
+            PlannedMeal thawed = evening.unwarmed();
+            LocalDateTime by = thawed.equals(evening)
+                    ? clocks.get(i).begin()
+                    : Countdown.clock(thawed, kitchen.gear()).begin();
+            takeOut.add(TakeOut.of(own, by, evening.day(), kitchen.now().toLocalDate()));
         }
         Outlook outlook = new Outlook(evenings, met, takeOut, clocks, kitchen);
         List<Checked> checked = new ArrayList<>();

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import wexilla.core.food.Conversion;
 import wexilla.core.food.Food;
@@ -72,12 +73,29 @@ public record PlannedMeal(When when, List<Eater> eaters, List<Dish> dishes, List
      * A dish that is there already.
      *
      * @param key of its stock
+     * @param warm how it comes hot to the table, before its own last steps; none for what is eaten cold or comes from its pot
      * @param finish the steps left for the evening, {@code add} the lines added on the night: of what is on the table
      * @param served what is in it, as far as known
      */
     public record FromStock(
-            Key key, String name, List<ScaledStep> finish, List<Sized.Line> add, Served served, Rational portions)
-            implements Dish {}
+            Key key,
+            String name,
+            List<ScaledStep> warm,
+            List<ScaledStep> finish,
+            List<Sized.Line> add,
+            Served served,
+            Rational portions)
+            implements Dish {
+
+        /** Everything that is done for it on the night. */
+        List<ScaledStep> steps() {
+            return Stream.concat(warm.stream(), finish.stream()).toList();
+        }
+
+        private FromStock unwarmed() {
+            return new FromStock(key, name, List.of(), finish, add, served, portions);
+        }
+    }
 
     /** @param perHead for an adult portion; null when nobody said how much */
     public record Side(
@@ -167,7 +185,18 @@ public record PlannedMeal(When when, List<Eater> eaters, List<Dish> dishes, List
         if (dish instanceof Task task) {
             return task.time();
         }
-        return dish instanceof FromStock stock ? ScaledStep.time(stock.finish()) : StepTime.NONE;
+        return dish instanceof FromStock stock ? ScaledStep.time(stock.steps()) : StepTime.NONE;
+    }
+
+    /** The same without the warming of what is cooked already: by then it has to be thawed. */
+    PlannedMeal unwarmed() {
+        return new PlannedMeal(
+                when,
+                eaters,
+                dishes.stream()
+                        .map(dish -> dish instanceof FromStock stock ? stock.unwarmed() : dish)
+                        .toList(),
+                only);
     }
 
     /** When to begin so that everything is on the table in time. */

@@ -25,6 +25,7 @@ class CountdownTest {
         FromStock pie = new FromStock(
                 Key.batch("pie"),
                 "Pie",
+                List.of(),
                 Sized.asWritten(left, Measures.METRIC).steps(),
                 List.of(),
                 Served.whole(List.of()),

@@ -156,6 +156,7 @@ class PlanCheckTest {
         FromStock soup = new FromStock(
                 Key.batch("soup"),
                 "Soup",
+                List.of(),
                 Sized.asWritten(heated, Measures.METRIC).steps(),
                 List.of(),
                 Served.whole(List.of()),
@@ -179,7 +180,7 @@ class PlanCheckTest {
     @Test
     void whatIsToBeFrozenHasToFit() {
         FromStock soup = new FromStock(
-                Key.batch("soup"), "Soup", List.of(), List.of(), Served.whole(List.of()), Rational.of(12));
+                Key.batch("soup"), "Soup", List.of(), List.of(), List.of(), Served.whole(List.of()), Rational.of(12));
         CookedAhead cooked = new CookedAhead("later", Rational.of(12), "cooked-dish", TODAY.plusDays(1));
         KeepingGuide guide = new KeepingGuide(List.of(
                 new KeepingRule("cooked-dish", "cooked dishes", new Span(3, 4), new Span(2, 6), null, null, "chart")));

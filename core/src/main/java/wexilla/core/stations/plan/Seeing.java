@@ -21,9 +21,11 @@ import wexilla.core.kitchen.house.Household;
 import wexilla.core.people.Appetite;
 import wexilla.core.plan.Eater;
 import wexilla.core.plan.PlannedMeal;
+import wexilla.core.plan.Warming;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.Recipe;
+import wexilla.core.recipe.ScaledStep;
 import wexilla.core.recipe.Sized;
 import wexilla.core.recipe.steps.StepTime;
 
@@ -101,15 +103,27 @@ public record Seeing(Kitchen kitchen) {
         }
         Batch batch = Objects.requireNonNull(kitchen.planned().batches().get(cooked == null ? id : cooked));
         Optional<Sized> sized = batch.sized(portions, kitchen.measures());
+        List<ScaledStep> last = cookedForIt(batch, day)
+                ? batch.sized(kitchen.measures()).map(Sized::steps).orElse(List.of())
+                : sized.map(all -> all.stepsAfter(batch.style())).orElse(List.of());
         return new PlannedMeal.FromStock(
                 batch.key(),
                 batch.name(),
-                cookedForIt(batch, day)
-                        ? batch.sized(kitchen.measures()).map(Sized::steps).orElse(List.of())
-                        : sized.map(all -> all.stepsAfter(batch.style())).orElse(List.of()),
+                fromItsPot(batch, day) ? List.of() : Warming.before(batch.name(), batch.recipe(), last, portions),
+                last,
                 sized.map(all -> all.onTheNight(batch.style())).orElse(List.of()),
                 batch.served(),
                 portions);
+    }
+
+    /** Cooked that day, and not put away before the meal. */
+    private boolean fromItsPot(Batch batch, LocalDate day) {
+        return batch.cookOn().equals(day)
+                && (batch.state() == State.PLANNED
+                        || kitchen.open().stream()
+                                .anyMatch(lot -> batch.id().equals(lot.batch())
+                                        && lot.state() == Lot.State.COOKED
+                                        && lot.packet().code() == null));
     }
 
     /** Whether what was cooked today is for this meal: some of it is in its pot still, or all that is wanted is there. */

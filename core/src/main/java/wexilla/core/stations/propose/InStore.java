@@ -24,17 +24,21 @@ import wexilla.core.kitchen.Batch;
 import wexilla.core.kitchen.Batch.State;
 import wexilla.core.kitchen.Kitchen;
 import wexilla.core.kitchen.Lot;
+import wexilla.core.kitchen.house.Person;
 import wexilla.core.menu.MenuProblem;
 import wexilla.core.menu.MenuProblem.Packet;
 import wexilla.core.menu.MenuTogether;
+import wexilla.core.people.Appetite;
 import wexilla.core.plan.PlanCheck;
 import wexilla.core.plan.PlannedMeal;
 import wexilla.core.plan.Served;
+import wexilla.core.plan.Warming;
 import wexilla.core.quantity.Amount;
 import wexilla.core.quantity.Rational;
 import wexilla.core.quantity.Trade;
 import wexilla.core.quantity.Unit;
 import wexilla.core.recipe.ScaledStep;
+import wexilla.core.recipe.steps.StepTime;
 import wexilla.core.shopping.Needs;
 import wexilla.core.stations.plan.Looked;
 import wexilla.core.stock.OpenLot;
@@ -248,31 +252,36 @@ public final class InStore {
             priced = priced && lot.cost().complete();
         }
         int plates = hundredths(portions);
+        StepTime finish = finish(now, name, batch);
         return new Packet(
-                name,
-                PlannedMeal.proteins(foods),
-                0,
-                plates,
-                Math.max(0, from),
-                until == Integer.MAX_VALUE ? MenuProblem.NONE : until,
-                best == Integer.MAX_VALUE ? MenuProblem.NONE : best,
-                finish(now, batch),
-                priced && plates > 0 ? 10_000L * worth / plates : UNPRICED);
+                        name,
+                        PlannedMeal.proteins(foods),
+                        0,
+                        plates,
+                        Math.max(0, from),
+                        until == Integer.MAX_VALUE ? MenuProblem.NONE : until,
+                        best == Integer.MAX_VALUE ? MenuProblem.NONE : best,
+                        finish.handsMin(),
+                        priced && plates > 0 ? 10_000L * worth / plates : UNPRICED)
+                .within(finish.minutes());
     }
 
     private static int hundredths(Rational portions) {
         return portions.times(Rational.of(100)).floor().intValueExact();
     }
 
-    /** Minutes of hands its last steps take on the night. */
-    private static int finish(Kitchen now, @Nullable Batch batch) {
-        int left = batch == null
-                ? 0
-                : batch.sized(now.measures())
-                        .map(sized ->
-                                ScaledStep.time(sized.stepsAfter(batch.style())).handsMin())
-                        .orElse(0);
-        return Math.max(WARM, left);
+    /** What warming it and its last steps take on the night, for everybody who lives here. */
+    private static StepTime finish(Kitchen now, String name, @Nullable Batch batch) {
+        Rational portions = Appetite.portions(
+                now.home().people().stream().map(Person::appetite).toList());
+        List<ScaledStep> last = batch == null
+                ? List.of()
+                : batch.sized(portions, now.measures())
+                        .map(sized -> sized.stepsAfter(batch.style()))
+                        .orElse(List.of());
+        StepTime time = ScaledStep.time(last)
+                .plus(ScaledStep.time(Warming.before(name, batch == null ? null : batch.recipe(), last, portions)));
+        return new StepTime(Math.max(WARM, time.handsMin()), time.waitMin());
     }
 
     private static Stocked willBe(Kitchen now, Batch batch, Rational free, DishKeeping keeps, LocalDate start) {
@@ -282,19 +291,21 @@ public final class InStore {
                 .eatBy();
         LocalDate fridgeUntil = eatBy == null ? batch.cookOn() : eatBy;
         int cooked = offset(start, batch.cookOn());
+        StepTime finish = finish(now, batch.name(), batch);
         Packet packet = new Packet(
-                batch.name(),
-                PlannedMeal.proteins(foods),
-                0,
-                hundredths(free),
-                Math.max(0, cooked),
-                // what freezes waits in the freezer until it is wanted
-                guide.freezes(keeps.keepingClass()) && !FreezesBadly.is(batch.name(), foods)
-                        ? MenuProblem.NONE
-                        : offset(start, fridgeUntil),
-                MenuProblem.NONE,
-                finish(now, batch),
-                UNPRICED);
+                        batch.name(),
+                        PlannedMeal.proteins(foods),
+                        0,
+                        hundredths(free),
+                        Math.max(0, cooked),
+                        // what freezes waits in the freezer until it is wanted
+                        guide.freezes(keeps.keepingClass()) && !FreezesBadly.is(batch.name(), foods)
+                                ? MenuProblem.NONE
+                                : offset(start, fridgeUntil),
+                        MenuProblem.NONE,
+                        finish.handsMin(),
+                        UNPRICED)
+                .within(finish.minutes());
         return new Stocked(batch.id(), packet, batch.served(), fridgeUntil);
     }
 

@@ -49,7 +49,11 @@ final class Verdicts {
             Meant.Seen seen = menu.seen().get(menu.dishes().size() + i);
             boolean without = wishing.banned(seen, slot.day());
             boolean main = slot.meal() != MealOfDay.BREAKFAST && slot.meal() != MealOfDay.SNACK;
-            int verdict = main && !without ? Eater.verdict(eaters, seen.name(), seen.served()) : Eater.MUST_NOT;
+            // somebody is at home for so long before the table: what is not warm by then is for another evening
+            boolean inTime = slot.when().homeFrom() == null
+                    || stocked.packet().clock() <= slot.when().clock();
+            int verdict =
+                    main && inTime && !without ? Eater.verdict(eaters, seen.name(), seen.served()) : Eater.MUST_NOT;
             int again = stocked.packet().dishes().stream()
                     .mapToInt(
                             name -> lately.against(name, true, stocked.packet().proteins(), slot.day(), eaters))

@@ -100,8 +100,8 @@ class PlanCostsTest {
                         null,
                         LotClock.start("cooked-dish", MONDAY.plusDays(1)),
                         true)));
-        FromStock potful =
-                new FromStock(Key.batch("pot"), "Pot", List.of(), List.of(), Served.whole(List.of()), Rational.of(4));
+        FromStock potful = new FromStock(
+                Key.batch("pot"), "Pot", List.of(), List.of(), List.of(), Served.whole(List.of()), Rational.of(4));
         List<PlannedMeal> meals = List.of(
                 meal(0, new Cook(sized("Chilli", "400 g mince"))),
                 meal(2, potful),

@@ -83,7 +83,13 @@ class RunTest {
 
     private static Dish stock(String name, int portions) {
         return new FromStock(
-                Key.batch(name), name, List.of(), List.of(), Served.whole(List.of(MINCE)), Rational.of(portions));
+                Key.batch(name),
+                name,
+                List.of(),
+                List.of(),
+                List.of(),
+                Served.whole(List.of(MINCE)),
+                Rational.of(portions));
     }
 
     private void there(String name, int portions, @Nullable Integer limit, boolean frozen, LocalDate from) {
