@@ -6,8 +6,14 @@ run_tests() {
   install_missing postgresql chromium
   cd "$ROOT"
   for script in wexilla scripts/*.sh; do bash -n "$script"; done
-  mvn -B -ntp verify
-  (cd web && npm run --silent check)
+  # the pages are checked beside the rules, which are tested by one process alone
+  (cd web && node scripts/install-if-changed.mjs)
+  mkdir -p web/target
+  (cd web && npm run --silent check) >web/target/check.log 2>&1 &
+  local pages=$!
+  mvn -B -ntp verify || { wait "$pages" || true; cat web/target/check.log; return 1; }
+  wait "$pages" || { cat web/target/check.log; die "the pages are not right: see above"; }
+  cat web/target/check.log
   say "all green"
 }
 

@@ -1,6 +1,7 @@
 import { lazy, Suspense } from 'react';
 import { Route, Routes, useLocation } from 'react-router';
 import { useDoor } from './api/queries';
+import { Reminders } from './kit/Reminders';
 import { Ribbon } from './kit/Ribbon';
 import { Silence } from './kit/Silence';
 import { Spine } from './kit/Spine';
@@ -68,6 +69,7 @@ export function App() {
       <Spine />
       <div className="min-w-0 flex-1">
         <Silence />
+        <Reminders />
         <Ribbon />
         <main className="mx-auto max-w-[1240px] px-4 pt-6 pb-28 md:px-6">
           <Unloaded key={pathname}>

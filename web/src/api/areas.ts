@@ -16,6 +16,7 @@ export type Area =
   | 'probe'
   | 'recipe'
   | 'recipes'
+  | 'reminders'
   | 'ribbon'
   | 'scale'
   | 'shop'
@@ -24,7 +25,7 @@ export type Area =
   | 'today'
   | 'yields';
 
-const ahead: Area[] = ['acts', 'batches', 'cookday', 'eat', 'plan', 'ribbon', 'shop', 'today'];
+const ahead: Area[] = ['acts', 'batches', 'cookday', 'eat', 'plan', 'reminders', 'ribbon', 'shop', 'today'];
 
 const changed = {
   /** Something came, was used, moved, eaten or thrown away. */
@@ -32,7 +33,7 @@ const changed = {
   /** An evening, a cook day or a big buy was planned. */
   plan: [...ahead, 'recipe', 'recipes', 'stretch'],
   /** Something happened on a running cook day. */
-  day: ['acts', 'cookday'],
+  day: ['acts', 'cookday', 'reminders'],
   /** The list or the basket. */
   list: ['acts', 'shop'],
   /** A recipe or what is said of it. */

@@ -20,6 +20,7 @@ const kept: readonly (Area | 'door')[] = [
   'plan',
   'recipe',
   'recipes',
+  'reminders',
   'ribbon',
   'shop',
   'today',

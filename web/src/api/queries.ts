@@ -64,6 +64,14 @@ export function useFoods(text: string) {
 export const useCounter = () =>
   useQuery({ queryKey: ['pack', 'counter'], refetchInterval: 60_000, queryFn: () => answer(api.GET('/api/counter')) });
 
+/** What is to be told at its time, until tomorrow's end. */
+export const useReminders = () =>
+  useQuery({
+    queryKey: ['reminders'],
+    refetchInterval: 300_000,
+    queryFn: () => answer(api.GET('/api/reminders')),
+  });
+
 export const useRibbon = () => useQuery({ queryKey: ['ribbon'], queryFn: () => answer(api.GET('/api/ribbon')) });
 
 export const useOnHand = () => useQuery({ queryKey: ['onhand'], queryFn: () => answer(api.GET('/api/onhand')) });

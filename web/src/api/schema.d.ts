@@ -1844,6 +1844,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/reminders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["reminders"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ribbon": {
         parameters: {
             query?: never;
@@ -3945,6 +3961,16 @@ export interface components {
             why: string;
             words: string;
         };
+        ReminderView: {
+            at: string;
+            id: string;
+            /** @enum {string} */
+            kind: "TAKE_OUT" | "TONIGHT" | "BEGIN" | "COUNTER" | "TIMER";
+            note: string;
+            /** Format: int64 */
+            seconds: number;
+            words: string;
+        };
         RibbonView: {
             days: components["schemas"]["DayView"][];
             /** Format: int32 */
@@ -4200,6 +4226,7 @@ export interface components {
             shops: components["schemas"]["ShopSum"][];
             toCome: string;
             toComeComplete: boolean;
+            walked?: string;
             wanted: components["schemas"]["WantedView"][];
         };
         ShopsInput: {
@@ -7852,6 +7879,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SizeView"];
+                };
+            };
+        };
+    };
+    reminders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReminderView"][];
                 };
             };
         };

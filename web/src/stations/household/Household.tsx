@@ -5,6 +5,7 @@ import { Members } from './Members';
 import { NameRows } from './NameRows';
 import { PeopleRows } from './PeopleRows';
 import { PlaceRows } from './PlaceRows';
+import { Reminding } from './Reminding';
 import { Settings } from './Settings';
 import { Whereabouts } from './Whereabouts';
 
@@ -32,6 +33,7 @@ export function Household() {
         <EquipmentRows equipment={household.equipment} />
       </div>
       <Members people={household.people} />
+      <Reminding />
       <NameRows />
       <Settings key={household.version} household={household} />
       <p className="quiet mt-10">

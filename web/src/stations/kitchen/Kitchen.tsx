@@ -2,12 +2,13 @@ import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { type Run, useRun, useServerNow, useTold } from '../../api/kitchen';
 import { OneOf, Waiting } from '../../kit/kit';
+import { useRemembered } from '../../kit/useRemembered';
 import { clockTime, shortDay } from '../../kit/words';
 import { Around } from './Around';
 import { NowCard } from './NowCard';
 import { Others } from './Others';
 import { Timers } from './Timers';
-import { useAwake, useRemembered } from './useDevice';
+import { useAwake } from './useDevice';
 
 /** The day as hands need it: one large card, what comes next, and what rings. Wet hands, from a metre away. */
 export function Kitchen() {

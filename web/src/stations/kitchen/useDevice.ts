@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useEffect, useRef } from 'react';
 
 /** Keeps the screen on while the kitchen is on it, where the device can. */
 export function useAwake() {
@@ -20,29 +20,6 @@ export function useAwake() {
       void lock?.release();
     };
   }, []);
-}
-
-/** Something this device remembers of itself. */
-export function useRemembered(name: string, first: string): [string, (value: string) => void] {
-  const [value, setValue] = useState(() => {
-    try {
-      return localStorage.getItem(`wexilla-${name}`) ?? first;
-    } catch {
-      return first;
-    }
-  });
-  const set = useCallback(
-    (next: string) => {
-      setValue(next);
-      try {
-        localStorage.setItem(`wexilla-${name}`, next);
-      } catch {
-        // it holds until the page is left
-      }
-    },
-    [name],
-  );
-  return [value, set];
 }
 
 /** Three short tones, again every ten seconds while something rings; on a page nobody has touched yet from the first touch on. */

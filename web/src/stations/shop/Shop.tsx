@@ -50,7 +50,12 @@ export function Shop() {
     <>
       <Heading
         title={shop.wanted.length === 1 ? '1 thing to buy' : `${shop.wanted.length} things to buy`}
-        below={<span className="max-md:hidden">what the evenings of {shop.days} days need, less what is there</span>}
+        below={
+          <span className="max-md:hidden">
+            what the evenings of {shop.days} days need, less what is there
+            {shop.walked !== undefined && `; in the order you walk ${shop.walked || 'the shop'}`}
+          </span>
+        }
       >
         {!nothing && (
           <>

@@ -13,7 +13,6 @@ import static wexilla.app.support.Walk.see;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.LoadState;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
@@ -46,10 +45,10 @@ class DemoStoryTest {
     /** Each answer of the kitchen comes a while after the one before, as on a slow line. */
     private static final String ONE_BY_ONE = """
             const ask = window.fetch;
-            let asked = 0;
+            window.asked = 0;
             window.onTheWay = 0;
             window.fetch = async (...what) => {
-              const turn = ++asked;
+              const turn = ++window.asked;
               window.onTheWay++;
               const answer = await ask(...what);
               await new Promise((come) => setTimeout(come, 120 * turn));
@@ -104,9 +103,9 @@ class DemoStoryTest {
             page.addInitScript(ONE_BY_ONE);
             for (String station : STATIONS) {
                 page.navigate(station);
-                page.waitForLoadState(LoadState.NETWORKIDLE);
                 // not waitForFunction: its second look is an eval, which the pages' own policy forbids
-                page.waitForCondition(() -> Boolean.TRUE.equals(page.evaluate("window.onTheWay === 0")));
+                page.waitForCondition(
+                        () -> Boolean.TRUE.equals(page.evaluate("window.asked > 0 && window.onTheWay === 0")));
                 assertThat(((Number) page.evaluate(SHIFT)).doubleValue())
                         .as("how much moves on " + station)
                         .isLessThan(0.1);

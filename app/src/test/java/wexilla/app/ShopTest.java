@@ -77,6 +77,54 @@ class ShopTest {
                 .ok();
     }
 
+    private List<String> onTheList() {
+        return shop().path("wanted")
+                .valueStream()
+                .map(wanted -> wanted.path("name").asString())
+                .toList();
+    }
+
+    /** Ticked one by one and brought home. @return the act that brought it home */
+    private String trip(String... inOrder) {
+        List.of("1 l milk", "1 kg carrots", "500 g minced beef", "1 roll baking paper")
+                .forEach(text ->
+                        http.act("/api/shop/items", Map.of("text", text)).ok());
+        for (String name : inOrder) {
+            JsonNode wanted = shop().path("wanted")
+                    .valueStream()
+                    .filter(one -> one.path("name").asString().endsWith(name))
+                    .findFirst()
+                    .orElseThrow(() -> new AssertionError(name + " is not on " + shop().path("wanted")));
+            Map<String, Object> tick = tick(wanted, "1.00");
+            tick.put("item", wanted.path("item").asString());
+            if (!wanted.has("food")) {
+                tick.remove("food");
+            }
+            if (!wanted.has("pack")) {
+                tick.remove("pack");
+            }
+            http.act("/api/shop/tick", tick).ok();
+        }
+        return http.act("/api/shop/away", Map.of()).ok().path("act").asString();
+    }
+
+    /** Two trips the other way round: then the list is walked so; one of them undone, it stands as it did. */
+    @Test
+    void theListIsWalkedAsItWasTicked() {
+        trip("milk", "minced beef", "carrot");
+        assertThat(shop().has("walked")).isFalse();
+        String second = trip("milk", "baking paper", "minced beef", "carrot");
+        List.of("2 kg carrots", "400 g minced beef", "2 l milk")
+                .forEach(text ->
+                        http.act("/api/shop/items", Map.of("text", text)).ok());
+        assertThat(shop().path("walked").asString()).isEmpty();
+        assertThat(onTheList())
+                .filteredOn(name -> !name.contains("paper"))
+                .containsExactly("milk", "minced beef", "carrot");
+        http.undo(second).ok();
+        assertThat(shop().has("walked")).isFalse();
+    }
+
     /** Each shop by itself and both together; where the household goes is what list, plan and proposal pay; undone it is as before. */
     @Test
     void severalShops() {

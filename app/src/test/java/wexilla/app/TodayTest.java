@@ -3,9 +3,12 @@ package wexilla.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -72,6 +75,47 @@ class TodayTest {
         JsonNode step = http.get("/api/eat").ok().path("tonight").path("steps").get(0);
         assertThat(step.path("at").asString()).isEqualTo("18:19");
         assertThat(step.path("minutes").asInt()).isEqualTo(11);
+    }
+
+    private Map<String, JsonNode> reminders() {
+        return http.get("/api/reminders")
+                .ok()
+                .valueStream()
+                .collect(Collectors.toMap(one -> one.path("kind").asString(), one -> one));
+    }
+
+    /** Told by the seconds from the answer on; what is done is not told. */
+    @Test
+    void remindersComeAtTheirTimeAndGoWithWhatIsDone() {
+        http.act("/api/onhand/note", Map.of("text", "1 soup for 2", "place", Sample.place(http, "Freezer, top drawer")))
+                .ok();
+        JsonNode plan = http.get("/api/plan").ok();
+        plan(
+                "2026-11-25",
+                Map.of("batch", plan.path("inStock").get(0).path("batch").asString(), "portions", 2),
+                "STOCK");
+        assertThat(reminders().keySet()).containsExactly("TAKE_OUT");
+        Kitchen.clock().moveTo(MovableClock.START.plus(Duration.ofDays(1)));
+        http.note("500 g minced beef 3.90");
+        Kitchen.clock().moveTo(MovableClock.START.plus(Duration.ofDays(2)).minus(Duration.ofHours(1)));
+        Map<String, JsonNode> told = reminders();
+        assertThat(told.keySet()).containsExactlyInAnyOrder("BEGIN", "TONIGHT");
+        Kitchen.clock().moveTo(MovableClock.START.plus(Duration.ofDays(1)));
+        told = reminders();
+        assertThat(told.get("TAKE_OUT").path("at").asString()).isEqualTo("2026-11-24T22:30");
+        LocalDateTime now = LocalDateTime.ofInstant(Kitchen.clock().instant(), ZoneId.of("Europe/Dublin"));
+        assertThat(told.get("TAKE_OUT").path("seconds").asLong())
+                .isEqualTo(Duration.between(now, LocalDateTime.of(2026, 11, 24, 22, 30))
+                        .toSeconds());
+        String recipe = http.act("/api/recipes", Sample.pot()).ok().path("id").asString();
+        http.act("/api/cook", Sample.cook(recipe, 8)).ok();
+        assertThat(reminders().get("COUNTER").path("seconds").asLong()).isEqualTo(100 * 60);
+        JsonNode out = today().path("takeOut").get(0);
+        http.act(
+                        "/api/lots/" + out.path("lot").asString(),
+                        Map.of("hand", "MOVE", "place", Sample.place(http, "Fridge")))
+                .ok();
+        assertThat(reminders()).doesNotContainKey("TAKE_OUT");
     }
 
     @Test

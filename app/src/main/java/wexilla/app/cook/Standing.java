@@ -12,7 +12,7 @@ import wexilla.core.quantity.Unit;
 
 /** Cooked dishes that stand on the counter. */
 @Component
-class Standing {
+public class Standing {
 
     private final JdbcClient db;
 
@@ -21,10 +21,10 @@ class Standing {
     }
 
     /** @param since when it came off the heat, as far as anybody said */
-    record Dish(UUID lot, UUID batch, String name, Amount amount, Instant since) {}
+    public record Dish(UUID lot, UUID batch, String name, Amount amount, Instant since) {}
 
     /** The longest first; a raw bag is cold already. */
-    List<Dish> dishes(Household household) {
+    public List<Dish> dishes(Household household) {
         return db.sql("""
                         select l.id, b.id as batch, b.name, l.amount, l.unit, a.happened_at from lot l
                         join batch b on b.household_id = l.household_id and b.id = l.batch

@@ -21,6 +21,8 @@ import wexilla.core.clock.DayProblem.Job;
 import wexilla.core.cookday.running.DayRest;
 import wexilla.core.cookday.running.DayTask;
 import wexilla.core.kitchen.house.Household;
+import wexilla.core.quantity.KitchenMeasure;
+import wexilla.core.quantity.text.HeatWords;
 import wexilla.core.recipe.steps.StepClock.Watch;
 
 /** The timers of a cook day: the end of what goes on, somebody who has to look at it, and what the cook set herself. */
@@ -55,6 +57,26 @@ class DayTimers {
                         row.getObject("task", Integer.class),
                         row.getString("words"),
                         row.getInt("n") == OVEN_ON,
+                        row.getTimestamp("due").toInstant()))
+                .list();
+    }
+
+    /** Those of every open day, with the dish each belongs to. */
+    List<RunningDays.Ringing> ringing(Household household) {
+        boolean fahrenheit = household.system() == KitchenMeasure.System.US;
+        return db.sql("""
+                        select t.id, t.n, t.words, t.due, coalesce(j.dish, '') as dish from cook_timer t
+                        join cook_day d on d.household_id = t.household_id and d.id = t.cook_day and d.state = 'OPEN'
+                        left join cook_task j
+                            on j.household_id = t.household_id and j.cook_day = t.cook_day and j.pos = t.task
+                        where t.household_id = ? and t.stopped is null order by t.due, t.id""")
+                .params(household.id())
+                .query((row, n) -> new RunningDays.Ringing(
+                        row.getObject("id", UUID.class),
+                        row.getInt("n") == OVEN_ON
+                                ? HeatWords.in(row.getString("words"), fahrenheit)
+                                : row.getString("words"),
+                        row.getString("dish"),
                         row.getTimestamp("due").toInstant()))
                 .list();
     }

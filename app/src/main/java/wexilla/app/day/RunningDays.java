@@ -54,6 +54,13 @@ public class RunningDays {
         return timers.running(household, day);
     }
 
+    /** A timer that runs or rings on any open day. @param dish it belongs to; empty for one the cook set */
+    public record Ringing(UUID id, String words, String dish, Instant due) {}
+
+    public List<Ringing> ringing(Household household) {
+        return timers.ringing(household);
+    }
+
     Instant now() {
         return clock.instant();
     }

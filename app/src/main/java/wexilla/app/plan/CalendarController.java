@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -21,6 +22,7 @@ import wexilla.app.files.PaperSheet;
 import wexilla.app.files.PaperSheet.Line;
 import wexilla.app.files.PaperSheet.Section;
 import wexilla.app.household.Households;
+import wexilla.app.household.Reference;
 import wexilla.app.onhand.Snapshot;
 import wexilla.app.onhand.Snapshots;
 import wexilla.app.plan.PlanViews.FeedView;
@@ -33,6 +35,8 @@ import wexilla.core.plan.PlannedMeal;
 import wexilla.core.plan.TakeOut;
 import wexilla.core.plan.ahead.Diary;
 import wexilla.core.stations.plan.Looked;
+import wexilla.core.stations.today.FreezeTonight;
+import wexilla.core.stations.today.Reminder;
 
 /** The plan for elsewhere: a calendar file, a private address other calendars ask, a sheet for the fridge door. */
 @RestController
@@ -49,6 +53,7 @@ class CalendarController {
     private final Households households;
     private final Snapshots snapshots;
     private final Acts acts;
+    private final Reference reference;
 
     CalendarController(
             PlanKitchen evenings,
@@ -57,7 +62,9 @@ class CalendarController {
             PaperSheet paper,
             Households households,
             Snapshots snapshots,
-            Acts acts) {
+            Acts acts,
+            Reference reference) {
+        this.reference = reference;
         this.evenings = evenings;
         this.feed = feed;
         this.file = file;
@@ -94,7 +101,16 @@ class CalendarController {
         Looked looked = evenings.look(now, now.today().plusDays(DAYS - 1L));
         return file.of(
                 household.name() + ": meals",
-                Diary.of(looked.check(), looked.ahead()),
+                Stream.concat(
+                                Diary.of(looked.check(), looked.ahead()).stream(),
+                                Reminder.of(
+                                                looked,
+                                                FreezeTonight.of(now.open(), looked, reference.keeping(), now.today()),
+                                                now.now())
+                                        .stream()
+                                        .filter(one -> one.kind() == Reminder.Kind.TONIGHT)
+                                        .map(Reminder::entry))
+                        .toList(),
                 household.zone(),
                 now.now().atZone(household.zone()).toInstant());
     }

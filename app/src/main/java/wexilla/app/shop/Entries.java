@@ -48,6 +48,9 @@ class Entries {
             @Nullable String shop,
             @Nullable String who) {}
 
+    /** How many trips back a household's way is looked at. */
+    private static final int TRIPS = 12;
+
     private final JdbcClient db;
     private final ShopNames shops;
     private final Rows rows;
@@ -106,6 +109,29 @@ class Entries {
                 price == null ? null : Money.of(price, household.currency()),
                 row.getString("shop_name"),
                 row.getString("who"));
+    }
+
+    /** Something ticked by itself. @param trip it came home with; @param shop null where nobody said */
+    record Ticked(
+            UUID trip, @Nullable String shop, @Nullable UUID food) {}
+
+    /** What was ticked one by one on the last trips, the newest trip first, each in the order of its ticks. */
+    List<Ticked> ticked(Household household) {
+        return db.sql("""
+                        select w.act as trip, s.name as shop, e.food from shop_away w
+                        join (select distinct l.act, a.seq from shop_away l
+                            join act a on a.household_id = l.household_id and a.id = l.act
+                            where l.household_id = ? and stands(l.household_id, l.act)
+                            order by a.seq desc limit ?) home on home.act = w.act
+                        join shop_entry e on e.household_id = w.household_id and e.id = w.entry
+                        left join shop s on s.household_id = e.household_id and s.id = e.shop
+                        where w.household_id = ? and stands(e.household_id, e.act) and not exists (
+                            select 1 from shop_entry o
+                            where o.household_id = e.household_id and o.act = e.act and o.id <> e.id)
+                        order by home.seq desc, e.device_at, e.id""")
+                .params(household.id(), TRIPS, household.id())
+                .query(Ticked.class)
+                .list();
     }
 
     void tick(Act act, List<Entry> entries) {

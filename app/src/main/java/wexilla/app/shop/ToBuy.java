@@ -1,8 +1,16 @@
 package wexilla.app.shop;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wexilla.app.household.Reference;
@@ -16,6 +24,7 @@ import wexilla.core.kitchen.house.KnownFoods;
 import wexilla.core.money.Cost;
 import wexilla.core.money.Money;
 import wexilla.core.pricing.WholePacks;
+import wexilla.core.shopping.AisleOrder;
 import wexilla.core.shopping.Basket;
 import wexilla.core.stations.plan.Looked;
 
@@ -39,6 +48,8 @@ class ToBuy {
      * @param expected what all of it comes to, those in the basket as priced; {@code complete} false is "at least"
      * @param missing how many prices, where what is known says too little to be told as money
      * @param inBasket what lies in the basket comes to
+     * @param walked the shop in whose order, learned from its ticks, the list stands; empty where no shop was said, absent for
+     *     the usual order
      * @param shops what the plan's part of the list comes to where; none where fewer than two shops are known
      */
     record ShopView(
@@ -52,6 +63,7 @@ class ToBuy {
             boolean inBasketComplete,
             String toCome,
             boolean toComeComplete,
+            @Nullable String walked,
             List<ShopViews.ShopSum> shops) {}
 
     /** The list of so many days, from today on. */
@@ -62,6 +74,9 @@ class ToBuy {
         Map<Key, List<WholePacks>> kinds = list.packs(now, prices);
         List<Entries.Entry> basket = entries.basket(household);
         List<WantedView> wanted = wanted(now, looked, kinds, basket);
+        String shop = mostly(wanted);
+        AisleOrder way = way(now, entries.ticked(household), shop);
+        wanted.sort(Comparator.comparingInt(one -> way.at(one.aisle())));
         Cost ticked = basket.stream()
                 .map(e -> e.price() == null ? Cost.unknown(household.currency()) : Cost.of(e.price()))
                 .reduce(Cost.zero(household.currency()), Cost::plus);
@@ -82,6 +97,7 @@ class ToBuy {
                 ticked.complete(),
                 open.known().decimal(),
                 open.complete(),
+                way.aisles().equals(AisleOrder.USUAL.aisles()) ? null : Objects.requireNonNullElse(shop, ""),
                 ShopViews.sums(list.shops(now, looked, prices), prices.gone(), household));
     }
 
@@ -96,6 +112,38 @@ class ToBuy {
                 .filter(item -> basket.stream().noneMatch(e -> item.id().equals(e.item())))
                 .forEach(item -> wanted.add(ShopViews.byHand(now, item, kinds)));
         return wanted;
+    }
+
+    /** Where most of it is bought; null where nobody says. */
+    private static @Nullable String mostly(List<WantedView> wanted) {
+        Map<String, Long> often = wanted.stream()
+                .flatMap(one -> Stream.ofNullable(one.shop()))
+                .collect(Collectors.groupingBy(Function.identity(), TreeMap::new, Collectors.counting()));
+        return often.entrySet().stream()
+                .max(Map.Entry.comparingByValue())
+                .map(Map.Entry::getKey)
+                .orElse(null);
+    }
+
+    /** How this shop is walked: by the trips there. */
+    private static AisleOrder way(Snapshot now, List<Entries.Ticked> ticked, @Nullable String shop) {
+        Map<UUID, List<String>> trips = new LinkedHashMap<>();
+        ticked.stream()
+                .filter(one -> Objects.equals(one.shop(), shop))
+                .forEach(one -> trips.computeIfAbsent(one.trip(), trip -> new ArrayList<>())
+                        .add(aisle(now.foods(), one.food())));
+        return AisleOrder.learned(List.copyOf(trips.values()));
+    }
+
+    private static String aisle(KnownFoods known, @Nullable UUID food) {
+        Key key = food == null ? null : known.keys().get(food);
+        return key == null
+                ? AisleOrder.OTHER
+                : known.book()
+                        .get(key)
+                        .map(there -> there.traits().aisle())
+                        .filter(aisle -> !aisle.isEmpty())
+                        .orElse(AisleOrder.OTHER);
     }
 
     /** What lies in the basket of foods the list knows. */

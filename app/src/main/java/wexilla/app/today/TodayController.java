@@ -6,7 +6,6 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -24,11 +23,9 @@ import wexilla.core.kitchen.Lot;
 import wexilla.core.kitchen.house.Household;
 import wexilla.core.plan.PlanCheck;
 import wexilla.core.plan.TakeOut;
-import wexilla.core.plan.ahead.FreezeBy;
-import wexilla.core.quantity.Amount;
-import wexilla.core.quantity.Rational;
 import wexilla.core.stations.plan.DishThere;
 import wexilla.core.stations.plan.Looked;
+import wexilla.core.stations.today.FreezeTonight;
 import wexilla.core.stations.today.TakenLate;
 
 /** Today: what to take out, what to use first, what to freeze tonight, the week's cost, and first steps. */
@@ -156,22 +153,13 @@ class TodayController {
     }
 
     private List<FreezeView> freezeTonight(List<Lot> open, Looked looked, LocalDate today) {
-        List<Lot> last = open.stream()
-                .filter(lot -> lot.state() == Lot.State.RAW)
-                .filter(lot -> reference
-                        .keeping()
-                        .freezeTonight(lot.clock().keepingClass(), lot.storage(), lot.dates(), today))
-                .toList();
-        Map<String, Rational> rest = FreezeBy.rest(
-                last.stream().map(Lot::open).toList(), looked.check().needs().met());
-        return last.stream()
-                .flatMap(lot -> Stream.ofNullable(rest.get(lot.id().toString()))
-                        .map(left -> new FreezeView(
-                                lot.id().toString(),
-                                lot.name(),
-                                Amount.of(left, lot.amount().unit()).toString(),
-                                left.equals(lot.amount().value()),
-                                LotView.until(lot))))
+        return FreezeTonight.of(open, looked, reference.keeping(), today).stream()
+                .map(one -> new FreezeView(
+                        one.lot().id().toString(),
+                        one.lot().name(),
+                        one.rest().toString(),
+                        one.all(),
+                        LotView.until(one.lot())))
                 .toList();
     }
 

@@ -32,10 +32,6 @@ public record Basket(List<Line> lines, Cost expected) {
     /** Nobody buys a carrot for the last of a hundred grams. */
     private static final Rational NEAR = Trade.number("needs.near-enough");
 
-    /** The usual way through a shop: common practice, no source; a household's own order is learned later. */
-    private static final List<String> AISLES =
-            List.of("vegetables", "fruit", "bakery", "meat", "fish", "dairy", "frozen", "tins", "dry", "oil", "spices");
-
     /**
      * One thing to buy: packs of one size. What is cheapest in packs of two sizes is two of them.
      *
@@ -95,7 +91,7 @@ public record Basket(List<Line> lines, Cost expected) {
                 lines.add(new Line(staple, aisle(staple), null, one, null, List.of(), "", null));
             }
         }
-        lines.sort(Comparator.<Line>comparingInt(line -> order(line.aisle()))
+        lines.sort(Comparator.<Line>comparingInt(line -> AisleOrder.USUAL.at(line.aisle()))
                 .thenComparing(line -> line.food().name()));
         Cost expected = lines.stream()
                 .map(line -> line.buy() == null
@@ -174,11 +170,6 @@ public record Basket(List<Line> lines, Cost expected) {
 
     private static String aisle(Food food) {
         String aisle = food.traits().aisle();
-        return aisle.isEmpty() ? "other" : aisle;
-    }
-
-    private static int order(String aisle) {
-        int at = AISLES.indexOf(aisle);
-        return at < 0 ? AISLES.size() : at;
+        return aisle.isEmpty() ? AisleOrder.OTHER : aisle;
     }
 }

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import wexilla.core.keeping.Storage;
 import wexilla.core.kitchen.Batch;
 import wexilla.core.kitchen.Batch.State;
 import wexilla.core.kitchen.Kitchen;
@@ -121,9 +122,7 @@ public record Seeing(Kitchen kitchen) {
         return batch.cookOn().equals(day)
                 && (batch.state() == State.PLANNED
                         || kitchen.open().stream()
-                                .anyMatch(lot -> batch.id().equals(lot.batch())
-                                        && lot.state() == Lot.State.COOKED
-                                        && lot.packet().code() == null));
+                                .anyMatch(lot -> batch.id().equals(lot.batch()) && lot.storage() == Storage.COUNTER));
     }
 
     /** Whether what was cooked today is for this meal: some of it is in its pot still, or all that is wanted is there. */
