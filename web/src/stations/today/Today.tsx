@@ -30,10 +30,11 @@ export function Today() {
             : 'nothing is decided yet'
         }
       >
-        <p>
+        {/* on the phone what is due comes first; the week's money is under Costs */}
+        <p className="max-md:hidden">
           <Money amount={today.week.used} big />
         </p>
-        <p className="quiet">
+        <p className="quiet max-md:hidden">
           eaten in seven days, used · <Money amount={today.week.paid} /> paid at the till
           {Number(today.week.binned) > 0 && (
             <>

@@ -124,11 +124,12 @@ class Entries {
                             where l.household_id = ? and stands(l.household_id, l.act)
                             order by a.seq desc limit ?) home on home.act = w.act
                         join shop_entry e on e.household_id = w.household_id and e.id = w.entry
+                        join act t on t.household_id = e.household_id and t.id = e.act
                         left join shop s on s.household_id = e.household_id and s.id = e.shop
                         where w.household_id = ? and stands(e.household_id, e.act) and not exists (
                             select 1 from shop_entry o
                             where o.household_id = e.household_id and o.act = e.act and o.id <> e.id)
-                        order by home.seq desc, e.device_at, e.id""")
+                        order by home.seq desc, e.device_at, t.seq""")
                 .params(household.id(), TRIPS, household.id())
                 .query(Ticked.class)
                 .list();
