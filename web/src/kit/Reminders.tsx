@@ -81,7 +81,7 @@ export function Reminders() {
               <span className="figure text-xl font-bold">{one.at.slice(11)}</span> <strong>{one.words}</strong>{' '}
               <span className="text-sm">{one.note}</span>
             </Link>
-            <button type="button" className="btn btn-sm" onClick={() => done(one)}>
+            <button type="button" className="btn" onClick={() => done(one)}>
               Seen<span className="sr-only">: {one.words}</span>
             </button>
           </li>

@@ -137,7 +137,7 @@ class EveryActTest {
     private record Spoilt(String field, Map<String, Object> body) {}
 
     /** Of the nonsense a field gets a share, another one than its neighbours; all of it with {@code -Dwexilla.all-nonsense=true}. */
-    private static final int SHARE = Boolean.getBoolean("wexilla.all-nonsense") ? 1 : 7;
+    private static final int SHARE = Boolean.getBoolean("wexilla.all-nonsense") ? 1 : 5;
 
     /** Fields of an act after whose nonsense all pages are looked at. */
     private static final int SEEN = Boolean.getBoolean("wexilla.all-nonsense") ? 100 : 1;

@@ -3,6 +3,7 @@ package wexilla.app.shop;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -48,6 +49,15 @@ class Entries {
             @Nullable String shop,
             @Nullable String who) {}
 
+    private static final String ITEMS = """
+            select i.id, i.text, i.food from shop_item i
+            where i.household_id = ? and stands(i.household_id, i.act) and not exists (
+                select 1 from shop_entry e
+                join shop_away w on w.household_id = e.household_id and w.entry = e.id
+                where e.household_id = i.household_id and e.item = i.id
+                and stands(e.household_id, e.act) and stands(w.household_id, w.act))
+            order by i.text, i.id""";
+
     /** How many trips back a household's way is looked at. */
     private static final int TRIPS = 12;
 
@@ -63,14 +73,7 @@ class Entries {
 
     /** Added by hand and not put away yet. */
     List<Item> items(Household household) {
-        return db.sql("""
-                        select i.id, i.text, i.food from shop_item i
-                        where i.household_id = ? and stands(i.household_id, i.act) and not exists (
-                            select 1 from shop_entry e
-                            join shop_away w on w.household_id = e.household_id and w.entry = e.id
-                            where e.household_id = i.household_id and e.item = i.id
-                            and stands(e.household_id, e.act) and stands(w.household_id, w.act))
-                        order by i.text, i.id""").params(household.id()).query(Item.class).list();
+        return db.sql(ITEMS).params(household.id()).query(Item.class).list();
     }
 
     void add(Act act, String text, @Nullable UUID food) {
@@ -115,10 +118,23 @@ class Entries {
     record Ticked(
             UUID trip, @Nullable String shop, @Nullable UUID food) {}
 
-    /** What was ticked one by one on the last trips, the newest trip first, each in the order of its ticks. */
-    List<Ticked> ticked(Household household) {
-        return db.sql("""
-                        select w.act as trip, s.name as shop, e.food from shop_away w
+    /**
+     * What a list is made of beside the plan.
+     *
+     * @param items added by hand
+     * @param ticked one by one on the last trips, the newest trip first, each in the order of its ticks
+     */
+    record Listed(List<Item> items, List<Ticked> ticked) {}
+
+    Listed listed(Household household) {
+        List<Item> items = new ArrayList<>();
+        List<Ticked> ticked = new ArrayList<>();
+        db.sql("select id, text, food, null::uuid as trip, null as shop, null::bigint as home, "
+                        + "row_number() over (order by text, id) as n from (" + ITEMS + """
+                        ) items union all
+                        select e.id, null, e.food, w.act, s.name, home.seq,
+                            row_number() over (order by e.device_at, t.seq)
+                        from shop_away w
                         join (select distinct l.act, a.seq from shop_away l
                             join act a on a.household_id = l.household_id and a.id = l.act
                             where l.household_id = ? and stands(l.household_id, l.act)
@@ -129,10 +145,18 @@ class Entries {
                         where w.household_id = ? and stands(e.household_id, e.act) and not exists (
                             select 1 from shop_entry o
                             where o.household_id = e.household_id and o.act = e.act and o.id <> e.id)
-                        order by home.seq desc, e.device_at, t.seq""")
-                .params(household.id(), TRIPS, household.id())
-                .query(Ticked.class)
-                .list();
+                        order by home desc nulls first, n""")
+                .params(household.id(), household.id(), TRIPS, household.id())
+                .query(row -> {
+                    UUID trip = row.getObject("trip", UUID.class);
+                    UUID food = row.getObject("food", UUID.class);
+                    if (trip == null) {
+                        items.add(new Item(row.getObject("id", UUID.class), row.getString("text"), food));
+                    } else {
+                        ticked.add(new Ticked(trip, row.getString("shop"), food));
+                    }
+                });
+        return new Listed(items, ticked);
     }
 
     void tick(Act act, List<Entry> entries) {

@@ -2,14 +2,10 @@ package wexilla.app.shop;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.TreeMap;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -73,9 +69,11 @@ class ToBuy {
         Offers.Known prices = offers.everywhere(household, now.foods(), null);
         Map<Key, List<WholePacks>> kinds = list.packs(now, prices);
         List<Entries.Entry> basket = entries.basket(household);
-        List<WantedView> wanted = wanted(now, looked, kinds, basket);
-        String shop = mostly(wanted);
-        AisleOrder way = way(now, entries.ticked(household), shop);
+        Entries.Listed listed = entries.listed(household);
+        List<WantedView> wanted = wanted(now, looked, kinds, basket, listed.items());
+        String shop = AisleOrder.mostly(
+                wanted.stream().flatMap(one -> Stream.ofNullable(one.shop())).toList());
+        AisleOrder way = AisleOrder.in(shop, ticks(now, listed.ticked()));
         wanted.sort(Comparator.comparingInt(one -> way.at(one.aisle())));
         Cost ticked = basket.stream()
                 .map(e -> e.price() == null ? Cost.unknown(household.currency()) : Cost.of(e.price()))
@@ -97,42 +95,32 @@ class ToBuy {
                 ticked.complete(),
                 open.known().decimal(),
                 open.complete(),
-                way.aisles().equals(AisleOrder.USUAL.aisles()) ? null : Objects.requireNonNullElse(shop, ""),
+                way.usual() ? null : Objects.requireNonNullElse(shop, ""),
                 ShopViews.sums(list.shops(now, looked, prices), prices.gone(), household));
     }
 
     /** What is still to be bought: what the plan lacks, then what was added by hand. */
     private List<WantedView> wanted(
-            Snapshot now, Looked looked, Map<Key, List<WholePacks>> kinds, List<Entries.Entry> basket) {
+            Snapshot now,
+            Looked looked,
+            Map<Key, List<WholePacks>> kinds,
+            List<Entries.Entry> basket,
+            List<Entries.Item> items) {
         List<WantedView> wanted = new ArrayList<>();
         list.basket(now, looked, kinds)
                 .without(taken(now.foods(), basket), kinds)
                 .forEach(line -> wanted.add(ShopViews.wanted(reference.shopPacks(), now.household(), line)));
-        entries.items(now.household()).stream()
+        items.stream()
                 .filter(item -> basket.stream().noneMatch(e -> item.id().equals(e.item())))
                 .forEach(item -> wanted.add(ShopViews.byHand(now, item, kinds)));
         return wanted;
     }
 
-    /** Where most of it is bought; null where nobody says. */
-    private static @Nullable String mostly(List<WantedView> wanted) {
-        Map<String, Long> often = wanted.stream()
-                .flatMap(one -> Stream.ofNullable(one.shop()))
-                .collect(Collectors.groupingBy(Function.identity(), TreeMap::new, Collectors.counting()));
-        return often.entrySet().stream()
-                .max(Map.Entry.comparingByValue())
-                .map(Map.Entry::getKey)
-                .orElse(null);
-    }
-
-    /** How this shop is walked: by the trips there. */
-    private static AisleOrder way(Snapshot now, List<Entries.Ticked> ticked, @Nullable String shop) {
-        Map<UUID, List<String>> trips = new LinkedHashMap<>();
-        ticked.stream()
-                .filter(one -> Objects.equals(one.shop(), shop))
-                .forEach(one -> trips.computeIfAbsent(one.trip(), trip -> new ArrayList<>())
-                        .add(aisle(now.foods(), one.food())));
-        return AisleOrder.learned(List.copyOf(trips.values()));
+    /** Where each thing stood that was ticked. */
+    private static List<AisleOrder.Tick> ticks(Snapshot now, List<Entries.Ticked> ticked) {
+        return ticked.stream()
+                .map(one -> new AisleOrder.Tick(one.trip(), one.shop(), aisle(now.foods(), one.food())))
+                .toList();
     }
 
     private static String aisle(KnownFoods known, @Nullable UUID food) {

@@ -22,6 +22,7 @@ public final class Warming {
     private static final WordLists WORDS = WordLists.of("warming");
     private static final Pattern COLD = WORDS.list("cold");
     private static final Pattern WARM = WORDS.list("warm");
+    private static final Pattern HEATS_IT = WORDS.list("heats-it");
     private static final Pattern SERVED_COLD = WORDS.list("served-cold");
 
     private static final int HANDS = Trade.whole("warm.hands");
@@ -74,11 +75,14 @@ public final class Warming {
         if (COLD.matcher(name).find() && !WARM.matcher(name).find()) {
             return false;
         }
-        boolean heatedThen = StepGear.of(finish.stream().map(ScaledStep::text).toList()).stream()
-                .map(StepGear::kind)
-                .anyMatch(Warming::heat);
-        if (heatedThen) {
-            return false;
+        List<StepGear> gear = StepGear.of(finish.stream().map(ScaledStep::text).toList());
+        for (int i = 0; i < finish.size(); i++) {
+            StepGear.Kind kind = gear.get(i).kind();
+            if (heat(kind)
+                    && (kind != StepGear.Kind.BURNER
+                            || HEATS_IT.matcher(finish.get(i).text()).find())) {
+                return false;
+            }
         }
         return recipe == null
                 || recipe.steps().isEmpty()

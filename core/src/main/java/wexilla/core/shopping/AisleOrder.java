@@ -1,10 +1,17 @@
 package wexilla.core.shopping;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The order in which a shop is walked, learned from the order in which things were ticked there: the one that agrees with
@@ -12,29 +19,15 @@ import java.util.Map;
  * believed and a single one, with its way back for the forgotten milk, is not.
  *
  * @param aisles all of them, the first first
- * @param trips it was learned from; 0 for the usual way
  */
-public record AisleOrder(List<String> aisles, int trips) {
+public record AisleOrder(List<String> aisles) {
 
     /** Where what is no food stands, and what nobody has described. */
     public static final String OTHER = "other";
 
     /** The usual way through a shop: common practice, no source. */
-    public static final AisleOrder USUAL = new AisleOrder(
-            List.of(
-                    "vegetables",
-                    "fruit",
-                    "bakery",
-                    "meat",
-                    "fish",
-                    "dairy",
-                    "frozen",
-                    "tins",
-                    "dry",
-                    "oil",
-                    "spices",
-                    OTHER),
-            0);
+    public static final AisleOrder USUAL = new AisleOrder(List.of(
+            "vegetables", "fruit", "bakery", "meat", "fish", "dairy", "frozen", "tins", "dry", "oil", "spices", OTHER));
 
     private static final int TRIP = 2_000;
     private static final int USUAL_WEIGHS = 3_000;
@@ -46,19 +39,46 @@ public record AisleOrder(List<String> aisles, int trips) {
         aisles = List.copyOf(aisles);
     }
 
+    /** Something ticked by itself. @param trip it came home with; @param shop null where nobody said */
+    public record Tick(UUID trip, @Nullable String shop, String aisle) {}
+
+    /** Where most of a list is bought. @param shops of its things, as far as known; @return null where none is */
+    public static @Nullable String mostly(Collection<String> shops) {
+        return shops.stream()
+                .collect(Collectors.groupingBy(Function.identity(), TreeMap::new, Collectors.counting()))
+                .entrySet()
+                .stream()
+                .max(Map.Entry.comparingByValue())
+                .map(Map.Entry::getKey)
+                .orElse(null);
+    }
+
+    /** How this shop is walked, by the trips there. @param ticks in the order they were made; @param shop null for where nobody said */
+    public static AisleOrder in(@Nullable String shop, List<Tick> ticks) {
+        Map<UUID, List<String>> trips = new LinkedHashMap<>();
+        ticks.stream()
+                .filter(tick -> Objects.equals(tick.shop(), shop))
+                .forEach(tick -> trips.computeIfAbsent(tick.trip(), trip -> new ArrayList<>())
+                        .add(tick.aisle()));
+        return learned(List.copyOf(trips.values()));
+    }
+
+    /** Whether a list stands as it does anywhere. */
+    public boolean usual() {
+        return aisles.equals(USUAL.aisles());
+    }
+
     /** @param trips of each the aisles of what was ticked one by one, in that order */
     public static AisleOrder learned(List<List<String>> trips) {
+        if (trips.isEmpty()) {
+            return USUAL;
+        }
         List<String> all = USUAL.aisles();
         int n = all.size();
         int[][] before = new int[n][n];
-        int used = 0;
         for (List<String> trip : trips) {
             Map<Integer, Double> at = middle(trip);
-            used += at.size() > 1 ? 1 : 0;
             at.forEach((one, when) -> at.forEach((other, then) -> before[one][other] += when < then ? TRIP : 0));
-        }
-        if (used == 0) {
-            return USUAL;
         }
         for (int one = 0; one < n; one++) {
             for (int other = one + 1; other < n; other++) {
@@ -66,7 +86,7 @@ public record AisleOrder(List<String> aisles, int trips) {
                 before[one][other] += walked ? USUAL_WEIGHS : NEVER_WALKED;
             }
         }
-        return new AisleOrder(best(before).stream().map(all::get).toList(), used);
+        return new AisleOrder(best(before).stream().map(all::get).toList());
     }
 
     /** Its place in this order. */

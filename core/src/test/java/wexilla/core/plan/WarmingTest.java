@@ -72,6 +72,15 @@ class WarmingTest {
         assertThat(warmed(name, steps, finish == null ? "" : finish)).isEmpty();
     }
 
+    /** The pasta boils, the sauce out of the fridge does not by that. */
+    @Test
+    void whatIsBoiledBesideItDoesNotWarmIt() {
+        assertThat(warmed("Lentil bolognese", "Simmer 40 minutes.", "Boil the pasta 10 minutes, cheese on top."))
+                .hasSize(1);
+        assertThat(warmed("Curry", "Simmer 40 minutes.", "Heat until it boils; boil the rice."))
+                .isEmpty();
+    }
+
     @Test
     void moreTakesLongerOnTheHobAndNotInTheOven() {
         Recipe soup = recipe("Lentil soup", "Simmer 30 minutes.");
