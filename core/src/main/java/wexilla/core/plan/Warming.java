@@ -49,7 +49,7 @@ public final class Warming {
             return List.of();
         }
         return List.of(
-                inOven(recipe)
+                inOven(recipe, finish)
                         ? step(
                                 "Warm it through, covered, in the oven at " + CELSIUS + " °C, to 74 °C in the middle.",
                                 OVEN)
@@ -61,13 +61,13 @@ public final class Warming {
         if (!wanted(name, recipe, finish)) {
             return 0;
         }
-        return inOven(recipe) ? OVEN_FROZEN : hob(portions) + HOB_FROZEN;
+        return inOven(recipe, finish) ? OVEN_FROZEN : hob(portions) + HOB_FROZEN;
     }
 
-    /** Whether it is warmed in the oven. */
-    public static boolean inOven(@Nullable Recipe recipe) {
+    /** Whether it is warmed in the oven. @param finish its own steps that are left for the night */
+    public static boolean inOven(@Nullable Recipe recipe, List<ScaledStep> finish) {
         return recipe != null
-                && heats(recipe).reduce((earlier, later) -> later).stream()
+                && heats(recipe, finish).reduce((earlier, later) -> later).stream()
                         .anyMatch(last -> last == StepGear.Kind.OVEN || last == StepGear.Kind.HOT_AIR);
     }
 
@@ -86,14 +86,19 @@ public final class Warming {
         }
         return recipe == null
                 || recipe.steps().isEmpty()
-                || heats(recipe).findAny().isPresent()
+                || heats(recipe, finish).findAny().isPresent()
                         && recipe.steps().stream()
                                 .noneMatch(
                                         step -> SERVED_COLD.matcher(step.text()).find());
     }
 
-    private static Stream<StepGear.Kind> heats(Recipe recipe) {
-        return StepGear.of(recipe.steps().stream().map(RecipeStep::text).toList()).stream()
+    /** What heated it before it was packed, in that order. */
+    private static Stream<StepGear.Kind> heats(Recipe recipe, List<ScaledStep> finish) {
+        return StepGear.of(recipe.steps().stream()
+                        .limit(recipe.steps().size() - finish.size())
+                        .map(RecipeStep::text)
+                        .toList())
+                .stream()
                 .map(StepGear::kind)
                 .filter(Warming::heat);
     }

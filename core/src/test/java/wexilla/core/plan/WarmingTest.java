@@ -27,11 +27,12 @@ class WarmingTest {
                         .toList());
     }
 
+    /** @param finish its last steps, left for the night; empty for none */
     private static List<ScaledStep> warmed(String name, String steps, String finish) {
-        List<ScaledStep> last = finish.isEmpty()
-                ? List.of()
-                : Sized.asWritten(recipe(name, finish), Measures.METRIC).steps();
-        return Warming.before(name, recipe(name, steps), last, Rational.of(6));
+        Recipe whole = recipe(name, finish.isEmpty() ? steps : steps + "; " + finish);
+        List<ScaledStep> all = Sized.asWritten(whole, Measures.METRIC).steps();
+        int left = finish.isEmpty() ? 0 : finish.split("; ").length;
+        return Warming.before(name, whole, all.subList(all.size() - left, all.size()), Rational.of(6));
     }
 
     /** Where it was cooked last it is warmed; common practice, no source. A frozen pie: handbook, section 11, 60 to 90 minutes. */
@@ -77,6 +78,9 @@ class WarmingTest {
     void whatIsBoiledBesideItDoesNotWarmIt() {
         assertThat(warmed("Lentil bolognese", "Simmer 40 minutes.", "Boil the pasta 10 minutes, cheese on top."))
                 .hasSize(1);
+        assertThat(warmed("Sausage bake", "Bake at 190 °C for 40 minutes.", "Boil the rice 12 minutes."))
+                .singleElement()
+                .satisfies(step -> assertThat(StepGear.read(step.text()).kind()).isEqualTo(StepGear.Kind.OVEN));
         assertThat(warmed("Curry", "Simmer 40 minutes.", "Heat until it boils; boil the rice."))
                 .isEmpty();
     }

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import wexilla.core.keeping.ThawWay;
 import wexilla.core.kitchen.Batch;
 import wexilla.core.kitchen.Lot;
@@ -29,27 +28,21 @@ public final class TakenLate {
         }
         List<String> ways = new ArrayList<>();
         Batch batch = lot.batch() == null ? null : batches.get(lot.batch());
-        int frozen = straight(out, batch, measures);
-        if (frozen > 0) {
-            boolean oven = Warming.inOven(batch == null ? null : batch.recipe());
-            ways.add("straight from the freezer, covered, " + CookWords.minutes(frozen)
-                    + (oven ? " in the oven" : " on the hob with a little water") + ", to 74 °C in the middle");
+        if (batch != null && out.amount().unit().equals(Unit.PORTION)) {
+            List<ScaledStep> last = batch.sized(out.amount().value(), measures)
+                    .map(all -> all.stepsAfter(batch.style()))
+                    .orElse(List.of());
+            int minutes = Warming.fromFrozen(
+                    batch.name(), batch.recipe(), last, out.amount().value());
+            boolean oven = Warming.inOven(batch.recipe(), last);
+            if (minutes > 0) {
+                ways.add("straight from the freezer, covered, " + CookWords.minutes(minutes)
+                        + (oven ? " in the oven" : " on the hob with a little water") + ", to 74 °C in the middle");
+            }
         }
         ThawWay.Thawing water = lot.open().thawed(out.amount(), ThawWay.COLD_WATER);
         ways.add("in cold water " + CookWords.minutes(water.minutes()) + "; " + String.join("; ", water.warnings()));
         ways.add("another dish");
         return ways;
-    }
-
-    /** Minutes a cooked dish takes from the freezer to the table; 0 for what is no cooked dish. */
-    private static int straight(TakeOut out, @Nullable Batch batch, Measures measures) {
-        if (batch == null || !out.amount().unit().equals(Unit.PORTION)) {
-            return 0;
-        }
-        List<ScaledStep> last = batch.sized(out.amount().value(), measures)
-                .map(all -> all.stepsAfter(batch.style()))
-                .orElse(List.of());
-        return Warming.fromFrozen(
-                batch.name(), batch.recipe(), last, out.amount().value());
     }
 }
